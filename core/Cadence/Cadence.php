@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Cadence;
+
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Constants;
+
+/** The ways to work a lure, in the order of the rule base. */
+enum Cadence: string
+{
+    case ShortPop = 'short_pop';
+    case HighPop = 'high_pop';
+    case LowHop = 'low_hop';
+    case ClockSweep = 'clock_sweep';
+    case DeadStick = 'dead_stick';
+    case SteadyLift = 'steady_lift';
+    case FlutterDrop = 'flutter_drop';
+    case HandFeed = 'hand_feed';
+    case SlowRoll = 'slow_roll';
+    case WallFall = 'wall_fall';
+    case RideTheTide = 'ride_the_tide';
+    case Float = 'float';
+    case TallRise = 'tall_rise';
+
+    public function word(): string
+    {
+        return $this === self::DeadStick ? 'dead-stick' : str_replace('_', ' ', $this->value);
+    }
+
+    /** Whether this lure can be worked so. */
+    public function fits(Lure $lure, bool $vertical): bool
+    {
+        $blade = $lure->family === Family::Blade;
+
+        return match ($this) {
+            self::ShortPop, self::HighPop => $blade && $vertical,
+            self::LowHop, self::DeadStick => $blade,
+            self::ClockSweep, self::SlowRoll => $blade && ! $vertical,
+            self::SteadyLift, self::TallRise => $lure->isSpoon() && $vertical,
+            self::FlutterDrop => $lure->isSpoon(),
+            self::HandFeed => $lure->family === Family::Spoon && $vertical,
+            self::WallFall => $lure->family === Family::TailSpinner,
+            self::RideTheTide => $lure->isVibe() && ! $vertical,
+            self::Float => $blade && $vertical && $lure->atMost(3 / 8 * Constants::OUNCE_KG),
+        };
+    }
+
+    /** What one repeat consists of, as first tried. */
+    public function steps(): Steps
+    {
+        return match ($this) {
+            self::ShortPop => new Steps(0.20, 0.4, FallControl::Controlled, 1.0),
+            self::HighPop => new Steps(0.90, 1.0, FallControl::Controlled, 1.0),
+            self::LowHop => new Steps(0.09, 0.3, FallControl::Controlled, 2.0),
+            self::ClockSweep => new Steps(1.20, 1.5, FallControl::Controlled, 1.0),
+            self::DeadStick => new Steps(0.05, 0.3, FallControl::Controlled, 20.0),
+            self::SteadyLift => new Steps(1.80, 5.5, FallControl::Free, 1.0),
+            self::FlutterDrop => new Steps(0.60, 0.8, FallControl::Slack, 1.0),
+            self::HandFeed => new Steps(0.60, 1.0, FallControl::ByHand, 1.0),
+            self::SlowRoll => new Steps(0.0, 0.0, FallControl::None, 0.0),
+            self::WallFall => new Steps(0.10, 0.4, FallControl::Free, 0.5),
+            self::RideTheTide => new Steps(0.03, 0.3, FallControl::Free, 3.0),
+            self::Float => new Steps(0.30, 0.8, FallControl::Slack, 0.0),
+            self::TallRise => new Steps(3.00, 4.0, FallControl::Free, 1.0),
+        };
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+/**
+ * What to change when nothing happens: one thing at a time. Built once over a ranking; each bucket holds, best first,
+ * the picks that agree in everything but one thing.
+ */
+final readonly class Ladder
+{
+    /** The things that can be changed, in the order in which they are tried when the odds are alike. */
+    public const THINGS = ['finish', 'weight', 'cadence', 'hole', 'family'];
+
+    /** Expected rates within this share of the best count as alike. */
+    private const ALIKE = 0.9;
+
+    /** Touches per rod-hour expected of the first pick while there is no record, and rod-hours that this counts as. */
+    private const PRIOR_RATE = 1.0;
+
+    private const PRIOR_HOURS = 2.0;
+
+    /**
+     * @param  list<Pick>  $ranked
+     * @param  array<string, list<int>>  $buckets  places in the ranking by what they have in common
+     */
+    private function __construct(private array $ranked, private array $buckets) {}
+
+    /** @param list<Pick> $ranked best first */
+    public static function over(array $ranked): self
+    {
+        $buckets = [];
+        foreach ($ranked as $place => $pick) {
+            foreach (self::THINGS as $thing) {
+                $buckets[self::common($pick->candidate, $thing)][] = $place;
+            }
+        }
+
+        return new self($ranked, $buckets);
+    }
+
+    /** The change to make next, or null when nothing else can be changed. */
+    public function next(Pick $pick): ?Change
+    {
+        return $this->nextBut($pick, []);
+    }
+
+    /**
+     * The next change, the one after it, and so on: each differs in one thing from the step before and none repeats.
+     *
+     * @return list<Change>
+     */
+    public function steps(Pick $pick, int $count = 3): array
+    {
+        $steps = [];
+        $seen = [$pick];
+        while (count($steps) < $count && ($change = $this->nextBut($pick, $seen)) !== null) {
+            $steps[] = $change;
+            $pick = $change->to;
+            $seen[] = $pick;
+        }
+
+        return $steps;
+    }
+
+    /**
+     * Minutes without a touch after which to make the next change: stay another (α/r₂ − β) hours, with α and β of a
+     * Gamma whose prior is worth two rod-hours.
+     *
+     * @param  float  $hoursWithout  rod-hours already fished without a touch
+     */
+    public function patienceMinutes(Pick $pick, float $hoursWithout = 0.0): float
+    {
+        $next = $this->next($pick);
+        if ($next === null || $this->ranked === []) {
+            return 0.0;
+        }
+        $first = $this->ranked[0];
+        $alpha = self::PRIOR_HOURS * self::PRIOR_RATE * $pick->rateAgainst($first);
+        $beta = self::PRIOR_HOURS + $hoursWithout;
+
+        return max(0.0, 60 * ($alpha / (self::PRIOR_RATE * $next->to->rateAgainst($first)) - $beta));
+    }
+
+    /** @param list<Pick> $seen */
+    private function nextBut(Pick $pick, array $seen): ?Change
+    {
+        $options = [];
+        foreach (self::THINGS as $thing) {
+            foreach ($this->buckets[self::common($pick->candidate, $thing)] ?? [] as $place) {
+                $other = $this->ranked[$place];
+                if (self::value($other->candidate, $thing) !== self::value($pick->candidate, $thing) && ! in_array($other, $seen, true)) {
+                    $options[] = new Change($thing, $other);
+                    break;
+                }
+            }
+        }
+        if ($options === []) {
+            return null;
+        }
+        $best = max(array_map(static fn (Change $change): float => $change->to->points, $options));
+        foreach ($options as $option) {
+            if (exp(0.25 * ($option->to->points - $best)) >= self::ALIKE) {
+                return $option;
+            }
+        }
+
+        return null;
+    }
+
+    /** What stays the same when this thing is changed. A change of family brings its own hole and cadence. */
+    private static function common(Candidate $c, string $thing): string
+    {
+        $kept = match ($thing) {
+            'family' => ['weight', 'finish'],
+            'hole', 'cadence' => ['lure', ...array_diff(['hole', 'cadence'], [$thing])],
+            default => array_diff(['family', 'weight', 'finish', 'hole', 'cadence'], [$thing]),
+        };
+
+        return $thing.'|'.implode('|', array_map(static fn (string $part): string => self::value($c, $part), $kept));
+    }
+
+    private static function value(Candidate $c, string $thing): string
+    {
+        return match ($thing) {
+            'finish' => $c->lure->finish.($c->lure->redNearHooks ? '+red' : ''),
+            'weight' => (string) round($c->lure->massKg * 1e6),
+            'cadence' => $c->cadence->value ?? '',
+            'hole' => $c->hole()->name ?? '',
+            'family' => $c->lure->family->value,
+            default => $c->lure->id,
+        };
+    }
+}

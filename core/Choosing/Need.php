@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+/** A reading a rule cannot do without. */
+enum Need: string
+{
+    case Temperature = 'temperature';
+    case SurfaceTemperature = 'surface temperature';
+    case Depth = 'depth';
+    case Flow = 'drift or current';
+    case Clarity = 'clarity';
+    case Light = 'light';
+    case Bottom = 'bottom';
+    case Wind = 'wind';
+    case Trend = 'temperature trend';
+    case Wall = 'wall or open bottom';
+
+    public function isMet(Situation $s): bool
+    {
+        return match ($this) {
+            self::Temperature => $s->water->tempC !== null,
+            self::SurfaceTemperature => $s->water->surfaceTempC !== null,
+            self::Depth => $s->water->depthM !== null,
+            self::Flow => $s->flowMs !== null,
+            self::Clarity => $s->water->clarity !== null,
+            self::Light => $s->water->light !== null,
+            self::Bottom => $s->water->bottom !== null,
+            self::Wind => $s->water->windMs !== null,
+            self::Trend => $s->water->trend !== null,
+            self::Wall => $s->water->wall !== null,
+        };
+    }
+}

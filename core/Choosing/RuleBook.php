@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Choosing\Rules\CadenceRules;
+use Eskith\Core\Choosing\Rules\FamilyRules;
+use Eskith\Core\Choosing\Rules\FinishRules;
+use Eskith\Core\Choosing\Rules\HoleRules;
+use Eskith\Core\Choosing\Rules\WeightRules;
+
+/** All rules in the order in which their reasons are given, each with a weight that the angler may change. */
+final readonly class RuleBook
+{
+    /**
+     * @param  list<Rule>  $rules
+     * @param  array<string, float>  $weights  by rule id; 1 where absent, 0 is switched off
+     */
+    private function __construct(public array $rules, private array $weights) {}
+
+    public static function standard(): self
+    {
+        return new self([
+            ...FamilyRules::all(), ...WeightRules::all(), ...HoleRules::all(), ...FinishRules::all(), ...CadenceRules::all(),
+        ], []);
+    }
+
+    /** @param array<string, float> $weights by rule id */
+    public function weighted(array $weights): self
+    {
+        return new self($this->rules, [...$this->weights, ...$weights]);
+    }
+
+    public function weight(Rule $rule): float
+    {
+        return $this->weights[$rule->id] ?? 1.0;
+    }
+
+    /** @return array<int, Rule> those of a scope that are switched on and have their readings, by their place in the order */
+    public function speaking(Scope $scope, Situation $situation): array
+    {
+        return array_filter(
+            $this->rules,
+            fn (Rule $rule): bool => $rule->scope === $scope && $this->weight($rule) !== 0.0 && $rule->missing($situation) === [],
+        );
+    }
+
+    /** The missing reading that silences the most points, or null when none is missing. */
+    public function mostWanted(Situation $situation): ?Need
+    {
+        $stakes = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->missing($situation) as $need) {
+                $stakes[$need->value] = ($stakes[$need->value] ?? 0.0) + $rule->stake * $this->weight($rule);
+            }
+        }
+        arsort($stakes);
+        $first = array_key_first($stakes);
+
+        return $first === null ? null : Need::from($first);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing\Rules;
+
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\Rule;
+use Eskith\Core\Choosing\Scope;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Verdict;
+use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Water\Bottom;
+
+/** Which weight. */
+final class WeightRules
+{
+    /** Degrees of lean beyond which vertical work only drags. */
+    private const DRAGS_DEG = 35.0;
+
+    /** kg: the half-ounce class. */
+    private const USUAL_KG = [0.012, 0.016];
+
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        return [
+            new Rule('W1', Scope::Lure, 'Straight down has to be straight down.', [Need::Depth, Need::Flow], 4,
+                static fn (Situation $s, Candidate $c): ?Verdict => self::straightDown($s, $c)),
+            new Rule('W2', Scope::Lure, 'Every step away from the working weight counts against a lure.', [], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => self::stepsAway($s, $c)),
+            new Rule('W3', Scope::Lure, 'Casting over rock, go lighter.', [Need::Bottom], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => match (self::overRock($s, $c)) {
+                    -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($c->lure->massKg)} dives between the stones."),
+                    1 => Verdict::of(1, "Casting over rock: {$s->say->weight($c->lure->massKg)} rides over it."),
+                    default => null,
+                }),
+            new Rule('W4', Scope::Lure, 'A light lure does not cast into wind.', [Need::Wind], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $c->lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
+                    ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
+                    : null),
+            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Need::Depth, Need::Flow], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => $c->secondsToBottom > 15 && ! $s->aim->marksBelow
+                    ? Verdict::of(-1, "{$s->say->seconds($c->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
+                    : null),
+            new Rule('W6', Scope::Lure, 'For walleye and bass the half-ounce class is the first reach.', [], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => in_array($s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true)
+                    && self::halfOunceClass($c->lure) && ! self::weightCountsAgainst($s, $c)
+                    ? Verdict::of(1, "{$s->say->weight($c->lure->massKg)}: the first reach for {$s->aim->species->word()}.")
+                    : null),
+            new Rule('W8', Scope::Lure, 'On a wall the half-ounce tail spinner is the usual one.', [Need::Wall], 1,
+                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::TailSpinner && $s->water->wall === true && self::halfOunceClass($c->lure)
+                    ? Verdict::of(1, "On a wall {$s->say->weight($c->lure->massKg)} is the usual tail spinner.")
+                    : null),
+        ];
+    }
+
+    private static function straightDown(Situation $s, Candidate $c): ?Verdict
+    {
+        if (! $s->vertical()) {
+            return null;
+        }
+        $lean = $c->leanDeg();
+        $flow = $s->say->speed((float) $s->flowMs);
+        if ($c->lineAngleDeg === null) {
+            return Verdict::of(-4, "At {$flow} past the boat this one never reaches the bottom below you.");
+        }
+
+        return match (true) {
+            $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(2, "Line leans {$s->say->angle($lean)} at {$flow}: straight down."),
+            $lean <= self::DRAGS_DEG => Verdict::of(-1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little."),
+            default => Verdict::of(-4, "Line leans {$s->say->angle($lean)} at {$flow}: a lift drags it instead of raising it."),
+        };
+    }
+
+    private static function stepsAway(Situation $s, Candidate $c): ?Verdict
+    {
+        $step = WeightSteps::index($c->lure->massKg, $s->aim->species) - WeightSteps::index($c->workingKg, $s->aim->species);
+        $counted = abs($step) - (int) ($step < 0 && $s->suspended());
+        if ($counted <= 0) {
+            return null;
+        }
+        $side = $step < 0 ? 'lighter' : 'heavier';
+        $count = abs($step) === 1 ? 'One step' : abs($step).' steps';
+
+        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($c->workingKg)} that this water asks for.");
+    }
+
+    /** 1 for, −1 against, 0 when the rule does not speak. */
+    private static function overRock(Situation $s, Candidate $c): int
+    {
+        if ($s->vertical() || $s->water->bottom !== Bottom::Rock) {
+            return 0;
+        }
+
+        return $c->lure->atMost(1 / 2 * Constants::OUNCE_KG) ? 1 : ($c->lure->atMost(5 / 8 * Constants::OUNCE_KG) ? 0 : -1);
+    }
+
+    private static function weightCountsAgainst(Situation $s, Candidate $c): bool
+    {
+        return ($s->vertical() && $c->angleKnown && $c->leanDeg() > Constants::VERTICAL_LIMIT_DEG) || self::overRock($s, $c) < 0;
+    }
+
+    private static function halfOunceClass(Lure $lure): bool
+    {
+        return $lure->massKg >= self::USUAL_KG[0] - Lure::SAME_KG && $lure->atMost(self::USUAL_KG[1]);
+    }
+}

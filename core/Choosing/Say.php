@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Units\UnitSet;
+
+/** Puts figures into the angler's own units. */
+final readonly class Say
+{
+    public function __construct(public UnitSet $units) {}
+
+    public function temperature(float $celsius): string
+    {
+        return $this->units->temperature->print($celsius);
+    }
+
+    public function depth(float $metres): string
+    {
+        return $this->units->depth->print($metres);
+    }
+
+    public function speed(float $metresPerSecond): string
+    {
+        return $this->units->speed->print($metresPerSecond);
+    }
+
+    public function weight(float $kg): string
+    {
+        return $this->units->lureWeight->print($kg);
+    }
+
+    /** A weight of the ounce series: in grams it is said rounded. */
+    public function step(float $ounces): string
+    {
+        return $this->weight($ounces * Constants::OUNCE_KG);
+    }
+
+    public function angle(float $degrees): string
+    {
+        return Unit::Degree->print(abs($degrees));
+    }
+
+    public function seconds(float $seconds): string
+    {
+        return Unit::Second->print($seconds);
+    }
+
+    /** A length of lift: hand's breadths in inches or centimetres, from two feet on in the unit of depth. */
+    public function lift(float $metres): string
+    {
+        return $metres < 0.6 ? $this->whole($metres) : $this->depth($metres);
+    }
+
+    private function whole(float $metres): string
+    {
+        $unit = $this->units->fishLength;
+
+        return round($unit->fromSi($metres))."\u{00A0}".$unit->symbol();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+/** The schools an angler follows where anglers disagree. */
+final readonly class Schools
+{
+    public function __construct(
+        public HoleSchool $hole = HoleSchool::MiddleFirst,
+        public FinishSchool $finish = FinishSchool::ForageAndSilhouette,
+        public VigourSchool $vigour = VigourSchool::BarelyMove,
+    ) {}
+
+    public function withOtherHole(): self
+    {
+        return new self($this->hole === HoleSchool::MiddleFirst ? HoleSchool::LevelLift : HoleSchool::MiddleFirst, $this->finish, $this->vigour);
+    }
+
+    public function withOtherFinish(): self
+    {
+        return new self($this->hole, $this->finish === FinishSchool::FlashByLight ? FinishSchool::ForageAndSilhouette : FinishSchool::FlashByLight, $this->vigour);
+    }
+
+    public function withOtherVigour(): self
+    {
+        return new self($this->hole, $this->finish, $this->vigour === VigourSchool::BarelyMove ? VigourSchool::SnapAwake : VigourSchool::BarelyMove);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Conditions;
+
+/** Everything a choice rests on but the box: the water, the aim, the schools, the line, and the units to speak in. */
+final readonly class Situation
+{
+    public ?TempBand $band;
+
+    /** Size of the mean flow past the boat, m/s; null when neither current nor drift was read. */
+    public ?float $flowMs;
+
+    /** Null when depth or flow was not read. */
+    public ?Stretch $stretch;
+
+    public Say $say;
+
+    public function __construct(
+        public Conditions $water,
+        public Aim $aim,
+        public Schools $schools,
+        public float $lineDiameterM,
+        UnitSet $units,
+        public int $dropsOnBrightMetal = 0,
+        public bool $brightMetalTouched = false,
+    ) {
+        $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
+        $flow = $water->flow();
+        $this->flowMs = $flow === null ? null : abs($flow->mean());
+        $this->stretch = $flow === null || $water->depthM === null
+            ? null
+            : Stretch::of($water->depthM, $lineDiameterM, $flow, $water->water());
+        $this->say = new Say($units);
+    }
+
+    public function with(?Conditions $water = null, ?Aim $aim = null, ?Schools $schools = null, ?float $lineDiameterM = null): self
+    {
+        return new self(
+            $water ?? $this->water, $aim ?? $this->aim, $schools ?? $this->schools, $lineDiameterM ?? $this->lineDiameterM,
+            $this->say->units, $this->dropsOnBrightMetal, $this->brightMetalTouched,
+        );
+    }
+
+    public function vertical(): bool
+    {
+        return $this->aim->how === How::Vertical;
+    }
+
+    public function suspended(): bool
+    {
+        return $this->aim->zone === Zone::Suspended;
+    }
+
+    public function sluggish(): bool
+    {
+        return $this->aim->mood === Mood::Sluggish;
+    }
+
+    public function veryCold(): bool
+    {
+        return $this->band === TempBand::VeryCold;
+    }
+
+    /** Temperature between 10 and 13 °C, both included. */
+    public function coolWater(): bool
+    {
+        return $this->water->tempC !== null && $this->water->tempC >= 10.0 && $this->water->tempC <= 13.0;
+    }
+
+    public function weedy(): bool
+    {
+        return $this->water->bottom === Bottom::WeedScattered || $this->water->bottom === Bottom::WeedThick;
+    }
+}

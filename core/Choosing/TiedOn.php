@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Tackle\Lure;
+
+/** What is on the line now. Equal picks go by how little has to be changed. */
+final readonly class TiedOn
+{
+    public function __construct(public Lure $lure, public ?string $hole, public string $cadence) {}
+
+    public function changesTo(Candidate $candidate): int
+    {
+        $sameLure = $candidate->lure->id === $this->lure->id;
+        $changes = $sameLure ? 0 : max(1,
+            (int) ($candidate->lure->family !== $this->lure->family)
+            + (int) (abs($candidate->lure->massKg - $this->lure->massKg) > Lure::SAME_KG)
+            + (int) ($candidate->lure->finish !== $this->lure->finish),
+        );
+
+        return $changes
+            + (int) ($candidate->hole()?->name !== $this->hole)
+            + (int) ($candidate->cadence?->value !== $this->cadence);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\CommandLine;
+
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Aim;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\FinishSchool;
+use Eskith\Core\Choosing\HoleSchool;
+use Eskith\Core\Choosing\How;
+use Eskith\Core\Choosing\Ladder;
+use Eskith\Core\Choosing\Mood;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reason;
+use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Choosing\Schools;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\VigourSchool;
+use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Point;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Clarity;
+use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Food;
+use Eskith\Core\Water\Light;
+use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Trend;
+
+/** Every candidate of a box, best first, with points and reasons. */
+final class PickVerb implements Verb
+{
+    public function answer(Fields $case): array
+    {
+        $situation = new Situation(
+            self::water($case->inner('water')),
+            self::aim($case->inner('aim')),
+            $case->has('schools') ? self::schools($case->inner('schools')) : new Schools,
+            $case->inner('line')->number('diameter_m'),
+            UnitSet::metric(),
+        );
+        $ranked = (new Chooser(RuleBook::standard()))->rank($situation, self::box($case));
+        $ladder = Ladder::over($ranked);
+
+        return ['picks' => array_map(static fn (Pick $pick): array => self::pick($pick, $ladder), $ranked)];
+    }
+
+    private static function water(Fields $water): Conditions
+    {
+        $food = [];
+        foreach ($water->items('food') as $item) {
+            $food[] = (is_string($item) ? Food::tryFrom($item) : null)
+                ?? throw InvalidInput::because($water->at('food'), 'Food is any of perch, sunfish, golden_shiner, shad, alewife, goby.');
+        }
+
+        return new Conditions(
+            tempC: $water->numberOrNull('temp_c'),
+            depthM: $water->numberOrNull('depth_m'),
+            clarity: $water->oneOrNull(Clarity::class, 'clarity'),
+            light: $water->oneOrNull(Light::class, 'light'),
+            currentMs: $water->numberOrNull('current_ms'),
+            boatMs: $water->numberOrNull('boat_ms'),
+            profile: $water->one(Profile::class, 'profile', Profile::Uniform),
+            windMs: $water->numberOrNull('wind_ms'),
+            trend: $water->oneOrNull(Trend::class, 'trend'),
+            salinity: $water->number('salinity', 0.0),
+            bottom: $water->oneOrNull(Bottom::class, 'bottom'),
+            wall: $water->has('wall') ? $water->flag('wall') : null,
+            calm: $water->has('calm') ? $water->flag('calm') : null,
+            food: $food,
+            surfaceTempC: $water->numberOrNull('surface_temp_c'),
+        );
+    }
+
+    private static function aim(Fields $aim): Aim
+    {
+        return new Aim(
+            $aim->one(Species::class, 'species'),
+            $aim->one(How::class, 'how', How::Vertical),
+            $aim->one(Zone::class, 'zone', Zone::Bottom),
+            $aim->one(Mood::class, 'mood', Mood::Neutral),
+            $aim->flag('pressured'),
+            $aim->flag('hop'),
+            $aim->flag('flow_away'),
+            $aim->flag('marks_below'),
+        );
+    }
+
+    private static function schools(Fields $schools): Schools
+    {
+        return new Schools(
+            $schools->one(HoleSchool::class, 'hole', HoleSchool::MiddleFirst),
+            $schools->one(FinishSchool::class, 'finish', FinishSchool::ForageAndSilhouette),
+            $schools->one(VigourSchool::class, 'vigour', VigourSchool::BarelyMove),
+        );
+    }
+
+    /** @return list<Lure> */
+    private static function box(Fields $case): array
+    {
+        $box = [];
+        foreach ($case->items('box') as $i => $item) {
+            $lure = Fields::of($item, "box.{$i}");
+            $holes = [];
+            foreach ($lure->items('holes') as $k => $held) {
+                $hole = Fields::of($held, $lure->at("holes.{$k}"));
+                $holes[] = new Hole($hole->text('name'), Point::of($hole->number('x'), $hole->number('y'), $lure->at("holes.{$k}")));
+            }
+            $box[] = Lure::of(
+                $lure->text('id'),
+                $lure->one(Family::class, 'family'),
+                $lure->number('mass_kg'),
+                $lure->text('finish'),
+                $lure->flag('red_near_hooks'),
+                $holes,
+                $lure->has('balance') ? Point::of(...[...$lure->pair('balance'), $lure->at('balance')]) : null,
+            );
+        }
+
+        return $box;
+    }
+
+    /** @return array<string, mixed> */
+    private static function pick(Pick $pick, Ladder $ladder): array
+    {
+        $candidate = $pick->candidate;
+        $change = $ladder->next($pick);
+
+        return [
+            ...self::name($pick),
+            'points' => $pick->points,
+            'line_angle_deg' => $candidate->lineAngleDeg,
+            'seconds_to_bottom' => $candidate->secondsToBottom,
+            'hang_angle_deg' => $candidate->hangAngleDeg,
+            'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons),
+            'patience_min' => $change === null ? null : round($ladder->patienceMinutes($pick), 1),
+            'next_change' => $change === null ? null : ['thing' => $change->thing, ...self::name($change->to)],
+        ];
+    }
+
+    /** @return array{lure: string, hole: string|null, cadence: string} */
+    private static function name(Pick $pick): array
+    {
+        $candidate = $pick->candidate;
+
+        return ['lure' => $candidate->lure->id, 'hole' => $candidate->hole()?->name, 'cadence' => $candidate->cadence->value ?? ''];
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Drop;
+
+use Eskith\Core\Drop\Internal\Bisection;
+use Eskith\Core\Drop\Internal\GaussLegendre;
+use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Profile;
+
+/**
+ * A lure falling straight with its line pulled down behind it: v(z) = √(2W/(ρ(cA + C_tπdz))), which slows as the line
+ * runs out; time to the bottom in closed form. W is the weight less what a finger on the line carries.
+ */
+final readonly class Fall
+{
+    private function __construct(
+        private Stretch $stretch,
+        private float $k1,
+        private float $k2,
+        public float $sinkRateStartMs,
+        public float $seconds,
+        public float $driftM,
+    ) {}
+
+    /**
+     * @param  float  $control  share of the weight carried by the finger, 0 barely on the line, about 0.3 fed or thumbed; under 1
+     *
+     * @throws InvalidInput for a control outside 0 to 0.95
+     */
+    public static function of(Body $body, Attitude $attitude, Stretch $stretch, float $control = 0.0): self
+    {
+        if (! ($control >= 0.0 && $control <= 0.95)) {
+            throw InvalidInput::because('control', 'Fall control runs from 0 (finger barely on the line) to 0.95.');
+        }
+        $weight = $body->netWeightN($stretch->water) * (1 - $control);
+        $density = $stretch->water->densityKgM3;
+        $k1 = $density * $attitude->dragFalling * $body->areaM2 / (2 * $weight);
+        $k2 = $density * Constants::FALLING_LINE_DRAG * M_PI * $stretch->lineDiameterM / (2 * $weight);
+
+        return new self(
+            $stretch, $k1, $k2, 1 / sqrt($k1),
+            self::timeTo($stretch->depthM, $k1, $k2), self::carried($stretch, $k1, $k2),
+        );
+    }
+
+    /**
+     * The falling drag coefficient that a timed drop shows.
+     *
+     * @param  float  $seconds  from the surface to the bottom
+     *
+     * @throws InvalidInput when no coefficient from 0.1 to 40 gives that time
+     */
+    public static function dragFromTimedDrop(Body $body, Stretch $stretch, float $seconds, float $control = 0.0): float
+    {
+        $time = static fn (float $drag): float => self::of($body, Attitude::measured($drag), $stretch, $control)->seconds;
+        if (! ($time(0.1) < $seconds && $seconds < $time(40.0))) {
+            throw InvalidInput::because('seconds', sprintf('%.1f s cannot be the time of this lure to that depth; it would lie between %.0f and %.0f s.', $seconds, ceil($time(0.1)), floor($time(40.0))));
+        }
+
+        return Bisection::root(static fn (float $drag): float => $time($drag) - $seconds, 0.1, 40.0);
+    }
+
+    /** Seconds to fall to z metres below the surface. */
+    public function secondsTo(float $z): float
+    {
+        return self::timeTo($z, $this->k1, $this->k2);
+    }
+
+    /** Depth after so many seconds, m, the bottom at most. */
+    public function depthAfter(float $seconds): float
+    {
+        if ($seconds <= 0) {
+            return 0.0;
+        }
+        if ($seconds >= $this->seconds) {
+            return $this->stretch->depthM;
+        }
+        if ($this->k2 * $this->stretch->depthM < 1e-6 * $this->k1) {
+            return $seconds / sqrt($this->k1);
+        }
+
+        return ((($this->k1 ** 1.5 + 1.5 * $this->k2 * $seconds) ** (2 / 3)) - $this->k1) / $this->k2;
+    }
+
+    /** (2/3K₂)((K₁+K₂z)^1.5 − K₁^1.5), written so that nothing cancels as K₂ → 0. */
+    private static function timeTo(float $z, float $k1, float $k2): float
+    {
+        $a = sqrt($k1 + $k2 * $z);
+        $b = sqrt($k1);
+
+        return 2 / 3 * $z * ($a * $a + $a * $b + $b * $b) / ($a + $b);
+    }
+
+    /** ∫ u dz/v, m down-flow. */
+    private static function carried(Stretch $stretch, float $k1, float $k2): float
+    {
+        $depth = $stretch->depthM;
+        $flow = $stretch->flow;
+        if ($flow->profile === Profile::Uniform) {
+            return $flow->at(1.0) * self::timeTo($depth, $k1, $k2);
+        }
+
+        return $depth * GaussLegendre::integrate(
+            static fn (float $s): float => ($flow->surfaceMs * $s - $flow->boatMs)
+                * sqrt($k1 + $k2 * $depth * (1 - $s ** 7)) * 7 * $s ** 6,
+            0.0, 1.0,
+        );
+    }
+}

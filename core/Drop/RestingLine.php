@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Drop;
+
+use Eskith\Core\Drop\Internal\GaussLegendre;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Units\Constants;
+
+/**
+ * The line with the lure hanging just clear of the bottom: weightless, normal drag only, so the tension is constant
+ * along it. Line angle at the surface in degrees, line out, offset and tension; the last four are null when the line
+ * would be longer than twelve depths.
+ */
+final readonly class RestingLine
+{
+    private function __construct(
+        private Stretch $stretch,
+        private Lean $lean,
+        public float $netWeightN,
+        public ?float $lineAngleDeg,
+        public ?float $lineOutM,
+        public ?float $offsetM,
+        public ?float $tensionN,
+        public bool $holds,
+    ) {}
+
+    public static function of(Body $body, Stretch $stretch): self
+    {
+        $lean = Lean::of($body, $stretch);
+        [$length, $offset] = self::lengthAndOffset($lean, $stretch);
+        $depth = $stretch->depthM;
+        if (! ($length <= Constants::RECKONED_LINE_RATIO * $depth)) {
+            return new self($stretch, $lean, $lean->netWeightN, null, null, null, null, false);
+        }
+        $angle = $lean->angleDeg();
+
+        return new self(
+            $stretch, $lean, $lean->netWeightN, $angle, $length, $offset, $lean->tensionN,
+            abs($angle) <= Constants::HOLDS_LIMIT_DEG && $length <= Constants::HOLDS_LINE_RATIO * $depth,
+        );
+    }
+
+    /**
+     * The line as drawn, from the lure up to the surface.
+     *
+     * @param  int  $segments  at least 1
+     * @return list<LinePoint> empty when the line is not reckoned with
+     */
+    public function shape(int $segments = 24): array
+    {
+        if ($this->lineOutM === null) {
+            return [];
+        }
+        $points = [new LinePoint(0.0, 0.0)];
+        $across = 0.0;
+        $flow = $this->stretch->flow;
+        for ($i = 1; $i <= $segments; $i++) {
+            [$low, $middle, $high] = [($i - 1) / $segments, ($i - 0.5) / $segments, $i / $segments];
+            $across += $this->stretch->depthM / $segments / 6 * (
+                sinh($this->psi($flow->pushUpTo($low)))
+                + 4 * sinh($this->psi($flow->pushUpTo($middle)))
+                + sinh($this->psi($flow->pushUpTo($high)))
+            );
+            $points[] = new LinePoint($across, $high * $this->stretch->depthM);
+        }
+
+        return $points;
+    }
+
+    private function psi(float $push): float
+    {
+        return $this->lean->psiBottom + $this->stretch->dragPerM * $this->stretch->depthM / $this->lean->tensionN * $push;
+    }
+
+    /** @return array{float, float} S = ∫cosh ψ dh and x = ∫sinh ψ dh, m; S is infinite when it is beyond numbers */
+    private static function lengthAndOffset(Lean $lean, Stretch $stretch): array
+    {
+        $depth = $stretch->depthM;
+        $flow = $stretch->flow;
+        if (max(abs($lean->psiBottom), abs($lean->psiSurface)) > 300) {
+            return [INF, INF];
+        }
+        if ($flow->profile === \Eskith\Core\Water\Profile::Uniform) {
+            $half = ($lean->psiSurface - $lean->psiBottom) / 2;
+            $middle = ($lean->psiSurface + $lean->psiBottom) / 2;
+            $spread = abs($half) < 1e-6 ? 1 + $half * $half / 6 : sinh($half) / $half;
+
+            return [$depth * cosh($middle) * $spread, $depth * sinh($middle) * $spread];
+        }
+        $scale = $stretch->dragPerM * $depth / $lean->tensionN;
+        $psi = static fn (float $s): float => $lean->psiBottom + $scale * $flow->pushUpTo($s ** 7);
+        $length = 0.0;
+        $offset = 0.0;
+        $edges = [0.0, ...array_filter([$flow->turnsAt()], is_float(...)), 1.0];
+        foreach (array_slice($edges, 1) as $i => $to) {
+            $length += GaussLegendre::integrate(static fn (float $s): float => cosh($psi($s)) * 7 * $s ** 6, $edges[$i], $to);
+            $offset += GaussLegendre::integrate(static fn (float $s): float => sinh($psi($s)) * 7 * $s ** 6, $edges[$i], $to);
+        }
+
+        return [$depth * $length, $depth * $offset];
+    }
+}

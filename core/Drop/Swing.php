@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Drop;
+
+use Eskith\Core\Drop\Internal\GaussLegendre;
+use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Units\InvalidInput;
+
+/** A cast lure let down with the bail closed: it swings in on a line of fixed length and lands nearer. */
+final readonly class Swing
+{
+    private function __construct(public float $landsM, public float $pulledInM, public float $seconds) {}
+
+    /**
+     * @param  float  $castM  line from rod to lure as it lands on the water, longer than the depth
+     *
+     * @throws InvalidInput when the cast is shorter than the water is deep, or over 200 m
+     */
+    public static function of(Body $body, Attitude $attitude, Stretch $stretch, float $castM): self
+    {
+        $depth = $stretch->depthM;
+        if (! ($castM > $depth)) {
+            throw InvalidInput::because('cast_m', 'The cast is shorter than the water is deep, so it never swings to the bottom; cast farther or open the bail.');
+        }
+        if ($castM > 200.0) {
+            throw InvalidInput::because('cast_m', 'A cast over 200 m (660 ft) is not reckoned with.');
+        }
+        $density = $stretch->water->densityKgM3;
+        $weight = $body->netWeightN($stretch->water);
+        $plate = $attitude->dragFalling * $body->areaM2;
+        $own = sqrt(2 * $weight / ($density * $plate));
+        $line = Stretch::cylinderDrag($own / 2, $stretch->lineDiameterM, $stretch->water) * $stretch->lineDiameterM * $castM / 4;
+        $speed = sqrt(2 * $weight / ($density * ($plate + $line)));
+        $integral = GaussLegendre::integrate(
+            static fn (float $p): float => 2 * $p / sqrt(sin($p * $p)),
+            sqrt(M_PI_2 - asin($depth / $castM)), sqrt(M_PI_2),
+        );
+        $lands = sqrt($castM * $castM - $depth * $depth);
+
+        return new self($lands, $castM - $lands, $castM / $speed * $integral);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Drop;
+
+use Eskith\Core\Drop\Internal\Bisection;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Water\Flow;
+
+/** What still stays vertical: the least weight, the largest drift, the thickest line. Null means: none does. */
+final class VerticalLimits
+{
+    /** Masses searched for a continuous answer, kg. */
+    private const LEAST_KG = 0.0005;
+
+    private const MOST_KG = 0.12;
+
+    /** Drifts searched, m/s. */
+    private const MOST_DRIFT = 3.0;
+
+    public static function isVertical(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): bool
+    {
+        return abs(Lean::of($body, $stretch)->psiSurface) <= asinh(tan(deg2rad($limitDeg)));
+    }
+
+    /**
+     * The lightest of the angler's own that stays vertical.
+     *
+     * @param  list<Body>  $bodies  in any order
+     */
+    public static function lightestOf(array $bodies, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?Body
+    {
+        $lightest = null;
+        foreach ($bodies as $body) {
+            if (($lightest === null || $body->massKg < $lightest->massKg) && self::isVertical($body, $stretch, $limitDeg)) {
+                $lightest = $body;
+            }
+        }
+
+        return $lightest;
+    }
+
+    /**
+     * The least mass of a family that stays vertical, kg. Searched upward in steps of 4 %, then by bisection: the angle
+     * falls only slowly with mass and can pass zero where the flow turns round with height. Null above 120 g.
+     */
+    public static function leastMassKg(Family $family, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    {
+        $limit = asinh(tan(deg2rad($limitDeg)));
+        $over = static fn (float $kg): float => abs(Lean::of(Body::of($family, $kg), $stretch)->psiSurface) - $limit;
+        $low = self::LEAST_KG;
+        if ($over($low) <= 0) {
+            return $low;
+        }
+        for ($kg = $low * 1.04; $kg <= self::MOST_KG * 1.04; $kg *= 1.04) {
+            if ($over($kg) <= 0) {
+                return Bisection::root($over, $kg / 1.04, $kg);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The fastest the boat may go over ground, in the sense it goes now, and stay vertical, m/s. Null when it is not
+     * vertical even lying still.
+     */
+    public static function largestDriftMs(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    {
+        $flow = $stretch->flow;
+        $sense = $flow->boatMs < 0 ? -1.0 : 1.0;
+        $limit = asinh(tan(deg2rad($limitDeg)));
+        $over = static fn (float $drift): float => abs(Lean::of($body, $stretch->with(Flow::of($flow->surfaceMs, $sense * $drift, $flow->profile)))->psiSurface) - $limit;
+        $last = null;
+        for ($drift = 0.0; $drift <= self::MOST_DRIFT; $drift += 0.01) {
+            if ($over($drift) <= 0) {
+                $last = $drift;
+            } elseif ($last !== null) {
+                return Bisection::root($over, $last, $drift);
+            }
+        }
+
+        return $last;
+    }
+
+    /** The thickest line that stays vertical, m; null when even 0.05 mm does not; 1 mm at most. */
+    public static function thickestLineM(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    {
+        $limit = asinh(tan(deg2rad($limitDeg)));
+        $over = static fn (float $diameter): float => abs(Lean::of($body, Stretch::of($stretch->depthM, $diameter, $stretch->flow, $stretch->water))->psiSurface) - $limit;
+        if ($over(0.00005) > 0) {
+            return null;
+        }
+
+        return $over(0.001) <= 0 ? 0.001 : Bisection::root($over, 0.00005, 0.001);
+    }
+}

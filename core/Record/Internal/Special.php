@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Record\Internal;
+
+/** Incomplete gamma and beta functions and their quantiles (series and continued fractions, Abramowitz and Stegun 6.5, 26.5). */
+final class Special
+{
+    /** ln Γ(x), Lanczos' approximation, x > 0. */
+    public static function logGamma(float $x): float
+    {
+        $terms = [676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7];
+        if ($x < 0.5) {
+            return log(M_PI / sin(M_PI * $x)) - self::logGamma(1 - $x);
+        }
+        $sum = 0.99999999999980993;
+        foreach ($terms as $i => $term) {
+            $sum += $term / ($x + $i);
+        }
+        $t = $x + 6.5;
+
+        return 0.5 * log(2 * M_PI) + ($x - 0.5) * log($t) - $t + log($sum);
+    }
+
+    /** Share of a Gamma(shape, 1) below x. */
+    public static function gammaShare(float $x, float $shape): float
+    {
+        if ($x <= 0) {
+            return 0.0;
+        }
+        $front = exp($shape * log($x) - $x - self::logGamma($shape));
+        if ($x < $shape + 1) {
+            $term = 1 / $shape;
+            $sum = $term;
+            for ($n = 1; $n < 2000 && abs($term) > 1e-16 * abs($sum); $n++) {
+                $term *= $x / ($shape + $n);
+                $sum += $term;
+            }
+
+            return min(1.0, $front * $sum);
+        }
+        $b = $x + 1 - $shape;
+        $c = 1e300;
+        $d = 1 / $b;
+        $h = $d;
+        for ($i = 1; $i < 2000; $i++) {
+            $an = -$i * ($i - $shape);
+            $b += 2;
+            $d = 1 / self::away($an * $d + $b);
+            $c = self::away($b + $an / $c);
+            $step = $c * $d;
+            $h *= $step;
+            if (abs($step - 1) < 1e-15) {
+                break;
+            }
+        }
+
+        return max(0.0, 1 - $front * $h);
+    }
+
+    /** Share of a Beta(a, b) below x. */
+    public static function betaShare(float $x, float $a, float $b): float
+    {
+        if ($x <= 0) {
+            return 0.0;
+        }
+        if ($x >= 1) {
+            return 1.0;
+        }
+        $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1 - $x));
+
+        return $x < ($a + 1) / ($a + $b + 2)
+            ? $front * self::betaFraction($x, $a, $b) / $a
+            : 1 - $front * self::betaFraction(1 - $x, $b, $a) / $b;
+    }
+
+    public static function gammaQuantile(float $share, float $shape): float
+    {
+        $high = $shape + 1.0;
+        while (self::gammaShare($high, $shape) < $share) {
+            $high *= 2;
+        }
+
+        return self::invert(static fn (float $x): float => self::gammaShare($x, $shape) - $share, $high);
+    }
+
+    public static function betaQuantile(float $share, float $a, float $b): float
+    {
+        return self::invert(static fn (float $x): float => self::betaShare($x, $a, $b) - $share, 1.0);
+    }
+
+    /** @param callable(float): float $f rising from below 0 at 0 */
+    private static function invert(callable $f, float $high): float
+    {
+        $low = 0.0;
+        for ($i = 0; $i < 200 && $high - $low > 1e-13 * $high; $i++) {
+            $middle = ($low + $high) / 2;
+            if ($f($middle) < 0) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    private static function betaFraction(float $x, float $a, float $b): float
+    {
+        $c = 1.0;
+        $d = 1 / self::away(1 - ($a + $b) * $x / ($a + 1));
+        $h = $d;
+        for ($m = 1; $m < 2000; $m++) {
+            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
+            $d = 1 / self::away(1 + $even * $d);
+            $c = self::away(1 + $even / $c);
+            $h *= $d * $c;
+            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
+            $d = 1 / self::away(1 + $odd * $d);
+            $c = self::away(1 + $odd / $c);
+            $step = $d * $c;
+            $h *= $step;
+            if (abs($step - 1) < 1e-15) {
+                break;
+            }
+        }
+
+        return $h;
+    }
+
+    /** Keeps Lentz's method away from 0. */
+    private static function away(float $value): float
+    {
+        return abs($value) < 1e-300 ? 1e-300 : $value;
+    }
+}

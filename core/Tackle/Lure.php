@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Tackle;
+
+use Eskith\Core\Units\InvalidInput;
+
+/** One lure of the angler's own. */
+final readonly class Lure
+{
+    /** A blade of at most this is a vibe, kg. */
+    public const VIBE_KG = 0.007;
+
+    /** Weights compare with this tolerance, kg: 3/8, 1/2 and 5/8 oz round up. */
+    public const SAME_KG = 1e-6;
+
+    public Body $body;
+
+    /**
+     * @param  list<Hole>  $holes  nose first; empty when it has none or none was measured
+     * @param  array<string, float>  $measuredDrag  falling drag coefficient from a timed drop, by hole name ('' without holes)
+     */
+    private function __construct(
+        public string $id,
+        public Family $family,
+        public float $massKg,
+        public string $finish,
+        public bool $redNearHooks,
+        public array $holes,
+        public ?Point $balance,
+        public array $measuredDrag,
+        Body $body,
+    ) {
+        $this->body = $body;
+    }
+
+    /**
+     * @param  list<Hole>  $holes
+     * @param  array<string, float>  $measuredDrag
+     *
+     * @throws InvalidInput for a mass of nothing or a finish without a name
+     */
+    public static function of(
+        string $id,
+        Family $family,
+        float $massKg,
+        string $finish,
+        bool $redNearHooks = false,
+        array $holes = [],
+        ?Point $balance = null,
+        array $measuredDrag = [],
+    ): self {
+        if (trim($finish) === '') {
+            throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
+        }
+
+        return new self($id, $family, $massKg, $finish, $redNearHooks, $holes, $balance, $measuredDrag, Body::of($family, $massKg));
+    }
+
+    public function isVibe(): bool
+    {
+        return $this->family === Family::Blade && $this->atMost(self::VIBE_KG);
+    }
+
+    public function atMost(float $massKg): bool
+    {
+        return $this->massKg <= $massKg + self::SAME_KG;
+    }
+
+    public function isSpoon(): bool
+    {
+        return $this->family === Family::Spoon || $this->family === Family::BladedSpoon;
+    }
+}
