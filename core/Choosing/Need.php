@@ -22,7 +22,8 @@ enum Need: string
     {
         return match ($this) {
             self::Temperature => $s->water->tempC !== null,
-            self::SurfaceTemperature => $s->water->surfaceTempC !== null,
+            // Only fish in the thermocline make it matter.
+            self::SurfaceTemperature => $s->water->surfaceTempC !== null || $s->aim->zone !== Zone::Thermocline,
             self::Depth => $s->water->depthM !== null,
             self::Flow => $s->flowMs !== null,
             self::Clarity => $s->water->clarity !== null,

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Units;
 
-/** A weight as it is stamped on a lure: whole ounces and sixteenths, "1/2", "5/8", "1 1/4". */
+/** A weight as it is stamped on a lure: whole ounces and sixteenths, "½", "⅝", "1 ¼". */
 final readonly class Fraction
 {
     /** Largest relative miss that still counts as the fraction, so that 14.2 g prints as 1/2 oz. */
     private const TOLERANCE = 0.004;
+
+    private const GLYPHS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
 
     private function __construct(public int $whole, public int $sixteenths) {}
 
@@ -35,6 +37,6 @@ final readonly class Fraction
             $bottom = intdiv($bottom, 2);
         }
 
-        return ($this->whole > 0 ? $this->whole.' ' : '').$top.'/'.$bottom;
+        return ($this->whole > 0 ? $this->whole.' ' : '').(self::GLYPHS["{$top}/{$bottom}"] ?? "{$top}/{$bottom}");
     }
 }

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\DropData;
+use App\Data\PointData;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Drop\LinePoint;
+use Eskith\Core\Drop\RestingLine;
+
+/** Puts the drop of a candidate into points and words. */
+final class DropPresenter
+{
+    private const SEGMENTS = 20;
+
+    public static function of(Candidate $candidate, Situation $situation): DropData
+    {
+        $line = $situation->stretch === null ? null : RestingLine::of($candidate->lure->body, $situation->stretch);
+        $say = $situation->say;
+        $seconds = $candidate->secondsToBottom;
+        $hang = $candidate->hangAngleDeg ?? 0.0;
+        $offset = $line->offsetM ?? 0.0;
+
+        return new DropData(
+            array_map(
+                static fn (LinePoint $point): PointData => new PointData(round($offset - $point->acrossM, 4), round($point->heightM, 4)),
+                $line?->shape(self::SEGMENTS) ?? [],
+            ),
+            round($offset, 4),
+            $line?->lineAngleDeg,
+            $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
+            $line?->lineOutM === null ? '–' : $say->depth($line->lineOutM),
+            $seconds === null ? '–' : $say->seconds($seconds),
+            $seconds,
+            $line === null || $line->holds,
+            $candidate->cadence?->steps()->liftM ?? 0.0,
+            round($hang, 2),
+            $candidate->hangAngleDeg === null ? '' : $say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+            self::words($line, $candidate, $situation),
+            isset($candidate->lure->measuredDrag[$candidate->hole()->name ?? '']) ? 'timed drop' : 'estimate',
+        );
+    }
+
+    private static function words(?RestingLine $line, Candidate $candidate, Situation $situation): string
+    {
+        $say = $situation->say;
+        $name = ucfirst((new Spoken($situation))->lure($candidate->lure));
+        if ($line === null || $situation->stretch === null) {
+            return "{$name}: the drop is not drawn, since depth or drift is not read.";
+        }
+        $depth = $say->depth($situation->stretch->depthM);
+        if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
+            return "{$name} in {$depth}: this flow lifts it off the bottom altogether; no length of line reaches down.";
+        }
+        $behind = abs($line->offsetM) < 0.05 ? 'straight below the rod' : $say->depth(abs($line->offsetM)).' to the side of the rod';
+        $text = "{$name} in {$depth}: line leans {$say->angle($line->lineAngleDeg)}, {$say->depth($line->lineOutM)} of line out, lure {$behind}";
+        $text .= $candidate->secondsToBottom === null ? '.' : ", {$say->seconds($candidate->secondsToBottom)} to the bottom.";
+
+        return $line->holds ? $text : $text.' It does not hold the bottom.';
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\HoleData;
+use App\Data\LureDrawing;
+use App\Models\Lure as LureRow;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Point;
+
+/** Turns rows of the tackle box into lures of the core and into drawings. */
+final class LureReader
+{
+    public static function lure(LureRow $row): Lure
+    {
+        return Lure::of(
+            (string) $row->id,
+            Family::from($row->family),
+            $row->mass_kg,
+            $row->finish,
+            $row->red_near_hooks,
+            array_map(static fn (array $hole): Hole => new Hole($hole['name'], Point::of((float) $hole['x'], (float) $hole['y'])), $row->holes),
+            $row->balance_x === null || $row->balance_y === null ? null : Point::of($row->balance_x, $row->balance_y),
+        );
+    }
+
+    public static function drawing(LureRow $row): LureDrawing
+    {
+        $lure = self::lure($row);
+        $holes = count($row->holes);
+
+        return new LureDrawing(
+            $row->family, $row->length_mm, $row->height_mm,
+            array_map(static fn (array $hole): HoleData => new HoleData($hole['name'], (float) $hole['x'], (float) $hole['y']), $row->holes),
+            $row->balance_x, $row->balance_y, $row->finish, $row->red_near_hooks,
+            Finish::word($row->finish).' '.Spoken::family($lure).", {$row->length_mm} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : ''),
+        );
+    }
+}

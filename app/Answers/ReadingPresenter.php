@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\OptionData;
+use App\Data\ReadingData;
+use App\Readings\Catalogue;
+use App\Readings\Entry;
+use App\Readings\Kind;
+use App\Readings\ReadingBook;
+use App\Readings\Source;
+use App\Readings\Spec;
+
+/** Puts readings into the words and steps that the strip shows. */
+final class ReadingPresenter
+{
+    /** @return array<string, ReadingData> by name */
+    public static function all(ReadingBook $book): array
+    {
+        return array_map(static fn (Spec $spec): ReadingData => self::one($spec, $book), Catalogue::all());
+    }
+
+    private static function one(Spec $spec, ReadingBook $book): ReadingData
+    {
+        $entry = $book->entries[$spec->name] ?? null;
+        $units = $book->likes->units;
+        $unit = $spec->unit($units);
+        [$min, $max] = $unit === null ? [0.0, 0.0] : $spec->limits($unit);
+        $guess = $spec->name === 'drift' && $book->driftIsFromWind() ? $book->driftMs() : null;
+        $si = $entry->si ?? $guess;
+
+        return new ReadingData(
+            $spec->name, $spec->label, $spec->kind->value, $entry?->text, self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
+            $unit?->symbol() ?? '', $unit === null || $si === null ? null : round($unit->fromSi($si), 4),
+            $unit === null ? 0.0 : $spec->step($unit), round($min, 4), round($max, 4),
+            array_map(static fn (string|int $value, string $word): OptionData => new OptionData((string) $value, $word), array_keys($spec->options), array_values($spec->options)),
+            $entry?->source->value ?? ($guess === null ? 'missing' : 'assumed'),
+            self::sourceWords($entry, $guess !== null), $entry?->readAt?->toIso8601String(), $entry->pinned ?? false,
+        );
+    }
+
+    private static function shown(Spec $spec, ?Entry $entry, ?string $guess): string
+    {
+        if ($entry === null) {
+            return $guess ?? '–';
+        }
+
+        return $spec->kind === Kind::Measure ? $entry->text : $spec->word($entry->text);
+    }
+
+    private static function sourceWords(?Entry $entry, bool $fromWind): string
+    {
+        return match ($entry?->source) {
+            null => $fromWind ? 'estimated from the wind' : 'not read',
+            Source::Assumed => 'assumed',
+            Source::Measured => 'read by you',
+            Source::Instrument => 'from the instruments',
+            Source::Link => 'from the link',
+        };
+    }
+}

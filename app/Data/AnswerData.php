@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** Everything a change of a reading can change. */
+final readonly class AnswerData
+{
+    /**
+     * @param  array<string, ReadingData>  $readings  by name
+     * @param  list<string>  $warnings
+     * @param  list<PickData>  $picks  best way of each lure, best first
+     */
+    public function __construct(
+        public array $readings,
+        public string $query,
+        public bool $fromLink,
+        public string $headline,
+        public string $lead,
+        public array $warnings,
+        public ?string $wanted,
+        public int $boxCount,
+        public array $picks,
+        public ?PickData $chosen,
+        public ColumnData $column,
+    ) {}
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** The water the drop hangs in. */
+final readonly class ColumnData
+{
+    /**
+     * @param  list<TickData>  $ticks
+     * @param  list<TouchData>  $touches
+     */
+    public function __construct(
+        public string $place,
+        public float $depthM,
+        public string $depthText,
+        public ?string $bottom,
+        public string $bottomWord,
+        public bool $wall,
+        public string $windText,
+        public float $windMs,
+        public string $driftText,
+        public float $driftMs,
+        public float $currentMs,
+        public string $currentText,
+        public bool $vertical,
+        public array $ticks,
+        public array $touches,
+    ) {}
+}

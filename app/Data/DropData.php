@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** The drop of one pick, to be drawn to scale: the line from the lure up, in metres from the rod. */
+final readonly class DropData
+{
+    /**
+     * @param  list<PointData>  $line  empty when the line never reaches the bottom
+     */
+    public function __construct(
+        public array $line,
+        public float $offsetM,
+        public ?float $angleDeg,
+        public string $angleText,
+        public string $lineOutText,
+        public string $secondsText,
+        public ?float $seconds,
+        public bool $holds,
+        public float $liftM,
+        public float $hangDeg,
+        public string $hangText,
+        public string $words,
+        public string $basis,
+    ) {}
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** Something logged. */
+final readonly class EventData
+{
+    /**
+     * @param  'drop'|'touch'|'fish'|'foul'|'snag'  $kind
+     */
+    public function __construct(
+        public string $uuid,
+        public string $kind,
+        public string $words,
+        public string $at,
+        public string $depthText,
+    ) {}
+}

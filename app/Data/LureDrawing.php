@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** What is needed to draw a lure true to its measures, in millimetres. */
+final readonly class LureDrawing
+{
+    /**
+     * @param  'blade'|'spoon'|'bladed_spoon'|'tail_spinner'  $family
+     * @param  list<HoleData>  $holes
+     */
+    public function __construct(
+        public string $family,
+        public float $lengthMm,
+        public float $heightMm,
+        public array $holes,
+        public ?float $balanceX,
+        public ?float $balanceY,
+        public string $finish,
+        public bool $red,
+        public string $words,
+    ) {}
+}

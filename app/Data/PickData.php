@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** A lure with hole and cadence, what it scores and what its drop looks like. */
+final readonly class PickData
+{
+    /**
+     * @param  list<ReasonData>  $reasons
+     * @param  list<WayData>  $ways
+     * @param  list<string>  $cadenceSteps  one repeat, in words
+     */
+    public function __construct(
+        public string $key,
+        public int $lureId,
+        public ?string $hole,
+        public string $cadence,
+        public string $title,
+        public string $subtitle,
+        public string $spoken,
+        public LureDrawing $drawing,
+        public ?int $holeIndex,
+        public float $points,
+        public float $forPoints,
+        public float $againstPoints,
+        public array $reasons,
+        public array $ways,
+        public DropData $drop,
+        public string $cadenceWord,
+        public array $cadenceSteps,
+        public string $patience,
+        public ?int $patienceMin,
+        public string $changeWords,
+        public ?string $otherSchool,
+    ) {}
+}

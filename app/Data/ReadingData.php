@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+/** A reading as the strip and the Water station show it. Stepping a measure adds `step` to `value`, within `min` and `max`, all in `unit`. */
+final readonly class ReadingData
+{
+    /**
+     * @param  'measure'|'choice'|'choices'|'flag'  $kind
+     * @param  list<OptionData>  $options
+     * @param  'measured'|'assumed'|'instrument'|'link'|'missing'  $source
+     */
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $kind,
+        public ?string $text,
+        public string $shown,
+        public string $unit,
+        public ?float $value,
+        public float $step,
+        public float $min,
+        public float $max,
+        public array $options,
+        public string $source,
+        public string $sourceWords,
+        public ?string $readAt,
+        public bool $pinned,
+    ) {}
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data;
+
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionParameter;
+
+/** Writes the TypeScript twin of everything in this folder that crosses HTTP. */
+final class TypeScript
+{
+    public static function path(): string
+    {
+        return base_path('resources/js/types.ts');
+    }
+
+    public static function text(): string
+    {
+        $text = "// Written by `php artisan types` from app/Data. Change it there.\n";
+        foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
+            $class = new ReflectionClass(__NAMESPACE__.'\\'.basename($file, '.php'));
+            $constructor = $class->getConstructor();
+            if ($constructor === null || $class->getName() === self::class) {
+                continue;
+            }
+            $docs = self::docs((string) $constructor->getDocComment());
+            $text .= "\nexport interface {$class->getShortName()} {\n";
+            foreach ($constructor->getParameters() as $parameter) {
+                $text .= "\t{$parameter->getName()}: ".self::type($parameter, $docs[$parameter->getName()] ?? null).";\n";
+            }
+            $text .= "}\n";
+        }
+
+        return $text;
+    }
+
+    /** @return array<string, string> documented types by parameter */
+    private static function docs(string $comment): array
+    {
+        preg_match_all('/@param\s+(.+?)\s+\$(\w+)/', $comment, $found);
+
+        return array_combine($found[2], $found[1]);
+    }
+
+    private static function type(ReflectionParameter $parameter, ?string $documented): string
+    {
+        $type = $parameter->getType();
+        if (! $type instanceof ReflectionNamedType) {
+            throw new \LogicException("{$parameter->getName()} needs one plain type.");
+        }
+        $name = match ($type->getName()) {
+            'string' => $documented === null ? 'string' : str_replace(["'", '|'], ['"', ' | '], $documented),
+            'int', 'float' => 'number',
+            'bool' => 'boolean',
+            'array' => self::listType($documented ?? throw new \LogicException("{$parameter->getName()} needs a documented list type.")),
+            default => class_basename($type->getName()),
+        };
+
+        return $name.($type->allowsNull() ? ' | null' : '');
+    }
+
+    private static function listType(string $documented): string
+    {
+        if (preg_match('/^list<(\w+)>$/', $documented, $found) === 1) {
+            return self::scalar($found[1]).'[]';
+        }
+        if (preg_match('/^array<string, (\w+)>$/', $documented, $found) === 1) {
+            return 'Record<string, '.self::scalar($found[1]).'>';
+        }
+        throw new \LogicException("{$documented} cannot be written in TypeScript.");
+    }
+
+    private static function scalar(string $type): string
+    {
+        return ['string' => 'string', 'int' => 'number', 'float' => 'number', 'bool' => 'boolean'][$type] ?? $type;
+    }
+}

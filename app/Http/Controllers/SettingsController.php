@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AnswerBuilder;
+use App\Settings\Settings;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Units, schools and theme. */
+final class SettingsController extends Controller
+{
+    public function edit(Request $request, AnswerBuilder $answers): Response
+    {
+        $set = $this->angler($request)->settings ?? [];
+
+        return Inertia::render('Settings', [
+            'answer' => $answers->today($this->angler($request)),
+            'choices' => Settings::CHOICES,
+            'settings' => array_map(static fn (string $name): string => $set[$name] ?? Settings::CHOICES[$name][0], array_combine(array_keys(Settings::CHOICES), array_keys(Settings::CHOICES))),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $rules = array_map(static fn (array $choices): array => ['sometimes', Rule::in($choices)], Settings::CHOICES);
+        /** @var array<string, string> $given */
+        $given = $request->validate($rules);
+        $user = $this->angler($request);
+        $user->update(['settings' => [...$user->settings ?? [], ...$given]]);
+
+        return back()->with('said', 'Kept.');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+/** What every page knows: who is signed in, the theme, the demo switch. */
+final class SharePage extends Middleware
+{
+    protected $rootView = 'page';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $user = $request->user();
+
+        return [
+            ...parent::share($request),
+            'angler' => $user instanceof User ? $user->name : null,
+            'theme' => $user instanceof User ? $user->likes()->theme : 'day',
+            'demo' => (bool) config('eskith.demo'),
+            'said' => fn () => $request->session()->get('said'),
+        ];
+    }
+}

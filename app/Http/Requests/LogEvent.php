@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Record\Came;
+use App\Record\EventKind;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+
+final class LogEvent extends FormRequest
+{
+    /** Shortest and longest fish that is believed, m. */
+    private const FISH_M = [0.03, 2.0];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'uuid' => ['required', 'uuid'],
+            'kind' => ['required', Rule::enum(EventKind::class)],
+            'came' => ['nullable', Rule::enum(Came::class)],
+            'species' => ['nullable', Rule::enum(Species::class), 'required_if:kind,fish'],
+            'length' => ['nullable', 'string', 'max:40'],
+            'landed' => ['nullable', 'boolean'],
+            'at' => ['nullable', 'date', 'before:+1 hour', 'after:-2 days'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['species.required_if' => 'Say which fish it was.', 'at' => 'The time of this entry cannot be right.'];
+    }
+
+    /**
+     * @return array{uuid: string, kind: EventKind, came: Came|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}
+     *
+     * @throws InvalidInput when the length cannot be that of a fish
+     */
+    public function what(): array
+    {
+        $length = $this->length();
+        $fish = $this->enum('kind', EventKind::class) === EventKind::Fish;
+
+        return [
+            'uuid' => (string) $this->string('uuid'),
+            'kind' => $this->enum('kind', EventKind::class) ?? EventKind::Drop,
+            'came' => $this->enum('came', Came::class),
+            'species' => $fish ? (string) $this->string('species') : null,
+            'length_m' => $length?->si,
+            'length_text' => $length?->text,
+            'landed' => $fish ? $this->boolean('landed', true) : null,
+            'at' => $this->date('at') ?? Carbon::now(),
+        ];
+    }
+
+    private function length(): ?Measure
+    {
+        $user = $this->user();
+        if (! $this->filled('length') || ! $user instanceof User) {
+            return null;
+        }
+        $unit = $user->likes()->units->fishLength;
+        $length = Measure::parse((string) $this->string('length'), $unit, 'length');
+        if ($length->si < self::FISH_M[0] || $length->si > self::FISH_M[1]) {
+            throw InvalidInput::because('length', "A fish measures between {$unit->print(self::FISH_M[0])} and {$unit->print(self::FISH_M[1])}; \"{$length->text}\" does not.");
+        }
+
+        return $length;
+    }
+}

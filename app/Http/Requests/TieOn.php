@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Eskith\Core\Cadence\Cadence;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class TieOn extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'uuid' => ['required', 'uuid'],
+            'lure' => ['required', 'integer'],
+            'hole' => ['nullable', 'string', 'max:20'],
+            'cadence' => ['required', Rule::enum(Cadence::class)],
+        ];
+    }
+
+    public function uuid(): string
+    {
+        return (string) $this->string('uuid');
+    }
+
+    public function hole(): ?string
+    {
+        return $this->filled('hole') ? (string) $this->string('hole') : null;
+    }
+}

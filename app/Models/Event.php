@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something that happened while fishing.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $outing_id
+ * @property int $setup_id
+ * @property string $uuid
+ * @property string $kind
+ * @property string|null $came
+ * @property string|null $species
+ * @property float|null $length_m
+ * @property string|null $length_text
+ * @property bool|null $landed
+ * @property float|null $depth_m
+ * @property Carbon $at
+ * @property Carbon|null $undone_at
+ * @property Outing $outing
+ * @property Setup $setup
+ */
+final class Event extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    /** To the millisecond: what comes first matters. */
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['length_m' => 'float', 'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Outing, $this> */
+    public function outing(): BelongsTo
+    {
+        return $this->belongsTo(Outing::class);
+    }
+
+    /** @return BelongsTo<Setup, $this> */
+    public function setup(): BelongsTo
+    {
+        return $this->belongsTo(Setup::class);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A main line the angler owns.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $kind
+ * @property float $diameter_m
+ * @property string $diameter_text
+ * @property float $break_n
+ * @property string $break_text
+ * @property bool $in_use
+ */
+final class Line extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean'];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A lure the angler owns.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $uuid
+ * @property int $position
+ * @property string $family
+ * @property float $mass_kg
+ * @property string $mass_text
+ * @property string $finish
+ * @property bool $red_near_hooks
+ * @property float $length_mm
+ * @property float $height_mm
+ * @property list<array{name: string, x: float, y: float}> $holes
+ * @property float|null $balance_x
+ * @property float|null $balance_y
+ * @property Carbon|null $retired_at
+ */
+final class Lure extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'retired_at' => 'datetime'];
+    }
+}

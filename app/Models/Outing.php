@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A day on the water, from the first cast to the last.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $uuid
+ * @property int|null $spot_id
+ * @property string $place
+ * @property array<string, string> $readings
+ * @property Carbon $started_at
+ * @property Carbon|null $ended_at
+ * @property Spot|null $spot
+ */
+final class Outing extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['readings' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Spot, $this> */
+    public function spot(): BelongsTo
+    {
+        return $this->belongsTo(Spot::class);
+    }
+
+    /** @return HasMany<Setup, $this> */
+    public function setups(): HasMany
+    {
+        return $this->hasMany(Setup::class);
+    }
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
+    }
+}

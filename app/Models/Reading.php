@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * The latest reading of one name.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $text
+ * @property float|null $si
+ * @property string $source
+ * @property bool $pinned
+ * @property Carbon $read_at
+ */
+final class Reading extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['si' => 'float', 'pinned' => 'boolean', 'read_at' => 'datetime'];
+    }
+}

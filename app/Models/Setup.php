@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What was tied on, and how it was worked, from a moment on.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $outing_id
+ * @property string $uuid
+ * @property int $lure_id
+ * @property string|null $hole
+ * @property string $cadence
+ * @property float $depth_m
+ * @property Carbon $tied_at
+ * @property Lure $lure
+ * @property Outing $outing
+ */
+final class Setup extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    /** To the millisecond: what comes first matters. */
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['depth_m' => 'float', 'tied_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Lure, $this> */
+    public function lure(): BelongsTo
+    {
+        return $this->belongsTo(Lure::class);
+    }
+
+    /** @return BelongsTo<Outing, $this> */
+    public function outing(): BelongsTo
+    {
+        return $this->belongsTo(Outing::class);
+    }
+}

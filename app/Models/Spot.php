@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A place on a water that is fished.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $water_id
+ * @property string $name
+ * @property float $depth_m
+ * @property string $bottom
+ * @property bool $wall
+ * @property float|null $latitude
+ * @property float|null $longitude
+ * @property Water $water
+ */
+final class Spot extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float', 'longitude' => 'float'];
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function water(): BelongsTo
+    {
+        return $this->belongsTo(Water::class);
+    }
+}

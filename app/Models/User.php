@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Settings\Settings;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * An angler with an account.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property array<string, string>|null $settings
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['name', 'email', 'password', 'settings'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    public function likes(): Settings
+    {
+        return Settings::from($this->settings ?? []);
+    }
+
+    /** @return HasMany<Water, $this> */
+    public function waters(): HasMany
+    {
+        return $this->hasMany(Water::class);
+    }
+
+    /** @return HasMany<Spot, $this> */
+    public function spots(): HasMany
+    {
+        return $this->hasMany(Spot::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<Line, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(Line::class);
+    }
+
+    /** @return HasMany<Lure, $this> */
+    public function lures(): HasMany
+    {
+        return $this->hasMany(Lure::class);
+    }
+
+    /** @return HasMany<Outing, $this> */
+    public function outings(): HasMany
+    {
+        return $this->hasMany(Outing::class);
+    }
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'settings' => 'array'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A lake, river, quarry or harbour.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $kind
+ * @property string $profile
+ * @property float $salinity
+ */
+final class Water extends Model
+{
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['salinity' => 'float'];
+    }
+
+    /** @return HasMany<Spot, $this> */
+    public function spots(): HasMany
+    {
+        return $this->hasMany(Spot::class);
+    }
+}

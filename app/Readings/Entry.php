@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use Illuminate\Support\Carbon;
+
+/** A reading as it stands: what was typed, its SI value if it is a measure, whence and when. */
+final readonly class Entry
+{
+    public function __construct(
+        public string $name,
+        public string $text,
+        public ?float $si,
+        public Source $source,
+        public ?Carbon $readAt = null,
+        public bool $pinned = false,
+    ) {}
+}

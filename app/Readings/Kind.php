@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+/** How a reading is given. */
+enum Kind: string
+{
+    case Measure = 'measure';
+    case Choice = 'choice';
+    case Choices = 'choices';
+    case Flag = 'flag';
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use App\Models\Reading;
+use App\Models\User;
+use App\Settings\Settings;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Aim;
+use Eskith\Core\Choosing\How;
+use Eskith\Core\Choosing\Mood;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Clarity;
+use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Flow;
+use Eskith\Core\Water\Food;
+use Eskith\Core\Water\Light;
+use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Trend;
+use Eskith\Core\Water\Water;
+use Illuminate\Support\Carbon;
+
+/** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
+final readonly class ReadingBook
+{
+    /** Assumed where nothing was read, so that there is a picture from the first minute; SI or choice. */
+    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'uniform', 'salt' => 'fresh'];
+
+    private const SALT = ['fresh' => Water::FRESH, 'brackish' => Water::BRACKISH, 'sea' => Water::SEA];
+
+    /** @param array<string, Entry> $entries by name */
+    private function __construct(public array $entries, public Settings $likes, public bool $overlaid) {}
+
+    /**
+     * @param  array<array-key, mixed>  $overlay  name => text
+     *
+     * @throws InvalidInput when a text of the overlay cannot be read
+     */
+    public static function of(User $user, array $overlay = []): self
+    {
+        $likes = $user->likes();
+        $entries = [];
+        foreach (self::ASSUMED as $name => $value) {
+            $si = is_float($value) ? $value : null;
+            $entries[$name] = new Entry($name, is_float($value) ? $likes->units->depth->print($value) : $value, $si, Source::Assumed);
+        }
+        foreach ($user->readings()->get() as $row) {
+            $entries[$row->name] = new Entry($row->name, $row->text, $row->si, Source::from($row->source), $row->read_at, $row->pinned);
+        }
+        $overlay = array_filter($overlay, static fn (mixed $text, int|string $name): bool => is_string($text) && Catalogue::has((string) $name), ARRAY_FILTER_USE_BOTH);
+        foreach ($overlay as $name => $text) {
+            [$shown, $si] = Catalogue::all()[$name]->read((string) $text, $likes->units);
+            $entries[$name] = new Entry((string) $name, $shown, $si, Source::Link);
+        }
+
+        return new self($entries, $likes, $overlay !== []);
+    }
+
+    /**
+     * Keeps readings; the same again changes nothing but the time.
+     *
+     * @param  array<string, string|null>  $texts  name => what was typed, null to take the reading away
+     *
+     * @throws InvalidInput when one cannot be read; then none is kept
+     */
+    public static function keep(User $user, array $texts, Source $source = Source::Measured): void
+    {
+        $units = $user->likes()->units;
+        $rows = [];
+        $gone = [];
+        foreach ($texts as $name => $text) {
+            if (! Catalogue::has($name)) {
+                throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr($name, 0, 30).'".');
+            }
+            if ($text === null) {
+                $gone[] = $name;
+
+                continue;
+            }
+            [$shown, $si] = Catalogue::all()[$name]->read($text, $units);
+            $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value, 'read_at' => Carbon::now()];
+        }
+        if ($gone !== []) {
+            Reading::query()->where('user_id', $user->id)->whereIn('name', $gone)->delete();
+        }
+        Reading::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
+    }
+
+    public function text(string $name): ?string
+    {
+        return ($this->entries[$name] ?? null)?->text;
+    }
+
+    public function si(string $name): ?float
+    {
+        return ($this->entries[$name] ?? null)?->si;
+    }
+
+    /** The drift that answers rest on, m/s: as read, else from the wind, else none. */
+    public function driftMs(): ?float
+    {
+        $wind = $this->si('wind');
+
+        return $this->si('drift') ?? ($wind === null ? null : Flow::driftFromWind($wind));
+    }
+
+    public function driftIsFromWind(): bool
+    {
+        return $this->si('drift') === null && $this->si('wind') !== null;
+    }
+
+    /** @return array<string, string> what was typed, by name: for links and for the record */
+    public function texts(): array
+    {
+        return array_map(static fn (Entry $entry): string => $entry->text, $this->entries);
+    }
+
+    /** @throws InvalidInput when the figures together are impossible */
+    public function situation(float $lineDiameterM): Situation
+    {
+        return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units);
+    }
+
+    private function conditions(): Conditions
+    {
+        $food = array_filter(explode(',', (string) $this->text('food')));
+
+        return new Conditions(
+            tempC: $this->si('temp'),
+            depthM: $this->si('depth'),
+            clarity: Clarity::tryFrom((string) $this->text('clarity')),
+            light: Light::tryFrom((string) $this->text('light')),
+            currentMs: $this->si('current'),
+            boatMs: $this->driftMs(),
+            profile: Profile::tryFrom((string) $this->text('flow')) ?? Profile::Uniform,
+            windMs: $this->si('wind'),
+            trend: Trend::tryFrom((string) $this->text('trend')),
+            salinity: self::SALT[(string) $this->text('salt')] ?? Water::FRESH,
+            bottom: Bottom::tryFrom((string) $this->text('bottom')),
+            wall: $this->flag('wall'),
+            calm: $this->flag('calm'),
+            food: array_values(array_map(static fn (string $one): Food => Food::from($one), $food)),
+            surfaceTempC: $this->si('surface'),
+        );
+    }
+
+    private function aimed(): Aim
+    {
+        return new Aim(
+            Species::tryFrom((string) $this->text('species')) ?? Species::Walleye,
+            How::tryFrom((string) $this->text('how')) ?? How::Vertical,
+            Zone::tryFrom((string) $this->text('zone')) ?? Zone::Bottom,
+            Mood::tryFrom((string) $this->text('mood')) ?? Mood::Neutral,
+            $this->flag('pressured') ?? false,
+            $this->flag('hop') ?? false,
+            $this->flag('away') ?? false,
+            $this->flag('marks') ?? false,
+        );
+    }
+
+    private function flag(string $name): ?bool
+    {
+        $text = $this->text($name);
+
+        return $text === null ? null : $text === 'yes';
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+/** Where a reading comes from. */
+enum Source: string
+{
+    case Measured = 'measured';
+    case Assumed = 'assumed';
+    case Instrument = 'instrument';
+    case Link = 'link';
+}

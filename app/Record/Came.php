@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+/** Where in the drop a bite came. */
+enum Came: string
+{
+    case FirstFall = 'first_fall';
+    case Fall = 'fall';
+    case Rest = 'rest';
+    case Lift = 'lift';
+    case Swim = 'swim';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::FirstFall => 'on the first fall',
+            self::Fall => 'on the fall',
+            self::Rest => 'at rest',
+            self::Lift => 'as it lifted',
+            self::Swim => 'while it swam',
+        };
+    }
+}

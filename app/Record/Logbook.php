@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Answers\LureReader;
+use App\Models\Event;
+use App\Models\Lure;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\TiedOn;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** What happens on the water, written down. Every write carries its own id, so that sending it twice changes nothing. */
+final readonly class Logbook
+{
+    private function __construct(private User $user) {}
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    public function underWay(): ?Outing
+    {
+        return $this->user->outings()->whereNull('ended_at')->latest('started_at')->latest('id')->first();
+    }
+
+    public function setup(Outing $outing): ?Setup
+    {
+        return $outing->setups()->with('lure')->latest('tied_at')->latest('id')->first();
+    }
+
+    public function tiedOn(): ?TiedOn
+    {
+        $outing = $this->underWay();
+        $setup = $outing === null ? null : $this->setup($outing);
+
+        return $setup === null ? null : new TiedOn(LureReader::lure($setup->lure), $setup->hole, $setup->cadence);
+    }
+
+    /**
+     * Starts an outing with a pick, or ties the pick on when one is under way.
+     *
+     * @throws InvalidInput when the lure is not in the box or has no such hole
+     */
+    public function tieOn(string $uuid, int $lureId, ?string $hole, string $cadence): Outing
+    {
+        $lure = $this->user->lures()->whereNull('retired_at')->find($lureId)
+            ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
+        $this->demandHole($lure, $hole);
+
+        return DB::transaction(function () use ($uuid, $lure, $hole, $cadence): Outing {
+            $book = ReadingBook::of($this->user);
+            $outing = $this->underWay() ?? $this->user->outings()->create([
+                'uuid' => $uuid, 'spot_id' => null, 'place' => 'Today', 'readings' => $book->texts(), 'started_at' => Carbon::now(),
+            ]);
+            Setup::query()->firstOrCreate(['user_id' => $this->user->id, 'uuid' => $uuid], [
+                'outing_id' => $outing->id, 'lure_id' => $lure->id, 'hole' => $hole, 'cadence' => $cadence,
+                'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
+            ]);
+
+            return $outing;
+        });
+    }
+
+    /**
+     * @param  array{uuid: string, kind: EventKind, came: Came|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}  $what
+     *
+     * @throws InvalidInput when the outing is over or nothing is tied on
+     */
+    public function log(Outing $outing, array $what): Event
+    {
+        $known = $this->user->events()->where('uuid', $what['uuid'])->first();
+        if ($known !== null) {
+            return $known;
+        }
+        if ($outing->ended_at !== null) {
+            throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
+        }
+        $setup = $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+        $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
+
+        return Event::query()->create([
+            ...$what,
+            'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
+            'kind' => $what['kind']->value, 'came' => $what['came']?->value, 'depth_m' => $depth,
+        ]);
+    }
+
+    private function demandHole(Lure $lure, ?string $hole): void
+    {
+        $names = array_column($lure->holes, 'name');
+        if ($hole === null ? $names !== [] : ! in_array($hole, $names, true)) {
+            throw InvalidInput::because('hole', $names === [] ? 'This lure has no line holes.' : 'This lure has the holes '.implode(', ', $names).'; choose one of them.');
+        }
+    }
+}

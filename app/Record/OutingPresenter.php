@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Answers\AnswerBuilder;
+use App\Answers\LureReader;
+use App\Data\AnswerData;
+use App\Data\EventData;
+use App\Data\OptionData;
+use App\Data\OutingData;
+use App\Data\PickData;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Readings\ReadingBook;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Record\Rates;
+use Eskith\Core\Units\UnitSet;
+use Illuminate\Support\Collection;
+
+/** The outing under way, counted up. */
+final readonly class OutingPresenter
+{
+    /** Events listed. */
+    private const LISTED = 12;
+
+    public function __construct(private AnswerBuilder $answers) {}
+
+    /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
+    public function of(Outing $outing, Setup $setup, ReadingBook $book): array
+    {
+        $user = $outing->user_id === $setup->user_id ? $book : throw new \LogicException('Setup and outing belong together.');
+        $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
+        $key = $setup->lure_id.'.'.$setup->hole.'.'.$setup->cadence;
+        $angler = \App\Models\User::query()->findOrFail($outing->user_id);
+        $answer = $this->answers->build($angler, $user, $key, Logbook::of($angler)->tiedOn());
+        $pick = self::pick($answer, $key);
+        $situation = $book->situation(0.0002);
+        $spoken = new Spoken($situation);
+        $bites = $events->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value]);
+        $landed = $bites->where('landed', true)->count();
+        $last = $bites->first();
+        $sinceDrops = $events->where('kind', EventKind::Drop->value)
+            ->filter(static fn (Event $event): bool => $last === null || $event->at->greaterThan($last->at))->count();
+
+        return [new OutingData(
+            $outing->uuid, $outing->place, $outing->started_at->toIso8601String(),
+            $spoken->title(LureReader::lure($setup->lure)),
+            $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').str_replace('_', ' ', $setup->cadence)),
+            implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
+            $setup->uuid, $key,
+            $sinceDrops, $events->where('kind', EventKind::Drop->value)->count(), $bites->count(), $landed,
+            self::landedWords($landed, $bites->count()),
+            max($last?->at, $setup->tied_at)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
+            $pick?->patienceMin,
+            $pick->changeWords ?? '',
+            array_slice(self::events($events, $book->likes->units), 0, self::LISTED),
+            array_map(static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases()),
+            $book->text('species') ?? 'walleye',
+            $book->likes->units->fishLength->symbol(),
+            $pick,
+        ), $answer];
+    }
+
+    private static function pick(AnswerData $answer, string $key): ?PickData
+    {
+        if ($answer->chosen?->key === $key) {
+            return $answer->chosen;
+        }
+        foreach ($answer->picks as $pick) {
+            if ($pick->key === $key) {
+                return $pick;
+            }
+        }
+
+        return null;
+    }
+
+    private static function landedWords(int $landed, int $bites): string
+    {
+        if ($bites === 0) {
+            return 'no touch yet';
+        }
+        $share = Rates::share($landed, $bites);
+
+        return sprintf('%d to %d in 100 likely', round(100 * $share->q10), round(100 * $share->q90));
+    }
+
+    /**
+     * Drops in a row are told as one line, under the id of the newest.
+     *
+     * @param  Collection<int, Event>  $events  newest first
+     * @return list<EventData>
+     */
+    private static function events(Collection $events, UnitSet $units): array
+    {
+        $told = [];
+        foreach ($events->chunkWhile(static fn (Event $event, int $key, Collection $chunk): bool => $event->kind === 'drop' && $chunk->last()?->kind === 'drop') as $run) {
+            $event = $run->first();
+            $told[] = new EventData(
+                $event->uuid, $event->kind, $run->count() > 1 ? $run->count().' drops' : self::words($event), $event->at->toIso8601String(),
+                $event->depth_m === null || $event->kind === 'drop' ? '' : $units->depth->print($event->depth_m),
+            );
+        }
+
+        return $told;
+    }
+
+    private static function words(Event $event): string
+    {
+        $came = $event->came === null ? '' : ', '.Came::from($event->came)->word();
+
+        return match (EventKind::from($event->kind)) {
+            EventKind::Drop => 'Drop',
+            EventKind::Touch => 'Touch'.$came,
+            EventKind::Fish => ucfirst(str_replace('_', ' ', $event->species ?? 'fish'))
+                .($event->length_text === null ? '' : ', '.$event->length_text)
+                .($event->landed === false ? ', lost' : '').$came,
+            EventKind::Foul => 'Fouled',
+            EventKind::Snag => 'Snagged',
+        };
+    }
+}

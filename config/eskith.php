@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Only then a button on the sign-in page opens the demo.
+    'demo' => (bool) env('ESKITH_DEMO', false),
+    'demo_email' => 'demo@eskith.invalid',
+];

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Drop\RestingLine;
+use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\Fraction;
+use Eskith\Core\Units\Unit;
+
+/** The answer as it could be said aloud in the boat. */
+final readonly class Spoken
+{
+    private const OUNCES = [
+        2 => 'eighth-ounce', 4 => 'quarter-ounce', 6 => 'three-eighths-ounce', 8 => 'half-ounce', 10 => 'five-eighths-ounce',
+        12 => 'three-quarter-ounce', 14 => 'seven-eighths-ounce', 16 => 'one-ounce',
+    ];
+
+    public function __construct(private Situation $situation) {}
+
+    /** "half-ounce", "3 g". */
+    public function weight(float $massKg): string
+    {
+        $fraction = $this->situation->say->units->lureWeight === Unit::Ounce ? Fraction::near($massKg / Constants::OUNCE_KG) : null;
+
+        return self::OUNCES[($fraction->whole ?? 0) * 16 + ($fraction->sixteenths ?? 0)] ?? $this->situation->say->weight($massKg);
+    }
+
+    /** "blade", "vibe", "tail spinner". */
+    public static function family(Lure $lure): string
+    {
+        return $lure->isVibe() ? 'vibe' : $lure->family->word();
+    }
+
+    /** "white half-ounce blade". */
+    public function lure(Lure $lure): string
+    {
+        return Finish::word($lure->finish).' '.$this->weight($lure->massKg).' '.self::family($lure);
+    }
+
+    /** "½ oz blade, white". */
+    public function title(Lure $lure): string
+    {
+        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.Finish::word($lure->finish);
+    }
+
+    /** "middle hole · short pop, 8 in". */
+    public function way(Candidate $candidate): string
+    {
+        $parts = $candidate->hole() === null ? [] : [$candidate->hole()->name.' hole'];
+        if ($candidate->cadence !== null) {
+            $lift = $candidate->cadence->steps()->liftM;
+            $parts[] = $candidate->cadence->word().($lift > 0 ? ', '.$this->situation->say->lift($lift) : '');
+        }
+
+        return implode(' · ', $parts);
+    }
+
+    /** The change a ladder proposes, "change the finish to gold". */
+    public function change(Change $change): string
+    {
+        $to = $change->to->candidate;
+
+        return match ($change->thing) {
+            'finish' => 'change the finish to '.Finish::word($to->lure->finish).($to->lure->redNearHooks ? ' with red' : ''),
+            'weight' => 'change the weight to '.$this->situation->say->weight($to->lure->massKg),
+            'cadence' => 'change the cadence to '.($to->cadence?->word() ?? ''),
+            'hole' => "move to the {$to->hole()?->name} hole",
+            default => 'try the '.self::family($to->lure).' instead',
+        };
+    }
+
+    /**
+     * Headline and the sentence under it.
+     *
+     * @param  list<Pick>  $ranked
+     * @param  list<Lure>  $box
+     * @return array{string, string}
+     */
+    public function answer(array $ranked, array $box): array
+    {
+        if ($box === []) {
+            return ['Your box is empty', 'Put in the lures you own, and Eskith chooses among them.'];
+        }
+        if ($ranked === []) {
+            $how = $this->situation->aim->how->word();
+
+            return ['Nothing in your box is worked this way', "None of your lures has a {$how} cadence; change how you fish, or add a blade or a spoon."];
+        }
+        $first = $ranked[0]->candidate;
+        if ($this->situation->vertical() && $this->situation->stretch !== null && $this->holding($box) === 0) {
+            return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->lineAngleDeg)];
+        }
+
+        return ['Tie on the '.$this->lure($first->lure), $this->lead($box)];
+    }
+
+    /** @param list<Lure> $box */
+    private function lead(array $box): string
+    {
+        $count = count($box);
+        if ($this->situation->stretch === null) {
+            return 'Depth or drift is not read, so weight is chosen without the lean of the line.';
+        }
+        if (! $this->situation->vertical()) {
+            $start = $this->situation->say->weight(WeightSteps::startKg($this->situation->aim));
+
+            return "For casting here {$start} is the weight to begin with.";
+        }
+        $holding = $this->holding($box);
+        $limit = $this->situation->say->angle(Constants::VERTICAL_LIMIT_DEG);
+        $said = $holding === $count
+            ? ($count === 1 ? "Your only lure stays within {$limit} here." : "All {$count} of your lures stay within {$limit} of straight down here.")
+            : "{$holding} of your {$count} lures ".($holding === 1 ? 'stays' : 'stay')." within {$limit} of straight down here.";
+        $least = $this->leastHoldingKg($box);
+
+        return $least === null ? $said : "{$said} Anything under {$this->situation->say->weight($least)} trails behind the boat.";
+    }
+
+    /** @param list<Lure> $box */
+    private function holding(array $box): int
+    {
+        $stretch = $this->situation->stretch;
+
+        return $stretch === null ? 0 : count(array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $stretch)));
+    }
+
+    /**
+     * The weight below which every lure of the box trails; null when none does.
+     *
+     * @param  list<Lure>  $box
+     */
+    private function leastHoldingKg(array $box): ?float
+    {
+        $stretch = $this->situation->stretch;
+        if ($stretch === null) {
+            return null;
+        }
+        $holding = array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $stretch));
+        $least = min(array_map(static fn (Lure $lure): float => $lure->massKg, $holding ?: $box));
+        $lighter = array_filter($box, static fn (Lure $lure): bool => $lure->massKg < $least - Lure::SAME_KG);
+
+        return $lighter === [] ? null : $least;
+    }
+
+    /** What would make this lure stay straight down. */
+    private function remedy(Lure $lure, ?float $angle): string
+    {
+        $stretch = $this->situation->stretch;
+        if ($stretch === null) {
+            return '';
+        }
+        $say = $this->situation->say;
+        $now = $angle === null || ! RestingLine::of($lure->body, $stretch)->holds
+            ? "the {$this->lure($lure)} comes nearest and still does not hold the bottom"
+            : "the {$this->lure($lure)} comes nearest at {$say->angle($angle)}";
+        $drift = VerticalLimits::largestDriftMs($lure->body, $stretch);
+        $line = VerticalLimits::thickestLineM($lure->body, $stretch);
+        $ways = [
+            ...($drift !== null && $drift > 0.005 ? ["slow to {$say->speed($drift)}"] : []),
+            ...($line !== null ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
+        ];
+        $least = VerticalLimits::leastMassKg($lure->family, $stretch);
+        if ($least !== null && $least > $lure->massKg) {
+            $ways[] = "tie on {$say->weight($least)} or more";
+        }
+
+        return ucfirst($now).'. '.($ways === [] ? 'No weight or line makes this vertical: anchor, or cast instead.' : 'To fish straight down, '.self::oneOf($ways).'.');
+    }
+
+    /** @param list<string> $ways */
+    private static function oneOf(array $ways): string
+    {
+        $last = array_pop($ways);
+
+        return $ways === [] ? (string) $last : implode(', ', $ways).' or '.$last;
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Event;
+use App\Models\Lure;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Models\Spot;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A season of outings with touches in bunches, dry spells and lost fish: the same every time but for the dates. */
+final class DemoSeason
+{
+    /** Days ago, spot, °F, fish, length of a usual one in inches, lures by weight and finish, touches per rod-hour. */
+    private const OUTINGS = [
+        [61, 'Gravel shelf', 57, 'sauger', 14, [['1/2 oz', 'silver'], ['5/8 oz', 'chartreuse']], 1.4],
+        [54, 'Second terrace', 55, 'smallmouth', 15, [['1/2 oz', 'white'], ['1/2 oz', 'silver']], 0.8],
+        [47, 'Causeway end', 52, 'walleye', 18, [['1/2 oz', 'gold'], ['1/2 oz', 'perch']], 1.9],
+        [44, 'Pontoon', 57, 'bream', 12, [['3 g', 'black'], ['4.5 g', 'pink']], 2.2],
+        [40, 'North bar', 49, 'walleye', 18, [['1/2 oz', 'perch'], ['3/4 oz', 'perch']], 1.2],
+        [33, 'Slate wall', 47, 'smallmouth', 16, [['1/2 oz', 'white'], ['3/8 oz', 'white']], 0.0],
+        [29, 'Eddy below the narrows', 46, 'walleye', 17, [['5/8 oz', 'chartreuse'], ['5/8 oz', 'silver']], 1.7],
+        [22, 'North bar', 44, 'walleye', 19, [['1/2 oz', 'gold'], ['1/2 oz', 'white']], 2.4],
+        [19, 'Stone mole', 52, 'bream', 13, [['3 g', 'black'], ['6 g', 'black']], 1.1],
+        [15, 'Causeway end', 42, 'walleye', 20, [['1/2 oz', 'white'], ['1/2 oz', 'silver']], 0.6],
+        [11, 'North bar', 40, 'walleye', 18, [['1/2 oz', 'white'], ['5/8 oz', 'chartreuse']], 2.1],
+        [5, 'West gravel', 39, 'perch', 10, [['3/8 oz', 'silver'], ['1/4 oz', 'gold']], 2.6],
+    ];
+
+    private const CAME = ['first_fall', 'fall', 'fall', 'fall', 'rest', 'lift', 'lift', 'swim'];
+
+    private Randomizer $dice;
+
+    /** @var Collection<int, Lure> */
+    private Collection $box;
+
+    public function __construct(private readonly User $angler, private readonly Carbon $now)
+    {
+        $this->dice = new Randomizer(new Mt19937(2_026));
+        $this->box = $angler->lures()->orderBy('position')->get();
+    }
+
+    public function write(): void
+    {
+        foreach (self::OUTINGS as [$ago, $spot, $fahrenheit, $species, $inches, $lures, $rate]) {
+            $start = $this->now->copy()->subDays($ago)->setTime(7, 10 + 5 * $this->dice->getInt(0, 9));
+            $outing = $this->outing($spot, $start, ['temp' => "{$fahrenheit} °F", 'species' => $species]);
+            $at = $start->copy();
+            foreach ($lures as [$weight, $finish]) {
+                $setup = $this->tieOn($outing, $weight, $finish, $at);
+                $at = $this->fish($outing, $setup, $at, $rate, $species, $inches);
+            }
+            $outing->update(['ended_at' => $at->addMinutes(10)]);
+        }
+        $this->today();
+    }
+
+    private function today(): void
+    {
+        $start = $this->now->copy()->subMinutes(78);
+        $outing = $this->outing('North bar', $start, ['temp' => '37 °F', 'depth' => '26 ft', 'species' => 'walleye']);
+        $setup = $this->tieOn($outing, '1/2 oz', 'white', $start);
+        foreach ([[70, 'drop'], [68, 'drop'], [66, 'touch'], [63, 'drop'], [57, 'drop'], [55, 'foul'], [50, 'drop'], [43, 'drop'], [36, 'drop'], [33, 'touch'], [31, 'fish'], [29, 'drop'], [27, 'touch'], [24, 'fish'], [21, 'drop'], [18, 'drop'], [16, 'drop'], [13, 'drop'], [9, 'drop'], [6, 'drop'], [2, 'drop']] as [$ago, $kind]) {
+            $bite = in_array($kind, ['touch', 'fish'], true);
+            $this->event($outing, $setup, $kind, $this->now->copy()->subMinutes($ago), [
+                'came' => $bite ? ($ago === 27 ? 'lift' : 'fall') : null,
+                'depth_m' => $bite ? 7.9 - 0.15 - 0.5 * $this->roll(0, 1) : 7.9,
+                ...($kind === 'fish' ? $this->caught('walleye', $ago === 31 ? 18.5 : 16.0, true) : []),
+            ]);
+        }
+    }
+
+    /** Fishes a setup for an hour or two: bites come in bunches, some are lost. */
+    private function fish(Outing $outing, Setup $setup, Carbon $from, float $rate, string $species, float $inches): Carbon
+    {
+        $minutes = $this->dice->getInt(55, 110);
+        $next = $rate > 0 ? $this->wait($rate) : INF;
+        for ($minute = 3; $minute < $minutes; $minute += $this->dice->getInt(3, 7)) {
+            $at = $from->copy()->addMinutes($minute);
+            $this->event($outing, $setup, 'drop', $at, ['depth_m' => $setup->depth_m]);
+            if ($minute < $next) {
+                continue;
+            }
+            $hooked = $this->roll(0, 1) < 0.55;
+            $this->event($outing, $setup, $hooked ? 'fish' : 'touch', $at->copy()->addSeconds(40), [
+                'came' => self::CAME[$this->dice->getInt(0, count(self::CAME) - 1)],
+                'depth_m' => max(0.5, $setup->depth_m - $this->roll(0.05, 1.1)),
+                ...($hooked ? $this->caught($species, $inches + round($this->roll(-3, 4) * 2) / 2, $this->roll(0, 1) < 0.75) : []),
+            ]);
+            // Fish gather: half of the time the next one is soon.
+            $next = $minute + ($this->roll(0, 1) < 0.5 ? 4 : $this->wait($rate));
+        }
+
+        return $from->copy()->addMinutes($minutes);
+    }
+
+    private function roll(float $low, float $high): float
+    {
+        return $low + ($high - $low) * $this->dice->getInt(0, 999_999) / 1e6;
+    }
+
+    /** Minutes to the next bite. */
+    private function wait(float $perHour): float
+    {
+        return -60 * log(1 - $this->roll(0, 0.999)) / $perHour;
+    }
+
+    /** @return array{species: string, length_m: float, length_text: string, landed: bool} */
+    private function caught(string $species, float $inches, bool $landed): array
+    {
+        $text = floor($inches).(fmod($inches, 1) > 0 ? '½' : '').' in';
+
+        return ['species' => $species, 'length_m' => $inches * 0.0254, 'length_text' => $text, 'landed' => $landed];
+    }
+
+    /** @param array<string, string> $readings */
+    private function outing(string $spot, Carbon $start, array $readings): Outing
+    {
+        $row = Spot::query()->with('water')->where('user_id', $this->angler->id)->where('name', $spot)->firstOrFail();
+
+        return $this->angler->outings()->create([
+            'uuid' => (string) Str::uuid(), 'spot_id' => $row->id, 'place' => "{$row->name} · {$row->water->name}",
+            'readings' => $readings, 'started_at' => $start,
+        ]);
+    }
+
+    private function tieOn(Outing $outing, string $weight, string $finish, Carbon $at): Setup
+    {
+        $lure = $this->box->first(static fn (Lure $lure): bool => $lure->mass_text === $weight && $lure->finish === $finish)
+            ?? throw new \LogicException("No {$weight} {$finish} in the demo box.");
+        $spot = Spot::query()->findOrFail($outing->spot_id);
+        $hole = $lure->holes === [] ? null : $lure->holes[intdiv(count($lure->holes), 2)]['name'];
+
+        return Setup::query()->create([
+            'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
+            'hole' => $hole, 'cadence' => $lure->family === 'blade' ? 'low_hop' : 'flutter_drop', 'depth_m' => $spot->depth_m, 'tied_at' => $at,
+        ]);
+    }
+
+    /** @param array<string, mixed> $more */
+    private function event(Outing $outing, Setup $setup, string $kind, Carbon $at, array $more): void
+    {
+        Event::query()->create([
+            'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
+            'uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => $at, ...$more,
+        ]);
+    }
+}

@@ -1,0 +1,295 @@
+import { line as path } from "d3-shape";
+import { useLayoutEffect, useRef, useState } from "react";
+import type { ColumnData, DropData, LureDrawing, PointData } from "../types";
+import { Bottom } from "./Bottom";
+import { LureShape, tiePoint } from "./LureFigure";
+
+interface Props {
+	column: ColumnData;
+	drop: DropData | null;
+	lure: LureDrawing | null;
+	holeInUse: number | null;
+	title: string;
+}
+
+/** The drop to scale: the same number of pixels for a metre across as for a metre down. */
+export function WaterColumn({ column, drop, lure, holeInUse, title }: Props) {
+	const box = useRef<HTMLDivElement>(null);
+	const [size, setSize] = useState({ width: 304, height: 800 });
+	useLayoutEffect(() => {
+		const element = box.current;
+		if (!element) return;
+		const watch = new ResizeObserver(([entry]) => {
+			if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
+		});
+		watch.observe(element);
+		return () => watch.disconnect();
+	}, []);
+
+	return (
+		<div ref={box} className="relative h-full w-full overflow-hidden bg-[var(--sky)]">
+			<Scene {...size} column={column} drop={drop} lure={lure} holeInUse={holeInUse} title={title} />
+			<p className="sr-only" aria-live="polite">
+				{drop?.words}
+			</p>
+		</div>
+	);
+}
+
+function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & { width: number; height: number }) {
+	const narrow = width < 120;
+	const surface = narrow ? 14 : 118;
+	const floor = narrow ? 30 : 104;
+	const offset = drop?.offsetM ?? 0;
+	const side = Math.sign(offset) || -1;
+	const reach = Math.abs(offset);
+	const tall = (height - surface - floor) / column.depthM;
+	const room = width * 0.6;
+	const scale = narrow || reach === 0 ? tall : Math.max(Math.min(tall, room / reach), tall * 0.28);
+	const rodX = narrow ? width * 0.62 : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
+	const bottomY = surface + column.depthM * scale;
+	const x = (point: PointData) => rodX + point.x * scale;
+	const y = (point: PointData) => bottomY - point.h * scale;
+	const curve = path<PointData>().x(x).y(y)(drop?.line ?? []);
+	const end = drop?.line[0];
+	return (
+		<svg
+			width={width}
+			height={height}
+			viewBox={`0 0 ${width} ${height}`}
+			role="img"
+			aria-label={drop?.words ?? "The water"}
+		>
+			<defs>
+				<linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
+					<stop offset="0" stopColor="var(--water-top)" />
+					<stop offset="0.5" stopColor="var(--water-mid)" />
+					<stop offset="1" stopColor="var(--water-deep)" />
+				</linearGradient>
+			</defs>
+			<rect x="0" y={surface} width={width} height={bottomY - surface} fill="url(#water)" />
+			{drop && drop.liftM > 0 && (
+				<rect
+					x="0"
+					y={bottomY - drop.liftM * scale}
+					width={width}
+					height={drop.liftM * scale}
+					fill="#E9C66A"
+					fillOpacity="0.22"
+				/>
+			)}
+			<Ticks column={column} surface={surface} scale={scale} narrow={narrow} />
+			<Bottom
+				kind={column.bottom}
+				width={width}
+				top={bottomY}
+				height={height - bottomY}
+				wall={column.wall}
+				surface={surface}
+				side={side}
+			/>
+			{!narrow && <Sky column={column} title={title} surface={surface} rodX={rodX} width={width} side={side} />}
+			{curve && <path d={curve} fill="none" stroke="#FBFCFA" strokeWidth={narrow ? 1.5 : 2} />}
+			{!narrow && drop?.angleDeg != null && (
+				<Angle
+					rodX={rodX}
+					surface={surface}
+					drop={drop}
+					side={side}
+					length={Math.min(150, (bottomY - surface) * 0.35)}
+					width={width}
+				/>
+			)}
+			{column.touches.map((touch, index) => {
+				const spread = narrow ? 7 : 12;
+				const tx = (side < 0 ? width - (narrow ? 14 : 26) : narrow ? 14 : 26) + side * spread * (index % 4);
+				const ty = bottomY - touch.h * scale;
+				return (
+					<path
+						// biome-ignore lint/suspicious/noArrayIndexKey: touches have no other identity here
+						key={index}
+						d={`M ${tx} ${ty - 5} l 5 5 l -5 5 l -5 -5 Z`}
+						fill={touch.fish ? "#E9C66A" : "none"}
+						stroke="#E9C66A"
+						strokeWidth="1.6"
+					>
+						<title>{touch.words}</title>
+					</path>
+				);
+			})}
+			{lure && end && !narrow && (
+				<HungLure lure={lure} holeInUse={holeInUse} x={x(end)} y={y(end)} hang={drop?.hangDeg ?? 0} />
+			)}
+			{lure && end && narrow && <circle cx={x(end)} cy={y(end) - 3} r="4" fill="#FBFCFA" stroke="#10222B" />}
+			{!narrow && drop && drop.line.length === 0 && (
+				<text x={width / 2} y={surface + 60} textAnchor="middle" fill="#FBFCFA" fontSize="15">
+					<tspan x={width / 2}>This flow carries the lure</tspan>
+					<tspan x={width / 2} dy="20">
+						off the bottom altogether.
+					</tspan>
+				</text>
+			)}
+			{!narrow && drop && <Foot drop={drop} column={column} width={width} height={height} />}
+		</svg>
+	);
+}
+
+function Ticks({
+	column,
+	surface,
+	scale,
+	narrow,
+}: {
+	column: ColumnData;
+	surface: number;
+	scale: number;
+	narrow: boolean;
+}) {
+	return (
+		<g fill="#F4F8F7" stroke="none" fontSize={narrow ? 12 : 13}>
+			{column.ticks.map((tick, index) => (
+				<g key={tick.label} transform={`translate(0 ${surface + tick.m * scale})`}>
+					<path d={`M 0 0 h ${narrow ? 9 : 14}`} stroke="#F4F8F7" strokeOpacity="0.75" />
+					{(!narrow || index % 2 === 1 || column.ticks.length < 4) && (
+						<text x={narrow ? 12 : 19} y="4">
+							{narrow ? tick.label.replace(/\D+$/, "") : tick.label}
+						</text>
+					)}
+				</g>
+			))}
+		</g>
+	);
+}
+
+function Sky(props: { column: ColumnData; title: string; surface: number; rodX: number; width: number; side: number }) {
+	const { column, title, surface, rodX, width, side } = props;
+	const wind = Math.min(70, 14 + column.windMs * 7);
+	const windX = side < 0 ? 16 : width - 16 - wind;
+	const tip = -side;
+	return (
+		<g>
+			<text x="16" y="27" fontSize="13" fill="var(--slate)">
+				{column.place}
+			</text>
+			<text x="16" y="52" fontSize="21" fontWeight="650" fill="var(--ink)" fontFamily="var(--font-head)">
+				{title}
+			</text>
+			{column.windMs > 0 && (
+				<g>
+					<text
+						x={side < 0 ? 16 : width - 16}
+						y="76"
+						fontSize="13"
+						fill="var(--slate)"
+						textAnchor={side < 0 ? "start" : "end"}
+					>
+						{column.windText}
+					</text>
+					<path
+						d={
+							side < 0
+								? `M ${windX} 86 h ${wind} m -7 -5 l 7 5 l -7 5`
+								: `M ${windX + wind} 86 h ${-wind} m 7 -5 l -7 5 l 7 5`
+						}
+						fill="none"
+						stroke="var(--slate)"
+						strokeWidth="1.8"
+					/>
+				</g>
+			)}
+			<path d={`M 0 ${surface} H ${width}`} stroke="#FBFCFA" strokeWidth="2" />
+			<path
+				d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
+				fill="#10222B"
+				stroke="var(--rule)"
+				strokeOpacity="0.5"
+			/>
+			<path
+				d={`M ${rodX + tip * 34} ${surface - 14} L ${rodX} ${surface - 36}`}
+				stroke="var(--ember)"
+				strokeWidth="3"
+				strokeLinecap="round"
+			/>
+			<path d={`M ${rodX} ${surface - 36} V ${surface}`} stroke="var(--slate)" strokeWidth="1.4" />
+			{column.currentText !== "" && (
+				<text x={width - 12} y={surface + 20} fontSize="13" fill="#F4F8F7" textAnchor="end">
+					{column.currentText}
+				</text>
+			)}
+		</g>
+	);
+}
+
+function Angle(props: { rodX: number; surface: number; drop: DropData; side: number; length: number; width: number }) {
+	const { rodX, surface, drop, side, length, width } = props;
+	const lean = Math.abs(drop.angleDeg ?? 0);
+	const radians = (lean * Math.PI) / 180;
+	const radius = length * 0.62;
+	const beside = side < 0 ? Math.min(rodX + 12, width - 84) : Math.max(rodX - 12, 84);
+	return (
+		<g>
+			<path d={`M ${rodX} ${surface} v ${length}`} stroke="#F4F8F7" strokeDasharray="3 4" strokeOpacity="0.7" />
+			{lean >= 1 && (
+				<path
+					d={`M ${rodX} ${surface + radius} A ${radius} ${radius} 0 0 ${side < 0 ? 1 : 0} ${rodX + side * radius * Math.sin(radians)} ${surface + radius * Math.cos(radians)}`}
+					fill="none"
+					stroke="#E9C66A"
+					strokeWidth="2"
+				/>
+			)}
+			<g textAnchor={side < 0 ? "start" : "end"}>
+				<text
+					x={beside}
+					y={surface + radius * 0.86}
+					fontSize="23"
+					fontWeight="650"
+					fill="#F2DFA6"
+					fontFamily="var(--font-head)"
+				>
+					{drop.angleText}
+				</text>
+				<text x={beside} y={surface + radius * 0.86 + 18} fontSize="13" fill="#F2DFA6">
+					line angle
+				</text>
+			</g>
+		</g>
+	);
+}
+
+/** The lure at its hang angle, larger than true so that it can be seen. A spoon hangs from its nose. */
+function HungLure(props: { lure: LureDrawing; holeInUse: number | null; x: number; y: number; hang: number }) {
+	const { lure, holeInUse, x, y, hang } = props;
+	const tie = tiePoint(lure, holeInUse);
+	const turn = lure.family === "spoon" || lure.family === "bladed_spoon" ? 90 : -hang;
+	const drawn = 1.25;
+	const clear =
+		lure.family === "spoon" || lure.family === "bladed_spoon" ? lure.lengthMm * drawn : lure.heightMm * drawn;
+	return (
+		<g transform={`translate(${x} ${y - clear * 0.9}) rotate(${turn}) scale(${drawn}) translate(${-tie.x} ${-tie.y})`}>
+			<LureShape lure={lure} holeInUse={holeInUse} />
+		</g>
+	);
+}
+
+function Foot({ drop, column, width, height }: { drop: DropData; column: ColumnData; width: number; height: number }) {
+	const figures: [string, string][] = [
+		[drop.secondsText, "to bottom"],
+		[drop.lineOutText, "line out"],
+		[column.depthText, "deep"],
+	];
+	return (
+		<g>
+			<rect x="0" y={height - 66} width={width} height="66" fill="var(--water-deep)" />
+			{figures.map(([figure, label], index) => (
+				<g key={label} transform={`translate(${16 + (index * (width - 24)) / 3} ${height - 38})`}>
+					<text fontSize="19" fontWeight="650" fill="#FBFCFA" fontFamily="var(--font-head)">
+						{figure}
+					</text>
+					<text y="21" fontSize="13" fill="#D5E0DF">
+						{label}
+					</text>
+				</g>
+			))}
+		</g>
+	);
+}

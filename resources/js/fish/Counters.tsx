@@ -1,0 +1,44 @@
+import { useEffect, useState } from "react";
+import type { OutingData } from "../types";
+
+/** Minutes since a moment, kept current. */
+export function useMinutesSince(moment: string | null): number {
+	const [now, setNow] = useState(() => Date.now());
+	useEffect(() => {
+		setNow(Date.now());
+		const timer = window.setInterval(() => setNow(Date.now()), 10_000);
+		return () => window.clearInterval(timer);
+	}, []);
+	return moment === null ? 0 : Math.max(0, Math.floor((now - Date.parse(moment)) / 60_000));
+}
+
+export function Counters({ outing }: { outing: OutingData }) {
+	const minutes = useMinutesSince(outing.sinceTouch);
+	const figures: [string, string][] = [
+		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? "drops since a touch" : "drops, no touch yet"],
+		[`${minutes} min`, outing.touched ? "since a touch" : "since tied on"],
+		[`${outing.landed} / ${outing.touches}`, "landed of touches"],
+	];
+	return (
+		<dl className="grid grid-cols-3 gap-3 border-y border-rule py-2">
+			{figures.map(([figure, label]) => (
+				<div key={label} className="flex flex-col-reverse justify-end">
+					<dt className="text-[14px] leading-tight text-slate">{label}</dt>
+					<dd className="figure text-[24px]">{figure}</dd>
+				</div>
+			))}
+		</dl>
+	);
+}
+
+/** How long to stay, and what to change then. */
+export function Advice({ outing }: { outing: OutingData }) {
+	const minutes = useMinutesSince(outing.sinceTouch);
+	if (outing.patienceMin === null) return null;
+	const left = outing.patienceMin - minutes;
+	const words =
+		left > 0
+			? `${left} more ${left === 1 ? "minute" : "minutes"} without a touch, then ${outing.changeWords}.`
+			: `Time is up here: ${outing.changeWords}.`;
+	return <p className="mt-2 rounded-md bg-brass-pale px-3 py-2">{words}</p>;
+}

@@ -1,0 +1,122 @@
+import { ToggleGroup } from "radix-ui";
+import { useState } from "react";
+import { Sheet } from "../parts/Sheet";
+import type { OutingData } from "../types";
+import type { Entry } from "./useOuting";
+
+const came = [
+	["first_fall", "first fall"],
+	["fall", "fall"],
+	["rest", "at rest"],
+	["lift", "lift"],
+	["swim", "swim"],
+] as const;
+
+interface Props {
+	open: boolean;
+	onOpenChange: (open: boolean) => void;
+	outing: OutingData;
+	fields: Record<string, string>;
+	onLog: (entry: Entry) => Promise<boolean>;
+}
+
+/** Species, length, and where it came. */
+export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
+	const [species, setSpecies] = useState(outing.sought);
+	const [length, setLength] = useState("");
+	const [where, setWhere] = useState("fall");
+	const [busy, setBusy] = useState(false);
+	const keep = async (landed: boolean) => {
+		setBusy(true);
+		const kept = await onLog({ kind: "fish", species, length: length.trim() || undefined, came: where, landed });
+		setBusy(false);
+		if (kept) {
+			setLength("");
+			onOpenChange(false);
+		}
+	};
+	return (
+		<Sheet open={open} onOpenChange={onOpenChange} title="Fish on">
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					void keep(true);
+				}}
+			>
+				<Choice
+					label="Which fish"
+					value={species}
+					onChange={setSpecies}
+					options={outing.species.map((one) => [one.value, one.word] as const)}
+				/>
+				<Choice label="Where it came" value={where} onChange={setWhere} options={came} />
+				<label className="block pt-3 font-semibold">
+					Length, in {outing.lengthUnit} or any unit
+					<input
+						value={length}
+						onChange={(event) => setLength(event.target.value)}
+						inputMode="text"
+						autoComplete="off"
+						placeholder="not measured"
+						aria-invalid={fields.length ? true : undefined}
+						className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px] aria-[invalid]:border-rowan"
+					/>
+				</label>
+				{Object.values(fields).map((words) => (
+					<p key={words} role="alert" className="pt-2 text-rowan">
+						{words}
+					</p>
+				))}
+				<div className="mt-4 grid grid-cols-2 gap-2">
+					<button
+						type="submit"
+						disabled={busy}
+						className="figure min-h-[76px] rounded-md bg-ember text-[19px] text-on-ember"
+					>
+						Landed
+					</button>
+					<button
+						type="button"
+						disabled={busy}
+						onClick={() => void keep(false)}
+						className="figure min-h-[76px] rounded-md border-2 border-ink text-[19px]"
+					>
+						Lost
+					</button>
+				</div>
+			</form>
+		</Sheet>
+	);
+}
+
+interface ChoiceProps {
+	label: string;
+	value: string;
+	onChange: (value: string) => void;
+	options: readonly (readonly [string, string])[];
+}
+
+export function Choice({ label, value, onChange, options }: ChoiceProps) {
+	return (
+		<fieldset className="pt-2">
+			<legend className="pb-1 font-semibold">{label}</legend>
+			<ToggleGroup.Root
+				type="single"
+				value={value}
+				onValueChange={(next) => next && onChange(next)}
+				aria-label={label}
+				className="flex flex-wrap gap-2"
+			>
+				{options.map(([option, word]) => (
+					<ToggleGroup.Item
+						key={option}
+						value={option}
+						className="min-h-14 rounded-md border border-slate px-3 data-[state=on]:border-[3px] data-[state=on]:border-ember data-[state=on]:font-bold"
+					>
+						{word}
+					</ToggleGroup.Item>
+				))}
+			</ToggleGroup.Root>
+		</fieldset>
+	);
+}

@@ -1,0 +1,47 @@
+import { Sheet } from "../parts/Sheet";
+import type { Entry } from "./useOuting";
+
+const came: [string, string][] = [
+	["first_fall", "On the first fall"],
+	["fall", "On the fall"],
+	["rest", "At rest"],
+	["lift", "As it lifted"],
+	["swim", "While it swam"],
+];
+
+interface Props {
+	open: boolean;
+	onOpenChange: (open: boolean) => void;
+	onLog: (entry: Entry) => Promise<boolean>;
+}
+
+/** One tap more: where the touch came. */
+export function TouchPad({ open, onOpenChange, onLog }: Props) {
+	const log = (where: string | null) => {
+		onOpenChange(false);
+		void onLog({ kind: "touch", came: where });
+	};
+	return (
+		<Sheet open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
+			<div className="mt-2 grid grid-cols-2 gap-2">
+				{came.map(([where, words]) => (
+					<button
+						key={where}
+						type="button"
+						onClick={() => log(where)}
+						className="figure min-h-[76px] rounded-md border-2 border-ink px-2 text-[18px]"
+					>
+						{words}
+					</button>
+				))}
+				<button
+					type="button"
+					onClick={() => log(null)}
+					className="figure min-h-[76px] rounded-md border-2 border-slate px-2 text-[18px] text-slate"
+				>
+					Not sure
+				</button>
+			</div>
+		</Sheet>
+	);
+}

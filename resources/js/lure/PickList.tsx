@@ -1,0 +1,55 @@
+import { LureFigure } from "../drop/LureFigure";
+import type { PickData } from "../types";
+import { PointsBar } from "./PointsBar";
+
+interface Props {
+	picks: PickData[];
+	selected: string | null;
+	onSelect: (key: string) => void;
+}
+
+/** The box ranked, best way of each lure. */
+export function PickList({ picks, selected, onSelect }: Props) {
+	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
+	return (
+		<ol aria-label="Picks, best first">
+			{picks.map((pick, index) => {
+				const on = pick.key === selected;
+				return (
+					<li key={pick.lureId}>
+						<button
+							type="button"
+							onClick={() => onSelect(pick.key)}
+							aria-pressed={on}
+							className={`grid w-full grid-cols-[18px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px] text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px] ${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
+						>
+							<span className="figure text-[15px] text-slate">{index + 1}</span>
+							<span className="hidden justify-center sm:flex">
+								<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} />
+							</span>
+							<span className="min-w-0">
+								<span className="figure block text-[17px]">{pick.title}</span>
+								<span className="block text-[14px] text-slate">{pick.subtitle}</span>
+							</span>
+							<Figure value={pick.drop.secondsText} label="down" />
+							<Figure value={pick.drop.angleText} label="line" />
+							<span className="hidden sm:block">
+								<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
+							</span>
+							<span className="figure text-right text-[16px]">{pick.points}</span>
+						</button>
+					</li>
+				);
+			})}
+		</ol>
+	);
+}
+
+function Figure({ value, label }: { value: string; label: string }) {
+	return (
+		<span className="hidden sm:block">
+			<span className="figure block text-[17px] whitespace-nowrap">{value}</span>
+			<span className="block text-[13px] text-slate">{label}</span>
+		</span>
+	);
+}

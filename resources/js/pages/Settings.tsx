@@ -1,0 +1,79 @@
+import { router, usePage } from "@inertiajs/react";
+import { useEffect } from "react";
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { Choice } from "../fish/FishOn";
+import { Shell } from "../shell/Shell";
+import type { AnswerData } from "../types";
+
+const groups: [string, [string, string, Record<string, string>][]][] = [
+	[
+		"Units",
+		[
+			["weight", "Lure weight", {}],
+			["depth", "Depth and length", { ft: "feet and inches", m: "metres and centimetres" }],
+			["speed", "Speed", {}],
+			["temperature", "Temperature", {}],
+			["fish_weight", "Fish weight and line strength", {}],
+		],
+	],
+	[
+		"Schools, where anglers disagree",
+		[
+			["hole", "Which hole", { "middle-first": "middle first", "level-lift": "level lift" }],
+			[
+				"finish",
+				"Which finish",
+				{ "forage-and-silhouette": "forage and silhouette", "flash-by-light": "flash by light" },
+			],
+			["vigour", "How hard in cold water", { "barely-move": "barely move", "snap-awake": "snap awake" }],
+		],
+	],
+	["Look", [["theme", "Theme", { day: "day", dawn: "dark, before dawn", sun: "bright sun" }]]],
+];
+
+interface Props {
+	answer: AnswerData;
+	choices: Record<string, string[]>;
+	settings: Record<string, string>;
+}
+
+export default function Settings({ answer, choices, settings }: Props) {
+	const { props } = usePage<{ theme: string; angler: string | null }>();
+	useEffect(() => {
+		document.documentElement.dataset.theme = props.theme;
+	}, [props.theme]);
+	return (
+		<Shell title="Settings" column={<AnswerColumn answer={answer} />}>
+			<div className="max-w-[720px] px-4 py-5 lg:px-7">
+				<h1 className="text-[25px]">Settings</h1>
+				<p className="mt-1 text-slate">Each is kept as soon as you choose it.</p>
+				{groups.map(([title, settingsOf]) => (
+					<section key={title} className="mt-5 border-t border-rule pt-3">
+						<h2 className="text-[19px]">{title}</h2>
+						<div className="grid gap-x-8 sm:grid-cols-2">
+							{settingsOf.map(([name, label, words]) => (
+								<Choice
+									key={name}
+									label={label}
+									value={settings[name] ?? ""}
+									options={(choices[name] ?? []).map((value) => [value, words[value] ?? value] as const)}
+									onChange={(value) => router.put("/settings", { [name]: value }, { preserveScroll: true })}
+								/>
+							))}
+						</div>
+					</section>
+				))}
+				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
+					<p>Signed in as {props.angler}.</p>
+					<button
+						type="button"
+						onClick={() => router.post("/sign-out")}
+						className="figure min-h-12 rounded-md border-2 border-ink px-5"
+					>
+						Sign out
+					</button>
+				</section>
+			</div>
+		</Shell>
+	);
+}

@@ -1,0 +1,64 @@
+import { Link, router, useForm, usePage } from "@inertiajs/react";
+import { Door } from "../parts/Door";
+import { Field } from "../parts/Field";
+
+export default function SignIn() {
+	const { props } = usePage<{ demo: boolean }>();
+	const form = useForm({ email: "", password: "", remember: true });
+	return (
+		<Door title="Sign in" says="Your readings, your box and your record are kept under your own account.">
+			{props.demo && (
+				<div className="mb-7 border-b border-rule pb-7">
+					<button
+						type="button"
+						onClick={() => router.post("/demo")}
+						className="figure min-h-14 w-full rounded-md bg-ember text-[18px] text-on-ember"
+					>
+						Open the demo
+					</button>
+					<p className="pt-2 text-[15px] text-slate">
+						A made-up angler, four made-up waters, a season behind. No account needed.
+					</p>
+				</div>
+			)}
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					form.post("/sign-in", { onError: () => form.reset("password") });
+				}}
+			>
+				<Field
+					label="E-mail"
+					type="email"
+					autoComplete="username"
+					required
+					value={form.data.email}
+					trouble={form.errors.email}
+					onChange={(event) => form.setData("email", event.target.value)}
+				/>
+				<Field
+					label="Password"
+					type="password"
+					autoComplete="current-password"
+					required
+					value={form.data.password}
+					trouble={form.errors.password}
+					onChange={(event) => form.setData("password", event.target.value)}
+				/>
+				<button
+					type="submit"
+					disabled={form.processing}
+					className={`figure min-h-12 w-full rounded-md ${props.demo ? "border-2 border-ink" : "bg-ember text-on-ember"}`}
+				>
+					Sign in
+				</button>
+			</form>
+			<p className="mt-5">
+				No account yet?{" "}
+				<Link href="/register" className="underline underline-offset-4">
+					Make one
+				</Link>
+			</p>
+		</Door>
+	);
+}

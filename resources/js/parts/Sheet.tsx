@@ -1,0 +1,34 @@
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+interface Props {
+	open: boolean;
+	onOpenChange: (open: boolean) => void;
+	title: string;
+	says?: string;
+	children: ReactNode;
+}
+
+/** A dialog: in the middle of a wide screen, up from the bottom of a phone. */
+export function Sheet({ open, onOpenChange, title, says, children }: Props) {
+	return (
+		<Dialog.Root open={open} onOpenChange={onOpenChange}>
+			<Dialog.Portal>
+				<Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
+				<Dialog.Content
+					{...(says ? {} : { "aria-describedby": undefined })}
+					className="fixed inset-x-0 bottom-0 z-40 max-h-dvh overflow-y-auto rounded-t-md border border-rule bg-paper p-5 text-ink lg:inset-x-auto lg:top-[12dvh] lg:bottom-auto lg:left-1/2 lg:max-h-[76dvh] lg:w-[520px] lg:-translate-x-1/2 lg:rounded-md"
+				>
+					<div className="flex items-start justify-between gap-4">
+						<Dialog.Title className="figure text-[21px]">{title}</Dialog.Title>
+						<Dialog.Close className="-mt-1 -mr-2 min-h-11 min-w-11 rounded-md px-2 text-slate hover:text-ink">
+							Close
+						</Dialog.Close>
+					</div>
+					{says && <Dialog.Description className="pt-1 pb-2 text-slate">{says}</Dialog.Description>}
+					{children}
+				</Dialog.Content>
+			</Dialog.Portal>
+		</Dialog.Root>
+	);
+}

@@ -1,0 +1,52 @@
+/** A refusal in the server's own sentence, with the fields it concerns. */
+export class Refused extends Error {
+	constructor(
+		message: string,
+		readonly fields: Record<string, string>,
+		readonly status: number,
+	) {
+		super(message);
+	}
+}
+
+function token(): string {
+	const cookie = document.cookie.split("; ").find((part) => part.startsWith("XSRF-TOKEN="));
+	return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
+}
+
+/** Sends JSON to the application and gives back what it answers. Throws Refused, or a TypeError when nothing answers. */
+export async function send<T>(
+	method: "GET" | "POST" | "PUT" | "DELETE",
+	url: string,
+	body?: unknown,
+	signal?: AbortSignal,
+): Promise<T> {
+	const response = await fetch(url, {
+		method,
+		signal,
+		credentials: "same-origin",
+		headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
+		body: body === undefined ? undefined : JSON.stringify(body),
+	});
+	const answer = await response.json().catch(() => null);
+	if (!response.ok) {
+		const errors: Record<string, string[]> = answer?.errors ?? {};
+		const fields = Object.fromEntries(Object.entries(errors).map(([name, all]) => [name, all[0] ?? ""]));
+		throw new Refused(
+			Object.values(fields)[0] ?? answer?.message ?? "That did not work. Try again.",
+			fields,
+			response.status,
+		);
+	}
+	return answer as T;
+}
+
+/** A new id for a write, so that sending it twice changes nothing. */
+export function newId(): string {
+	if (typeof crypto.randomUUID === "function") return crypto.randomUUID();
+	const bytes = crypto.getRandomValues(new Uint8Array(16));
+	bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
+	bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+	const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+	return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
+}

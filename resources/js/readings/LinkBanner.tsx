@@ -1,0 +1,35 @@
+import { router } from "@inertiajs/react";
+import type { Live } from "./useAnswer";
+
+/** Readings that came with a link are shown, not kept, until the angler says so. */
+export function LinkBanner({ live, trouble }: { live: Live; trouble: string | null }) {
+	if (trouble)
+		return (
+			<p role="alert" className="mb-3 border-l-4 border-rowan bg-paper px-3 py-2">
+				{trouble}
+			</p>
+		);
+	if (!live.answer.fromLink) return null;
+	return (
+		<div
+			role="status"
+			className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2"
+		>
+			<span className="flex-1">These readings came with the link.</span>
+			<button
+				type="button"
+				className="min-h-8 font-semibold underline underline-offset-4"
+				onClick={() => live.changeMany({})}
+			>
+				Use them as today's
+			</button>
+			<button
+				type="button"
+				className="min-h-8 font-semibold underline underline-offset-4"
+				onClick={() => router.visit(window.location.pathname)}
+			>
+				Back to mine
+			</button>
+		</div>
+	);
+}

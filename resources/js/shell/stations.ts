@@ -1,0 +1,20 @@
+/** The six stations in the order of the day; the key of each is its number. */
+export const stations = [
+	{ path: "/water", name: "Water" },
+	{ path: "/lure", name: "Lure" },
+	{ path: "/rig", name: "Rig" },
+	{ path: "/work", name: "Work" },
+	{ path: "/fish", name: "Fish" },
+	{ path: "/look-back", name: "Look back" },
+] as const;
+
+export const besides = [
+	{ path: "/tackle", name: "Tackle box" },
+	{ path: "/places", name: "Places" },
+	{ path: "/settings", name: "Settings" },
+] as const;
+
+export function isHere(path: string, url: string): boolean {
+	const at = url.split("?")[0] ?? "";
+	return at === path || (path === "/lure" && at === "/");
+}

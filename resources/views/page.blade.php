@@ -1,0 +1,15 @@
+<!DOCTYPE html>
+<html lang="en" data-theme="{{ $page['props']['theme'] ?? 'day' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
+    <meta name="theme-color" content="#163B48">
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @viteReactRefresh
+    @vite('resources/js/app.tsx')
+    @inertiaHead
+</head>
+<body>
+    @inertia
+</body>
+</html>

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\OutingController;
+use App\Http\Controllers\ReadingsController;
+use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\StationController;
+use App\Http\Controllers\TackleController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('register', [RegisterController::class, 'create']);
+    Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
+    Route::post('demo', [SessionController::class, 'demo']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SessionController::class, 'destroy']);
+
+    Route::get('/', [StationController::class, 'lure']);
+    Route::get('lure', [StationController::class, 'lure']);
+    Route::get('rig', [StationController::class, 'later']);
+    Route::get('work', [StationController::class, 'later']);
+    Route::get('look-back', [StationController::class, 'later']);
+    Route::get('places', [StationController::class, 'later']);
+    Route::get('water', [StationController::class, 'later']);
+    Route::get('answer', [StationController::class, 'answer']);
+    Route::put('readings', [ReadingsController::class, 'update']);
+
+    Route::get('fish', [OutingController::class, 'show']);
+    Route::post('tie-on', [OutingController::class, 'tieOn']);
+    Route::post('outings/{outing:uuid}/events', [OutingController::class, 'log']);
+    Route::post('outings/{outing:uuid}/end', [OutingController::class, 'end']);
+    Route::delete('events/{event:uuid}', [OutingController::class, 'undo']);
+
+    Route::get('tackle', [TackleController::class, 'index']);
+    Route::post('lures', [TackleController::class, 'store']);
+    Route::delete('lures/{lure}', [TackleController::class, 'destroy']);
+    Route::post('lures/{lure}/restore', [TackleController::class, 'restore']);
+
+    Route::get('settings', [SettingsController::class, 'edit']);
+    Route::put('settings', [SettingsController::class, 'update']);
+});

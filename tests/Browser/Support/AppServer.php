@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+
+/** The application served for real on a port of its own, with a database of its own that holds the demo. */
+final class AppServer
+{
+    /** @var resource|null */
+    private $process;
+
+    private function __construct(public readonly string $url, private readonly string $folder) {}
+
+    /** Starts it with fresh demo data and waits until it answers. */
+    public static function start(): self
+    {
+        $folder = sys_get_temp_dir().'/eskith-browser-'.bin2hex(random_bytes(5));
+        mkdir($folder, 0o700);
+        $port = FreePort::find();
+        $server = new self("http://127.0.0.1:{$port}", $folder);
+        $environment = $server->environment();
+        touch($environment['DB_DATABASE']);
+        $server->artisan('migrate --force --quiet');
+        $server->artisan('db:seed --class=DemoSeeder --force --quiet');
+        $root = dirname(__DIR__, 3);
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
+            $pipes, $root, [...getenv(), ...$environment, 'PHP_CLI_SERVER_WORKERS' => '4'],
+        );
+        $server->process = $process !== false ? $process : throw new RuntimeException('The test server cannot be started.');
+        FreePort::waitFor($port, 10);
+
+        return $server;
+    }
+
+    /** Runs an artisan command against the server's own database. */
+    public function artisan(string $command): void
+    {
+        $process = proc_open(PHP_BINARY.' '.escapeshellarg(dirname(__DIR__, 3).'/artisan').' '.$command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, [...getenv(), ...$this->environment()]);
+        $said = $process === false ? '' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        if ($process === false || proc_close($process) !== 0) {
+            throw new RuntimeException("artisan {$command} failed: {$said}");
+        }
+    }
+
+    public function stop(): void
+    {
+        if (is_resource($this->process)) {
+            foreach (self::children(proc_get_status($this->process)['pid']) as $child) {
+                posix_kill($child, SIGTERM);
+            }
+            proc_terminate($this->process);
+            proc_close($this->process);
+        }
+        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        @rmdir($this->folder);
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $this->url,
+            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database',
+            'LOG_CHANNEL' => 'stderr',
+        ];
+    }
+
+    /** @return list<int> */
+    private static function children(int $pid): array
+    {
+        $found = @file_get_contents("/proc/{$pid}/task/{$pid}/children");
+
+        return array_map(intval(...), preg_split('/\s+/', trim((string) $found), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+}
