@@ -28,6 +28,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('work', [StationController::class, 'later']);
     Route::get('look-back', [StationController::class, 'later']);
     Route::get('places', [StationController::class, 'later']);
+    Route::inertia('empty', 'Empty');
     Route::get('water', [StationController::class, 'later']);
     Route::get('answer', [StationController::class, 'answer']);
     Route::put('readings', [ReadingsController::class, 'update']);

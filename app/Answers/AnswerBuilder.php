@@ -9,6 +9,8 @@ use App\Data\PickData;
 use App\Data\ReasonData;
 use App\Data\WayData;
 use App\Models\Lure as LureRow;
+use App\Models\Outing;
+use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
@@ -21,6 +23,7 @@ use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\TiedOn;
+use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Collection;
@@ -43,24 +46,29 @@ final readonly class AnswerBuilder
      */
     public function today(User $user, array $tried = [], ?string $wanted = null): AnswerData
     {
-        return $this->build($user, ReadingBook::of($user, $tried), $wanted, Logbook::of($user)->tiedOn());
+        $logbook = Logbook::of($user);
+        $outing = $logbook->underWay();
+
+        return $this->build($user, ReadingBook::of($user, $tried), $outing, $wanted, $outing === null ? null : $logbook->setup($outing));
     }
 
-    public function build(User $user, ReadingBook $book, ?string $wanted = null, ?TiedOn $tiedOn = null): AnswerData
+    public function build(User $user, ReadingBook $book, ?Outing $outing, ?string $wanted, ?Setup $setup): AnswerData
     {
         $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
         $box = array_values($rows->map(LureReader::lure(...))->all());
         $situation = $book->situation($user->lines()->where('in_use', true)->value('diameter_m') ?? self::USUAL_LINE_M);
         $chooser = new Chooser(RuleBook::standard());
-        $ranked = $chooser->rank($situation, $box, $tiedOn);
+        $ranked = $chooser->rank($situation, $box, self::tiedOn($box, $setup));
         $ladder = Ladder::over($ranked);
         $spoken = new Spoken($situation);
         [$headline, $lead] = $spoken->answer($ranked, $box);
         $byLure = self::byLure($ranked);
-        $others = self::otherSchools($chooser, $situation, $box);
+        $listed = array_slice($byLure, 0, self::LISTED, true);
+        $other = $situation->with(schools: $situation->schools->withOtherHole());
+        $theirs = $chooser->bestHoles($other, array_values(array_map(static fn (array $ways): Lure => $ways[0]->candidate->lure, $listed)));
         $picks = [];
-        foreach (array_slice($byLure, 0, self::LISTED, true) as $ways) {
-            $picks[] = $this->pick($ways[0], $ways, $situation, $ladder, $rows, $others);
+        foreach (array_values($listed) as $place => $ways) {
+            $picks[] = $this->pick($ways[0], $ways, $situation, $ladder, $rows, $theirs[$place]);
         }
         $chosen = $wanted === null ? null : self::find($ranked, $wanted);
 
@@ -75,9 +83,21 @@ final readonly class AnswerBuilder
             $picks,
             $chosen === null || in_array(self::key($chosen), array_map(static fn (PickData $pick): string => $pick->key, $picks), true)
                 ? null
-                : $this->pick($chosen, $byLure[$chosen->candidate->lure->id], $situation, $ladder, $rows, $others),
-            (new ColumnPresenter)->of($user, $book, $situation),
+                : $this->pick($chosen, $byLure[$chosen->candidate->lure->id], $situation, $ladder, $rows, $chooser->bestHoles($other, [$chosen->candidate->lure])[0]),
+            (new ColumnPresenter)->of($user, $book, $situation, $outing),
         );
+    }
+
+    /** @param  list<Lure>  $box */
+    private static function tiedOn(array $box, ?Setup $setup): ?TiedOn
+    {
+        foreach ($box as $lure) {
+            if ($setup !== null && $lure->id === (string) $setup->lure_id) {
+                return new TiedOn($lure, $setup->hole, $setup->cadence);
+            }
+        }
+
+        return null;
     }
 
     /** "lure.hole.cadence" */
@@ -91,27 +111,28 @@ final readonly class AnswerBuilder
     /**
      * @param  list<Pick>  $ways  every way to fish this lure, best first
      * @param  Collection<int, LureRow>  $rows
-     * @param  array<string, list<Pick>>  $others  rankings by the other school, under its name
+     * @param  Hole|null  $theirs  what the other school would use
      */
-    private function pick(Pick $pick, array $ways, Situation $situation, Ladder $ladder, Collection $rows, array $others): PickData
+    private function pick(Pick $pick, array $ways, Situation $situation, Ladder $ladder, Collection $rows, ?Hole $theirs): PickData
     {
         $candidate = $pick->candidate;
         $spoken = new Spoken($situation);
         $row = $rows->get((int) $candidate->lure->id) ?? throw new \LogicException('A pick is always of the box.');
-        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $pick->reasons));
+        $reasons = $pick->reasons();
+        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
         $otherWays = array_values(array_filter($ways, static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
             self::key($pick), $row->id, $candidate->hole()?->name, $candidate->cadence->value ?? '',
-            $spoken->title($candidate->lure), $spoken->way($candidate), $spoken->lure($candidate->lure), LureReader::drawing($row), $candidate->holeIndex,
+            $spoken->title($candidate->lure), $spoken->way($candidate), $spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
             $pick->points, $sum(1), $sum(-1),
-            array_map(static fn (Reason $reason): ReasonData => new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text), self::weightiestFirst($pick->reasons)),
+            array_map(static fn (Reason $reason): ReasonData => new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text), self::weightiestFirst($reasons)),
             array_map(static fn (Pick $way): WayData => new WayData(self::key($way), $spoken->way($way->candidate), $way->points, self::signed($way->points)), array_slice($otherWays, 0, 4)),
             DropPresenter::of($candidate, $situation),
             ucfirst($candidate->cadence?->word() ?? ''),
             CadenceWords::of($candidate, $situation),
             ...self::patience($pick, $ladder, $spoken),
-            otherSchool: self::otherSchool($pick, $others),
+            otherSchool: self::otherSchool($pick, $theirs),
         );
     }
 
@@ -129,7 +150,7 @@ final readonly class AnswerBuilder
         return $byLure;
     }
 
-    /** @param list<Pick> $ranked */
+    /** @param  list<Pick>  $ranked */
     private static function find(array $ranked, string $key): ?Pick
     {
         foreach ($ranked as $pick) {
@@ -172,27 +193,8 @@ final readonly class AnswerBuilder
         return ['patience' => $said, 'patienceMin' => $minutes, 'changeWords' => $then];
     }
 
-    /**
-     * @param  list<Lure>  $box
-     * @return array<string, list<Pick>>
-     */
-    private static function otherSchools(Chooser $chooser, Situation $situation, array $box): array
+    private static function otherSchool(Pick $pick, ?Hole $theirs): ?string
     {
-        return ['hole' => $chooser->rank($situation->with(schools: $situation->schools->withOtherHole()), $box)];
-    }
-
-    /** @param array<string, list<Pick>> $others */
-    private static function otherSchool(Pick $pick, array $others): ?string
-    {
-        $hole = $pick->candidate->hole()?->name;
-        foreach ($others['hole'] as $other) {
-            if ($other->candidate->lure->id === $pick->candidate->lure->id) {
-                $theirs = $other->candidate->hole()?->name;
-
-                return $theirs === null || $theirs === $hole ? null : "The other school would use the {$theirs} hole with this lure.";
-            }
-        }
-
-        return null;
+        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
     }
 }

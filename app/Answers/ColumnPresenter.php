@@ -7,7 +7,6 @@ namespace App\Answers;
 use App\Data\ColumnData;
 use App\Data\TickData;
 use App\Data\TouchData;
-use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -23,11 +22,10 @@ final class ColumnPresenter
     /** Touches shown. */
     private const TOUCHES = 40;
 
-    public function of(User $user, ReadingBook $book, Situation $situation): ColumnData
+    public function of(User $user, ReadingBook $book, Situation $situation, ?Outing $outing): ColumnData
     {
         $depth = $situation->water->depthM ?? 8.0;
         $say = $situation->say;
-        $outing = $user->outings()->whereNull('ended_at')->latest('started_at')->first();
         $drift = $book->driftMs();
 
         return new ColumnData(
@@ -75,14 +73,14 @@ final class ColumnPresenter
             return [];
         }
 
-        return array_values($user->events()
+        return array_values($user->events()->toBase()
             ->whereIn('kind', ['touch', 'fish'])->whereNull('undone_at')->whereNotNull('depth_m')
             ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
-            ->latest('at')->limit(self::TOUCHES)->get()
-            ->map(static fn (Event $event): TouchData => new TouchData(
+            ->latest('at')->limit(self::TOUCHES)->get(['kind', 'depth_m'])
+            ->map(static fn (\stdClass $event): TouchData => new TouchData(
                 max(0.0, round($depth - (float) $event->depth_m, 3)),
                 $event->kind === 'fish',
-                ($event->kind === 'fish' ? 'fish' : 'touch').' at '.$situation->say->depth((float) $event->depth_m),
+                "{$event->kind} at ".$situation->say->depth((float) $event->depth_m),
             ))->all());
     }
 }

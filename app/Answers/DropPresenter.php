@@ -19,7 +19,7 @@ final class DropPresenter
 
     public static function of(Candidate $candidate, Situation $situation): DropData
     {
-        $line = $situation->stretch === null ? null : RestingLine::of($candidate->lure->body, $situation->stretch);
+        $line = $situation->depth === null ? null : RestingLine::of($candidate->lure->body, $situation->depth);
         $say = $situation->say;
         $seconds = $candidate->secondsToBottom;
         $hang = $candidate->hangAngleDeg ?? 0.0;
@@ -31,8 +31,8 @@ final class DropPresenter
                 $line?->shape(self::SEGMENTS) ?? [],
             ),
             round($offset, 4),
-            $line?->lineAngleDeg,
-            $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
+            $situation->stretch === null ? null : $line?->lineAngleDeg,
+            $situation->stretch === null || $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
             $line?->lineOutM === null ? '–' : $say->depth($line->lineOutM),
             $seconds === null ? '–' : $say->seconds($seconds),
             $seconds,
@@ -49,10 +49,13 @@ final class DropPresenter
     {
         $say = $situation->say;
         $name = ucfirst((new Spoken($situation))->lure($candidate->lure));
-        if ($line === null || $situation->stretch === null) {
-            return "{$name}: the drop is not drawn, since depth or drift is not read.";
+        if ($line === null || $situation->depth === null) {
+            return "{$name}: the drop is not drawn, since depth is not read.";
         }
-        $depth = $say->depth($situation->stretch->depthM);
+        $depth = $say->depth($situation->depth->depthM);
+        if ($situation->stretch === null) {
+            return "{$name} in {$depth}, drawn as if lying still, since drift is not read.";
+        }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
             return "{$name} in {$depth}: this flow lifts it off the bottom altogether; no length of line reaches down.";
         }

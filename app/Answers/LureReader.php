@@ -30,14 +30,14 @@ final class LureReader
         );
     }
 
-    public static function drawing(LureRow $row): LureDrawing
+    public static function drawing(LureRow $row, ?Lure $lure = null): LureDrawing
     {
-        $lure = self::lure($row);
-        $holes = count($row->holes);
+        $lure ??= self::lure($row);
+        $holes = count($lure->holes);
 
         return new LureDrawing(
-            $row->family, $row->length_mm, $row->height_mm,
-            array_map(static fn (array $hole): HoleData => new HoleData($hole['name'], (float) $hole['x'], (float) $hole['y']), $row->holes),
+            $lure->family->value, $row->length_mm, $row->height_mm,
+            array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
             $row->balance_x, $row->balance_y, $row->finish, $row->red_near_hooks,
             Finish::word($row->finish).' '.Spoken::family($lure).", {$row->length_mm} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : ''),
         );

@@ -24,5 +24,6 @@ final readonly class AnswerData
         public array $picks,
         public ?PickData $chosen,
         public ColumnData $column,
-    ) {}
+    ) {
+    }
 }

@@ -27,5 +27,6 @@ final readonly class ColumnData
         public bool $vertical,
         public array $ticks,
         public array $touches,
-    ) {}
+    ) {
+    }
 }

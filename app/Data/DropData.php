@@ -24,5 +24,6 @@ final readonly class DropData
         public string $hangText,
         public string $words,
         public string $basis,
-    ) {}
+    ) {
+    }
 }

@@ -16,5 +16,6 @@ final readonly class EventData
         public string $words,
         public string $at,
         public string $depthText,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class HoleData
         public string $name,
         public float $x,
         public float $y,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class LureData
         public string $title,
         public string $details,
         public LureDrawing $drawing,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class LureDrawing
         public string $finish,
         public bool $red,
         public string $words,
-    ) {}
+    ) {
+    }
 }

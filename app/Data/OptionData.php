@@ -10,5 +10,6 @@ final readonly class OptionData
     public function __construct(
         public string $value,
         public string $word,
-    ) {}
+    ) {
+    }
 }

@@ -34,5 +34,6 @@ final readonly class OutingData
         public string $sought,
         public string $lengthUnit,
         public ?PickData $pick,
-    ) {}
+    ) {
+    }
 }

@@ -34,5 +34,6 @@ final readonly class PickData
         public ?int $patienceMin,
         public string $changeWords,
         public ?string $otherSchool,
-    ) {}
+    ) {
+    }
 }

@@ -10,5 +10,6 @@ final readonly class PointData
     public function __construct(
         public float $x,
         public float $h,
-    ) {}
+    ) {
+    }
 }

@@ -28,5 +28,6 @@ final readonly class ReadingData
         public string $sourceWords,
         public ?string $readAt,
         public bool $pinned,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class ReasonData
         public float $points,
         public string $pointsText,
         public string $text,
-    ) {}
+    ) {
+    }
 }

@@ -10,5 +10,6 @@ final readonly class TickData
     public function __construct(
         public float $m,
         public string $label,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class TouchData
         public float $h,
         public bool $fish,
         public string $words,
-    ) {}
+    ) {
+    }
 }

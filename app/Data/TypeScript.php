@@ -20,7 +20,11 @@ final class TypeScript
     {
         $text = "// Written by `php artisan types` from app/Data. Change it there.\n";
         foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
-            $class = new ReflectionClass(__NAMESPACE__.'\\'.basename($file, '.php'));
+            $name = __NAMESPACE__.'\\'.basename($file, '.php');
+            if (! class_exists($name)) {
+                continue;
+            }
+            $class = new ReflectionClass($name);
             $constructor = $class->getConstructor();
             if ($constructor === null || $class->getName() === self::class) {
                 continue;

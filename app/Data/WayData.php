@@ -12,5 +12,6 @@ final readonly class WayData
         public string $words,
         public float $points,
         public string $pointsText,
-    ) {}
+    ) {
+    }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\LureFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -28,7 +31,16 @@ use Illuminate\Support\Carbon;
  */
 final class Lure extends Model
 {
+    /** @use HasFactory<LureFactory> */
+    use HasFactory;
+
     protected $guarded = ['id'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -4,4 +4,6 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class OutingPolicy extends OwnPolicy {}
+final class OutingPolicy extends OwnPolicy
+{
+}

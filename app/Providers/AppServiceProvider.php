@@ -9,11 +9,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Inertia\Inertia;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        Inertia::setRootView('page');
         Model::shouldBeStrict(! $this->app->isProduction());
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(6)->by('sign-in:'.mb_strtolower((string) $request->string('email')).'|'.$request->ip()),

@@ -16,5 +16,6 @@ final readonly class Entry
         public Source $source,
         public ?Carbon $readAt = null,
         public bool $pinned = false,
-    ) {}
+    ) {
+    }
 }

@@ -33,8 +33,10 @@ final readonly class ReadingBook
 
     private const SALT = ['fresh' => Water::FRESH, 'brackish' => Water::BRACKISH, 'sea' => Water::SEA];
 
-    /** @param array<string, Entry> $entries by name */
-    private function __construct(public array $entries, public Settings $likes, public bool $overlaid) {}
+    /** @param  array<string, Entry>  $entries by name */
+    private function __construct(public array $entries, public Settings $likes, public bool $overlaid)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $overlay  name => text
@@ -49,8 +51,8 @@ final readonly class ReadingBook
             $si = is_float($value) ? $value : null;
             $entries[$name] = new Entry($name, is_float($value) ? $likes->units->depth->print($value) : $value, $si, Source::Assumed);
         }
-        foreach ($user->readings()->get() as $row) {
-            $entries[$row->name] = new Entry($row->name, $row->text, $row->si, Source::from($row->source), $row->read_at, $row->pinned);
+        foreach ($user->readings()->toBase()->get() as $row) {
+            $entries[$row->name] = new Entry($row->name, $row->text, $row->si === null ? null : (float) $row->si, Source::from($row->source), Carbon::parse($row->read_at), (bool) $row->pinned);
         }
         $overlay = array_filter($overlay, static fn (mixed $text, int|string $name): bool => is_string($text) && Catalogue::has((string) $name), ARRAY_FILTER_USE_BOTH);
         foreach ($overlay as $name => $text) {

@@ -26,7 +26,8 @@ final readonly class Spec
         private ?\Closure $unit,
         private ?array $range,
         private array $steps,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  \Closure(UnitSet): Unit  $unit
@@ -38,7 +39,7 @@ final readonly class Spec
         return new self($name, $label, Kind::Measure, [], $unit, $range, $steps);
     }
 
-    /** @param array<string, string> $options */
+    /** @param  array<string, string>  $options */
     public static function choice(string $name, string $label, array $options, Kind $kind = Kind::Choice): self
     {
         return new self($name, $label, $kind, $options, null, null, []);
@@ -108,7 +109,7 @@ final readonly class Spec
             if (! isset($this->options[$value])) {
                 $shown = mb_substr($value, 0, 40);
 
-                throw InvalidInput::because($this->name, ucfirst($this->label)." is one of ".implode(', ', $this->options)."; \"{$shown}\" is not.");
+                throw InvalidInput::because($this->name, ucfirst($this->label).' is one of '.implode(', ', $this->options)."; \"{$shown}\" is not.");
             }
         }
 

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Answers\LureReader;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +17,9 @@ use Illuminate\Support\Facades\DB;
 /** What happens on the water, written down. Every write carries its own id, so that sending it twice changes nothing. */
 final readonly class Logbook
 {
-    private function __construct(private User $user) {}
+    private function __construct(private User $user)
+    {
+    }
 
     public static function of(User $user): self
     {
@@ -33,15 +33,7 @@ final readonly class Logbook
 
     public function setup(Outing $outing): ?Setup
     {
-        return $outing->setups()->with('lure')->latest('tied_at')->latest('id')->first();
-    }
-
-    public function tiedOn(): ?TiedOn
-    {
-        $outing = $this->underWay();
-        $setup = $outing === null ? null : $this->setup($outing);
-
-        return $setup === null ? null : new TiedOn(LureReader::lure($setup->lure), $setup->hole, $setup->cadence);
+        return $outing->setups()->latest('tied_at')->latest('id')->first();
     }
 
     /**

@@ -14,6 +14,7 @@ use App\Data\PickData;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
+use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Spoken;
@@ -27,16 +28,16 @@ final readonly class OutingPresenter
     /** Events listed. */
     private const LISTED = 12;
 
-    public function __construct(private AnswerBuilder $answers) {}
+    public function __construct(private AnswerBuilder $answers)
+    {
+    }
 
     /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
-    public function of(Outing $outing, Setup $setup, ReadingBook $book): array
+    public function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
     {
-        $user = $outing->user_id === $setup->user_id ? $book : throw new \LogicException('Setup and outing belong together.');
         $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
         $key = $setup->lure_id.'.'.$setup->hole.'.'.$setup->cadence;
-        $angler = \App\Models\User::query()->findOrFail($outing->user_id);
-        $answer = $this->answers->build($angler, $user, $key, Logbook::of($angler)->tiedOn());
+        $answer = $this->answers->build($angler, $book, $outing, $key, $setup);
         $pick = self::pick($answer, $key);
         $situation = $book->situation(0.0002);
         $spoken = new Spoken($situation);
@@ -98,11 +99,18 @@ final readonly class OutingPresenter
     private static function events(Collection $events, UnitSet $units): array
     {
         $told = [];
-        foreach ($events->chunkWhile(static fn (Event $event, int $key, Collection $chunk): bool => $event->kind === 'drop' && $chunk->last()?->kind === 'drop') as $run) {
-            $event = $run->first();
+        $inRow = 0;
+        foreach ($events as $event) {
+            $inRow = $event->kind === EventKind::Drop->value ? $inRow + 1 : 0;
+            if ($inRow > 1) {
+                $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
+                $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops", $newest->at, '');
+
+                continue;
+            }
             $told[] = new EventData(
-                $event->uuid, $event->kind, $run->count() > 1 ? $run->count().' drops' : self::words($event), $event->at->toIso8601String(),
-                $event->depth_m === null || $event->kind === 'drop' ? '' : $units->depth->print($event->depth_m),
+                $event->uuid, EventKind::from($event->kind)->value, self::words($event), $event->at->toIso8601String(),
+                $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
             );
         }
 

@@ -27,9 +27,11 @@ final readonly class Settings
         'theme' => ['day', 'dawn', 'sun'],
     ];
 
-    private function __construct(public UnitSet $units, public Schools $schools, public string $theme) {}
+    private function __construct(public UnitSet $units, public Schools $schools, public string $theme)
+    {
+    }
 
-    /** @param array<string, string> $set what was set; anything unknown falls back to the default */
+    /** @param  array<string, string>  $set what was set; anything unknown falls back to the default */
     public static function from(array $set): self
     {
         $of = static fn (string $name): string => in_array($set[$name] ?? null, self::CHOICES[$name], true) ? (string) $set[$name] : self::CHOICES[$name][0];

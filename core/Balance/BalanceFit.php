@@ -13,7 +13,9 @@ final readonly class BalanceFit
     /** Smallest sine between the steepest and the flattest reading that still fixes a point: about 6°. */
     private const PARALLEL = 0.1;
 
-    private function __construct(public Point $balance, public float $rmsMm) {}
+    private function __construct(public Point $balance, public float $rmsMm)
+    {
+    }
 
     /**
      * Least squares over x_c cos β − y_c sin β = x_h cos β − y_h sin β.
@@ -63,7 +65,7 @@ final readonly class BalanceFit
         return [$cos, -$sin, $reading->hole->x * $cos - $reading->hole->y * $sin];
     }
 
-    /** @param list<HangReading> $readings */
+    /** @param  list<HangReading>  $readings */
     private static function widestSine(array $readings): float
     {
         $widest = 0.0;

@@ -10,7 +10,9 @@ use Eskith\Core\Units\InvalidInput;
 /** A hang angle read with a gauge: the lure hung from this hole, nose this many degrees below level. */
 final readonly class HangReading
 {
-    private function __construct(public Point $hole, public float $angleDeg) {}
+    private function __construct(public Point $hole, public float $angleDeg)
+    {
+    }
 
     /** @throws InvalidInput for an angle outside ±180° */
     public static function of(Point $hole, float $angleDeg): self

@@ -12,5 +12,6 @@ final readonly class Steps
         public float $liftSeconds,
         public FallControl $fall,
         public float $pauseSeconds,
-    ) {}
+    ) {
+    }
 }

@@ -18,5 +18,6 @@ final readonly class Aim
         public bool $hop = false,
         public bool $flowAway = false,
         public bool $marksBelow = false,
-    ) {}
+    ) {
+    }
 }

@@ -25,7 +25,8 @@ final readonly class Candidate
         public ?float $hangAngleDeg = null,
         public ?float $secondsToBottom = null,
         public ?Cadence $cadence = null,
-    ) {}
+    ) {
+    }
 
     public function on(?int $holeIndex, ?float $hangAngleDeg, ?float $secondsToBottom): self
     {

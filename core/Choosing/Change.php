@@ -7,5 +7,7 @@ namespace Eskith\Core\Choosing;
 /** One thing changed: finish, weight, cadence, hole or family. */
 final readonly class Change
 {
-    public function __construct(public string $thing, public Pick $to) {}
+    public function __construct(public string $thing, public Pick $to)
+    {
+    }
 }

@@ -9,13 +9,16 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
 
 /** Ranks every lure × hole × cadence of a box for a situation. */
 final readonly class Chooser
 {
-    public function __construct(private RuleBook $book) {}
+    public function __construct(private RuleBook $book)
+    {
+    }
 
     /**
      * @param  list<Lure>  $box  in the angler's own order
@@ -31,46 +34,81 @@ final readonly class Chooser
             $this->book->speaking(Scope::Cadence, $situation),
         ];
         $picks = [];
-        $keys = [];
+        $order = [[], [], [], [], [], []];
+        $cadences = Cadence::cases();
         foreach ($box as $i => $lure) {
             $bare = new Candidate($lure, $working, $angles[$i], $situation->stretch !== null);
             $ofLure = $this->judge($rules[0], $situation, $bare);
+            $pointsOfLure = self::sum($ofLure);
+            $weighed = round($lure->massKg / Lure::SAME_KG);
             $ofCadence = [];
-            foreach (Cadence::cases() as $c => $cadence) {
+            foreach ($cadences as $c => $cadence) {
                 if ($cadence->fits($lure, $situation->vertical())) {
-                    $ofCadence[$c] = $this->judge($rules[2], $situation, $bare->worked($cadence));
+                    $reasons = $this->judge($rules[2], $situation, $bare->worked($cadence));
+                    $ofCadence[$c] = [$reasons, self::sum($reasons)];
                 }
             }
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 $hung = self::hang($situation, $bare, $hole);
                 $ofHole = $this->judge($rules[1], $situation, $hung);
-                foreach ($ofCadence as $c => $reasons) {
-                    $pick = $this->pick($hung->worked(Cadence::cases()[$c]), [...$ofLure, ...$ofHole, ...$reasons]);
-                    $keys[] = [-$pick->points, $tiedOn?->changesTo($pick->candidate) ?? 0, round($lure->massKg / Lure::SAME_KG), $i, $hole ?? 0, $c];
+                $points = $pointsOfLure + self::sum($ofHole);
+                foreach ($ofCadence as $c => [$reasons, $pointsOfCadence]) {
+                    $pick = new Pick($hung->worked($cadences[$c]), $points + $pointsOfCadence, $ofLure + $ofHole + $reasons);
+                    $order[0][] = -$pick->points;
+                    $order[1][] = $tiedOn?->changesTo($pick->candidate) ?? 0;
+                    $order[2][] = $weighed;
+                    $order[3][] = $i;
+                    $order[4][] = $hole ?? 0;
+                    $order[5][] = $c;
                     $picks[] = $pick;
                 }
             }
         }
-        asort($keys);
+        $places = array_keys($picks);
+        array_multisort(...[...$order, &$places]);
 
-        return array_map(static fn (int $at): Pick => $picks[$at], array_keys($keys));
+        return array_map(static fn (int $at): Pick => $picks[$at], $places);
     }
 
-    /** @param list<array{int, Reason}> $found rule order, reason */
-    private function pick(Candidate $candidate, array $found): Pick
+    /**
+     * The hole of each lure that the rules for holes put first, from the nose on a tie; null for a lure without.
+     *
+     * @param  list<Lure>  $lures
+     * @return list<Hole|null> in the same order
+     */
+    public function bestHoles(Situation $situation, array $lures): array
+    {
+        $rules = $this->book->speaking(Scope::Hole, $situation);
+
+        return array_map(function (Lure $lure) use ($rules, $situation): ?Hole {
+            $bare = new Candidate($lure, $lure->massKg, null, false);
+            $best = null;
+            $most = -INF;
+            foreach ($lure->holes as $index => $hole) {
+                $points = self::sum($this->judge($rules, $situation, self::hang($situation, $bare, $index)));
+                if ($points > $most) {
+                    [$best, $most] = [$hole, $points];
+                }
+            }
+
+            return $best;
+        }, $lures);
+    }
+
+    /** @param  array<int, Reason>  $reasons */
+    private static function sum(array $reasons): float
     {
         $points = 0.0;
-        foreach ($found as [, $reason]) {
+        foreach ($reasons as $reason) {
             $points += $reason->points;
         }
-        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new Pick($candidate, $points, array_column($found, 1));
+        return $points;
     }
 
     /**
      * @param  array<int, Rule>  $rules  by their place in the order
-     * @return list<array{int, Reason}>
+     * @return array<int, Reason> by the same
      */
     private function judge(array $rules, Situation $situation, Candidate $candidate): array
     {
@@ -78,7 +116,7 @@ final readonly class Chooser
         foreach ($rules as $place => $rule) {
             $verdict = $rule->judge($situation, $candidate);
             if ($verdict !== null) {
-                $found[] = [$place, new Reason($rule->id, $verdict->points * $this->book->weight($rule), $verdict->text)];
+                $found[$place] = new Reason($rule->id, $verdict->points * $this->book->weight($rule), $verdict->text);
             }
         }
 
@@ -92,7 +130,7 @@ final readonly class Chooser
         $angle = Hang::ofLure($lure, $at);
         $measured = $lure->measuredDrag[$at->name ?? ''] ?? null;
         $attitude = $measured === null ? Attitude::usual($lure->family, $angle) : Attitude::measured($measured);
-        $seconds = $situation->stretch === null ? null : Fall::of($lure->body, $attitude, $situation->stretch)->seconds;
+        $seconds = $situation->depth === null ? null : Fall::of($lure->body, $attitude, $situation->depth)->seconds;
 
         return $bare->on($hole, $angle, $seconds);
     }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
+use Eskith\Core\Tackle\Lure;
+
 /**
  * What to change when nothing happens: one thing at a time. Built once over a ranking; each bucket holds, best first,
  * the picks that agree in everything but one thing.
  */
 final readonly class Ladder
 {
-    /** The things that can be changed, in the order in which they are tried when the odds are alike. */
-    public const THINGS = ['finish', 'weight', 'cadence', 'hole', 'family'];
-
     /** Expected rates within this share of the best count as alike. */
     private const ALIKE = 0.9;
 
@@ -25,15 +24,17 @@ final readonly class Ladder
      * @param  list<Pick>  $ranked
      * @param  array<string, list<int>>  $buckets  places in the ranking by what they have in common
      */
-    private function __construct(private array $ranked, private array $buckets) {}
+    private function __construct(private array $ranked, private array $buckets)
+    {
+    }
 
-    /** @param list<Pick> $ranked best first */
+    /** @param  list<Pick>  $ranked best first */
     public static function over(array $ranked): self
     {
         $buckets = [];
         foreach ($ranked as $place => $pick) {
-            foreach (self::THINGS as $thing) {
-                $buckets[self::common($pick->candidate, $thing)][] = $place;
+            foreach (self::common($pick->candidate) as $shared) {
+                $buckets[$shared][] = $place;
             }
         }
 
@@ -83,12 +84,12 @@ final readonly class Ladder
         return max(0.0, 60 * ($alpha / (self::PRIOR_RATE * $next->to->rateAgainst($first)) - $beta));
     }
 
-    /** @param list<Pick> $seen */
+    /** @param  list<Pick>  $seen */
     private function nextBut(Pick $pick, array $seen): ?Change
     {
         $options = [];
-        foreach (self::THINGS as $thing) {
-            foreach ($this->buckets[self::common($pick->candidate, $thing)] ?? [] as $place) {
+        foreach (self::common($pick->candidate) as $thing => $shared) {
+            foreach ($this->buckets[$shared] ?? [] as $place) {
                 $other = $this->ranked[$place];
                 if (self::value($other->candidate, $thing) !== self::value($pick->candidate, $thing) && ! in_array($other, $seen, true)) {
                     $options[] = new Change($thing, $other);
@@ -109,27 +110,37 @@ final readonly class Ladder
         return null;
     }
 
-    /** What stays the same when this thing is changed. A change of family brings its own hole and cadence. */
-    private static function common(Candidate $c, string $thing): string
+    /**
+     * What stays the same when a thing is changed. A change of family brings its own hole and cadence.
+     *
+     * @return array<string, string> by thing, in the order of trying
+     */
+    private static function common(Candidate $c): array
     {
-        $kept = match ($thing) {
-            'family' => ['weight', 'finish'],
-            'hole', 'cadence' => ['lure', ...array_diff(['hole', 'cadence'], [$thing])],
-            default => array_diff(['family', 'weight', 'finish', 'hole', 'cadence'], [$thing]),
-        };
+        $lure = $c->lure;
+        $family = $lure->family->value;
+        $finish = self::value($c, 'finish');
+        $weight = self::value($c, 'weight');
+        $hole = self::value($c, 'hole');
+        $cadence = self::value($c, 'cadence');
 
-        return $thing.'|'.implode('|', array_map(static fn (string $part): string => self::value($c, $part), $kept));
+        return [
+            'finish' => "finish|{$family}|{$weight}|{$hole}|{$cadence}",
+            'weight' => "weight|{$family}|{$finish}|{$hole}|{$cadence}",
+            'cadence' => "cadence|{$lure->id}|{$hole}",
+            'hole' => "hole|{$lure->id}|{$cadence}",
+            'family' => "family|{$weight}|{$finish}",
+        ];
     }
 
     private static function value(Candidate $c, string $thing): string
     {
         return match ($thing) {
             'finish' => $c->lure->finish.($c->lure->redNearHooks ? '+red' : ''),
-            'weight' => (string) round($c->lure->massKg * 1e6),
+            'weight' => (string) round($c->lure->massKg / Lure::SAME_KG),
             'cadence' => $c->cadence->value ?? '',
             'hole' => $c->hole()->name ?? '',
-            'family' => $c->lure->family->value,
-            default => $c->lure->id,
+            default => $c->lure->family->value,
         };
     }
 }

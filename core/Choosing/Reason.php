@@ -7,5 +7,7 @@ namespace Eskith\Core\Choosing;
 /** A rule that applied to a pick, with its points and its sentence. */
 final readonly class Reason
 {
-    public function __construct(public string $rule, public float $points, public string $text) {}
+    public function __construct(public string $rule, public float $points, public string $text)
+    {
+    }
 }

@@ -21,7 +21,8 @@ final readonly class Rule
         public array $needs,
         public float $stake,
         private \Closure $judge,
-    ) {}
+    ) {
+    }
 
     public function judge(Situation $situation, Candidate $candidate): ?Verdict
     {

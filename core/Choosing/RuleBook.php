@@ -17,7 +17,9 @@ final readonly class RuleBook
      * @param  list<Rule>  $rules
      * @param  array<string, float>  $weights  by rule id; 1 where absent, 0 is switched off
      */
-    private function __construct(public array $rules, private array $weights) {}
+    private function __construct(public array $rules, private array $weights)
+    {
+    }
 
     public static function standard(): self
     {
@@ -26,7 +28,7 @@ final readonly class RuleBook
         ], []);
     }
 
-    /** @param array<string, float> $weights by rule id */
+    /** @param  array<string, float>  $weights by rule id */
     public function weighted(array $weights): self
     {
         return new self($this->rules, [...$this->weights, ...$weights]);

@@ -11,7 +11,9 @@ use Eskith\Core\Units\UnitSet;
 /** Puts figures into the angler's own units. */
 final readonly class Say
 {
-    public function __construct(public UnitSet $units) {}
+    public function __construct(public UnitSet $units)
+    {
+    }
 
     public function temperature(float $celsius): string
     {

@@ -11,7 +11,8 @@ final readonly class Schools
         public HoleSchool $hole = HoleSchool::MiddleFirst,
         public FinishSchool $finish = FinishSchool::ForageAndSilhouette,
         public VigourSchool $vigour = VigourSchool::BarelyMove,
-    ) {}
+    ) {
+    }
 
     public function withOtherHole(): self
     {

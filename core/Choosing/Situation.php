@@ -8,6 +8,7 @@ use Eskith\Core\Drop\Stretch;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Flow;
 
 /** Everything a choice rests on but the box: the water, the aim, the schools, the line, and the units to speak in. */
 final readonly class Situation
@@ -19,6 +20,9 @@ final readonly class Situation
 
     /** Null when depth or flow was not read. */
     public ?Stretch $stretch;
+
+    /** The same, as if lying still where no flow was read: enough for a fall. Null when depth was not read. */
+    public ?Stretch $depth;
 
     public Say $say;
 
@@ -34,9 +38,8 @@ final readonly class Situation
         $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
         $flow = $water->flow();
         $this->flowMs = $flow === null ? null : abs($flow->mean());
-        $this->stretch = $flow === null || $water->depthM === null
-            ? null
-            : Stretch::of($water->depthM, $lineDiameterM, $flow, $water->water());
+        $this->depth = $water->depthM === null ? null : Stretch::of($water->depthM, $lineDiameterM, $flow ?? Flow::still(), $water->water());
+        $this->stretch = $flow === null ? null : $this->depth;
         $this->say = new Say($units);
     }
 

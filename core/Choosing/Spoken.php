@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
@@ -20,7 +21,9 @@ final readonly class Spoken
         12 => 'three-quarter-ounce', 14 => 'seven-eighths-ounce', 16 => 'one-ounce',
     ];
 
-    public function __construct(private Situation $situation) {}
+    public function __construct(private Situation $situation)
+    {
+    }
 
     /** "half-ounce", "3 g". */
     public function weight(float $massKg): string
@@ -99,12 +102,12 @@ final readonly class Spoken
         return ['Tie on the '.$this->lure($first->lure), $this->lead($box)];
     }
 
-    /** @param list<Lure> $box */
+    /** @param  list<Lure>  $box */
     private function lead(array $box): string
     {
         $count = count($box);
         if ($this->situation->stretch === null) {
-            return 'Depth or drift is not read, so weight is chosen without the lean of the line.';
+            return 'Drift is not read, so weight is chosen without the lean of the line.';
         }
         if (! $this->situation->vertical()) {
             $start = $this->situation->say->weight(WeightSteps::startKg($this->situation->aim));
@@ -121,7 +124,7 @@ final readonly class Spoken
         return $least === null ? $said : "{$said} Anything under {$this->situation->say->weight($least)} trails behind the boat.";
     }
 
-    /** @param list<Lure> $box */
+    /** @param  list<Lure>  $box */
     private function holding(array $box): int
     {
         $stretch = $this->situation->stretch;
@@ -140,9 +143,8 @@ final readonly class Spoken
         if ($stretch === null) {
             return null;
         }
-        $holding = array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $stretch));
-        $least = min(array_map(static fn (Lure $lure): float => $lure->massKg, $holding ?: $box));
-        $lighter = array_filter($box, static fn (Lure $lure): bool => $lure->massKg < $least - Lure::SAME_KG);
+        $least = VerticalLimits::lightestOf(array_map(static fn (Lure $lure): Body => $lure->body, $box), $stretch)?->massKg;
+        $lighter = array_filter($box, static fn (Lure $lure): bool => $least !== null && $lure->massKg < $least - Lure::SAME_KG);
 
         return $lighter === [] ? null : $least;
     }
@@ -172,7 +174,7 @@ final readonly class Spoken
         return ucfirst($now).'. '.($ways === [] ? 'No weight or line makes this vertical: anchor, or cast instead.' : 'To fish straight down, '.self::oneOf($ways).'.');
     }
 
-    /** @param list<string> $ways */
+    /** @param  list<string>  $ways */
     private static function oneOf(array $ways): string
     {
         $last = array_pop($ways);

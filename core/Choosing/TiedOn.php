@@ -9,7 +9,9 @@ use Eskith\Core\Tackle\Lure;
 /** What is on the line now. Equal picks go by how little has to be changed. */
 final readonly class TiedOn
 {
-    public function __construct(public Lure $lure, public ?string $hole, public string $cadence) {}
+    public function __construct(public Lure $lure, public ?string $hole, public string $cadence)
+    {
+    }
 
     public function changesTo(Candidate $candidate): int
     {

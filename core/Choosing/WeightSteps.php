@@ -20,14 +20,13 @@ final class WeightSteps
     /** Which step of the fish's series a weight is nearest to; the lighter on a tie. */
     public static function index(float $massKg, Species $species): int
     {
-        $ounces = static fn (array $list): array => array_map(static fn (float $oz): float => $oz * Constants::OUNCE_KG, $list);
         if ($species !== Species::Bream) {
-            return self::nearest($massKg, $ounces(self::OUNCES));
+            return self::nearest($massKg, self::OUNCES, Constants::OUNCE_KG);
         }
 
         return $massKg <= Lure::VIBE_KG + Lure::SAME_KG
-            ? self::nearest($massKg, self::BREAM_KG)
-            : count(self::BREAM_KG) + self::nearest($massKg, $ounces(self::BREAM_OUNCES));
+            ? self::nearest($massKg, self::BREAM_KG, 1.0)
+            : count(self::BREAM_KG) + self::nearest($massKg, self::BREAM_OUNCES, Constants::OUNCE_KG);
     }
 
     /** The weight to begin with for this fish, before wind and depth. */
@@ -41,12 +40,12 @@ final class WeightSteps
         };
     }
 
-    /** @param array<int, float> $series */
-    private static function nearest(float $massKg, array $series): int
+    /** @param  non-empty-list<float>  $series  in units of so many kg */
+    private static function nearest(float $massKg, array $series, float $unitKg): int
     {
         $best = 0;
         foreach ($series as $i => $step) {
-            if (abs($step - $massKg) < abs($series[$best] - $massKg) - Lure::SAME_KG) {
+            if (abs($step * $unitKg - $massKg) < abs($series[$best] * $unitKg - $massKg) - Lure::SAME_KG) {
                 $best = $i;
             }
         }

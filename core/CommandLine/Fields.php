@@ -9,8 +9,10 @@ use Eskith\Core\Units\InvalidInput;
 /** A decoded JSON object, read field by field with the path kept for errors. */
 final readonly class Fields
 {
-    /** @param array<array-key, mixed> $values */
-    private function __construct(private array $values, private string $path) {}
+    /** @param  array<array-key, mixed>  $values */
+    private function __construct(private array $values, private string $path)
+    {
+    }
 
     /** @throws InvalidInput unless it is an object */
     public static function of(mixed $value, string $path = ''): self
@@ -160,7 +162,7 @@ final readonly class Fields
         return InvalidInput::because($this->at($name), "\"{$this->at($name)}\" must be {$wanted}.");
     }
 
-    /** @param class-string<\BackedEnum> $enum */
+    /** @param  class-string<\BackedEnum>  $enum */
     private static function choices(string $enum): string
     {
         return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));

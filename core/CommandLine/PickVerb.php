@@ -138,7 +138,7 @@ final class PickVerb implements Verb
             'line_angle_deg' => $candidate->lineAngleDeg,
             'seconds_to_bottom' => $candidate->secondsToBottom,
             'hang_angle_deg' => $candidate->hangAngleDeg,
-            'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons),
+            'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons()),
             'patience_min' => $change === null ? null : round($ladder->patienceMinutes($pick), 1),
             'next_change' => $change === null ? null : ['thing' => $change->thing, ...self::name($change->to)],
         ];

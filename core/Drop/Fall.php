@@ -25,7 +25,8 @@ final readonly class Fall
         public float $sinkRateStartMs,
         public float $seconds,
         public float $driftM,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $control  share of the weight carried by the finger, 0 barely on the line, about 0.3 fed or thumbed; under 1

@@ -17,7 +17,8 @@ final readonly class Lean
         public float $tensionN,
         public float $psiBottom,
         public float $psiSurface,
-    ) {}
+    ) {
+    }
 
     public static function of(Body $body, Stretch $stretch): self
     {

@@ -24,7 +24,8 @@ final readonly class RestingLine
         public ?float $offsetM,
         public ?float $tensionN,
         public bool $holds,
-    ) {}
+    ) {
+    }
 
     public static function of(Body $body, Stretch $stretch): self
     {

@@ -9,7 +9,9 @@ use Eskith\Core\Units\InvalidInput;
 /** The circle of bottom that a sonar under the boat shows. */
 final readonly class SonarCircle
 {
-    private function __construct(public float $diameterM) {}
+    private function __construct(public float $diameterM)
+    {
+    }
 
     /** @throws InvalidInput unless the cone is between 1° and 120° wide */
     public static function of(float $coneDeg, float $depthM): self

@@ -19,7 +19,8 @@ final readonly class Stretch
         public Water $water,
         public float $dragPerM,
         public float $nearBottomMs,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $depthM  above 0, at most 150 m

@@ -12,7 +12,9 @@ use Eskith\Core\Units\InvalidInput;
 /** A cast lure let down with the bail closed: it swings in on a line of fixed length and lands nearer. */
 final readonly class Swing
 {
-    private function __construct(public float $landsM, public float $pulledInM, public float $seconds) {}
+    private function __construct(public float $landsM, public float $pulledInM, public float $seconds)
+    {
+    }
 
     /**
      * @param  float  $castM  line from rod to lure as it lands on the water, longer than the depth

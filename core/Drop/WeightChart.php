@@ -27,7 +27,8 @@ final readonly class WeightChart
         public array $driftsMs,
         public array $bodies,
         public array $lightest,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float>  $depthsM

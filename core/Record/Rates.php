@@ -10,7 +10,9 @@ use Eskith\Core\Units\InvalidInput;
 /** What a record says of a rate: mean and 80 % interval (10 % and 90 % quantiles). */
 final readonly class Rates
 {
-    private function __construct(public float $mean, public float $q10, public float $q90) {}
+    private function __construct(public float $mean, public float $q10, public float $q90)
+    {
+    }
 
     /**
      * Touches per rod-hour as Gamma(shape, rate).
@@ -52,7 +54,7 @@ final readonly class Rates
         return Special::betaShare($rateB / ($rateA + $rateB), $shapeB, $shapeA);
     }
 
-    /** @param array<string, float> $values */
+    /** @param  array<string, float>  $values */
     private static function demandPositive(array $values): void
     {
         foreach ($values as $field => $value) {

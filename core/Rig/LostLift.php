@@ -21,7 +21,8 @@ final readonly class LostLift
         public float $bellyM,
         public float $stretchM,
         public float $lostM,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $breakN  break strength of the line, N

@@ -10,7 +10,9 @@ use Eskith\Core\Units\InvalidInput;
 /** How a lure falls: a blade at its hang angle, a spoon fluttering or taut, a spinner turning or stalled. */
 final readonly class Attitude
 {
-    private function __construct(public float $dragFalling, public string $name, public bool $measured = false) {}
+    private function __construct(public float $dragFalling, public string $name, public bool $measured = false)
+    {
+    }
 
     /** A blade at this hang angle, degrees nose down: 2.7 cos²β + 1.15 sin²β. */
     public static function hanging(float $degrees): self

@@ -14,7 +14,9 @@ final readonly class Body
     /** Heaviest lure that is reckoned with, kg. */
     public const HEAVIEST_KG = 0.5;
 
-    private function __construct(public Family $family, public float $massKg, public float $areaM2) {}
+    private function __construct(public Family $family, public float $massKg, public float $areaM2)
+    {
+    }
 
     /**
      * Reference area (m/ρ_l)^(2/3).

@@ -7,5 +7,7 @@ namespace Eskith\Core\Tackle;
 /** A line hole with its name; holes are listed from the nose. */
 final readonly class Hole
 {
-    public function __construct(public string $name, public Point $at) {}
+    public function __construct(public string $name, public Point $at)
+    {
+    }
 }

@@ -9,7 +9,9 @@ use Eskith\Core\Units\InvalidInput;
 /** A place on a lure, millimetres: x from the nose toward the tail, y up toward the back. */
 final readonly class Point
 {
-    private function __construct(public float $x, public float $y) {}
+    private function __construct(public float $x, public float $y)
+    {
+    }
 
     /** @throws InvalidInput when a figure is not one of a lure */
     public static function of(float $x, float $y, string $field = 'point'): self

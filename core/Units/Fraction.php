@@ -12,7 +12,9 @@ final readonly class Fraction
 
     private const GLYPHS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
 
-    private function __construct(public int $whole, public int $sixteenths) {}
+    private function __construct(public int $whole, public int $sixteenths)
+    {
+    }
 
     /** The fraction this number of ounces means, or null when it is none. */
     public static function near(float $ounces): ?self

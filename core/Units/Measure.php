@@ -7,7 +7,9 @@ namespace Eskith\Core\Units;
 /** A quantity somebody typed: its value in SI, the unit it was meant in, and the words to show again. */
 final readonly class Measure
 {
-    private function __construct(public float $si, public Unit $unit, public string $text) {}
+    private function __construct(public float $si, public Unit $unit, public string $text)
+    {
+    }
 
     public static function of(float $value, Unit $unit): self
     {

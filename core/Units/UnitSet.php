@@ -15,7 +15,8 @@ final readonly class UnitSet
         public Unit $fishLength,
         public Unit $fishWeight,
         public Unit $strength,
-    ) {}
+    ) {
+    }
 
     public static function metric(): self
     {

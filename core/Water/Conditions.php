@@ -13,7 +13,7 @@ final readonly class Conditions
     /** °C taken for the water's density and viscosity when no temperature was read: they hardly depend on it. */
     private const ASSUMED_C = 8.0;
 
-    /** @param list<Food> $food */
+    /** @param  list<Food>  $food */
     public function __construct(
         public ?float $tempC = null,
         public ?float $depthM = null,
@@ -30,7 +30,8 @@ final readonly class Conditions
         public ?bool $calm = null,
         public array $food = [],
         public ?float $surfaceTempC = null,
-    ) {}
+    ) {
+    }
 
     public function water(): Water
     {

@@ -16,7 +16,9 @@ final readonly class Flow
     /** Fastest current or boat that is believed, m/s. */
     public const FASTEST = 6.0;
 
-    private function __construct(public float $surfaceMs, public float $boatMs, public Profile $profile) {}
+    private function __construct(public float $surfaceMs, public float $boatMs, public Profile $profile)
+    {
+    }
 
     /**
      * @param  float  $surfaceMs  current at the surface, signed

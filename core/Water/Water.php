@@ -21,7 +21,8 @@ final readonly class Water
         public float $salinity,
         public float $densityKgM3,
         public float $viscosityPaS,
-    ) {}
+    ) {
+    }
 
     /**
      * Density by McCutcheon et al. 1993 with a linear salt term; viscosity in the Vogel form.

@@ -121,7 +121,7 @@ final class DemoSeason
         return ['species' => $species, 'length_m' => $inches * 0.0254, 'length_text' => $text, 'landed' => $landed];
     }
 
-    /** @param array<string, string> $readings */
+    /** @param  array<string, string>  $readings */
     private function outing(string $spot, Carbon $start, array $readings): Outing
     {
         $row = Spot::query()->with('water')->where('user_id', $this->angler->id)->where('name', $spot)->firstOrFail();
@@ -145,7 +145,7 @@ final class DemoSeason
         ]);
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private function event(Outing $outing, Setup $setup, string $kind, Carbon $at, array $more): void
     {
         Event::query()->create([

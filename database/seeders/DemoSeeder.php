@@ -20,7 +20,8 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $angler = User::query()->create([
-            'name' => 'Demo angler', 'email' => config('eskith.demo_email'), 'password' => Str::random(40), 'settings' => [],
+            'name' => 'Demo angler', 'email' => config('eskith.demo_email'), 'password' => Str::random(40),
+            'settings' => ['demo_day' => Carbon::now()->toIso8601String()],
         ]);
         $this->waters($angler);
         $this->lines($angler);

@@ -32,7 +32,7 @@ final class OutingController extends Controller
         if ($outing === null || $setup === null) {
             return Inertia::render('Fish', ['outing' => null, 'answer' => $answers->today($user)]);
         }
-        [$data, $answer] = $presenter->of($outing, $setup, $book);
+        [$data, $answer] = $presenter->of($user, $outing, $setup, $book);
 
         return Inertia::render('Fish', ['outing' => $data, 'answer' => $answer]);
     }
@@ -76,7 +76,7 @@ final class OutingController extends Controller
     {
         $user = $this->angler($request);
         $setup = Logbook::of($user)->setup($outing) ?? abort(404);
-        [$data, $answer] = $presenter->of($outing, $setup, ReadingBook::of($user));
+        [$data, $answer] = $presenter->of($user, $outing, $setup, ReadingBook::of($user));
 
         return response()->json(['outing' => $data, 'column' => $answer->column]);
     }

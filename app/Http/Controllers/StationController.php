@@ -44,7 +44,7 @@ final class StationController extends Controller
         return response()->json($this->answerFor($request, $answers));
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private function station(Request $request, AnswerBuilder $answers, string $page, array $more = []): Response
     {
         try {

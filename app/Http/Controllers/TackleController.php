@@ -31,7 +31,6 @@ final class TackleController extends Controller
                 $row->id,
                 $spoken->title(LureReader::lure($row)),
                 implode(' · ', array_filter([
-                    $row->mass_text,
                     count($row->holes) === 0 ? 'no holes' : count($row->holes).(count($row->holes) === 1 ? ' hole' : ' holes'),
                     $row->balance_x === null ? 'balance point not measured' : 'balance point measured',
                     $row->red_near_hooks ? 'red near the hooks' : '',

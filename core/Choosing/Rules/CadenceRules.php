@@ -76,7 +76,7 @@ final class CadenceRules
             ...($warmer ? [$s->say->temperature((float) $s->water->tempC)] : []),
         ];
         if (self::barely($s) && $s->sluggish()) {
-            return [$points - 2, 'Sluggish fish'.($warmer ? " at {$words[0]}" : '').': a high pop is more than they follow.'];
+            return [$points - 2, 'Sluggish fish'.($warmer ? " at {$s->say->temperature((float) $s->water->tempC)}" : '').': a high pop is more than they follow.'];
         }
         if (! self::barely($s) && $s->water->tempC !== null && ! $warmer) {
             return [$points + 2, "{$s->say->temperature($s->water->tempC)}: cold fish are startled awake by a high pop."];
@@ -130,7 +130,7 @@ final class CadenceRules
         return $s->schools->vigour === VigourSchool::BarelyMove;
     }
 
-    /** @param \Closure(Situation): (array{int, string}|null) $judge points and sentence */
+    /** @param  \Closure(Situation): (array{int, string}|null)  $judge points and sentence */
     private static function rule(string $id, Cadence $cadence, string $says, float $stake, \Closure $judge): Rule
     {
         return new Rule($id, Scope::Cadence, $says, [], $stake, static function (Situation $s, Candidate $c) use ($cadence, $judge): ?Verdict {

@@ -91,7 +91,7 @@ final class FinishRules
         return self::firstOf($s, [Food::Shad, Food::Alewife]);
     }
 
-    /** @param list<Food> $wanted */
+    /** @param  list<Food>  $wanted */
     private static function firstOf(Situation $s, array $wanted): ?Food
     {
         foreach ($s->water->food as $food) {

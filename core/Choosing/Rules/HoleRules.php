@@ -42,7 +42,7 @@ final class HoleRules
                     : null),
             self::rule('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Need::Depth, Need::Flow], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->hangAngleDeg > 40 && $c->lure->balance !== null && ($s->water->depthM > self::DEEP_M || $s->flowMs > self::FAST_MS)
-                    ? Verdict::of(1, ($s->water->depthM > self::DEEP_M ? $s->say->depth($s->water->depthM).' deep' : $s->say->speed($s->flowMs).' of flow').": nose {$s->say->angle($c->hangAngleDeg)} down gets there faster.")
+                    ? Verdict::of(1, ($s->water->depthM > self::DEEP_M ? $s->say->depth($s->water->depthM).' deep' : $s->say->speed((float) $s->flowMs).' of flow').": nose {$s->say->angle($c->hangAngleDeg)} down gets there faster.")
                     : null),
             self::rule('H5', 'Among suspended fish, hang it level: it stays up longer.', [], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $s->suspended() && $c->hangAngleDeg < 15 && $c->lure->balance !== null

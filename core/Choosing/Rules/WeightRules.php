@@ -44,7 +44,7 @@ final class WeightRules
                 static fn (Situation $s, Candidate $c): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $c->lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
-            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Need::Depth, Need::Flow], 1,
+            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Need::Depth], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(-1, "{$s->say->seconds($c->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
                     : null),

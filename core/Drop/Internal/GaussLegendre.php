@@ -12,7 +12,7 @@ final class GaussLegendre
     /** @var list<array{float, float}> node and weight on [−1, 1] */
     private static array $nodes = [];
 
-    /** @param callable(float): float $integrand smooth on [from, to] */
+    /** @param  callable(float): float  $integrand smooth on [from, to] */
     public static function integrate(callable $integrand, float $from, float $to): float
     {
         self::$nodes = self::$nodes ?: self::build(self::POINTS);

@@ -90,7 +90,7 @@ final class Special
         return self::invert(static fn (float $x): float => self::betaShare($x, $a, $b) - $share, 1.0);
     }
 
-    /** @param callable(float): float $f rising from below 0 at 0 */
+    /** @param  callable(float): float  $f rising from below 0 at 0 */
     private static function invert(callable $f, float $high): float
     {
         $low = 0.0;

@@ -81,7 +81,7 @@ final class MeasureReader
         return trim($plain);
     }
 
-    /** @param array<array-key, string> $m */
+    /** @param  array<array-key, string>  $m */
     private static function number(array $m, string $suffix = ''): float
     {
         $sign = in_array($m['sign'.$suffix], ['-', '−', '–'], true) ? -1.0 : 1.0;

@@ -1,5 +1,5 @@
-import { ToggleGroup } from "radix-ui";
 import { useState } from "react";
+import { Choice } from "../parts/Choice";
 import { Sheet } from "../parts/Sheet";
 import type { OutingData } from "../types";
 import type { Entry } from "./useOuting";
@@ -86,37 +86,5 @@ export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
 				</div>
 			</form>
 		</Sheet>
-	);
-}
-
-interface ChoiceProps {
-	label: string;
-	value: string;
-	onChange: (value: string) => void;
-	options: readonly (readonly [string, string])[];
-}
-
-export function Choice({ label, value, onChange, options }: ChoiceProps) {
-	return (
-		<fieldset className="pt-2">
-			<legend className="pb-1 font-semibold">{label}</legend>
-			<ToggleGroup.Root
-				type="single"
-				value={value}
-				onValueChange={(next) => next && onChange(next)}
-				aria-label={label}
-				className="flex flex-wrap gap-2"
-			>
-				{options.map(([option, word]) => (
-					<ToggleGroup.Item
-						key={option}
-						value={option}
-						className="min-h-14 rounded-md border border-slate px-3 data-[state=on]:border-[3px] data-[state=on]:border-ember data-[state=on]:font-bold"
-					>
-						{word}
-					</ToggleGroup.Item>
-				))}
-			</ToggleGroup.Root>
-		</fieldset>
 	);
 }

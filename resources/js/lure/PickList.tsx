@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import type { PickData } from "../types";
 import { PointsBar } from "./PointsBar";
@@ -10,13 +11,15 @@ interface Props {
 
 /** The box ranked, best way of each lure. */
 export function PickList({ picks, selected, onSelect }: Props) {
+	const [all, setAll] = useState(false);
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
 	return (
 		<ol aria-label="Picks, best first">
 			{picks.map((pick, index) => {
+				const later = !all && index >= 5 ? "max-lg:hidden" : "";
 				const on = pick.key === selected;
 				return (
-					<li key={pick.lureId}>
+					<li key={pick.lureId} className={later}>
 						<button
 							type="button"
 							onClick={() => onSelect(pick.key)}
@@ -41,6 +44,17 @@ export function PickList({ picks, selected, onSelect }: Props) {
 					</li>
 				);
 			})}
+			{!all && picks.length > 5 && (
+				<li className="lg:hidden">
+					<button
+						type="button"
+						onClick={() => setAll(true)}
+						className="min-h-14 font-semibold underline underline-offset-4"
+					>
+						All {picks.length}
+					</button>
+				</li>
+			)}
 		</ol>
 	);
 }

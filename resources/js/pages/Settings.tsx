@@ -1,7 +1,7 @@
 import { router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Choice } from "../fish/FishOn";
+import { Choice } from "../parts/Choice";
 import { Shell } from "../shell/Shell";
 import type { AnswerData } from "../types";
 

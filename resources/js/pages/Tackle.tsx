@@ -2,7 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { LureFigure } from "../drop/LureFigure";
-import { Choice } from "../fish/FishOn";
+import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { Shell } from "../shell/Shell";

@@ -16,6 +16,12 @@ export function Sheet({ open, onOpenChange, title, says, children }: Props) {
 			<Dialog.Portal>
 				<Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
 				<Dialog.Content
+					onOpenAutoFocus={(event) => {
+						const first = (event.target as HTMLElement).querySelector<HTMLElement>("[data-first]");
+						if (!first) return;
+						event.preventDefault();
+						first.focus();
+					}}
 					{...(says ? {} : { "aria-describedby": undefined })}
 					className="fixed inset-x-0 bottom-0 z-40 max-h-dvh overflow-y-auto rounded-t-md border border-rule bg-paper p-5 text-ink lg:inset-x-auto lg:top-[12dvh] lg:bottom-auto lg:left-1/2 lg:max-h-[76dvh] lg:w-[520px] lg:-translate-x-1/2 lg:rounded-md"
 				>

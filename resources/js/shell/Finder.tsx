@@ -28,6 +28,7 @@ export function Finder({ open, onOpenChange }: { open: boolean; onOpenChange: (o
 				<input
 					value={typed}
 					onChange={(event) => setTyped(event.target.value)}
+					data-first
 					aria-label="Where to"
 					placeholder="Lure, Tackle box, Settings …"
 					className="mt-2 min-h-12 w-full rounded-md border-2 border-slate bg-paper px-3"

@@ -12,7 +12,9 @@ final class AppServer
     /** @var resource|null */
     private $process;
 
-    private function __construct(public readonly string $url, private readonly string $folder) {}
+    private function __construct(public readonly string $url, private readonly string $folder)
+    {
+    }
 
     /** Starts it with fresh demo data and waits until it answers. */
     public static function start(): self

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** axe-core finds nothing serious on any page, in any theme. */
+final class AccessibilityTest extends BrowserTestCase
+{
+    private const PAGES = ['/water', '/lure', '/rig', '/fish', '/tackle', '/settings'];
+
+    public function test_no_serious_finding(): void
+    {
+        $this->page->get("{$this->server->url}/sign-in");
+        $this->button('Open the demo');
+        $this->check('/sign-in');
+        $this->page->get("{$this->server->url}/register");
+        $this->button('Make the account');
+        $this->check('/register');
+        $this->openDemo();
+        foreach (['day', 'dawn', 'sun'] as $theme) {
+            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/settings'] as $path) {
+                $this->page->get($this->server->url.$path);
+                $this->find('//h1');
+                $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+                $this->check("{$path} ({$theme})");
+            }
+        }
+    }
+
+    public function test_dialogs_and_popovers_too(): void
+    {
+        $this->openDemo('/fish');
+        $this->button('Fish on')->click();
+        $this->find('//input[@placeholder="not measured"]');
+        $this->check('fish on');
+        $this->page->get("{$this->server->url}/lure");
+        $this->find('//button[@data-reading="depth"]')->click();
+        $this->find('//input[@placeholder="not read"]');
+        $this->check('a reading');
+    }
+
+    private function check(string $where): void
+    {
+        $this->page->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->page->manage()->timeouts()->setScriptTimeout(30);
+        $found = $this->page->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((result) => done(result.violations
+            .filter((finding) => ["serious", "critical"].includes(finding.impact))
+            .map((finding) => finding.id + ": " + finding.nodes.slice(0, 3).map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))');
+
+        self::assertSame([], $found, $where);
+    }
+}

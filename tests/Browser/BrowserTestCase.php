@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Chrome;
+
+/** Drives the real interface. Each test has the demo afresh; what it waits for comes within seconds or it fails. */
+abstract class BrowserTestCase extends TestCase
+{
+    private const PATIENCE_S = 8.0;
+
+    protected AppServer $server;
+
+    protected Chrome $chrome;
+
+    protected RemoteWebDriver $page;
+
+    protected bool $phone = false;
+
+    protected function setUp(): void
+    {
+        $this->server = AppServer::start();
+        $this->chrome = $this->phone ? Chrome::phone() : Chrome::desktop();
+        $this->page = $this->chrome->driver;
+    }
+
+    protected function tearDown(): void
+    {
+        $errors = array_filter($this->page->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], ' 422 '));
+        $this->chrome->quit();
+        $this->server->stop();
+        self::assertSame([], array_values(array_column($errors, 'message')), 'the browser complained');
+    }
+
+    protected function openDemo(string $path = '/lure'): void
+    {
+        $this->page->get("{$this->server->url}/sign-in");
+        $this->button('Open the demo')->click();
+        $this->see('Tie on the white half-ounce blade');
+        if ($path !== '/lure') {
+            $this->page->get($this->server->url.$path);
+        }
+    }
+
+    /** The first button or link with these words, shown. */
+    protected function button(string $words): RemoteWebElement
+    {
+        return $this->find("//*[self::button or self::a or self::summary][normalize-space()=\"{$words}\" or @aria-label=\"{$words}\"]");
+    }
+
+    protected function find(string $xpath): RemoteWebElement
+    {
+        return $this->eventually(function () use ($xpath): ?RemoteWebElement {
+            foreach ($this->page->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "to find {$xpath}");
+    }
+
+    protected function see(string $words): void
+    {
+        $this->eventually(fn (): bool => str_contains($this->text(), $words), "to see \"{$words}\"");
+    }
+
+    protected function text(): string
+    {
+        return preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? '';
+    }
+
+    /** A definition on the page by its term: the figure of a counter. */
+    protected function counter(string $label): string
+    {
+        return $this->find("//dt[normalize-space()=\"{$label}\"]/following-sibling::dd")->getText();
+    }
+
+    protected function seeCounter(string $label, string $figure): void
+    {
+        $this->eventually(fn (): bool => $this->counter($label) === $figure, "{$label} to be {$figure}");
+    }
+
+    /** Keys by name: tab, enter, escape, arrow_up … */
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->page->getKeyboard()->sendKeys(constant(WebDriverKeys::class.'::'.strtoupper($key)));
+        }
+    }
+
+    protected function type(string $text): void
+    {
+        $this->page->getKeyboard()->sendKeys($text);
+    }
+
+    /** Moves the focus with Tab until it is on what the script names. */
+    protected function tabTo(string $selector): void
+    {
+        for ($i = 0; $i < 60; $i++) {
+            if ($this->page->executeScript('return document.activeElement?.matches(arguments[0]) ?? false', [$selector])) {
+                return;
+            }
+            $this->press('tab');
+        }
+        self::fail("{$selector} cannot be reached with Tab.");
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $look
+     * @return T as soon as it is neither null nor false
+     */
+    protected function eventually(callable $look, string $what): mixed
+    {
+        $until = microtime(true) + self::PATIENCE_S;
+        do {
+            try {
+                $found = $look();
+                if ($found !== null && $found !== false) {
+                    $this->addToAssertionCount(1);
+
+                    return $found;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                // Redrawn meanwhile: look again.
+            }
+            usleep(40_000);
+        } while (microtime(true) < $until);
+        self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
+    }
+}

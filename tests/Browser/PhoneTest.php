@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** One cold, wet thumb on 390×844. */
+final class PhoneTest extends BrowserTestCase
+{
+    protected bool $phone = true;
+
+    public function test_fish_is_made_for_a_thumb(): void
+    {
+        $this->openDemo('/fish');
+        foreach (['Drop' => 76, 'Touch' => 76, 'Fish on' => 76, 'Undo' => 76, 'Foul' => 56, 'Snag' => 56, 'Change one thing' => 56, 'Stations' => 56] as $words => $least) {
+            $button = $this->button($words);
+            self::assertGreaterThanOrEqual($least, $button->getSize()->getHeight(), $words);
+            self::assertGreaterThanOrEqual(56, $button->getSize()->getWidth(), $words);
+            self::assertLessThanOrEqual(844, $button->getLocation()->getY() + $button->getSize()->getHeight(), "{$words} is on the first screen");
+        }
+        $before = (int) $this->counter('drops since a touch');
+        $this->button('Drop')->click();
+        $this->seeCounter('drops since a touch', (string) ($before + 1));
+        $this->button('Fish on')->click();
+        $this->button('sauger')->click();
+        $this->button('Lost')->click();
+        $this->see('Sauger, lost, on the fall');
+        $this->button('Undo')->click();
+        $this->eventually(fn (): bool => ! str_contains($this->text(), 'Sauger, lost'), 'for the fish to be undone');
+    }
+
+    public function test_no_page_is_wider_than_the_phone_and_the_column_stays(): void
+    {
+        $this->openDemo();
+        foreach (['/lure', '/fish', '/tackle', '/settings', '/rig', '/water'] as $path) {
+            $this->page->get($this->server->url.$path);
+            $this->find('//h1');
+            self::assertLessThanOrEqual(390, $this->page->executeScript('return document.documentElement.scrollWidth'), $path);
+            self::assertTrue($this->find('//aside[@aria-label="The water column"]')->isDisplayed());
+        }
+    }
+
+    public function test_the_stations_are_one_tap_away(): void
+    {
+        $this->openDemo();
+        $this->button('Stations')->click();
+        $this->button('Settings')->click();
+        $this->see('Each is kept as soon as you choose it.');
+        $this->button('metres and centimetres')->click();
+        $this->see('Kept.');
+        $this->page->get("{$this->server->url}/lure");
+        $this->see('low hop, 9 cm');
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Worked cases of the rule base: the same candidates, the same points, the same order. */
+final class PickCasesTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function cases(): iterable
+    {
+        ['box' => $box, 'cases' => $cases] = Cases::file('pick-cases');
+        foreach ($cases as $case) {
+            $case['case']['box'] = $box;
+            yield $case['name'] => [$case];
+        }
+    }
+
+    /** @param  array<string, mixed>  $worked */
+    #[DataProvider('cases')]
+    public function test_ranks_as_worked_out_by_hand(array $worked): void
+    {
+        [['picks' => $picks]] = Cases::ask('pick', [$worked['case']]);
+
+        self::assertCount($worked['candidates'], $picks);
+        foreach ($worked['top'] as $place => $expected) {
+            $pick = $picks[$place];
+            self::assertSame(
+                [$expected['lure'], $expected['hole'], $expected['cadence'], (float) $expected['points']],
+                [$pick['lure'], $pick['hole'], $pick['cadence'], (float) $pick['points']],
+                "place {$place}",
+            );
+            self::assertEquals($expected['rules'], array_column($pick['reasons'], 'points', 'rule'), "place {$place}");
+            self::assertEqualsWithDelta($expected['line_angle_deg'], $pick['line_angle_deg'], 0.1);
+            self::assertEqualsWithDelta($expected['seconds_to_bottom'], $pick['seconds_to_bottom'], 0.02);
+        }
+    }
+
+    /** @param  array<string, mixed>  $worked */
+    #[DataProvider('cases')]
+    public function test_every_reason_has_a_sentence_of_its_own(array $worked): void
+    {
+        [['picks' => $picks]] = Cases::ask('pick', [$worked['case']]);
+        foreach ($picks as $pick) {
+            $sentences = array_column($pick['reasons'], 'text');
+            self::assertSame($sentences, array_values(array_unique($sentences)));
+            self::assertNotContains(0, array_column($pick['reasons'], 'points'));
+            self::assertEqualsWithDelta($pick['points'], array_sum(array_column($pick['reasons'], 'points')), 1e-9);
+            foreach ($sentences as $sentence) {
+                self::assertMatchesRegularExpression('/^[A-Z0-9−½¼¾⅛⅜⅝].*\.$/u', $sentence);
+            }
+        }
+    }
+}

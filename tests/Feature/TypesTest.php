@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Data\TypeScript;
+use Tests\TestCase;
+
+final class TypesTest extends TestCase
+{
+    public function test_the_interface_knows_the_shapes_that_are_sent(): void
+    {
+        self::assertSame(TypeScript::text(), file_get_contents(TypeScript::path()), 'Run php artisan types.');
+    }
+}
