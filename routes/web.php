@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\DropController;
+use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RegisterController;
@@ -9,6 +11,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\StationController;
 use App\Http\Controllers\TackleController;
+use App\Http\Controllers\WaterController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -29,7 +32,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('look-back', [StationController::class, 'later']);
     Route::get('places', [StationController::class, 'later']);
     Route::inertia('empty', 'Empty');
-    Route::get('water', [StationController::class, 'later']);
+    Route::get('water', [WaterController::class, 'show']);
+    Route::put('spots/{spot}/here', [WaterController::class, 'goTo']);
+    Route::post('spots', [WaterController::class, 'keepSpot']);
+    Route::put('readings/pin', [WaterController::class, 'pin']);
+    Route::put('line', [WaterController::class, 'line']);
+    Route::get('chart', [DropController::class, 'chart']);
+    Route::get('cast', [DropController::class, 'cast']);
+    Route::get('angle-fix', [DropController::class, 'angleFix']);
+    Route::get('ghost', [DropController::class, 'ghost']);
+    Route::post('measurements', [MeasurementController::class, 'store']);
+    Route::delete('measurements/{measurement:uuid}', [MeasurementController::class, 'destroy']);
     Route::get('answer', [StationController::class, 'answer']);
     Route::put('readings', [ReadingsController::class, 'update']);
 

@@ -6,6 +6,7 @@ namespace App\Answers;
 
 use App\Data\AnswerData;
 use App\Data\PickData;
+use App\Data\RackData;
 use App\Data\ReasonData;
 use App\Data\WayData;
 use App\Models\Lure as LureRow;
@@ -34,9 +35,6 @@ final readonly class AnswerBuilder
     /** Lures listed. */
     private const LISTED = 12;
 
-    /** m: the line taken while the angler has none. */
-    private const USUAL_LINE_M = 0.00022;
-
     /**
      * The answer for today's readings, overlaid by those that are only tried, and for what is tied on.
      *
@@ -55,8 +53,8 @@ final readonly class AnswerBuilder
     public function build(User $user, ReadingBook $book, ?Outing $outing, ?string $wanted, ?Setup $setup): AnswerData
     {
         $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        $box = array_values($rows->map(LureReader::lure(...))->all());
-        $situation = $book->situation($user->lines()->where('in_use', true)->value('diameter_m') ?? self::USUAL_LINE_M);
+        $box = array_values($rows->map(static fn (LureRow $row): Lure => LureReader::lure($row, $book->measured))->all());
+        $situation = $book->situation(LineInUse::diameterM($user));
         $chooser = new Chooser(RuleBook::standard());
         $ranked = $chooser->rank($situation, $box, self::tiedOn($box, $setup));
         $ladder = Ladder::over($ranked);
@@ -84,7 +82,9 @@ final readonly class AnswerBuilder
             $chosen === null || in_array(self::key($chosen), array_map(static fn (PickData $pick): string => $pick->key, $picks), true)
                 ? null
                 : $this->pick($chosen, $byLure[$chosen->candidate->lure->id], $situation, $ladder, $rows, $chooser->bestHoles($other, [$chosen->candidate->lure])[0]),
-            (new ColumnPresenter)->of($user, $book, $situation, $outing),
+            (new ColumnPresenter)->of($user, $book, $situation, $outing, ($chosen ?? $ranked[0] ?? null)?->candidate),
+            self::rack($byLure, $spoken),
+            FeedPresenter::of($user->feed()->first()),
         );
     }
 
@@ -123,7 +123,7 @@ final readonly class AnswerBuilder
         $otherWays = array_values(array_filter($ways, static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
-            self::key($pick), $row->id, $candidate->hole()?->name, $candidate->cadence->value ?? '',
+            self::key($pick), $row->id, $row->mass_kg, $candidate->hole()?->name, $candidate->cadence->value ?? '',
             $spoken->title($candidate->lure), $spoken->way($candidate), $spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
             $pick->points, $sum(1), $sum(-1),
             array_map(static fn (Reason $reason): ReasonData => new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text), self::weightiestFirst($reasons)),
@@ -134,6 +134,22 @@ final readonly class AnswerBuilder
             ...self::patience($pick, $ladder, $spoken),
             otherSchool: self::otherSchool($pick, $theirs),
         );
+    }
+
+    /**
+     * @param  array<int|string, non-empty-list<Pick>>  $byLure
+     * @return list<RackData>
+     */
+    private static function rack(array $byLure, Spoken $spoken): array
+    {
+        return array_values(array_map(static function (array $ways) use ($spoken): RackData {
+            $lure = $ways[0]->candidate->lure;
+
+            return new RackData(
+                self::key($ways[0]), $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
+            );
+        }, $byLure));
     }
 
     /**

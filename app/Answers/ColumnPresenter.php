@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Data\ColumnData;
+use App\Data\SonarData;
 use App\Data\TickData;
 use App\Data\TouchData;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\RestingLine;
+use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
@@ -22,14 +26,14 @@ final class ColumnPresenter
     /** Touches shown. */
     private const TOUCHES = 40;
 
-    public function of(User $user, ReadingBook $book, Situation $situation, ?Outing $outing): ColumnData
+    public function of(User $user, ReadingBook $book, Situation $situation, ?Outing $outing, ?Candidate $first): ColumnData
     {
         $depth = $situation->water->depthM ?? 8.0;
         $say = $situation->say;
         $drift = $book->driftMs();
 
         return new ColumnData(
-            $outing->place ?? 'Today',
+            $outing->place ?? self::place($user, $book->spotId),
             $depth,
             $book->text('depth') ?? $say->depth($depth),
             $situation->water->bottom?->value,
@@ -42,8 +46,32 @@ final class ColumnPresenter
             $situation->water->currentMs ?? 0.0,
             $situation->water->currentMs === null || $situation->water->currentMs === 0.0 ? '' : 'current '.$say->speed($situation->water->currentMs),
             $situation->vertical(),
+            self::sonar($book, $situation, $depth, $first),
             self::ticks($depth, $say->units->depth),
             self::touches($user, $outing, $depth, $situation),
+        );
+    }
+
+    private static function place(User $user, ?int $spotId): string
+    {
+        $spot = $spotId === null ? null : $user->spots()->with('water')->find($spotId);
+
+        return $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}";
+    }
+
+    private static function sonar(ReadingBook $book, Situation $situation, float $depth, ?Candidate $first): SonarData
+    {
+        $cone = $book->si('cone') ?? 20.0;
+        $circle = SonarCircle::of($cone, $depth);
+        $line = $first === null || $situation->depth === null ? null : RestingLine::of($first->lure->body, $situation->depth);
+        $shows = $line?->offsetM !== null && $circle->shows($line->offsetM);
+        $say = $situation->say;
+        $wide = $say->depth($circle->diameterM);
+
+        return new SonarData(
+            $circle->diameterM / 2,
+            "A {$say->angle($cone)} cone shows a circle {$wide} wide on the bottom; ".($shows ? 'the lure is on the screen.' : 'the lure is off the screen.'),
+            $shows,
         );
     }
 

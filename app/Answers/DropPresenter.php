@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Data\DropData;
+use App\Data\FallData;
 use App\Data\PointData;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Drop\FallPoint;
 use Eskith\Core\Drop\LinePoint;
 use Eskith\Core\Drop\RestingLine;
 
@@ -38,11 +42,57 @@ final class DropPresenter
             $seconds,
             $line === null || $line->holds,
             $candidate->cadence?->steps()->liftM ?? 0.0,
+            self::fall($candidate, $situation),
             round($hang, 2),
             $candidate->hangAngleDeg === null ? '' : $say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+            self::spoken($line, $candidate, $situation),
             self::words($line, $candidate, $situation),
-            isset($candidate->lure->measuredDrag[$candidate->hole()->name ?? '']) ? 'timed drop' : 'estimate',
+            self::basis($candidate),
         );
+    }
+
+    /** @return list<FallData> */
+    private static function fall(Candidate $candidate, Situation $situation): array
+    {
+        if ($situation->depth === null) {
+            return [];
+        }
+        $attitude = Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
+        $depth = $situation->depth->depthM;
+
+        return array_map(
+            static fn (FallPoint $point): FallData => new FallData(round($point->seconds, 3), round($depth - $point->depthM, 3), round($point->acrossM, 3)),
+            Fall::of($candidate->lure->body, $attitude, $situation->depth)->path(8),
+        );
+    }
+
+    private static function basis(Candidate $candidate): string
+    {
+        $timed = isset($candidate->lure->measuredDrag[$candidate->hole()->name ?? '']);
+        $hung = $candidate->hole() !== null && $candidate->lure->balance !== null;
+
+        return match (true) {
+            $timed && $hung => 'Seconds by your timed drop, hang angle by your balance point; line angle is an estimate.',
+            $timed => 'Seconds by your timed drop; angles are estimates.',
+            $hung => 'Hang angle by your balance point; seconds and line angle are estimates.',
+            default => 'Seconds and angles are estimates.',
+        };
+    }
+
+    /** The drop in one short sentence, for the boat. */
+    private static function spoken(?RestingLine $line, Candidate $candidate, Situation $situation): string
+    {
+        $say = $situation->say;
+        $name = 'The '.(new Spoken($situation))->lure($candidate->lure);
+        $down = $candidate->secondsToBottom === null ? '' : "is down in {$say->seconds($candidate->secondsToBottom)}";
+
+        return match (true) {
+            $line === null => "{$name}: read the depth first",
+            $situation->stretch === null => "{$name} {$down}; read the drift to know how it leans",
+            $line->lineAngleDeg === null => "{$name} is lifted off the bottom altogether in this flow",
+            ! $line->holds => "{$name} does not hold the bottom here",
+            default => "{$name} leans {$say->angle($line->lineAngleDeg)} and {$down}",
+        };
     }
 
     private static function words(?RestingLine $line, Candidate $candidate, Situation $situation): string

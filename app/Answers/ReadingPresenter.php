@@ -37,7 +37,7 @@ final class ReadingPresenter
             $unit === null ? 0.0 : $spec->step($unit), round($min, 4), round($max, 4),
             array_map(static fn (string|int $value, string $word): OptionData => new OptionData((string) $value, $word), array_keys($spec->options), array_values($spec->options)),
             $entry?->source->value ?? ($guess === null ? 'missing' : 'assumed'),
-            self::sourceWords($entry, $guess !== null), $entry?->readAt?->toIso8601String(), $entry->pinned ?? false,
+            self::sourceWords($entry, $guess !== null, $book->measured->measuredDrift() !== null), $entry?->readAt?->toIso8601String(), $entry->pinned ?? false, $entry?->isStale() ?? false,
         );
     }
 
@@ -50,14 +50,15 @@ final class ReadingPresenter
         return $spec->kind === Kind::Measure ? $entry->text : $spec->word($entry->text);
     }
 
-    private static function sourceWords(?Entry $entry, bool $fromWind): string
+    private static function sourceWords(?Entry $entry, bool $fromWind, bool $measured): string
     {
         return match ($entry?->source) {
-            null => $fromWind ? 'estimated from the wind' : 'not read',
+            null => $fromWind ? ($measured ? 'from the wind, by your measured drift' : 'estimated from the wind') : 'not read',
             Source::Assumed => 'assumed',
             Source::Measured => 'read by you',
             Source::Instrument => 'from the instruments',
             Source::Link => 'from the link',
+            Source::Spot => 'known of the spot',
         };
     }
 }

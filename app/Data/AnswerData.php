@@ -10,6 +10,7 @@ final readonly class AnswerData
     /**
      * @param  array<string, ReadingData>  $readings  by name
      * @param  list<string>  $warnings
+     * @param  list<RackData>  $rack
      * @param  list<PickData>  $picks  best way of each lure, best first
      */
     public function __construct(
@@ -24,6 +25,8 @@ final readonly class AnswerData
         public array $picks,
         public ?PickData $chosen,
         public ColumnData $column,
+        public array $rack,
+        public ?FeedData $feed,
     ) {
     }
 }

@@ -25,6 +25,7 @@ final readonly class ColumnData
         public float $currentMs,
         public string $currentText,
         public bool $vertical,
+        public SonarData $sonar,
         public array $ticks,
         public array $touches,
     ) {

@@ -8,6 +8,7 @@ namespace App\Data;
 final readonly class DropData
 {
     /**
+     * @param  list<FallData>  $fall
      * @param  list<PointData>  $line  empty when the line never reaches the bottom
      */
     public function __construct(
@@ -20,8 +21,10 @@ final readonly class DropData
         public ?float $seconds,
         public bool $holds,
         public float $liftM,
+        public array $fall,
         public float $hangDeg,
         public string $hangText,
+        public string $spoken,
         public string $words,
         public string $basis,
     ) {

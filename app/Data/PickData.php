@@ -15,6 +15,7 @@ final readonly class PickData
     public function __construct(
         public string $key,
         public int $lureId,
+        public float $massKg,
         public ?string $hole,
         public string $cadence,
         public string $title,

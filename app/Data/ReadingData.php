@@ -10,7 +10,7 @@ final readonly class ReadingData
     /**
      * @param  'measure'|'choice'|'choices'|'flag'  $kind
      * @param  list<OptionData>  $options
-     * @param  'measured'|'assumed'|'instrument'|'link'|'missing'  $source
+     * @param  'measured'|'assumed'|'instrument'|'link'|'spot'|'missing'  $source
      */
     public function __construct(
         public string $name,
@@ -28,6 +28,7 @@ final readonly class ReadingData
         public string $sourceWords,
         public ?string $readAt,
         public bool $pinned,
+        public bool $stale,
     ) {
     }
 }

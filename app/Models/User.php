@@ -8,6 +8,7 @@ use App\Settings\Settings;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -72,6 +73,18 @@ final class User extends Authenticatable
     public function events(): HasMany
     {
         return $this->hasMany(Event::class);
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class);
+    }
+
+    /** @return HasOne<Feed, $this> */
+    public function feed(): HasOne
+    {
+        return $this->hasOne(Feed::class);
     }
 
     /** @return array<string, string> */

@@ -52,7 +52,8 @@ final class Catalogue
             Spec::measure('drift', 'drift', $speed, [-Flow::FASTEST, Flow::FASTEST], self::SLOW),
             Spec::measure('current', 'current', $speed, [-Flow::FASTEST, Flow::FASTEST], self::SLOW),
             Spec::measure('wind', 'wind', $speed, [0.0, 40.0], ['mph' => 1, 'kn' => 1, 'm/s' => 0.5, 'km/h' => 1]),
-            Spec::measure('surface', 'surface', $temperature, [-2.0, 40.0], ['°F' => 1, '°C' => 0.5]),
+            Spec::measure('cone', 'sonar cone', static fn (UnitSet $units): Unit => Unit::Degree, [5.0, 90.0], ['°' => 1]),
+            Spec::measure('surface', 'surface water', $temperature, [-2.0, 40.0], ['°F' => 1, '°C' => 0.5]),
         ];
     }
 
@@ -67,8 +68,13 @@ final class Catalogue
             Spec::choice('flow', 'water moves', [Profile::Uniform->value => 'still or tide', Profile::River->value => 'river']),
             Spec::choice('salt', 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea']),
             Spec::choice('trend', 'trend', self::words(Trend::cases())),
+            Spec::choice('level', 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood']),
+            Spec::choice('level_trend', 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising']),
+            Spec::choice('weed', 'weed', ['none' => 'none', 'green' => 'green', 'dying' => 'dying']),
+            Spec::choice('bait', 'bait', ['none' => 'none seen', 'some' => 'some', 'chased' => 'chased']),
+            Spec::flag('birds', 'birds', 'working', 'none'),
             Spec::flag('wall', 'steep wall'),
-            Spec::flag('calm', 'surface', 'slick calm', 'rippled'),
+            Spec::flag('calm', 'waves', 'slick calm', 'rippled'),
         ];
     }
 
@@ -81,9 +87,9 @@ final class Catalogue
             Spec::choice('zone', 'fish sit', [Zone::Bottom->value => 'on the bottom', Zone::Suspended->value => 'suspended', Zone::Thermocline->value => 'in the thermocline']),
             Spec::choice('mood', 'fish are', self::words(Mood::cases())),
             Spec::flag('pressured', 'pressured'),
-            Spec::flag('hop', 'hop along the bottom'),
-            Spec::flag('away', 'flow runs away from you'),
-            Spec::flag('marks', 'marks straight below'),
+            Spec::flag('hop', 'bottom hop'),
+            Spec::flag('away', 'flow runs away'),
+            Spec::flag('marks', 'marks below'),
         ];
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Calibration\Calibrations;
 use App\Models\Reading;
+use App\Models\Spot;
 use App\Models\User;
 use App\Settings\Settings;
 use Eskith\Core\Care\Species;
@@ -29,12 +31,12 @@ use Illuminate\Support\Carbon;
 final readonly class ReadingBook
 {
     /** Assumed where nothing was read, so that there is a picture from the first minute; SI or choice. */
-    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'uniform', 'salt' => 'fresh'];
+    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'uniform', 'salt' => 'fresh', 'cone' => 20.0];
 
     private const SALT = ['fresh' => Water::FRESH, 'brackish' => Water::BRACKISH, 'sea' => Water::SEA];
 
     /** @param  array<string, Entry>  $entries by name */
-    private function __construct(public array $entries, public Settings $likes, public bool $overlaid)
+    private function __construct(public array $entries, public Settings $likes, public bool $overlaid, public Calibrations $measured, public ?int $spotId)
     {
     }
 
@@ -49,7 +51,8 @@ final readonly class ReadingBook
         $entries = [];
         foreach (self::ASSUMED as $name => $value) {
             $si = is_float($value) ? $value : null;
-            $entries[$name] = new Entry($name, is_float($value) ? $likes->units->depth->print($value) : $value, $si, Source::Assumed);
+            $unit = Catalogue::all()[$name]->unit($likes->units);
+            $entries[$name] = new Entry($name, is_float($value) && $unit !== null ? $unit->print($value) : (string) $value, $si, Source::Assumed);
         }
         foreach ($user->readings()->toBase()->get() as $row) {
             $entries[$row->name] = new Entry($row->name, $row->text, $row->si === null ? null : (float) $row->si, Source::from($row->source), Carbon::parse($row->read_at), (bool) $row->pinned);
@@ -60,7 +63,10 @@ final readonly class ReadingBook
             $entries[$name] = new Entry((string) $name, $shown, $si, Source::Link);
         }
 
-        return new self($entries, $likes, $overlay !== []);
+        $spot = $entries['spot'] ?? null;
+        unset($entries['spot']);
+
+        return new self($entries, $likes, $overlay !== [], Calibrations::of($user), $spot === null ? null : (int) $spot->text);
     }
 
     /**
@@ -93,6 +99,40 @@ final readonly class ReadingBook
         Reading::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
     }
 
+    /**
+     * Keeps what instruments say, in the angler's units; what the angler has pinned stays.
+     *
+     * @param  array<string, float>  $values  SI, by name
+     */
+    public static function hear(User $user, array $values): void
+    {
+        $units = $user->likes()->units;
+        $pinned = $user->readings()->where('pinned', true)->pluck('name')->all();
+        $rows = [];
+        foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
+            $unit = Catalogue::all()[$name]->unit($units);
+            if ($unit !== null) {
+                $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si, 'source' => Source::Instrument->value, 'read_at' => Carbon::now()];
+            }
+        }
+        Reading::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
+    }
+
+    /** Takes over what is known of a spot: depth, bottom, wall, how its water moves and tastes. */
+    public static function goTo(User $user, Spot $spot): void
+    {
+        $water = $spot->water;
+        $salt = array_search($water->salinity >= 25 ? Water::SEA : ($water->salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
+        self::keep($user, [
+            'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom, 'wall' => $spot->wall ? 'yes' : 'no',
+            'flow' => $water->profile, 'salt' => (string) $salt,
+        ], Source::Spot);
+        Reading::query()->upsert(
+            [['user_id' => $user->id, 'name' => 'spot', 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
+            ['user_id', 'name'], ['text', 'source', 'read_at'],
+        );
+    }
+
     public function text(string $name): ?string
     {
         return ($this->entries[$name] ?? null)?->text;
@@ -108,7 +148,7 @@ final readonly class ReadingBook
     {
         $wind = $this->si('wind');
 
-        return $this->si('drift') ?? ($wind === null ? null : Flow::driftFromWind($wind));
+        return $this->si('drift') ?? ($wind === null ? null : Flow::driftFromWind($wind, $this->measured->driftPerWind()));
     }
 
     public function driftIsFromWind(): bool

@@ -11,4 +11,5 @@ enum Source: string
     case Assumed = 'assumed';
     case Instrument = 'instrument';
     case Link = 'link';
+    case Spot = 'spot';
 }

@@ -49,8 +49,9 @@ final readonly class Logbook
 
         return DB::transaction(function () use ($uuid, $lure, $hole, $cadence): Outing {
             $book = ReadingBook::of($this->user);
+            $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
             $outing = $this->underWay() ?? $this->user->outings()->create([
-                'uuid' => $uuid, 'spot_id' => null, 'place' => 'Today', 'readings' => $book->texts(), 'started_at' => Carbon::now(),
+                'uuid' => $uuid, 'spot_id' => $spot?->id, 'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}", 'readings' => $book->texts(), 'started_at' => Carbon::now(),
             ]);
             Setup::query()->firstOrCreate(['user_id' => $this->user->id, 'uuid' => $uuid], [
                 'outing_id' => $outing->id, 'lure_id' => $lure->id, 'hole' => $hole, 'cadence' => $cadence,

@@ -123,16 +123,28 @@ final readonly class Chooser
         return $found;
     }
 
+    /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
+    public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
+    {
+        return self::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->stretch !== null), $hole);
+    }
+
     private static function hang(Situation $situation, Candidate $bare, ?int $hole): Candidate
     {
         $lure = $bare->lure;
         $at = $hole === null ? null : $lure->holes[$hole];
         $angle = Hang::ofLure($lure, $at);
-        $measured = $lure->measuredDrag[$at->name ?? ''] ?? null;
-        $attitude = $measured === null ? Attitude::usual($lure->family, $angle) : Attitude::measured($measured);
-        $seconds = $situation->depth === null ? null : Fall::of($lure->body, $attitude, $situation->depth)->seconds;
+        $seconds = $situation->depth === null ? null : Fall::of($lure->body, self::falling($lure, $at, $angle), $situation->depth)->seconds;
 
         return $bare->on($hole, $angle, $seconds);
+    }
+
+    /** How a lure falls from a hole: as timed, else as usual for its family. */
+    public static function falling(Lure $lure, ?Hole $hole, ?float $hangDeg): Attitude
+    {
+        $measured = $lure->measuredDrag[$hole->name ?? ''] ?? null;
+
+        return $measured === null ? Attitude::usual($lure->family, $hangDeg) : Attitude::measured($measured);
     }
 
     /** Null when depth or flow was not read, or the line would be longer than twelve depths. */

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\Fraction;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
 /** Puts figures into the angler's own units. */
 final readonly class Say
 {
+    /** Relative miss up to which a weight counts as stamped in half grams. */
+    private const STAMPED = 0.002;
+
     public function __construct(public UnitSet $units)
     {
     }
@@ -30,7 +34,18 @@ final readonly class Say
         return $this->units->speed->print($metresPerSecond);
     }
 
+    /** A lure's weight as it is stamped on it: a vibe of 3 g is 3 g also where ounces are liked. */
     public function weight(float $kg): string
+    {
+        $halfGrams = round($kg * 2000);
+        $stamped = $this->units->lureWeight === Unit::Ounce && Fraction::near($kg / Constants::OUNCE_KG) === null
+            && abs($halfGrams / 2000 - $kg) < self::STAMPED * $kg;
+
+        return ($stamped ? Unit::Gram : $this->units->lureWeight)->print($kg);
+    }
+
+    /** A reckoned weight, in the angler's unit. */
+    public function mass(float $kg): string
     {
         return $this->units->lureWeight->print($kg);
     }

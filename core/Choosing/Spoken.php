@@ -168,7 +168,7 @@ final readonly class Spoken
         ];
         $least = VerticalLimits::leastMassKg($lure->family, $stretch);
         if ($least !== null && $least > $lure->massKg) {
-            $ways[] = "tie on {$say->weight($least)} or more";
+            $ways[] = "tie on {$say->mass($least)} or more";
         }
 
         return ucfirst($now).'. '.($ways === [] ? 'No weight or line makes this vertical: anchor, or cast instead.' : 'To fish straight down, '.self::oneOf($ways).'.');

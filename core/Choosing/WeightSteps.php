@@ -29,6 +29,16 @@ final class WeightSteps
             : count(self::BREAM_KG) + self::nearest($massKg, self::BREAM_OUNCES, Constants::OUNCE_KG);
     }
 
+    /** @return list<float> every weight of the fish's series, kg, lightest first */
+    public static function series(Species $species): array
+    {
+        $ounces = static fn (float $ounces): float => $ounces * Constants::OUNCE_KG;
+
+        return $species === Species::Bream
+            ? [...self::BREAM_KG, ...array_map($ounces, self::BREAM_OUNCES)]
+            : array_map($ounces, self::OUNCES);
+    }
+
     /** The weight to begin with for this fish, before wind and depth. */
     public static function startKg(Aim $aim): float
     {

@@ -88,6 +88,27 @@ final readonly class Fall
         return ((($this->k1 ** 1.5 + 1.5 * $this->k2 * $seconds) ** (2 / 3)) - $this->k1) / $this->k2;
     }
 
+    /**
+     * Where the lure is on its way down.
+     *
+     * @param  int  $steps  at least 1
+     * @return list<FallPoint> from the surface to the bottom, evenly in depth
+     */
+    public function path(int $steps = 16): array
+    {
+        $depth = $this->stretch->depthM;
+        $points = [new FallPoint(0.0, 0.0, 0.0)];
+        $across = 0.0;
+        for ($i = 1; $i <= $steps; $i++) {
+            $seconds = $this->secondsTo($depth * $i / $steps);
+            $flow = $this->stretch->flow->at(1 - ($i - 0.5) / $steps);
+            $across += $flow * ($seconds - $points[$i - 1]->seconds);
+            $points[] = new FallPoint($seconds, $depth * $i / $steps, $across);
+        }
+
+        return $points;
+    }
+
     /** (2/3K₂)((K₁+K₂z)^1.5 − K₁^1.5), written so that nothing cancels as K₂ → 0. */
     private static function timeTo(float $z, float $k1, float $k2): float
     {

@@ -12,7 +12,7 @@ use Eskith\Core\Units\InvalidInput;
 /** A cast lure let down with the bail closed: it swings in on a line of fixed length and lands nearer. */
 final readonly class Swing
 {
-    private function __construct(public float $landsM, public float $pulledInM, public float $seconds)
+    private function __construct(private float $castM, private float $depthM, public float $landsM, public float $pulledInM, public float $seconds)
     {
     }
 
@@ -42,6 +42,21 @@ final readonly class Swing
         );
         $lands = sqrt($castM * $castM - $depth * $depth);
 
-        return new self($lands, $castM - $lands, $castM / $speed * $integral);
+        return new self($castM, $depth, $lands, $castM - $lands, $castM / $speed * $integral);
+    }
+
+    /**
+     * The way in, an arc about the rod tip.
+     *
+     * @return list<LinePoint> metres out from the rod, metres above the bottom
+     */
+    public function path(int $steps = 24): array
+    {
+        $last = asin($this->depthM / $this->castM);
+
+        return array_map(fn (int $i): LinePoint => new LinePoint(
+            $this->castM * cos($last * $i / $steps),
+            $this->depthM - $this->castM * sin($last * $i / $steps),
+        ), range(0, $steps));
     }
 }

@@ -31,6 +31,8 @@ final class DemoSeeder extends Seeder
             'bottom' => 'rock_to_sand', 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'sluggish',
             'trend' => 'steady', 'wall' => 'no', 'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
         ]);
+        $bar = $angler->spots()->where('name', 'North bar')->firstOrFail();
+        $angler->readings()->create(['name' => 'spot', 'text' => (string) $bar->id, 'source' => 'spot', 'read_at' => Carbon::now()]);
         (new DemoSeason($angler, Carbon::now()))->write();
     }
 

@@ -1,5 +1,14 @@
 // Written by `php artisan types` from app/Data. Change it there.
 
+export interface AngleFixData {
+	headline: string;
+	ways: string[];
+	name: "drift" | "current";
+	text: string;
+	weights: string[];
+	lines: string[];
+}
+
 export interface AnswerData {
 	readings: Record<string, ReadingData>;
 	query: string;
@@ -12,6 +21,42 @@ export interface AnswerData {
 	picks: PickData[];
 	chosen: PickData | null;
 	column: ColumnData;
+	rack: RackData[];
+	feed: FeedData | null;
+}
+
+export interface CastData {
+	path: PointData[];
+	lengthM: number;
+	depthM: number;
+	landsM: number;
+	landsText: string;
+	secondsText: string;
+	aim: string;
+	numbers: string[];
+	work: string;
+}
+
+export interface CellData {
+	words: string;
+	massKg: number | null;
+	here: boolean;
+}
+
+export interface ChartData {
+	across: "drift" | "line";
+	of: "box" | "series";
+	acrossLabel: string;
+	columns: string[];
+	columnTexts: string[];
+	rows: ChartRowData[];
+	sentence: string;
+	note: string;
+}
+
+export interface ChartRowData {
+	depth: string;
+	cells: CellData[];
 }
 
 export interface ColumnData {
@@ -28,6 +73,7 @@ export interface ColumnData {
 	currentMs: number;
 	currentText: string;
 	vertical: boolean;
+	sonar: SonarData;
 	ticks: TickData[];
 	touches: TouchData[];
 }
@@ -42,8 +88,10 @@ export interface DropData {
 	seconds: number | null;
 	holds: boolean;
 	liftM: number;
+	fall: FallData[];
 	hangDeg: number;
 	hangText: string;
+	spoken: string;
 	words: string;
 	basis: string;
 }
@@ -54,6 +102,27 @@ export interface EventData {
 	words: string;
 	at: string;
 	depthText: string;
+}
+
+export interface FallData {
+	t: number;
+	h: number;
+	x: number;
+}
+
+export interface FeedData {
+	address: string;
+	live: boolean;
+	seenAt: string | null;
+	words: string;
+}
+
+export interface GhostData {
+	title: string;
+	drawing: LureDrawing;
+	holeIndex: number | null;
+	drop: DropData;
+	differences: string[];
 }
 
 export interface HoleData {
@@ -79,6 +148,16 @@ export interface LureDrawing {
 	finish: string;
 	red: boolean;
 	words: string;
+}
+
+export interface MeasurementData {
+	uuid: string;
+	kind: "drop" | "hang" | "drift";
+	title: string;
+	measured: string;
+	estimate: string;
+	method: string;
+	at: string;
 }
 
 export interface OptionData {
@@ -114,6 +193,7 @@ export interface OutingData {
 export interface PickData {
 	key: string;
 	lureId: number;
+	massKg: number;
 	hole: string | null;
 	cadence: string;
 	title: string;
@@ -135,9 +215,23 @@ export interface PickData {
 	otherSchool: string | null;
 }
 
+export interface PlaceData {
+	water: string;
+	spots: SpotData[];
+}
+
 export interface PointData {
 	x: number;
 	h: number;
+}
+
+export interface RackData {
+	key: string;
+	title: string;
+	massKg: number;
+	family: string;
+	finish: string;
+	holes: string[];
 }
 
 export interface ReadingData {
@@ -152,10 +246,11 @@ export interface ReadingData {
 	min: number;
 	max: number;
 	options: OptionData[];
-	source: "measured" | "assumed" | "instrument" | "link" | "missing";
+	source: "measured" | "assumed" | "instrument" | "link" | "spot" | "missing";
 	sourceWords: string;
 	readAt: string | null;
 	pinned: boolean;
+	stale: boolean;
 }
 
 export interface ReasonData {
@@ -163,6 +258,18 @@ export interface ReasonData {
 	points: number;
 	pointsText: string;
 	text: string;
+}
+
+export interface SonarData {
+	radiusM: number;
+	words: string;
+	shows: boolean;
+}
+
+export interface SpotData {
+	id: number;
+	name: string;
+	words: string;
 }
 
 export interface TickData {

@@ -7,7 +7,9 @@ namespace Tests\Browser;
 /** axe-core finds nothing serious on any page, in any theme. */
 final class AccessibilityTest extends BrowserTestCase
 {
-    private const PAGES = ['/water', '/lure', '/rig', '/fish', '/tackle', '/settings'];
+    private const PAGES = [
+        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/settings',
+    ];
 
     public function test_no_serious_finding(): void
     {

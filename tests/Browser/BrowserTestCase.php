@@ -71,6 +71,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function see(string $words): void
     {
+        $words = str_replace("\u{A0}", ' ', $words);
         $this->eventually(fn (): bool => str_contains($this->text(), $words), "to see \"{$words}\"");
     }
 

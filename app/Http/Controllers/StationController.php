@@ -19,7 +19,6 @@ final class StationController extends Controller
 {
     /** Stations that are not built yet: what will be there, and what serves until then. */
     private const LATER = [
-        'water' => ['Water', 'Every reading of the water in one place, with what comes before it.'],
         'rig' => ['Rig', 'Rod, line, leader, connector and hooks, checked against each other, with the weakest link named.'],
         'work' => ['Work', 'The cadence kept for you: lift, fall and pause by count, so that what worked can be done again.'],
         'look-back' => ['Look back', 'What worked, at which speed, depth, hole and finish, from your own record.'],

@@ -1,14 +1,19 @@
-import type { AnswerData, PickData } from "../types";
+import type { Live } from "../readings/useAnswer";
+import type { AnswerData, GhostData, PickData } from "../types";
 import { WaterColumn } from "./WaterColumn";
 
-/** The column for a pick of an answer, its first where none is given. */
-export function AnswerColumn({
-	answer,
-	pick = answer.picks[0] ?? null,
-}: {
+interface Props {
 	answer: AnswerData;
+	/** The pick drawn; the first of the answer where none is given. */
 	pick?: PickData | null;
-}) {
+	ghost?: GhostData | null;
+	sonar?: boolean;
+	fallRun?: number;
+	live?: Live;
+}
+
+/** The column for a pick of an answer. */
+export function AnswerColumn({ answer, pick = answer.picks[0] ?? null, ...more }: Props) {
 	return (
 		<WaterColumn
 			column={answer.column}
@@ -16,6 +21,8 @@ export function AnswerColumn({
 			lure={pick?.drawing ?? null}
 			holeInUse={pick?.holeIndex ?? null}
 			title={pick ? (pick.title.split(",")[0] ?? "") : answer.column.depthText}
+			pick={pick}
+			{...more}
 		/>
 	);
 }

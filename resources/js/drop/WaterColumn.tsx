@@ -1,8 +1,12 @@
 import { line as path } from "d3-shape";
 import { useLayoutEffect, useRef, useState } from "react";
-import type { ColumnData, DropData, LureDrawing, PointData } from "../types";
+import type { Live } from "../readings/useAnswer";
+import type { ColumnData, DropData, GhostData, LureDrawing, PickData, PointData } from "../types";
 import { Bottom } from "./Bottom";
+import { ColumnHandles } from "./ColumnHandles";
+import { type Geometry, layOut } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
+import { useFall } from "./useFall";
 
 interface Props {
 	column: ColumnData;
@@ -10,10 +14,20 @@ interface Props {
 	lure: LureDrawing | null;
 	holeInUse: number | null;
 	title: string;
+	/** A second drop held beside the first. */
+	ghost?: GhostData | null;
+	/** Draws the circle of bottom on the sonar. */
+	sonar?: boolean;
+	/** Counts up each time the fall is to be played. */
+	fallRun?: number;
+	/** With it the picture can be taken hold of. */
+	live?: Live;
+	pick?: PickData | null;
 }
 
 /** The drop to scale: the same number of pixels for a metre across as for a metre down. */
-export function WaterColumn({ column, drop, lure, holeInUse, title }: Props) {
+export function WaterColumn(props: Props) {
+	const { column, drop, ghost, live, pick } = props;
 	const box = useRef<HTMLDivElement>(null);
 	const [size, setSize] = useState({ width: 304, height: 800 });
 	useLayoutEffect(() => {
@@ -25,10 +39,12 @@ export function WaterColumn({ column, drop, lure, holeInUse, title }: Props) {
 		watch.observe(element);
 		return () => watch.disconnect();
 	}, []);
+	const geometry = layOut(size.width, size.height, column.depthM, [drop?.offsetM ?? 0, ghost?.drop.offsetM ?? 0]);
 
 	return (
 		<div ref={box} className="relative h-full w-full overflow-hidden bg-[var(--sky)]">
-			<Scene {...size} column={column} drop={drop} lure={lure} holeInUse={holeInUse} title={title} />
+			<Scene {...props} geometry={geometry} />
+			{live && pick && !geometry.narrow && <ColumnHandles geometry={geometry} live={live} pick={pick} />}
 			<p className="sr-only" aria-live="polite">
 				{drop?.words}
 			</p>
@@ -36,22 +52,25 @@ export function WaterColumn({ column, drop, lure, holeInUse, title }: Props) {
 	);
 }
 
-function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & { width: number; height: number }) {
-	const narrow = width < 120;
-	const surface = narrow ? 14 : 118;
-	const floor = narrow ? 30 : 104;
-	const offset = drop?.offsetM ?? 0;
-	const side = Math.sign(offset) || -1;
-	const reach = Math.abs(offset);
-	const tall = (height - surface - floor) / column.depthM;
-	const room = width * 0.6;
-	const scale = narrow || reach === 0 ? tall : Math.max(Math.min(tall, room / reach), tall * 0.28);
-	const rodX = narrow ? width * 0.62 : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
-	const bottomY = surface + column.depthM * scale;
+function Scene({
+	geometry,
+	column,
+	drop,
+	lure,
+	holeInUse,
+	title,
+	ghost,
+	sonar,
+	fallRun = 0,
+}: Props & { geometry: Geometry }) {
+	const { width, height, narrow, surface, bottomY, scale, rodX, side } = geometry;
+	const falling = useFall(drop?.fall ?? [], fallRun);
 	const x = (point: PointData) => rodX + point.x * scale;
 	const y = (point: PointData) => bottomY - point.h * scale;
 	const curve = path<PointData>().x(x).y(y)(drop?.line ?? []);
+	const ghostCurve = path<PointData>().x(x).y(y)(ghost?.drop.line ?? []);
 	const end = drop?.line[0];
+	const ghostEnd = ghost?.drop.line[0];
 	return (
 		<svg
 			width={width}
@@ -68,6 +87,16 @@ function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & 
 				</linearGradient>
 			</defs>
 			<rect x="0" y={surface} width={width} height={bottomY - surface} fill="url(#water)" />
+			{sonar && !narrow && (
+				<path
+					d={`M ${rodX} ${surface} L ${rodX - column.sonar.radiusM * scale} ${bottomY} H ${rodX + column.sonar.radiusM * scale} Z`}
+					fill="#FBFCFA"
+					fillOpacity="0.12"
+					stroke="#FBFCFA"
+					strokeOpacity="0.6"
+					strokeDasharray="2 5"
+				/>
+			)}
 			{drop && drop.liftM > 0 && (
 				<rect
 					x="0"
@@ -89,8 +118,20 @@ function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & 
 				side={side}
 			/>
 			{!narrow && <Sky column={column} title={title} surface={surface} rodX={rodX} width={width} side={side} />}
-			{curve && <path d={curve} fill="none" stroke="#FBFCFA" strokeWidth={narrow ? 1.5 : 2} />}
-			{!narrow && drop?.angleDeg != null && (
+			{ghostCurve && <path d={ghostCurve} fill="none" stroke="#F2DFA6" strokeWidth="1.6" strokeDasharray="6 5" />}
+			{ghost && ghostEnd && !narrow && (
+				<g opacity="0.75">
+					<HungLure
+						lure={ghost.drawing}
+						holeInUse={ghost.holeIndex}
+						x={x(ghostEnd)}
+						y={y(ghostEnd)}
+						hang={ghost.drop.hangDeg}
+					/>
+				</g>
+			)}
+			{curve && !falling && <path d={curve} fill="none" stroke="#FBFCFA" strokeWidth={narrow ? 1.5 : 2} />}
+			{!narrow && !falling && drop?.angleDeg != null && (
 				<Angle
 					rodX={rodX}
 					surface={surface}
@@ -100,25 +141,36 @@ function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & 
 					width={width}
 				/>
 			)}
-			{column.touches.map((touch, index) => {
-				const spread = narrow ? 7 : 12;
-				const tx = (side < 0 ? width - (narrow ? 14 : 26) : narrow ? 14 : 26) + side * spread * (index % 4);
-				const ty = bottomY - touch.h * scale;
-				return (
-					<path
-						// biome-ignore lint/suspicious/noArrayIndexKey: touches have no other identity here
-						key={index}
-						d={`M ${tx} ${ty - 5} l 5 5 l -5 5 l -5 -5 Z`}
-						fill={touch.fish ? "#E9C66A" : "none"}
-						stroke="#E9C66A"
-						strokeWidth="1.6"
-					>
-						<title>{touch.words}</title>
-					</path>
-				);
-			})}
-			{lure && end && !narrow && (
+			<Touches column={column} geometry={geometry} />
+			{lure && end && !narrow && !falling && (
 				<HungLure lure={lure} holeInUse={holeInUse} x={x(end)} y={y(end)} hang={drop?.hangDeg ?? 0} />
+			)}
+			{lure && falling && !narrow && (
+				<g>
+					<path
+						d={`M ${rodX} ${surface} L ${rodX + falling.at.x * scale} ${bottomY - falling.at.h * scale}`}
+						stroke="#FBFCFA"
+						strokeWidth="2"
+					/>
+					<HungLure
+						lure={lure}
+						holeInUse={holeInUse}
+						x={rodX + falling.at.x * scale}
+						y={bottomY - falling.at.h * scale}
+						hang={drop?.hangDeg ?? 0}
+					/>
+					<text
+						x={width / 2 - side * width * 0.24}
+						y={surface + 74}
+						fontSize="54"
+						fontWeight="650"
+						textAnchor="middle"
+						fill="#FBFCFA"
+						fontFamily="var(--font-head)"
+					>
+						{Math.floor(falling.seconds)}
+					</text>
+				</g>
 			)}
 			{lure && end && narrow && <circle cx={x(end)} cy={y(end) - 3} r="4" fill="#FBFCFA" stroke="#10222B" />}
 			{!narrow && drop && drop.line.length === 0 && (
@@ -132,6 +184,28 @@ function Scene({ width, height, column, drop, lure, holeInUse, title }: Props & 
 			{!narrow && drop && <Foot drop={drop} column={column} width={width} height={height} />}
 		</svg>
 	);
+}
+
+/** Where touches came here before: a full diamond for a fish, an open one for a touch. */
+function Touches({ column, geometry }: { column: ColumnData; geometry: Geometry }) {
+	const { width, narrow, bottomY, scale, side } = geometry;
+	const from = side < 0 ? width - (narrow ? 14 : 26) : narrow ? 14 : 26;
+	return column.touches.map((touch, index) => {
+		const tx = from + side * (narrow ? 7 : 12) * (index % 4);
+		const ty = bottomY - touch.h * scale;
+		return (
+			<path
+				// biome-ignore lint/suspicious/noArrayIndexKey: touches have no other identity here
+				key={index}
+				d={`M ${tx} ${ty - 5} l 5 5 l -5 5 l -5 -5 Z`}
+				fill={touch.fish ? "#E9C66A" : "none"}
+				stroke="#E9C66A"
+				strokeWidth="1.6"
+			>
+				<title>{touch.words}</title>
+			</path>
+		);
+	});
 }
 
 function Ticks({

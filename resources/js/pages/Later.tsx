@@ -9,7 +9,11 @@ import type { AnswerData } from "../types";
 export default function Later({ answer, title, will }: { answer: AnswerData; title: string; will: string }) {
 	const live = useAnswer(answer);
 	return (
-		<Shell title={title} column={<AnswerColumn answer={live.answer} />} strip={<ReadingsStrip live={live} />}>
+		<Shell
+			title={title}
+			column={<AnswerColumn answer={live.answer} live={live} />}
+			strip={<ReadingsStrip live={live} />}
+		>
 			<div className="max-w-[60ch] px-4 py-6 lg:px-7">
 				<h1 className="text-[25px]">{title} is not built yet</h1>
 				<p className="mt-2">{will}</p>

@@ -23,7 +23,11 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
 	const list = answer.picks.map((one) => (pick && one.lureId === pick.lureId ? pick : one));
 	return (
-		<Shell title="Lure" column={<AnswerColumn answer={answer} pick={pick} />} strip={<ReadingsStrip live={live} />}>
+		<Shell
+			title="Lure"
+			column={<AnswerColumn answer={answer} pick={pick} live={live} />}
+			strip={<ReadingsStrip live={live} />}
+		>
 			<div className="grid min-h-full lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />

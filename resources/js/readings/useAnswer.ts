@@ -13,6 +13,8 @@ export interface Live {
 	/** Shows the drop of another way to fish a lure. */
 	choose: (pick: string) => void;
 	pick: string | null;
+	/** Keeps instruments from changing a reading, or lets them again. */
+	pin: (name: string, pinned: boolean) => void;
 }
 
 /**
@@ -87,5 +89,29 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 		[answer],
 	);
 
-	return { answer, pending, troubles, change, changeMany, choose, pick };
+	const pin = useCallback(async (name: string, pinned: boolean) => {
+		try {
+			setAnswer(await send<AnswerData>("PUT", "/readings/pin", { name, pinned }));
+		} catch (error) {
+			const words = error instanceof Refused ? error.message : "No connection: not pinned. Try again.";
+			setTroubles((all) => ({ ...all, [name]: words }));
+		}
+	}, []);
+
+	// While instruments fill the readings, look again and again; rarely once they have fallen silent.
+	const feed = answer.feed?.live;
+	useEffect(() => {
+		if (feed === undefined) return;
+		const look = async () => {
+			if (document.visibilityState === "hidden" || Object.keys(unsaved.current).length > 0) return;
+			const before = running.current;
+			const query = pickNow.current ? `?${new URLSearchParams({ pick: pickNow.current })}` : "";
+			const next = await send<AnswerData>("GET", `/answer${query}`).catch(() => null);
+			if (next && running.current === before && Object.keys(unsaved.current).length === 0) setAnswer(next);
+		};
+		const timer = window.setInterval(look, feed ? 2_000 : 10_000);
+		return () => window.clearInterval(timer);
+	}, [feed]);
+
+	return { answer, pending, troubles, change, changeMany, choose, pick, pin };
 }

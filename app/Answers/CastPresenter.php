@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\CastData;
+use App\Data\PointData;
+use Eskith\Core\Cadence\HopCast;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Say;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Drop\FallPoint;
+use Eskith\Core\Drop\LinePoint;
+use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\Swing;
+use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Units\InvalidInput;
+
+/** A cast seen from the side: where it lands with the bail closed or open, and where to aim. */
+final class CastPresenter
+{
+    /** s to wind in the rest and cast again. Estimate. */
+    private const BETWEEN_S = 15.0;
+
+    /** Line a hop pulls in, m, with seconds of lift and pause. Estimates. */
+    private const HOP_M = 0.5;
+
+    private const HOP_S = 4.0;
+
+    /** @throws InvalidInput when the cast does not reach the bottom or depth was not read */
+    public static function of(Candidate $candidate, Situation $situation, float $castM, bool $open): CastData
+    {
+        $stretch = $situation->depth ?? throw InvalidInput::because('depth', 'Read the depth first; a cast is reckoned to the bottom.');
+        if (! ($castM > $stretch->depthM)) {
+            throw InvalidInput::because('length', "The cast of {$situation->say->depth($castM)} is shorter than the {$situation->say->depth($stretch->depthM)} of water, so it never swings to the bottom; cast farther, or fish it straight down.");
+        }
+
+        return $open ? self::open($candidate, $situation->say, $stretch, $castM) : self::closed($candidate, $situation->say, $stretch, $castM);
+    }
+
+    private static function closed(Candidate $candidate, Say $say, Stretch $stretch, float $castM): CastData
+    {
+        $swing = Swing::of($candidate->lure->body, self::tight($candidate), $stretch, $castM);
+
+        return new CastData(
+            array_map(static fn (LinePoint $point): PointData => new PointData(round($point->acrossM, 3), round($point->heightM, 3)), $swing->path()),
+            $castM, $stretch->depthM, $swing->landsM, $say->depth($swing->landsM), $say->seconds($swing->seconds),
+            "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
+            ["swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out", "on the bottom after {$say->seconds($swing->seconds)}"],
+            self::work($say, $castM, $stretch->depthM, $swing->seconds, true),
+        );
+    }
+
+    private static function open(Candidate $candidate, Say $say, Stretch $stretch, float $castM): CastData
+    {
+        $fall = Fall::of($candidate->lure->body, Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $stretch);
+        $carried = $fall->driftM;
+        $lands = $castM + $carried;
+        $aim = abs($carried) < 0.1
+            ? 'Bail open: it falls straight; cast onto the fish'
+            : "Bail open: it is carried {$say->depth(abs($carried))}; cast that far ".($carried < 0 ? 'past the fish' : 'short of them, up the flow');
+
+        return new CastData(
+            array_map(static fn (FallPoint $point): PointData => new PointData(round($castM + $point->acrossM, 3), round($stretch->depthM - $point->depthM, 3)), $fall->path()),
+            $castM, $stretch->depthM, $lands, $say->depth(abs($lands)), $say->seconds($fall->seconds), $aim,
+            ['carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out", "on the bottom after {$say->seconds($fall->seconds)}"],
+            self::work($say, max(hypot($lands, $stretch->depthM), $stretch->depthM + 0.01), $stretch->depthM, $fall->seconds, false),
+        );
+    }
+
+    private static function tight(Candidate $candidate): Attitude
+    {
+        return Attitude::tight($candidate->lure->family, $candidate->hangAngleDeg);
+    }
+
+    private static function work(Say $say, float $lineM, float $depthM, float $fallS, bool $taut): string
+    {
+        $cast = HopCast::of($lineM, $depthM, self::HOP_M, $taut, self::HOP_S, self::BETWEEN_S + $fallS);
+        $minutes = round($cast->seconds / 60, 1);
+
+        return "Worked back in hops that pull {$say->lift(self::HOP_M)} of line: {$cast->hops} hops, {$minutes} min a cast, ".round($cast->castsPerHour).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AngleFixPresenter;
+use App\Answers\CastPresenter;
+use App\Answers\ChartPresenter;
+use App\Answers\DropDesk;
+use App\Answers\DropPresenter;
+use App\Answers\LureReader;
+use App\Data\GhostData;
+use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Difference;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Questions about one drop, answered without keeping anything. */
+final class DropController extends Controller
+{
+    public function chart(Request $request, ChartPresenter $charts): JsonResponse
+    {
+        $user = $this->angler($request);
+
+        return response()->json($charts->of($user, ReadingBook::of($user), (string) $request->query('across', 'drift'), (string) $request->query('of', 'box')));
+    }
+
+    public function cast(Request $request): JsonResponse
+    {
+        $desk = DropDesk::at($this->angler($request), (string) $request->query('pick'));
+        $length = $this->measure($request, 'length', $desk->book->likes->units->depth);
+
+        return response()->json(CastPresenter::of($desk->candidate(), $desk->situation, $length->si, $request->query('bail') === 'open'));
+    }
+
+    public function angleFix(Request $request): JsonResponse
+    {
+        $user = $this->angler($request);
+
+        return response()->json(AngleFixPresenter::of($user, DropDesk::at($user, (string) $request->query('pick')), $this->measure($request, 'angle', Unit::Degree)->si));
+    }
+
+    /** A second drop beside the first: another weight, line or hole. */
+    public function ghost(Request $request): JsonResponse
+    {
+        $desk = DropDesk::at($this->angler($request), (string) $request->query('pick'));
+        $first = $desk->candidate();
+        $mass = $request->filled('weight') ? $this->measure($request, 'weight', $desk->book->likes->units->lureWeight)->si : $desk->lure->massKg;
+        $line = $request->filled('line') ? $this->measure($request, 'line', Unit::Millimetre)->si : $desk->situation->lineDiameterM;
+        $lure = Lure::of($desk->lure->id, $desk->lure->family, $mass, $desk->lure->finish, $desk->lure->redNearHooks, $desk->lure->holes, $desk->lure->balance, $mass === $desk->lure->massKg ? $desk->lure->measuredDrag : []);
+        $hole = $request->filled('hole') ? DropDesk::hole($lure, (string) $request->query('hole')) : $desk->holeIndex;
+        $there = $desk->situation->with(lineDiameterM: $line);
+        $second = Chooser::hung($there, $lure, $hole);
+        $title = $desk->situation->say->weight($mass).' '.Spoken::family($lure)
+            .($second->hole() === null ? '' : ', '.$second->hole()->name.' hole').', '.Unit::Millimetre->print($line).' line';
+
+        return response()->json(new GhostData(
+            $title, LureReader::drawing($desk->row, $lure), $hole, DropPresenter::of($second, $there), Difference::words($first, $desk->situation, $second, $there),
+        ));
+    }
+
+    /** @throws InvalidInput */
+    private function measure(Request $request, string $name, Unit $unit): Measure
+    {
+        return Measure::parse((string) $request->query($name), $unit, $name);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Instruments;
+
+use App\Models\Feed;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use Eskith\Core\Formats\Nmea\Reader;
+use Illuminate\Support\Carbon;
+
+/** Takes what comes over the wire, keeps the latest of each, and writes it down at most once a second. */
+final class FeedKeeper
+{
+    /** s between two writes. */
+    private const EVERY_S = 1.0;
+
+    /** Which observation fills which reading. */
+    private const NAMES = ['depthM' => 'depth', 'waterC' => 'temp', 'speedMs' => 'drift', 'windMs' => 'wind'];
+
+    private readonly Reader $reader;
+
+    /** @var array<string, float> SI, by reading */
+    private array $latest = [];
+
+    private float $written = -INF;
+
+    public function __construct(private readonly User $user, private readonly string $address)
+    {
+        $this->reader = new Reader;
+    }
+
+    /**
+     * @param  string  $bytes  as they come
+     * @param  float  $now  s of a clock that does not go back
+     */
+    public function take(string $bytes, float $now): void
+    {
+        foreach ($this->reader->push($bytes) as $observation) {
+            foreach (self::NAMES as $property => $name) {
+                $value = $observation->{$property};
+                if ($value !== null && self::believed($name, $value)) {
+                    $this->latest[$name] = $value;
+                }
+            }
+        }
+        if ($this->latest !== [] && $now - $this->written >= self::EVERY_S) {
+            $this->write($now);
+        }
+    }
+
+    private function write(float $now): void
+    {
+        ReadingBook::hear($this->user, $this->latest);
+        Feed::query()->updateOrCreate(['user_id' => $this->user->id], [
+            'address' => $this->address, 'heard' => $this->reader->heard(), 'dropped' => $this->reader->dropped(), 'seen_at' => Carbon::now(),
+        ]);
+        $this->latest = [];
+        $this->written = $now;
+    }
+
+    /** Within what a reading may be; a boat under way says more than a drift. */
+    private static function believed(string $name, float $value): bool
+    {
+        return match ($name) {
+            'depth' => $value >= 0.3 && $value <= 150,
+            'drift' => $value <= 6,
+            'wind' => $value <= 40,
+            default => true,
+        };
+    }
+}

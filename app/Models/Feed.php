@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * The boat's instruments as last heard.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $address
+ * @property int $heard
+ * @property int $dropped
+ * @property Carbon|null $seen_at
+ */
+final class Feed extends Model
+{
+    /** Seconds after which what was heard is stale. */
+    public const FRESH_S = 10;
+
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    public function isLive(): bool
+    {
+        return $this->seen_at !== null && $this->seen_at->greaterThan(Carbon::now()->subSeconds(self::FRESH_S));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seen_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something the angler measured that replaces an estimate. Its value: of a drop the falling drag coefficient, of a hang
+ * reading the angle in degrees, of a drift the drift over the wind.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int|null $lure_id
+ * @property string $uuid
+ * @property string $kind
+ * @property string|null $hole
+ * @property float $value
+ * @property string $method
+ * @property Carbon $measured_at
+ */
+final class Measurement extends Model
+{
+    protected $guarded = ['id'];
+
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['value' => 'float', 'measured_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,27 @@
+/** How the column is laid out for a size, a depth and how far to the side the lures lie. */
+export interface Geometry {
+	width: number;
+	height: number;
+	narrow: boolean;
+	/** y of the water's surface and of the bottom, pixels. */
+	surface: number;
+	bottomY: number;
+	/** Pixels for a metre, the same across and down. */
+	scale: number;
+	/** x of the rod tip; −1 or 1 for the side on which the lure lies. */
+	rodX: number;
+	side: number;
+}
+
+export function layOut(width: number, height: number, depthM: number, offsetsM: number[]): Geometry {
+	const narrow = width < 120;
+	const surface = narrow ? 14 : 118;
+	const floor = narrow ? 30 : 104;
+	const farthest = offsetsM.reduce((most, offset) => (Math.abs(offset) > Math.abs(most) ? offset : most), 0);
+	const side = Math.sign(farthest) || -1;
+	const reach = Math.abs(farthest);
+	const tall = (height - surface - floor) / depthM;
+	const scale = narrow || reach === 0 ? tall : Math.max(Math.min(tall, (width * 0.6) / reach), tall * 0.28);
+	const rodX = narrow ? width * 0.62 : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
+	return { width, height, narrow, surface, bottomY: surface + depthM * scale, scale, rodX, side };
+}

@@ -1,0 +1,129 @@
+import { Tabs } from "radix-ui";
+import { useState } from "react";
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { LinkBanner } from "../readings/LinkBanner";
+import { useAnswer } from "../readings/useAnswer";
+import { Shell } from "../shell/Shell";
+import type { AnswerData, GhostData, MeasurementData, PlaceData } from "../types";
+import { AngleFix } from "../water/AngleFix";
+import { Calibrate } from "../water/Calibrate";
+import { Cast } from "../water/Cast";
+import { DropBoard, type LineChoice } from "../water/DropBoard";
+import { Instruments } from "../water/Instruments";
+import { ReadingsBoard } from "../water/ReadingsBoard";
+import { WeightChart } from "../water/WeightChart";
+
+const views = [
+	["readings", "Readings"],
+	["drop", "The drop"],
+	["chart", "Which weight where"],
+	["angle", "My line leans"],
+	["cast", "Cast"],
+	["calibrate", "Measure"],
+	["instruments", "Instruments"],
+] as const;
+
+interface Props {
+	answer: AnswerData;
+	trouble: string | null;
+	view: string;
+	places: PlaceData[];
+	spotId: number | null;
+	lines: LineChoice[];
+	measurements: MeasurementData[];
+}
+
+export default function Water({
+	answer: initial,
+	trouble,
+	view: firstView,
+	places,
+	spotId,
+	lines,
+	measurements,
+}: Props) {
+	const live = useAnswer(initial, new URLSearchParams(window.location.search).get("pick"));
+	const { answer } = live;
+	const [view, setView] = useState(firstView);
+	const [ghost, setGhost] = useState<GhostData | null>(null);
+	const [sonar, setSonar] = useState(false);
+	const [fallRun, setFallRun] = useState(0);
+	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
+	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
+	const open = (next: string) => {
+		setView(next);
+		const address = new URL(window.location.href);
+		address.searchParams.set("view", next);
+		window.history.replaceState(window.history.state, "", address);
+	};
+	return (
+		<Shell
+			title="Water"
+			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} sonar={sonar} fallRun={fallRun} />}
+		>
+			<div className="px-4 py-4 lg:px-7">
+				<LinkBanner live={live} trouble={trouble} />
+				<div aria-live="polite">
+					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
+				</div>
+				{Object.entries(live.troubles).map(([name, words]) => (
+					<p key={name} role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
+						{words}
+					</p>
+				))}
+				<Tabs.Root value={view} onValueChange={open} className="mt-3">
+					<Tabs.List
+						aria-label="Parts of the Water station"
+						className="no-print flex gap-x-1 overflow-x-auto border-b border-rule"
+					>
+						{views.map(([value, name]) => (
+							<Tabs.Trigger
+								key={value}
+								value={value}
+								className="min-h-11 shrink-0 border-b-[3px] border-transparent px-3 whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
+							>
+								{name}
+							</Tabs.Trigger>
+						))}
+					</Tabs.List>
+					<Tabs.Content value="readings" tabIndex={-1} className="pt-3">
+						<ReadingsBoard live={live} places={places} spotId={spotId} />
+					</Tabs.Content>
+					<Tabs.Content value="chart" tabIndex={-1} className="pt-3">
+						<WeightChart live={live} />
+					</Tabs.Content>
+					<Tabs.Content value="instruments" tabIndex={-1} className="pt-3">
+						<Instruments live={live} />
+					</Tabs.Content>
+					{pick && (
+						<>
+							<Tabs.Content value="drop" tabIndex={-1} className="pt-3">
+								<DropBoard
+									live={live}
+									pick={pick}
+									lines={lines}
+									sonar={sonar}
+									onSonar={setSonar}
+									onGhost={setGhost}
+									onFall={() => setFallRun((run) => run + 1)}
+								/>
+							</Tabs.Content>
+							<Tabs.Content value="angle" tabIndex={-1} className="pt-3">
+								<AngleFix live={live} pick={pick} />
+							</Tabs.Content>
+							<Tabs.Content value="cast" tabIndex={-1} className="pt-3">
+								<Cast live={live} pick={pick} depthUnit={answer.readings.depth?.unit ?? "ft"} />
+							</Tabs.Content>
+							<Tabs.Content value="calibrate" tabIndex={-1} className="pt-3">
+								<Calibrate pick={pick} measurements={measurements} />
+							</Tabs.Content>
+						</>
+					)}
+					{!pick && view !== "readings" && view !== "chart" && view !== "instruments" && (
+						<p className="pt-4 text-slate">Put a lure in the box first; this part is about one of yours.</p>
+					)}
+				</Tabs.Root>
+			</div>
+		</Shell>
+	);
+}

@@ -1,0 +1,32 @@
+import { useEffect, useState } from "react";
+import { Refused, send } from "./send";
+
+interface Asked<T> {
+	answer: T | null;
+	trouble: string | null;
+}
+
+/** Asks an address whenever it changes, shortly after the last change; the last good answer stays until the next is there. */
+export function useAsk<T>(url: string | null, again: unknown = null): Asked<T> {
+	const [asked, setAsked] = useState<Asked<T>>({ answer: null, trouble: null });
+	// biome-ignore lint/correctness/useExhaustiveDependencies: `again` is there to ask the same address anew
+	useEffect(() => {
+		if (url === null) return;
+		const mine = new AbortController();
+		const timer = window.setTimeout(async () => {
+			try {
+				const answer = await send<T>("GET", url, undefined, mine.signal);
+				setAsked({ answer, trouble: null });
+			} catch (error) {
+				if (mine.signal.aborted) return;
+				const trouble = error instanceof Refused ? error.message : "No connection. The last answer is shown.";
+				setAsked((last) => ({ ...last, trouble }));
+			}
+		}, 80);
+		return () => {
+			window.clearTimeout(timer);
+			mine.abort();
+		};
+	}, [url, again]);
+	return asked;
+}

@@ -1,0 +1,75 @@
+import { useState } from "react";
+import { Field } from "../parts/Field";
+import { useAsk } from "../parts/useAsk";
+import type { Live } from "../readings/useAnswer";
+import type { AngleFixData, PickData } from "../types";
+
+/** "My line leans 35° with this on": the flow that tells, and what to do. */
+export function AngleFix({ live, pick }: { live: Live; pick: PickData }) {
+	const [angle, setAngle] = useState("30°");
+	const { answer: fix, trouble } = useAsk<AngleFixData>(
+		`/angle-fix?${new URLSearchParams({ angle, pick: pick.key })}`,
+		live.answer,
+	);
+	return (
+		<div className="grid gap-x-8 lg:grid-cols-[320px_minmax(0,1fr)]">
+			<div>
+				<h2 className="text-[19px]">My line leans</h2>
+				<p className="mt-1 mb-3 text-[15px] text-slate">
+					Hold a card or the phone against the line where it enters the water. On it: the {pick.spoken}.
+				</p>
+				<Field
+					label="Line angle, from straight down"
+					value={angle}
+					trouble={trouble ?? undefined}
+					onChange={(event) => setAngle(event.target.value)}
+				/>
+				<input
+					type="range"
+					min="0"
+					max="80"
+					aria-label="Line angle in degrees"
+					value={Number.parseFloat(angle) || 0}
+					onChange={(event) => setAngle(`${event.target.value}°`)}
+					className="min-h-11 w-full accent-[var(--ember)]"
+				/>
+			</div>
+			{fix && (
+				<div aria-live="polite">
+					<h2 className="text-[21px]">{fix.headline}</h2>
+					<ul className="mt-2">
+						{fix.ways.map((way) => (
+							<li key={way}>{way}</li>
+						))}
+					</ul>
+					<button
+						type="button"
+						onClick={() => live.change(fix.name, fix.text)}
+						className="figure mt-3 min-h-12 rounded-md bg-ember px-5 text-on-ember"
+					>
+						Set the {fix.name} to {fix.text}
+					</button>
+					{(
+						[
+							["Your other weights in that flow", fix.weights],
+							["Your other lines with this lure", fix.lines],
+						] as const
+					)
+						.filter(([, rows]) => rows.length > 0)
+						.map(([title, rows]) => (
+							<div key={title}>
+								<h3 className="mt-4 text-[16px]">{title}</h3>
+								<ul className="mt-1 grid grid-cols-2 gap-x-6 text-[15px] xl:grid-cols-3">
+									{rows.map((row) => (
+										<li key={row} className="border-t border-rule py-1.5">
+											{row}
+										</li>
+									))}
+								</ul>
+							</div>
+						))}
+				</div>
+			)}
+		</div>
+	);
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+
+/** The column taken hold of, and the parts of the Water station. */
+final class WaterTest extends BrowserTestCase
+{
+    public function test_the_picture_can_be_taken_hold_of_by_keys_and_by_pointer(): void
+    {
+        $this->openDemo('/water');
+        $this->see('leans 15°');
+        $this->tabTo('[role="slider"][aria-label="Drift"]');
+        $this->press('arrow_right', 'arrow_right');
+        $this->see('0.4 mph');
+        $this->see('five-eighths-ounce blade leans 20°');
+        $this->tabTo('[role="slider"][aria-label="Weight"]');
+        $this->press('arrow_down');
+        $this->see('three-quarter-ounce blade leans');
+
+        $before = (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow');
+        (new WebDriverActions($this->page))->clickAndHold($this->find('//*[@role="slider"][@aria-label="Depth"]'))->moveByOffset(0, -60)->moveByOffset(0, -40)->release()->perform();
+        $this->eventually(fn (): bool => (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow') < $before - 2, 'for the water to become shallower');
+        $shallow = $this->find('//button[@data-reading="depth"]')->getText();
+        $this->page->navigate()->refresh();
+        $this->eventually(fn (): bool => explode("\n", $this->find('//button[@data-reading="depth"]')->getText())[1] === explode("\n", $shallow)[1], 'for the depth to be kept');
+    }
+
+    public function test_a_cell_of_the_chart_is_read_with_arrows_and_sets_the_readings(): void
+    {
+        $this->openDemo('/water?view=chart');
+        $this->see('is the lightest that stays straight down');
+        $this->tabTo('[data-cell][tabindex="0"]');
+        $label = fn (): string => (string) $this->page->executeScript('return document.activeElement.getAttribute("aria-label")');
+        self::assertStringContainsString('today', $label());
+        $this->press('arrow_right', 'arrow_down');
+        $cell = $label();
+        [$depth, $drift] = explode(', ', explode(':', $cell)[0]);
+        $this->see("{$depth}, {$drift}:");
+        $this->press('enter');
+        $this->eventually(fn (): bool => str_contains($label(), 'today'), 'for the cell to become today\'s');
+        $this->find('//button[@role="tab"][.="Readings"]')->click();
+        $this->eventually(fn (): bool => str_contains($this->find('//button[@data-reading="depth"]')->getText(), str_replace("\u{A0}", ' ', $depth)), 'for the depth to be set');
+        self::assertStringContainsString('view=readings', $this->page->getCurrentURL());
+    }
+
+    public function test_a_drop_is_timed_kept_and_taken_away(): void
+    {
+        $this->openDemo('/water?view=calibrate');
+        $this->find('//button[.="Start"]')->click();
+        usleep(300_000);
+        $this->find('//button[contains(., "stop")]')->click();
+        $this->button('Keep this measurement')->click();
+        $this->see('cannot be the time of this lure to that depth');
+        $this->find('//label[.="Time"]/following-sibling::input')->clear()->sendKeys('10.2 s');
+        $this->button('Keep this measurement')->click();
+        $this->see('rest on your timed drop');
+        $this->see('down in 10 s');
+        $this->button('Take away')->click();
+        $this->see('the estimate is used again');
+        $this->see('down in 9 s');
+    }
+
+    public function test_a_second_drop_the_sonar_and_the_fall_at_true_speed(): void
+    {
+        $this->openDemo('/water?view=drop');
+        $this->find('//section[@aria-label="A second drop beside it"]//label[.="Weight"]/following-sibling::input')->sendKeys('1/4 oz');
+        $this->see('more.');
+        self::assertTrue($this->find('//aside//*[name()="path"][@stroke-dasharray="6 5"]')->isDisplayed());
+        $this->find('//label[contains(., "Sonar circle")]/input')->click();
+        $this->see('A 20° cone shows a circle');
+        $this->button('Watch it fall')->click();
+        $count = fn (): ?string => $this->page->executeScript('return [...document.querySelectorAll("aside text")].find((text) => text.getAttribute("font-size") === "54")?.textContent ?? null');
+        $start = microtime(true);
+        $this->eventually(fn (): bool => $count() === '2', 'for the count to reach 2');
+        self::assertEqualsWithDelta(2.0, microtime(true) - $start, 1.2, 'it falls at true speed');
+    }
+
+    public function test_a_spot_is_chosen_with_the_keyboard(): void
+    {
+        $this->openDemo('/water');
+        $this->tabTo('[aria-label="Water and spot"]');
+        $this->press('enter');
+        $this->find('//*[@role="option"][contains(., "Gravel shelf")]');
+        $this->type('Grav');
+        $this->press('enter');
+        $this->see('21 ft');
+        $this->see('river');
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Eskith\Core\Cadence\ClockSweep;
+use Eskith\Core\Cadence\HopCast;
+use Eskith\Core\Units\InvalidInput;
+use PHPUnit\Framework\TestCase;
+
+final class CadenceTest extends TestCase
+{
+    public function test_near_the_boat_a_sweep_is_height_and_far_out_it_is_drag(): void
+    {
+        $near = ClockSweep::of(10, 12, 2.1, 0.5, 9.0);
+        $far = ClockSweep::of(10, 12, 2.1, 25.0, 5.0);
+
+        self::assertGreaterThan(5 * $near->dragM, $near->riseM);
+        self::assertGreaterThan(4 * $far->riseM, $far->dragM);
+        // By hand: hand 1 m up, rod 2 m from level to straight up, lure 20 m out and 4 m down: √(20² + 7²) − √(18² + 5²).
+        self::assertEqualsWithDelta(sqrt(449) - sqrt(349), ClockSweep::of(9, 12, 2.0, 20.0, 4.0)->pulledM, 1e-9);
+        $this->expectException(InvalidInput::class);
+        ClockSweep::of(12, 10, 2.1, 5.0, 5.0);
+    }
+
+    public function test_hops_of_a_taut_cast_worked_out_by_hand(): void
+    {
+        // 13 m of line in 5 m of water lies 12 m out; hops of 4 m leave 9 m, which lies √56 out; one more would be less than the depth.
+        $cast = HopCast::of(13.0, 5.0, 4.0, true, 6.0, 24.0);
+
+        self::assertSame(1, $cast->hops);
+        self::assertEqualsWithDelta(12 - sqrt(56), $cast->coveredM, 1e-9);
+        self::assertSame(30.0, $cast->seconds);
+        self::assertSame(120.0, $cast->castsPerHour);
+        self::assertEqualsWithDelta(120 * (12 - sqrt(56)), $cast->bottomMPerHour, 1e-9);
+    }
+
+    public function test_on_slack_it_takes_more_hops_and_both_end(): void
+    {
+        $taut = HopCast::of(24.0, 6.0, 0.5, true, 4.0, 20.0);
+        $slack = HopCast::of(24.0, 6.0, 0.5, false, 4.0, 20.0);
+
+        self::assertSame(35, $taut->hops);
+        self::assertGreaterThan($taut->hops, $slack->hops);
+        self::assertLessThan(500, $slack->hops);
+        $this->expectException(InvalidInput::class);
+        HopCast::of(5.0, 6.0, 0.5, true, 4.0, 20.0);
+    }
+}
