@@ -76,6 +76,7 @@ final readonly class AnswerBuilder
             $book->overlaid,
             $headline, $lead,
             Cautions::of($book->likes->units, $situation->water->tempC, $situation->water->depthM, $situation->water->windMs),
+            $book->signs(),
             RuleBook::standard()->mostWanted($situation)?->value,
             count($box),
             $picks,

@@ -39,12 +39,12 @@ final readonly class ChartPresenter
         $here = $situation->water->depthM ?? 8.0;
         $drift = $book->driftMs() ?? 0.0;
         $row = self::nearest($depths, $here);
-        $depths[$row] = $here;
+        $depths = self::with($depths, $row, $here);
         $spoken = new Spoken($situation);
         if ($across === 'line') {
             $steps = array_map(static fn (float $mm): float => $mm / 1000, self::LINES_MM);
             $column = self::nearest($steps, $diameter);
-            $steps[$column] = $diameter;
+            $steps = self::with($steps, $column, $diameter);
             $charts = array_map(static fn (float $line): WeightChart => self::chart($situation, $depths, [$drift], $bodies, $line), $steps);
             $at = static fn (int $r, int $c): ?Body => self::body($charts[$c], $r, 0);
             $labels = array_map(static fn (float $line): string => Unit::Millimetre->print($line), $steps);
@@ -52,7 +52,7 @@ final readonly class ChartPresenter
         } else {
             $steps = self::drifts($situation, $drift);
             $column = self::nearest($steps, $drift);
-            $steps[$column] = $drift;
+            $steps = self::with($steps, $column, $drift);
             $chart = self::chart($situation, $depths, $steps, $bodies, $diameter);
             $at = static fn (int $r, int $c): ?Body => self::body($chart, $r, $c);
             $unit = $situation->say->units->speed;
@@ -132,6 +132,17 @@ final readonly class ChartPresenter
         $step = self::roundStep($most / (self::COLUMNS - 1), [0.01, 0.02, 0.05, 0.1, 0.2, 0.25, 0.5, 1, 2]);
 
         return array_map(static fn (int $i): float => ($drift < 0 ? -1 : 1) * min(6.0, $unit->toSi($i * $step)), range(0, self::COLUMNS - 1));
+    }
+
+    /**
+     * The same with one value replaced, so that today's reading is on the chart itself.
+     *
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function with(array $values, int $index, float $value): array
+    {
+        return array_values(array_replace($values, [$index => $value]));
     }
 
     /** @param  list<float|int>  $steps */

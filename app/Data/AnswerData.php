@@ -9,6 +9,7 @@ final readonly class AnswerData
 {
     /**
      * @param  array<string, ReadingData>  $readings  by name
+     * @param  list<string>  $signs  what level, weed, bait and birds say
      * @param  list<string>  $warnings
      * @param  list<RackData>  $rack
      * @param  list<PickData>  $picks  best way of each lure, best first
@@ -20,6 +21,7 @@ final readonly class AnswerData
         public string $headline,
         public string $lead,
         public array $warnings,
+        public array $signs,
         public ?string $wanted,
         public int $boxCount,
         public array $picks,

@@ -23,6 +23,7 @@ use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Trend;
 use Eskith\Core\Water\Water;
 use Illuminate\Support\Carbon;
@@ -154,6 +155,12 @@ final readonly class ReadingBook
     public function driftIsFromWind(): bool
     {
         return $this->si('drift') === null && $this->si('wind') !== null;
+    }
+
+    /** @return list<string> */
+    public function signs(): array
+    {
+        return Signs::read($this->text('level'), $this->text('level_trend'), $this->text('weed'), $this->text('bait'), $this->flag('birds'));
     }
 
     /** @return array<string, string> what was typed, by name: for links and for the record */

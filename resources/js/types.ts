@@ -16,6 +16,7 @@ export interface AnswerData {
 	headline: string;
 	lead: string;
 	warnings: string[];
+	signs: string[];
 	wanted: string | null;
 	boxCount: number;
 	picks: PickData[];

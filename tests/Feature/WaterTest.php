@@ -222,6 +222,30 @@ final class WaterTest extends TestCase
         self::assertSame('instrument', Reading::query()->where('name', 'temp')->sole()->source);
     }
 
+    public function test_ten_minutes_of_instruments_leave_no_memory_behind(): void
+    {
+        $keeper = new FeedKeeper($this->angler, 'boat:10110');
+        $memory = 0;
+        for ($second = 0; $second < 600; $second++) {
+            $lines = [...SimulatedBoat::says($second), ...array_slice(SimulatedBoat::says($second), 0, 4)];
+            foreach ($lines as $place => $line) {
+                $keeper->take(($second * 10 + $place) % 20 === 0 ? "\x00\xffgarbage,{$place}\r\n{$line}\r\n" : "{$line}\r\n", $second + $place / 10);
+            }
+            $memory = $second === 60 ? memory_get_usage() : $memory;
+        }
+
+        self::assertEqualsWithDelta(6000, Feed::query()->sole()->heard, 15, 'as of the last second that was written down');
+        self::assertSame(300, Feed::query()->sole()->dropped);
+        self::assertLessThan(1_000_000, memory_get_usage() - $memory);
+    }
+
+    public function test_the_signs_are_read_in_words(): void
+    {
+        $signs = $this->putJson('/readings', ['readings' => ['weed' => 'dying', 'birds' => 'yes']])->json('signs');
+
+        self::assertSame(['Dying weed lets fish go: they gather on the first breaks outside it.', 'Working birds mean active fish: set what the fish are to active, and look higher up.'], $signs);
+    }
+
     public function test_only_what_is_read_can_be_pinned(): void
     {
         $this->putJson('/readings/pin', ['name' => 'surface', 'pinned' => true])->assertStatus(422)->assertJsonPath('message', 'There is no reading to pin yet.');
