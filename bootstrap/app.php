@@ -26,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
             $sentences = [
                 403 => 'That is not yours to change.',
                 404 => 'There is nothing at this address.',
+                413 => 'That is too large to take in; at most 5 MB fit.',
                 419 => 'This page was open too long. Load it again and repeat the last step; nothing else is lost.',
                 429 => 'Too many tries. Wait a minute, then try again.',
                 500 => 'Something went wrong on our side; what you entered before is kept. Try again.',

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoxFileController;
 use App\Http\Controllers\DropController;
+use App\Http\Controllers\GearController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\ReadingsController;
@@ -54,8 +57,22 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('tackle', [TackleController::class, 'index']);
     Route::post('lures', [TackleController::class, 'store']);
-    Route::delete('lures/{lure}', [TackleController::class, 'destroy']);
-    Route::post('lures/{lure}/restore', [TackleController::class, 'restore']);
+    Route::get('tackle/{lure}', [BenchController::class, 'show'])->whereNumber('lure');
+    Route::get('box.csv', [BoxFileController::class, 'csv']);
+    Route::get('box.json', [BoxFileController::class, 'json']);
+    Route::post('box/preview', [BoxFileController::class, 'preview']);
+    Route::post('box/import', [BoxFileController::class, 'import']);
+    Route::get('gauge.svg', [BenchController::class, 'gauge']);
+    Route::get('gauge.pdf', [BenchController::class, 'gauge']);
+    Route::get('gear', [GearController::class, 'index']);
+    Route::post('gear', [GearController::class, 'store']);
+    Route::post('gear/done', [GearController::class, 'done']);
+    Route::delete('gear/{gear}', [GearController::class, 'destroy'])->whereNumber('gear');
+    Route::get('loop-guide', [BenchController::class, 'loop']);
+    Route::get('lures', [TackleController::class, 'find']);
+    Route::get('lures/propose', [TackleController::class, 'propose']);
+    Route::patch('lures', [TackleController::class, 'change']);
+    Route::post('lures/{lure}/duplicate', [TackleController::class, 'duplicate']);
 
     Route::get('settings', [SettingsController::class, 'edit']);
     Route::put('settings', [SettingsController::class, 'update']);

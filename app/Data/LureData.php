@@ -9,9 +9,19 @@ final readonly class LureData
 {
     public function __construct(
         public int $id,
+        public string $uuid,
         public string $title,
         public string $details,
         public LureDrawing $drawing,
+        public string $family,
+        public string $weight,
+        public string $finish,
+        public bool $red,
+        public int $quantity,
+        public int $lost,
+        public bool $buyAgain,
+        public bool $retired,
+        public string $notes,
     ) {
     }
 }

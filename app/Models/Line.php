@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * A main line the angler owns.
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $break_n
  * @property string $break_text
  * @property bool $in_use
+ * @property Carbon|null $put_on
  */
 final class Line extends Model
 {
@@ -26,6 +28,6 @@ final class Line extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean'];
+        return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean', 'put_on' => 'date'];
     }
 }

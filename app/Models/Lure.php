@@ -27,6 +27,13 @@ use Illuminate\Support\Carbon;
  * @property list<array{name: string, x: float, y: float}> $holes
  * @property float|null $balance_x
  * @property float|null $balance_y
+ * @property int $quantity
+ * @property int $lost
+ * @property bool $buy_again
+ * @property array<string, mixed>|null $build
+ * @property array<string, mixed>|null $hooks
+ * @property string $notes
+ * @property string $search
  * @property Carbon|null $retired_at
  */
 final class Lure extends Model
@@ -45,6 +52,6 @@ final class Lure extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'retired_at' => 'datetime'];
+        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array', 'hooks' => 'array', 'retired_at' => 'datetime'];
     }
 }

@@ -81,6 +81,18 @@ final class User extends Authenticatable
         return $this->hasMany(Measurement::class);
     }
 
+    /** @return HasMany<Gear, $this> */
+    public function gear(): HasMany
+    {
+        return $this->hasMany(Gear::class);
+    }
+
+    /** @return HasMany<History, $this> */
+    public function history(): HasMany
+    {
+        return $this->hasMany(History::class);
+    }
+
     /** @return HasOne<Feed, $this> */
     public function feed(): HasOne
     {

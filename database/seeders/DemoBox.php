@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Lure;
 use App\Models\User;
-use Eskith\Core\Units\Measure;
-use Eskith\Core\Units\Unit;
+use App\Tackle\Box;
 use Illuminate\Support\Str;
 
 /** The demo angler's two dozen lures, measured: length and height, holes and balance point in mm from the nose. */
@@ -54,12 +52,10 @@ final class DemoBox
             ['blade', '6 g', 'black', true, self::VIBE],
         ];
         foreach ($box as $position => [$family, $weight, $finish, $red, [$length, $height, $holes, $balance]]) {
-            Lure::query()->create([
-                'user_id' => $angler->id, 'uuid' => (string) Str::uuid(), 'position' => $position,
-                'family' => $family, 'mass_kg' => Measure::parse($weight, Unit::Ounce)->si, 'mass_text' => $weight,
-                'finish' => $finish, 'red_near_hooks' => $red, 'length_mm' => $length, 'height_mm' => $height,
+            Box::of($angler)->add((string) Str::uuid(), [
+                'family' => $family, 'weight' => $weight, 'finish' => $finish, 'red' => $red, 'length' => $length, 'height' => $height,
                 'holes' => array_map(static fn (array $hole): array => ['name' => $hole[0], 'x' => $hole[1], 'y' => $hole[2]], $holes),
-                'balance_x' => $balance[0] ?? null, 'balance_y' => $balance[1] ?? null,
+                'balance' => $balance, 'quantity' => $position % 5 === 0 ? 2 : 1,
             ]);
         }
     }

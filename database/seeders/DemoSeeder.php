@@ -58,7 +58,13 @@ final class DemoSeeder extends Seeder
             Line::query()->create([
                 'user_id' => $angler->id, 'name' => $name, 'kind' => $kind, 'in_use' => $inUse,
                 'diameter_m' => Measure::parse($diameter, Unit::Millimetre)->si, 'diameter_text' => $diameter,
-                'break_n' => Measure::parse($break, Unit::PoundForce)->si, 'break_text' => $break,
+                'break_n' => Measure::parse($break, Unit::PoundForce)->si, 'break_text' => $break, 'put_on' => Carbon::today()->subDays($inUse ? 120 : 400),
+            ]);
+        }
+        foreach ([['leader', 'Fluorocarbon leader, 8 lb', '5 ft, tied direct', 1, 41], ['leader', 'Stiff leader, 15 lb', '5 ft, small snap', 1, 9], ['rod', 'Vertical rod', '6 ft 6 in, medium, extra-fast tip', 1, null], ['rod', 'Casting rod', '7 ft 2 in, medium', 1, null], ['reel', 'Spinning reel', '2500', 1, null], ['connector', 'Small snaps', 'size 1', 12, null], ['hooks', 'Trebles', 'size 8', 10, null]] as [$kind, $name, $details, $quantity, $days]) {
+            $angler->gear()->create([
+                'uuid' => (string) Str::uuid(), 'kind' => $kind, 'name' => $name, 'details' => $details, 'quantity' => $quantity,
+                'put_on' => $days === null ? null : Carbon::today()->subDays($days),
             ]);
         }
     }

@@ -26,6 +26,23 @@ export interface AnswerData {
 	feed: FeedData | null;
 }
 
+export interface BenchData {
+	lure: LureData;
+	fields: string;
+	roles: RoleData[];
+	balanceWords: string;
+	connector: string[];
+	hookAdvice: string[];
+	sinceHooks: string;
+}
+
+export interface BoxData {
+	lures: LureData[];
+	total: number;
+	inBox: number;
+	more: boolean;
+}
+
 export interface CastData {
 	path: PointData[];
 	lengthM: number;
@@ -97,6 +114,13 @@ export interface DropData {
 	basis: string;
 }
 
+export interface DueData {
+	item: string | null;
+	name: string;
+	why: string;
+	done: string | null;
+}
+
 export interface EventData {
 	uuid: string;
 	kind: "drop" | "touch" | "fish" | "foul" | "snag";
@@ -118,6 +142,15 @@ export interface FeedData {
 	words: string;
 }
 
+export interface GearData {
+	id: number | null;
+	kind: string;
+	name: string;
+	details: string;
+	quantity: number;
+	putOn: string | null;
+}
+
 export interface GhostData {
 	title: string;
 	drawing: LureDrawing;
@@ -126,17 +159,46 @@ export interface GhostData {
 	differences: string[];
 }
 
+export interface HistoryData {
+	what: string;
+	at: string;
+}
+
 export interface HoleData {
 	name: string;
 	x: number;
 	y: number;
 }
 
+export interface ImportData {
+	add: number;
+	change: number;
+	same: number;
+	refused: number;
+	lines: ImportLineData[];
+}
+
+export interface ImportLineData {
+	line: number;
+	status: string;
+	words: string;
+}
+
 export interface LureData {
 	id: number;
+	uuid: string;
 	title: string;
 	details: string;
 	drawing: LureDrawing;
+	family: string;
+	weight: string;
+	finish: string;
+	red: boolean;
+	quantity: number;
+	lost: number;
+	buyAgain: boolean;
+	retired: boolean;
+	notes: string;
 }
 
 export interface LureDrawing {
@@ -226,6 +288,16 @@ export interface PointData {
 	h: number;
 }
 
+export interface ProposalData {
+	family: string;
+	weight: string;
+	finish: string;
+	holes: number;
+	red: boolean;
+	quantity: number;
+	words: string;
+}
+
 export interface RackData {
 	key: string;
 	title: string;
@@ -259,6 +331,17 @@ export interface ReasonData {
 	points: number;
 	pointsText: string;
 	text: string;
+}
+
+export interface RoleData {
+	hole: string;
+	hangDeg: number;
+	hangText: string;
+	sinkText: string;
+	secondsText: string;
+	middleFirst: string;
+	levelLift: string;
+	reading: string | null;
 }
 
 export interface SonarData {

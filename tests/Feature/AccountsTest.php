@@ -98,8 +98,8 @@ final class AccountsTest extends TestCase
         $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'drop'])->assertNotFound();
         $this->post("/outings/{$outing->uuid}/end")->assertNotFound();
         $this->deleteJson("/events/{$event->uuid}")->assertNotFound();
-        $this->delete("/lures/{$lure->id}")->assertNotFound();
-        $this->post("/lures/{$lure->id}/restore")->assertNotFound();
+        $this->patchJson('/lures', ['each' => [['id' => $lure->id, 'set' => ['retired' => true]]]])->assertStatus(422)->assertJsonPath('message', 'One of these lures is not in your box.');
+        $this->post("/lures/{$lure->id}/duplicate")->assertNotFound();
         $this->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertSessionHasErrors('lure');
 
         self::assertNull($event->refresh()->undone_at);

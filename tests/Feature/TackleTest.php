@@ -52,9 +52,9 @@ final class TackleTest extends TestCase
     {
         $this->actingAs($angler = $this->anglerOnTheLake());
         $white = $angler->lures()->where('finish', 'white')->where('family', 'blade')->sole();
-        $this->delete("/lures/{$white->id}")->assertRedirect('/tackle');
+        $before = $this->patchJson('/lures', ['each' => [['id' => $white->id, 'set' => ['retired' => true]]]])->assertOk()->json('before');
         self::assertNotContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));
-        $this->post("/lures/{$white->id}/restore");
+        $this->patchJson('/lures', ['each' => $before])->assertOk();
         self::assertContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));
     }
 

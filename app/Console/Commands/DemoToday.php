@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Event;
+use App\Models\Gear;
+use App\Models\Line;
 use App\Models\Outing;
 use App\Models\Reading;
 use App\Models\Setup;
@@ -28,6 +30,8 @@ final class DemoToday extends Command
         Setup::class => ['tied_at'],
         Event::class => ['at', 'undone_at'],
         Reading::class => ['read_at'],
+        Line::class => ['put_on'],
+        Gear::class => ['put_on'],
     ];
 
     public function handle(): int

@@ -5,63 +5,98 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
-use App\Answers\LureReader;
-use App\Data\LureData;
+use App\Data\BoxData;
+use App\Data\ProposalData;
 use App\Http\Requests\AddLure;
 use App\Models\Lure;
-use App\Readings\ReadingBook;
-use Eskith\Core\Choosing\Spoken;
+use App\Models\User;
+use App\Tackle\Box;
+use App\Tackle\LureForm;
+use App\Tackle\LurePresenter;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\QuickEntry;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** The lures of the box: seen, added, put away. */
+/** The lures of the box: found, added, changed, put away. */
 final class TackleController extends Controller
 {
     public function index(Request $request, AnswerBuilder $answers): Response
     {
         $user = $this->angler($request);
-        $spoken = new Spoken(ReadingBook::of($user)->situation(0.0002));
 
         return Inertia::render('Tackle', [
-            'answer' => $answers->today($this->angler($request)),
-            'lures' => $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->map(static fn (Lure $row): LureData => new LureData(
-                $row->id,
-                $spoken->title(LureReader::lure($row)),
-                implode(' · ', array_filter([
-                    count($row->holes) === 0 ? 'no holes' : count($row->holes).(count($row->holes) === 1 ? ' hole' : ' holes'),
-                    $row->balance_x === null ? 'balance point not measured' : 'balance point measured',
-                    $row->red_near_hooks ? 'red near the hooks' : '',
-                ])),
-                LureReader::drawing($row),
-            ))->values(),
+            'answer' => $answers->today($user),
+            'box' => $this->found($user, $request),
             'weightUnit' => $user->likes()->units->lureWeight->symbol(),
         ]);
     }
 
+    public function find(Request $request): JsonResponse
+    {
+        return response()->json($this->found($this->angler($request), $request));
+    }
+
+    /** What a few typed words mean. */
+    public function propose(Request $request): JsonResponse
+    {
+        $entry = QuickEntry::read((string) $request->query('text'), $this->angler($request)->likes()->units->lureWeight);
+        $vibe = $entry->family->value === 'blade' && $entry->weight->si <= 0.007001;
+        $words = $entry->weight->text.' '.($vibe ? 'vibe' : $entry->family->word()).', '.Finish::word($entry->finish)
+            .', '.($entry->holes === 0 ? 'no holes' : $entry->holes.($entry->holes === 1 ? ' hole' : ' holes'))
+            .($entry->redNearHooks ? ', red near the hooks' : '').($entry->quantity > 1 ? ", {$entry->quantity} of them" : '');
+
+        return response()->json(new ProposalData($entry->family->value, $entry->weight->text, $entry->finish, $entry->holes, $entry->redNearHooks, $entry->quantity, $words));
+    }
+
     public function store(AddLure $request): RedirectResponse
     {
-        $lure = $request->lure($this->angler($request));
+        $user = $this->angler($request);
+        $lure = Box::of($user)->add((string) $request->string('uuid'), $request->set($user));
 
         return redirect('/tackle')->with('said', "{$lure->mass_text} ".str_replace('_', ' ', $lure->family).' is in the box.');
     }
 
-    /** Puts a lure away; the record keeps it. */
-    public function destroy(Lure $lure): RedirectResponse
+    /** Changes one or many, and gives back what was there before. */
+    public function change(Request $request): JsonResponse
     {
-        $this->authorize('own', $lure);
-        $lure->update(['retired_at' => Carbon::now()]);
+        /** @var array{each: list<array{id: int, set: array<string, mixed>}>} $given */
+        $given = $request->validate([
+            'each' => ['required', 'array', 'list'], 'each.*.id' => ['required', 'integer'], 'each.*.set' => ['required', 'array'],
+        ]);
+        /** @var list<array{id: int, set: array<string, mixed>}> $each */
+        $each = $request->input('each');
+        $user = $this->angler($request);
+        $before = Box::of($user)->change($each);
+        $presenter = new LurePresenter($user);
+        $lures = $user->lures()->whereIn('id', array_column($given['each'], 'id'))->limit(Box::PAGE)->get()->map($presenter->one(...))->values();
 
-        return redirect('/tackle')->with('said', 'Put away. What it caught stays in the record.');
+        return response()->json(['before' => $before, 'lures' => $lures]);
     }
 
-    public function restore(Lure $lure): RedirectResponse
+    public function duplicate(Request $request, Lure $lure): RedirectResponse
     {
         $this->authorize('own', $lure);
-        $lure->update(['retired_at' => null]);
+        $uuid = $request->input('uuid');
+        Box::of($this->angler($request))->add(is_string($uuid) && Str::isUuid($uuid) ? $uuid : (string) Str::uuid(), [...LureForm::fields($lure), 'lost' => 0, 'retired' => false]);
 
-        return redirect('/tackle')->with('said', 'Back in the box.');
+        return back()->with('said', 'Another of the same is in the box.');
+    }
+
+    private function found(User $user, Request $request): BoxData
+    {
+        $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
+        $query = Box::of($user)->find(['q' => $text('q'), 'family' => $text('family'), 'show' => $text('show')]);
+        $shown = min(2000, max(Box::PAGE, (int) $text('shown')));
+        $total = $query->count();
+
+        return new BoxData(
+            array_values($query->limit($shown)->get()->map((new LurePresenter($user))->one(...))->all()),
+            $total, $user->lures()->whereNull('retired_at')->count(), $total > $shown,
+        );
     }
 }

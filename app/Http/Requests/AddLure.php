@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Lure;
 use App\Models\User;
-use Eskith\Core\Tackle\Body;
+use App\Tackle\LureForm;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -27,6 +25,7 @@ final class AddLure extends FormRequest
             'finish' => ['required', 'string', 'max:40'],
             'holes' => ['required', 'integer', 'between:0,4'],
             'red' => ['boolean'],
+            'quantity' => ['integer', 'between:1,999'],
         ];
     }
 
@@ -37,31 +36,26 @@ final class AddLure extends FormRequest
             'weight.required' => 'Say how heavy the lure is, such as 1/2 oz.',
             'finish.required' => 'Say which finish the lure has, such as silver.',
             'holes' => 'A lure has 0 to 4 line holes.',
+            'quantity' => 'Quantity is a whole number from 1 to 999.',
         ];
     }
 
-    /** @throws InvalidInput when the weight cannot be read or is none */
-    public function lure(User $user): Lure
+    /**
+     * The fields, with as many holes as were said in their usual places.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput when the weight cannot be read
+     */
+    public function set(User $user): array
     {
-        $family = Family::from((string) $this->string('family'));
-        $mass = Measure::parse((string) $this->string('weight'), $user->likes()->units->lureWeight, 'weight');
-        try {
-            Body::of($family, $mass->si);
-        } catch (InvalidInput $bad) {
-            throw InvalidInput::because('weight', $bad->getMessage());
-        }
-        $size = Proportions::size($family, $mass->si);
+        $weight = Measure::parse((string) $this->string('weight'), $user->likes()->units->lureWeight, 'weight');
+        $size = Proportions::size(Family::from((string) $this->string('family')), max(0.0005, min(0.5, $weight->si)));
 
-        return $user->lures()->firstOrCreate(['uuid' => (string) $this->string('uuid')], [
-            'position' => (int) $user->lures()->max('position') + 1,
-            'family' => $family->value,
-            'mass_kg' => $mass->si,
-            'mass_text' => $mass->text,
-            'finish' => mb_strtolower(trim((string) $this->string('finish'))),
-            'red_near_hooks' => $this->boolean('red'),
-            'length_mm' => $size->x,
-            'height_mm' => $size->y,
-            'holes' => array_map(static fn (Hole $hole): array => ['name' => $hole->name, 'x' => $hole->at->x, 'y' => $hole->at->y], Proportions::holes($size, $this->integer('holes'))),
-        ]);
+        return [
+            'family' => (string) $this->string('family'), 'weight' => (string) $this->string('weight'), 'finish' => (string) $this->string('finish'),
+            'red' => $this->boolean('red'), 'quantity' => $this->integer('quantity', 1),
+            'length' => $size->x, 'height' => $size->y, 'holes' => LureForm::usualHoles($size, $this->integer('holes')),
+        ];
     }
 }

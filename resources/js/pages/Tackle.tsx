@@ -1,164 +1,192 @@
-import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { LureFigure } from "../drop/LureFigure";
-import { Choice } from "../parts/Choice";
-import { Field } from "../parts/Field";
-import { newId } from "../parts/send";
 import { Shell } from "../shell/Shell";
-import type { AnswerData, LureData } from "../types";
+import { InAndOut } from "../tackle/InAndOut";
+import { LureRow } from "../tackle/LureRow";
+import { NewLure } from "../tackle/NewLure";
+import { type Change, useBox } from "../tackle/useBox";
+import type { AnswerData, BoxData } from "../types";
 
 const families = [
-	["blade", "blade or vibe"],
-	["spoon", "spoon"],
-	["bladed_spoon", "bladed spoon"],
-	["tail_spinner", "tail spinner"],
+	["", "every family"],
+	["blade", "blades"],
+	["vibe", "vibes"],
+	["spoon", "spoons"],
+	["bladed_spoon", "bladed spoons"],
+	["tail_spinner", "tail spinners"],
+] as const;
+
+const shows = [
+	["", "in the box"],
+	["buy", "to buy again"],
+	["retired", "put away"],
 ] as const;
 
 interface Props {
 	answer: AnswerData;
-	lures: LureData[];
+	box: BoxData;
 	weightUnit: string;
 }
 
-export default function Tackle({ answer, lures, weightUnit }: Props) {
-	const [away, setAway] = useState<LureData | null>(null);
+export default function Tackle({ answer, box: first, weightUnit }: Props) {
+	const { box, filter, setFilter, change, undo, setUndo, trouble } = useBox(first);
+	const [selected, setSelected] = useState<number[]>([]);
+	const filtered = filter.q !== "" || filter.family !== "" || filter.show !== "";
+	const bulk = async (set: Record<string, unknown>, words: string) => {
+		if (
+			await change(
+				selected.map((id): Change => ({ id, set })),
+				words,
+			)
+		)
+			setSelected([]);
+	};
+	const some = `${selected.length} ${selected.length === 1 ? "lure" : "lures"}`;
+	const select = "min-h-11 rounded-md border-2 border-slate bg-paper px-2 text-ink";
 	return (
 		<Shell title="Tackle box" column={<AnswerColumn answer={answer} />}>
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+					<InAndOut onTaken={() => setFilter({ ...filter })} />
 					<h1 className="text-[25px]">
-						{lures.length === 0
-							? "Your box is empty"
-							: `${lures.length} ${lures.length === 1 ? "lure" : "lures"} in the box`}
+						{box.inBox === 0 ? "Your box is empty" : `${box.inBox} ${box.inBox === 1 ? "lure" : "lures"} in the box`}
 					</h1>
-					<p className="mt-1 text-slate">
-						{lures.length === 0
-							? "Put in the first one beside this; Eskith chooses among what you own."
-							: "Drawn to one scale, from their measures."}
+					{box.inBox === 0 && !filtered ? (
+						<p className="mt-1 text-slate">Put in the first one beside this; Eskith chooses among what you own.</p>
+					) : (
+						<div className="mt-2 flex flex-wrap gap-2">
+							<input
+								type="search"
+								aria-label="Search the box"
+								placeholder="Search: gold 1/2, spoon, buy again …"
+								value={filter.q}
+								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 50 })}
+								className={`${select} min-w-48 flex-1 px-3`}
+							/>
+							<select
+								aria-label="Family"
+								className={select}
+								value={filter.family}
+								onChange={(event) => setFilter({ ...filter, family: event.target.value, shown: 50 })}
+							>
+								{families.map(([value, words]) => (
+									<option key={value} value={value}>
+										{words}
+									</option>
+								))}
+							</select>
+							<select
+								aria-label="Show"
+								className={select}
+								value={filter.show}
+								onChange={(event) => setFilter({ ...filter, show: event.target.value, shown: 50 })}
+							>
+								{shows.map(([value, words]) => (
+									<option key={value} value={value}>
+										{words}
+									</option>
+								))}
+							</select>
+						</div>
+					)}
+					<p aria-live="polite" className="mt-1 text-[14px] text-slate">
+						{filtered
+							? `${box.total} found.`
+							: box.inBox > 0
+								? "Drawn to one scale, from their measures. A name leads to the bench."
+								: ""}
 					</p>
-					{away && (
-						<p className="mt-2 flex justify-between gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2">
-							{away.title} is put away.
+					{selected.length > 0 && (
+						<div
+							role="toolbar"
+							aria-label="Change the selected lures"
+							className="sticky top-0 z-10 flex flex-wrap items-center gap-3 border-y border-ink bg-paper px-3 py-1 text-[15px]"
+						>
+							<b>{some}</b>
 							<button
 								type="button"
-								className="min-h-8 font-semibold underline"
-								onClick={() => {
-									router.post(`/lures/${away.id}/restore`, {}, { preserveScroll: true });
-									setAway(null);
-								}}
+								className="min-h-11 underline underline-offset-4"
+								onClick={() => void bulk({ red: true }, `${some}: red near the hooks.`)}
 							>
-								Undo
+								Red near the hooks
 							</button>
-						</p>
-					)}
-					<ul className="mt-3">
-						{lures.map((lure) => (
-							<li
-								key={lure.id}
-								className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-3 border-b border-rule py-2 sm:grid-cols-[132px_minmax(0,1fr)_auto]"
+							<button
+								type="button"
+								className="min-h-11 underline underline-offset-4"
+								onClick={() => void bulk({ buy_again: true }, `${some} to buy again.`)}
 							>
-								<span className="hidden justify-center sm:flex">
-									<LureFigure lure={lure.drawing} />
-								</span>
-								<span>
-									<span className="figure block text-[17px]">{lure.title}</span>
-									<span className="block text-[14px] text-slate">{lure.details}</span>
-								</span>
+								Buy again
+							</button>
+							<button
+								type="button"
+								className="min-h-11 underline underline-offset-4"
+								onClick={() => void bulk({ retired: true }, `${some} put away.`)}
+							>
+								Put away
+							</button>
+							<button
+								type="button"
+								className="min-h-11 text-slate underline underline-offset-4"
+								onClick={() => setSelected([])}
+							>
+								None
+							</button>
+						</div>
+					)}
+					{undo && (
+						<p
+							role="status"
+							className="mt-2 flex items-center justify-between gap-3 border-l-4 border-brass bg-brass-pale px-3"
+						>
+							{undo.words}
+							<span className="flex gap-4">
 								<button
 									type="button"
-									aria-label={`Put away ${lure.title}`}
-									className="min-h-12 px-2 text-slate underline underline-offset-4"
-									onClick={() =>
-										router.delete(`/lures/${lure.id}`, { preserveScroll: true, onSuccess: () => setAway(lure) })
-									}
+									className="min-h-11 font-semibold underline"
+									onClick={() => void change(undo.before, "", true)}
 								>
-									Put away
+									Undo
 								</button>
-							</li>
+								<button type="button" className="min-h-11 underline" onClick={() => setUndo(null)}>
+									Good
+								</button>
+							</span>
+						</p>
+					)}
+					{trouble && (
+						<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
+							{trouble.words}
+						</p>
+					)}
+					<ul className="mt-1" aria-label="Lures">
+						{box.lures.map((lure) => (
+							<LureRow
+								key={lure.id}
+								lure={lure}
+								selected={selected.includes(lure.id)}
+								onSelect={(on) => setSelected((all) => (on ? [...all, lure.id] : all.filter((id) => id !== lure.id)))}
+								onChange={change}
+								fields={trouble?.fields ?? {}}
+							/>
 						))}
 					</ul>
+					{filtered && box.total === 0 && (
+						<p className="py-4 text-slate">
+							Nothing in the box is like that. Search for a weight, a finish or a family.
+						</p>
+					)}
+					{box.more && (
+						<button
+							type="button"
+							onClick={() => setFilter({ ...filter, shown: filter.shown + 100 })}
+							className="min-h-12 font-semibold underline underline-offset-4"
+						>
+							Show more of {box.total}
+						</button>
+					)}
 				</div>
 				<NewLure weightUnit={weightUnit} />
 			</div>
 		</Shell>
-	);
-}
-
-function NewLure({ weightUnit }: { weightUnit: string }) {
-	const form = useForm({ uuid: newId(), family: "blade", weight: "", finish: "", holes: "3", red: false });
-	return (
-		<section aria-label="A new lure" className="border-l border-rule bg-paper px-5 py-4 lg:overflow-y-auto">
-			<h2 className="text-[20px]">Put one in</h2>
-			<form
-				noValidate
-				className="mt-2"
-				onSubmit={(event) => {
-					event.preventDefault();
-					form.post("/lures", {
-						preserveScroll: true,
-						onSuccess: () => {
-							form.reset("weight", "finish", "red");
-							form.setData("uuid", newId());
-						},
-					});
-				}}
-			>
-				<Choice
-					label="Family"
-					value={form.data.family}
-					onChange={(family) => form.setData((data) => ({ ...data, family, holes: family === "blade" ? "3" : "0" }))}
-					options={families}
-				/>
-				<div className="h-3" />
-				<Field
-					label={`Weight, in ${weightUnit} or any unit`}
-					placeholder="1/2 oz"
-					value={form.data.weight}
-					trouble={form.errors.weight}
-					onChange={(event) => form.setData("weight", event.target.value)}
-				/>
-				<Field
-					label="Finish"
-					placeholder="silver"
-					list="finishes"
-					value={form.data.finish}
-					trouble={form.errors.finish}
-					onChange={(event) => form.setData("finish", event.target.value)}
-				/>
-				<datalist id="finishes">
-					{["silver", "gold", "white", "chartreuse", "perch", "natural", "black", "black_white", "pink", "red"].map(
-						(finish) => (
-							<option key={finish} value={finish} />
-						),
-					)}
-				</datalist>
-				<Choice
-					label="Line holes"
-					value={form.data.holes}
-					onChange={(holes) => form.setData("holes", holes)}
-					options={["0", "1", "2", "3", "4"].map((count) => [count, count] as const)}
-				/>
-				<label className="my-3 flex min-h-12 items-center gap-3">
-					<input
-						type="checkbox"
-						className="size-6 accent-[var(--ember)]"
-						checked={form.data.red}
-						onChange={(event) => form.setData("red", event.target.checked)}
-					/>
-					Red near the hooks
-				</label>
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
-				>
-					Put it in the box
-				</button>
-				<p className="pt-2 text-[14px] text-slate">
-					Length and holes are taken from usual proportions until they are measured.
-				</p>
-			</form>
-		</section>
 	);
 }

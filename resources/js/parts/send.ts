@@ -16,7 +16,7 @@ function token(): string {
 
 /** Sends JSON to the application and gives back what it answers. Throws Refused, or a TypeError when nothing answers. */
 export async function send<T>(
-	method: "GET" | "POST" | "PUT" | "DELETE",
+	method: "GET" | "POST" | "PUT" | "PATCH" | "DELETE",
 	url: string,
 	body?: unknown,
 	signal?: AbortSignal,
@@ -28,6 +28,10 @@ export async function send<T>(
 		headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
 		body: body === undefined ? undefined : JSON.stringify(body),
 	});
+	return answered<T>(response);
+}
+
+async function answered<T>(response: Response): Promise<T> {
 	const answer = await response.json().catch(() => null);
 	if (!response.ok) {
 		const errors: Record<string, string[]> = answer?.errors ?? {};
@@ -49,4 +53,17 @@ export function newId(): string {
 	bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
 	const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, "0")).join("");
 	return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
+}
+
+/** Sends a file to the application, as send() does with JSON. */
+export async function sendFile<T>(url: string, file: File): Promise<T> {
+	const body = new FormData();
+	body.append("file", file);
+	const response = await fetch(url, {
+		method: "POST",
+		credentials: "same-origin",
+		headers: { Accept: "application/json", "X-XSRF-TOKEN": token() },
+		body,
+	});
+	return answered<T>(response);
 }

@@ -10,11 +10,12 @@ export const stations = [
 
 export const besides = [
 	{ path: "/tackle", name: "Tackle box" },
+	{ path: "/gear", name: "Before you go" },
 	{ path: "/places", name: "Places" },
 	{ path: "/settings", name: "Settings" },
 ] as const;
 
 export function isHere(path: string, url: string): boolean {
 	const at = url.split("?")[0] ?? "";
-	return at === path || (path === "/lure" && at === "/");
+	return at === path || (path === "/lure" && at === "/") || (path === "/tackle" && at.startsWith("/tackle/"));
 }

@@ -29,7 +29,7 @@ final class AppServer
         $server->artisan('db:seed --class=DemoSeeder --force --quiet');
         $root = dirname(__DIR__, 3);
         $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=6M', '-d', 'post_max_size=8M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
             [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
             $pipes, $root, [...getenv(), ...$environment, 'PHP_CLI_SERVER_WORKERS' => '4'],
         );

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AnswerBuilder;
+use App\Models\Lure;
+use App\Tackle\BenchPresenter;
+use App\Tackle\Gauge;
+use Eskith\Core\Tackle\LoopGuide;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** One lure on the bench: measured, hung, hooked. */
+final class BenchController extends Controller
+{
+    public function show(Request $request, Lure $lure, BenchPresenter $bench, AnswerBuilder $answers): Response
+    {
+        $this->authorize('own', $lure);
+        $user = $this->angler($request);
+
+        return Inertia::render('Bench', ['answer' => $answers->today($user), 'bench' => $bench->of($user, $lure)]);
+    }
+
+    /** A page to read hang angles, holes, rings and hooks by, at true size. */
+    public function gauge(Request $request): HttpResponse
+    {
+        return $request->is('*.svg')
+            ? response(Gauge::svg(), 200, ['Content-Type' => 'image/svg+xml'])
+            : response(Gauge::pdf(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="gauge.pdf"']);
+    }
+
+    /** The hook swap, with lengths from the old ring. */
+    public function loop(Request $request): JsonResponse
+    {
+        $guide = LoopGuide::forRing(1000 * Measure::parse((string) $request->query('ring'), Unit::Millimetre, 'ring')->si);
+
+        return response()->json(['steps' => $guide->steps, 'braidCm' => $guide->braidCm, 'loopMm' => $guide->loopMm]);
+    }
+}

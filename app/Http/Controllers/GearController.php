@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AnswerBuilder;
+use App\Data\GearData;
+use App\Data\HistoryData;
+use App\Http\Requests\KeepGear;
+use App\Models\Gear;
+use App\Models\History;
+use App\Models\Line;
+use App\Models\User;
+use App\Tackle\BeforeYouGo;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Lines, leaders, rods, reels, connectors and hooks, and what is due before the next outing. */
+final class GearController extends Controller
+{
+    public function index(Request $request, AnswerBuilder $answers): Response
+    {
+        $user = $this->angler($request);
+
+        return Inertia::render('Gear', [
+            'answer' => $answers->today($user),
+            'gear' => $this->gear($user),
+            'due' => BeforeYouGo::of($user)->due(),
+            'history' => $user->history()->latest('at')->latest('id')->limit(12)->get()->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->values(),
+            'kinds' => ['main line', ...Gear::KINDS],
+        ]);
+    }
+
+    public function store(KeepGear $request): RedirectResponse
+    {
+        $request->keep($this->angler($request));
+
+        return back()->with('said', 'Kept.');
+    }
+
+    /** Puts gear away; its history stays. */
+    public function destroy(Request $request, Gear $gear): RedirectResponse
+    {
+        $this->authorize('own', $gear);
+        $gear->update(['retired_at' => $gear->retired_at === null ? Carbon::now() : null]);
+
+        return back()->with('said', $gear->retired_at === null ? 'Taken back.' : 'Put away.');
+    }
+
+    public function done(Request $request): RedirectResponse
+    {
+        $request->validate(['uuid' => ['required', 'uuid'], 'item' => ['required', 'string', 'max:40']]);
+
+        return back()->with('said', BeforeYouGo::of($this->angler($request))->done((string) $request->string('uuid'), (string) $request->string('item')));
+    }
+
+    /** @return list<GearData> */
+    private function gear(User $user): array
+    {
+        $lines = $user->lines()->get()->map(static fn (Line $line): GearData => new GearData(
+            null, 'main line', $line->name, "{$line->diameter_text} · {$line->break_text}".($line->in_use ? ' · on the reel' : ''), 1, $line->put_on?->toDateString(),
+        ));
+        $others = $user->gear()->whereNull('retired_at')->orderBy('kind')->orderBy('id')->get()->map(static fn (Gear $gear): GearData => new GearData(
+            $gear->id, $gear->kind, $gear->name, $gear->details, $gear->quantity, $gear->put_on?->toDateString(),
+        ));
+
+        return [...$lines->all(), ...$others->all()];
+    }
+}

@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tackle;
+
+use App\Models\Lure;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Point;
+use Eskith\Core\Tackle\Proportions;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Illuminate\Support\Carbon;
+
+/**
+ * The fields of a lure as they are typed, imported or dragged, and the columns they become. One place for every way in.
+ */
+final class LureForm
+{
+    /** What a lure's finish and body are made of beside its rule-book finish: field => longest text, or 'flag'. */
+    public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag'];
+
+    public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
+
+    public const FIELDS = ['family', 'weight', 'finish', 'red', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
+
+    /**
+     * @param  array<array-key, mixed>  $set  field => value as typed
+     * @param  Lure|null  $row  the lure that is changed; null for a new one
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function columns(array $set, Unit $weightUnit, ?Lure $row = null): array
+    {
+        foreach (array_keys($set) as $field) {
+            if (! in_array($field, self::FIELDS, true)) {
+                throw InvalidInput::because((string) $field, 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
+            }
+        }
+        $columns = [
+            ...self::what($set, $weightUnit, $row),
+            ...self::counts($set),
+            ...self::geometry($set),
+            ...(array_key_exists('build', $set) ? ['build' => self::group($set['build'], self::BUILD, 'build')] : []),
+            ...(array_key_exists('hooks', $set) ? ['hooks' => self::group($set['hooks'], self::HOOKS, 'hooks')] : []),
+            ...(array_key_exists('notes', $set) ? ['notes' => self::text($set['notes'], 'notes', 500)] : []),
+        ];
+        if ($row === null) {
+            $columns = self::completed($columns);
+        }
+
+        return [...$columns, 'search' => self::search([...$row?->getAttributes() ?? [], ...$columns])];
+    }
+
+    /**
+     * The fields of a lure as they would be typed again: what undo and export use.
+     *
+     * @return array<string, mixed>
+     */
+    public static function fields(Lure $row): array
+    {
+        return [
+            'family' => $row->family, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks,
+            'quantity' => $row->quantity, 'lost' => $row->lost, 'buy_again' => $row->buy_again, 'retired' => $row->retired_at !== null,
+            'length' => $row->length_mm, 'height' => $row->height_mm, 'holes' => $row->holes,
+            'balance' => $row->balance_x === null || $row->balance_y === null ? null : [$row->balance_x, $row->balance_y],
+            'build' => $row->build ?? [], 'hooks' => $row->hooks ?? [], 'notes' => $row->notes,
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $set
+     * @return array<string, mixed>
+     */
+    private static function what(array $set, Unit $weightUnit, ?Lure $row): array
+    {
+        $columns = [];
+        if (array_key_exists('family', $set)) {
+            $columns['family'] = (is_string($set['family']) ? Family::tryFrom($set['family']) : null)->value
+                ?? throw InvalidInput::because('family', 'The family is one of blade, spoon, bladed_spoon, tail_spinner.');
+        }
+        if (array_key_exists('weight', $set)) {
+            $mass = Measure::parse(self::text($set['weight'], 'weight', 40), $weightUnit, 'weight');
+            try {
+                Body::of(Family::from($columns['family'] ?? $row->family ?? 'blade'), $mass->si);
+            } catch (InvalidInput $bad) {
+                throw InvalidInput::because('weight', $bad->getMessage());
+            }
+            $columns += ['mass_kg' => $mass->si, 'mass_text' => $mass->text];
+        }
+        if (array_key_exists('finish', $set)) {
+            $finish = mb_strtolower(self::text($set['finish'], 'finish', 40));
+            $columns['finish'] = $finish !== '' ? $finish : throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
+        }
+        if (array_key_exists('red', $set)) {
+            $columns['red_near_hooks'] = self::flag($set['red'], 'red');
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $set
+     * @return array<string, mixed>
+     */
+    private static function counts(array $set): array
+    {
+        $columns = [];
+        foreach (['quantity' => [1, 999], 'lost' => [0, 999]] as $field => [$low, $high]) {
+            if (array_key_exists($field, $set)) {
+                $count = filter_var($set[$field], FILTER_VALIDATE_INT, ['options' => ['min_range' => $low, 'max_range' => $high]]);
+                $columns[$field] = $count !== false ? $count : throw InvalidInput::because($field, ucfirst($field)." is a whole number from {$low} to {$high}.");
+            }
+        }
+        if (array_key_exists('buy_again', $set)) {
+            $columns['buy_again'] = self::flag($set['buy_again'], 'buy_again');
+        }
+        if (array_key_exists('retired', $set)) {
+            $columns['retired_at'] = self::flag($set['retired'], 'retired') ? Carbon::now() : null;
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $set
+     * @return array<string, mixed>
+     */
+    private static function geometry(array $set): array
+    {
+        $columns = [];
+        foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
+            if (array_key_exists($field, $set)) {
+                $millimetres = self::number($set[$field], $field);
+                $columns[$column] = $millimetres >= 3 && $millimetres <= 300 ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
+            }
+        }
+        if (array_key_exists('holes', $set)) {
+            $columns['holes'] = self::holes($set['holes']);
+        }
+        if (array_key_exists('balance', $set)) {
+            $balance = is_string($set['balance']) ? (preg_split('/\s+/', trim($set['balance']), -1, PREG_SPLIT_NO_EMPTY) ?: null) : $set['balance'];
+            if ($balance !== null && (! is_array($balance) || count($balance) !== 2)) {
+                throw InvalidInput::because('balance', 'The balance point is two figures in mm, from the nose and up, or nothing.');
+            }
+            $at = $balance === null ? null : Point::of(self::number(array_values($balance)[0], 'balance'), self::number(array_values($balance)[1], 'balance'), 'balance');
+            $columns += ['balance_x' => $at?->x, 'balance_y' => $at?->y];
+        }
+
+        return $columns;
+    }
+
+    /** @return list<array{name: string, x: float, y: float}> nose first */
+    private static function holes(mixed $given): array
+    {
+        $given = is_string($given) ? self::spelled($given) : $given;
+        if (! is_array($given) || count($given) > 4) {
+            throw InvalidInput::because('holes', 'A lure has 0 to 4 line holes.');
+        }
+        $holes = [];
+        foreach ($given as $hole) {
+            if (! is_array($hole) || ! isset($hole['name'], $hole['x'], $hole['y'])) {
+                throw InvalidInput::because('holes', 'A hole has a name and its place in mm from the nose and up.');
+            }
+            $name = self::text($hole['name'], 'holes', 20);
+            if ($name === '' || str_contains($name, '.') || in_array($name, array_column($holes, 'name'), true)) {
+                throw InvalidInput::because('holes', 'Each hole needs a name of its own, such as front, middle, back.');
+            }
+            $at = Point::of(self::number($hole['x'], 'holes'), self::number($hole['y'], 'holes'), 'holes');
+            $holes[] = ['name' => $name, 'x' => $at->x, 'y' => $at->y];
+        }
+        usort($holes, static fn (array $a, array $b): int => $a['x'] <=> $b['x']);
+
+        return $holes;
+    }
+
+    /**
+     * @return list<array{name: string, x: string, y: string}> from "front 18 10; middle 25 10.5", as in a CSV
+     *
+     * @throws InvalidInput
+     */
+    private static function spelled(string $text): array
+    {
+        $holes = [];
+        foreach (preg_split('/\s*[;|]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $hole) {
+            if (preg_match('/^(\S+)\s+(\S+)\s+(\S+)$/', $hole, $parts) !== 1) {
+                throw InvalidInput::because('holes', "\"{$hole}\" is not a hole; write its name and its two figures in mm, such as front 18 10.");
+            }
+            $holes[] = ['name' => $parts[1], 'x' => $parts[2], 'y' => $parts[3]];
+        }
+
+        return $holes;
+    }
+
+    /**
+     * @param  array<string, mixed>  $kinds
+     * @return array<string, mixed> without what is empty
+     */
+    private static function group(mixed $given, array $kinds, string $name): array
+    {
+        if (! is_array($given)) {
+            throw InvalidInput::because($name, "\"{$name}\" is a group of fields.");
+        }
+        $kept = [];
+        foreach ($given as $field => $value) {
+            $kind = $kinds[$field] ?? throw InvalidInput::because("{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
+            $read = match (true) {
+                $kind === 'flag' => self::flag($value, "{$name}.{$field}") ?: null,
+                $kind === 'mm' => $value === null || $value === '' ? null : self::number($value, "{$name}.{$field}"),
+                $kind === 'date' => $value === null || $value === '' ? null : self::date($value, "{$name}.{$field}"),
+                is_array($kind) => in_array($value ?? '', $kind, true) ? $value : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
+                default => self::text($value, "{$name}.{$field}", $kind),
+            };
+            if ($read !== null && $read !== '') {
+                $kept[$field] = $read;
+            }
+        }
+        ksort($kept);
+
+        return $kept;
+    }
+
+    /**
+     * @param  array<string, mixed>  $columns
+     * @return array<string, mixed> with usual proportions for what was not given
+     */
+    private static function completed(array $columns): array
+    {
+        foreach (['family' => 'which family it is, such as blade', 'mass_kg' => 'how heavy it is, such as 1/2 oz', 'finish' => 'which finish it has, such as silver'] as $column => $words) {
+            if (! isset($columns[$column])) {
+                throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, "Say {$words}.");
+            }
+        }
+        $size = Proportions::size(Family::from($columns['family']), $columns['mass_kg']);
+        $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
+        $columns += ['holes' => self::usualHoles(Point::of($columns['length_mm'], $columns['height_mm']), $columns['family'] === 'blade' ? 3 : 0)];
+
+        return $columns;
+    }
+
+    /** @return list<array{name: string, x: float, y: float}> */
+    public static function usualHoles(Point $size, int $count): array
+    {
+        return array_map(static fn (Hole $hole): array => ['name' => $hole->name, 'x' => $hole->at->x, 'y' => $hole->at->y], Proportions::holes($size, $count));
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function search(array $row): string
+    {
+        $kg = (float) ($row['mass_kg'] ?? 0);
+        $family = Family::tryFrom((string) ($row['family'] ?? ''));
+
+        return mb_substr(mb_strtolower(implode(' ', [
+            $row['mass_text'] ?? '', Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
+            $family?->word() ?? '', $kg <= 0.007001 && $family === Family::Blade ? 'vibe' : '', Finish::word((string) ($row['finish'] ?? '')),
+            ($row['red_near_hooks'] ?? false) ? 'red' : '', $row['notes'] ?? '', ($row['buy_again'] ?? false) ? 'buy again' : '',
+        ])), 0, 300);
+    }
+
+    private static function text(mixed $value, string $field, int $longest): string
+    {
+        $text = is_scalar($value) || $value === null ? trim((string) $value) : throw InvalidInput::because($field, 'A short text is needed here.');
+
+        return mb_strlen($text) <= $longest ? $text : throw InvalidInput::because($field, "At most {$longest} characters fit here.");
+    }
+
+    private static function number(mixed $value, string $field): float
+    {
+        $text = str_replace(',', '.', is_scalar($value) ? trim((string) $value) : '');
+
+        return is_numeric($text) && is_finite((float) $text) ? round((float) $text, 4) : throw InvalidInput::because($field, 'A number of millimetres is needed here, such as 25 or 10.5.');
+    }
+
+    private static function flag(mixed $value, string $field): bool
+    {
+        return match (is_string($value) ? mb_strtolower(trim($value)) : $value) {
+            true, 1, '1', 'yes', 'true', 'y', 'x' => true,
+            false, 0, '0', 'no', 'false', 'n', '', null => false,
+            default => throw InvalidInput::because($field, 'Say yes or no here.'),
+        };
+    }
+
+    private static function date(mixed $value, string $field): string
+    {
+        $date = is_string($value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value) : false;
+
+        return $date !== false && $date->format('Y-m-d') === $value ? $value : throw InvalidInput::because($field, 'A date is written like 2026-11-25.');
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tackle;
+
+use App\Answers\LureReader;
+use App\Data\LureData;
+use App\Models\Lure;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\Spoken;
+
+/** A lure of the box as its list shows it. */
+final readonly class LurePresenter
+{
+    private Spoken $spoken;
+
+    public function __construct(User $user)
+    {
+        $this->spoken = new Spoken(ReadingBook::of($user)->situation(0.0002));
+    }
+
+    public function one(Lure $row): LureData
+    {
+        $lure = LureReader::lure($row);
+        $holes = count($lure->holes);
+
+        return new LureData(
+            $row->id, $row->uuid, $this->spoken->title($lure),
+            implode(' · ', array_filter([
+                $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
+                $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
+                $row->red_near_hooks ? 'red near the hooks' : '',
+                $row->notes,
+            ])),
+            LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
+            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes,
+        );
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Tackle;
+
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+
+/** A lure proposed from a few typed words: "1/2 oz blade, gold, 3 holes, x2". */
+final readonly class QuickEntry
+{
+    private const FAMILIES = [
+        'bladed spoon' => Family::BladedSpoon, 'tail spinner' => Family::TailSpinner, 'jigging spoon' => Family::Spoon, 'blade bait' => Family::Blade,
+        'spinner' => Family::TailSpinner, 'spoon' => Family::Spoon, 'blade' => Family::Blade, 'vibe' => Family::Blade,
+    ];
+
+    private const COUNTS = ['no' => 0, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4];
+
+    private function __construct(
+        public Family $family,
+        public Measure $weight,
+        public string $finish,
+        public int $holes,
+        public bool $redNearHooks,
+        public int $quantity,
+    ) {
+    }
+
+    /**
+     * @param  Unit  $assumed  unit of a bare number
+     *
+     * @throws InvalidInput when family or weight cannot be told
+     */
+    public static function read(string $text, Unit $assumed): self
+    {
+        $left = ' '.trim(mb_strtolower((string) preg_replace('/[\s,;]+/u', ' ', mb_substr($text, 0, 120)))).' ';
+        $quantity = self::take($left, '/\s(?:x\s?(\d{1,2})|(\d{1,2})\s?x)(?=\s)/u') ?? '1';
+        $holes = self::take($left, '/\s(\d|no|one|two|three|four)\sholes?(?=\s)/u');
+        $red = self::take($left, '/\s(red (?:near|at|by) (?:the )?hooks?|red hooks?)(?=\s)/u') !== null;
+        $family = null;
+        foreach (self::FAMILIES as $word => $one) {
+            if (self::take($left, '/\s('.$word.')s?(?=\s)/u') !== null) {
+                $family = $one;
+                break;
+            }
+        }
+        $weight = self::take($left, '/\s((?:\d+\s)?\d+\s?\/\s?\d+\s?(?:oz|ounces?|g)?|[½¼¾⅛⅜⅝⅞]\s?(?:oz|ounces?)?|\d+(?:[.,]\d+)?\s?(?:oz|ounces?|g|grams?)?)(?=\s)/u');
+        if ($family === null) {
+            throw InvalidInput::because('text', "\"{$text}\" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.");
+        }
+        if ($weight === null) {
+            throw InvalidInput::because('text', "\"{$text}\" does not say how heavy it is; write a weight such as 1/2 oz or 14 g.");
+        }
+        $count = $holes === null ? ($family === Family::Blade ? 3 : 0) : (self::COUNTS[$holes] ?? (int) $holes);
+        if ($count > 4) {
+            throw InvalidInput::because('text', 'A lure has 0 to 4 line holes.');
+        }
+        $finish = trim((string) preg_replace('/\s+/', ' ', str_replace(['black and white', 'perch pattern'], ['black_white', 'perch'], trim($left))));
+
+        return new self($family, Measure::parse($weight, $assumed, 'text'), $finish === '' ? Finish::Silver->value : $finish, $count, $red, max(1, (int) $quantity));
+    }
+
+    /** Takes the first match out of the text and gives its first group that matched. */
+    private static function take(string &$text, string $pattern): ?string
+    {
+        if (preg_match($pattern, $text, $found) !== 1) {
+            return null;
+        }
+        $text = (string) preg_replace($pattern, ' ', $text, 1);
+        $groups = array_values(array_filter(array_slice($found, 1), static fn (string $group): bool => $group !== ''));
+
+        return trim($groups[0] ?? '');
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Tackle;
+
+/** When tackle is due to be looked after. Days and counts are estimates of usual practice. */
+final class Upkeep
+{
+    /** Fish and snags, or days of use, after which hooks are looked at. */
+    private const HOOKS_WORN = 5;
+
+    private const HOOKS_DAYS = 60;
+
+    private const LEADER_DAYS = 30;
+
+    /** Braid lasts longer than what takes on water. */
+    private const LINE_DAYS = ['braid' => 730, 'fluorocarbon' => 365, 'monofilament' => 180];
+
+    /**
+     * @param  int|null  $days  since the hooks were changed or sharpened; null when that was never said
+     * @param  int  $worn  fish and snags since
+     * @return string|null why they are due; null when they are not
+     */
+    public static function hooks(?int $days, int $worn): ?string
+    {
+        return match (true) {
+            $worn >= self::HOOKS_WORN => "{$worn} fish and snags since the hooks were looked at",
+            $days !== null && $days >= self::HOOKS_DAYS && $worn > 0 => "hooks last looked at {$days} days ago",
+            default => null,
+        };
+    }
+
+    public static function leader(?int $days): ?string
+    {
+        return $days !== null && $days >= self::LEADER_DAYS ? "tied {$days} days ago: look for nicks, tie a new one" : null;
+    }
+
+    public static function line(string $kind, ?int $days): ?string
+    {
+        return $days !== null && $days >= (self::LINE_DAYS[$kind] ?? 365) ? "on the reel for {$days} days: turn it round or put on new" : null;
+    }
+
+    /** Whether a finish is wanted by the food fished over, and how it is said; null for food that asks for none. */
+    public static function finishFor(string $food): ?Finish
+    {
+        return match ($food) {
+            'perch' => Finish::Perch,
+            'sunfish', 'golden_shiner' => Finish::Gold,
+            'shad', 'alewife' => Finish::White,
+            default => null,
+        };
+    }
+}
