@@ -33,7 +33,7 @@ use Illuminate\Support\Collection;
 final readonly class AnswerBuilder
 {
     /** Lures listed. */
-    private const LISTED = 12;
+    private const LISTED = 10;
 
     /**
      * The answer for today's readings, overlaid by those that are only tried, and for what is tied on.
@@ -53,7 +53,7 @@ final readonly class AnswerBuilder
     public function build(User $user, ReadingBook $book, ?Outing $outing, ?string $wanted, ?Setup $setup): AnswerData
     {
         $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        $box = array_values($rows->map(static fn (LureRow $row): Lure => LureReader::lure($row, $book->measured))->all());
+        $box = self::different($rows, $book, $setup?->lure_id);
         $situation = $book->situation(LineInUse::diameterM($user));
         $chooser = new Chooser(RuleBook::standard());
         $ranked = $chooser->rank($situation, $box, self::tiedOn($box, $setup));
@@ -78,7 +78,7 @@ final readonly class AnswerBuilder
             Cautions::of($book->likes->units, $situation->water->tempC, $situation->water->depthM, $situation->water->windMs),
             $book->signs(),
             RuleBook::standard()->mostWanted($situation)?->value,
-            count($box),
+            $rows->count(),
             $picks,
             $chosen === null || in_array(self::key($chosen), array_map(static fn (PickData $pick): string => $pick->key, $picks), true)
                 ? null
@@ -87,6 +87,29 @@ final readonly class AnswerBuilder
             self::rack($byLure, $spoken),
             FeedPresenter::of($user->feed()->first()),
         );
+    }
+
+    /**
+     * One of each: several of the same are the same choice. What is tied on stands for its like.
+     *
+     * @param  Collection<int, LureRow>  $rows
+     * @return list<Lure>
+     */
+    private static function different(Collection $rows, ReadingBook $book, ?int $standing): array
+    {
+        $box = [];
+        foreach ($rows as $id => $row) {
+            $raw = $row->getAttributes();
+            $alike = implode('|', [
+                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['holes'], $raw['balance_x'], $raw['balance_y'],
+                $book->measured->knows($id) ? $id : '',
+            ]);
+            if (! isset($box[$alike]) || $id === $standing) {
+                $box[$alike] = LureReader::lure($row, $book->measured);
+            }
+        }
+
+        return array_values($box);
     }
 
     /** @param  list<Lure>  $box */

@@ -21,18 +21,22 @@ final class LureReader
     /** With calibrations, what the angler measured takes the place of what was assumed. */
     public static function lure(LureRow $row, ?Calibrations $measured = null): Lure
     {
-        $holes = $row->holes;
-        $balance = $row->balance_x === null || $row->balance_y === null ? null : Point::of($row->balance_x, $row->balance_y);
+        // Read raw and once: hundreds of lures are read for every answer.
+        $raw = $row->getAttributes();
+        /** @var list<array{name: string, x: float|int, y: float|int}> $holes */
+        $holes = json_decode((string) $raw['holes'], true, 4, JSON_THROW_ON_ERROR);
+        $balance = isset($raw['balance_x'], $raw['balance_y']) ? Point::of((float) $raw['balance_x'], (float) $raw['balance_y']) : null;
+        $id = (int) ($raw['id'] ?? 0);
 
         return Lure::of(
-            (string) $row->id,
-            Family::from($row->family),
-            $row->mass_kg,
-            $row->finish,
-            $row->red_near_hooks,
+            (string) $id,
+            Family::from($raw['family']),
+            (float) $raw['mass_kg'],
+            $raw['finish'],
+            (bool) ($raw['red_near_hooks'] ?? false),
             array_map(static fn (array $hole): Hole => new Hole($hole['name'], Point::of((float) $hole['x'], (float) $hole['y'])), $holes),
-            $measured?->balance($row->id, $holes)->balance ?? $balance,
-            $measured?->drag($row->id) ?? [],
+            $measured?->balance($id, $holes)->balance ?? $balance,
+            $measured?->drag($id) ?? [],
         );
     }
 

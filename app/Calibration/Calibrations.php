@@ -16,19 +16,33 @@ use Illuminate\Support\Collection;
 /** What an angler has measured, read once and asked for each lure. The angler's measurement wins over the estimate. */
 final readonly class Calibrations
 {
-    /** @param  Collection<int, Measurement>  $rows  newest first */
-    private function __construct(private Collection $rows)
+    /**
+     * @param  Collection<int, Measurement>  $rows  newest first
+     * @param  array<int, mixed>  $lures  those measured, by id
+     */
+    private function __construct(private Collection $rows, private array $lures)
     {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->measurements()->latest('measured_at')->latest('id')->get());
+        $rows = $user->measurements()->latest('measured_at')->latest('id')->get();
+
+        return new self($rows, array_flip($rows->pluck('lure_id')->filter()->all()));
+    }
+
+    /** Whether anything of this lure was measured. */
+    public function knows(int $lureId): bool
+    {
+        return isset($this->lures[$lureId]);
     }
 
     /** @return array<string, float> falling drag by hole name, '' without holes: the mean of all timed drops */
     public function drag(int $lureId): array
     {
+        if (! $this->knows($lureId)) {
+            return [];
+        }
         $found = [];
         foreach ($this->rows as $row) {
             if ($row->kind === Kind::Drop->value && $row->lure_id === $lureId) {
@@ -46,6 +60,9 @@ final readonly class Calibrations
      */
     public function balance(int $lureId, array $holes): ?BalanceFit
     {
+        if (! $this->knows($lureId)) {
+            return null;
+        }
         try {
             return $this->fit($lureId, $holes);
         } catch (InvalidInput) {

@@ -82,9 +82,8 @@ final readonly class BeforeYouGo
         }
         $due = [];
         foreach ($this->user->lures()->whereNull('retired_at')->whereIn('id', array_keys($worn))->get() as $lure) {
-            $dates = array_filter([$lure->hooks['changed'] ?? null, $lure->hooks['sharpened'] ?? null], is_string(...));
-            $since = $dates === [] ? null : max($dates);
-            $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > "{$since} 23:59:59"));
+            $since = HookDates::since($lure->hooks);
+            $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)));
             $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
             if ($why !== null) {
                 $due[] = new DueData("lure.{$lure->id}", self::name($lure), $why, 'Sharpened or changed');

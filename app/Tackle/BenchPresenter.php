@@ -38,7 +38,7 @@ final class BenchPresenter
         $situation = $book->situation(LineInUse::diameterM($user));
         $lure = LureReader::lure($row, $book->measured);
         $hooks = $row->hooks ?? [];
-        $since = self::since($hooks);
+        $since = HookDates::since($hooks);
         $worn = self::worn($user, $row, $since);
 
         return new BenchData(
@@ -100,19 +100,11 @@ final class BenchPresenter
         ];
     }
 
-    /** @param  array<string, mixed>  $hooks */
-    private static function since(array $hooks): ?string
-    {
-        $dates = array_filter([$hooks['changed'] ?? null, $hooks['sharpened'] ?? null], is_string(...));
-
-        return $dates === [] ? null : max($dates);
-    }
-
     private static function worn(User $user, LureRow $row, ?string $since): int
     {
         return Event::query()->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', ['fish', 'snag'])
             ->whereHas('setup', static fn ($setup) => $setup->where('lure_id', $row->id))
-            ->when($since !== null, static fn ($query) => $query->where('at', '>=', $since))->count();
+            ->when($since !== null, static fn ($query) => $query->where('at', '>', HookDates::until((string) $since)))->count();
     }
 
     private static function size(mixed $text): ?int

@@ -36,6 +36,7 @@ final readonly class Chooser
         $picks = [];
         $order = [[], [], [], [], [], []];
         $cadences = Cadence::cases();
+        $byCadence = [];
         foreach ($box as $i => $lure) {
             $bare = new Candidate($lure, $working, $angles[$i], $situation->stretch !== null);
             $ofLure = $this->judge($rules[0], $situation, $bare);
@@ -44,8 +45,8 @@ final readonly class Chooser
             $ofCadence = [];
             foreach ($cadences as $c => $cadence) {
                 if ($cadence->fits($lure, $situation->vertical())) {
-                    $reasons = $this->judge($rules[2], $situation, $bare->worked($cadence));
-                    $ofCadence[$c] = [$reasons, self::sum($reasons)];
+                    $byCadence[$c] ??= $this->judged($rules[2], $situation, $bare->worked($cadence));
+                    $ofCadence[$c] = $byCadence[$c];
                 }
             }
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
@@ -104,6 +105,17 @@ final readonly class Chooser
         }
 
         return $points;
+    }
+
+    /**
+     * @param  array<int, Rule>  $rules
+     * @return array{array<int, Reason>, float} reasons and their sum
+     */
+    private function judged(array $rules, Situation $situation, Candidate $candidate): array
+    {
+        $reasons = $this->judge($rules, $situation, $candidate);
+
+        return [$reasons, self::sum($reasons)];
     }
 
     /**

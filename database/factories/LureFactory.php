@@ -25,6 +25,6 @@ final class LureFactory extends Factory
 
     public function spoon(): self
     {
-        return $this->state(['family' => 'spoon', 'holes' => [], 'balance_x' => null, 'balance_y' => null]);
+        return $this->state(['family' => 'spoon', 'search' => '1/2 oz spoon white', 'holes' => [], 'balance_x' => null, 'balance_y' => null]);
     }
 }

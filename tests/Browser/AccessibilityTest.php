@@ -8,7 +8,7 @@ namespace Tests\Browser;
 final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/settings',
+        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/settings',
     ];
 
     public function test_no_serious_finding(): void

@@ -118,6 +118,17 @@ final class OutingTest extends TestCase
         self::assertSame([$spoon->id], Event::query()->latest('id')->firstOrFail()->setup()->pluck('lure_id')->all());
     }
 
+    public function test_one_of_several_of_the_same_can_be_tied_on(): void
+    {
+        $white = $this->angler->lures()->where('finish', 'white')->firstOrFail();
+        $this->post("/lures/{$white->id}/duplicate", ['uuid' => (string) Str::uuid()]);
+        $this->post("/lures/{$white->id}/duplicate", ['uuid' => $uuid = (string) Str::uuid()]);
+        $twin = $this->angler->lures()->where('uuid', $uuid)->sole();
+        self::assertCount(5, $this->getJson('/answer')->json('picks'), 'the two that came from a form are the same; they are listed once');
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $twin->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertRedirect('/fish');
+        $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->where('outing.pick.lureId', $twin->id));
+    }
+
     public function test_an_ended_outing_takes_no_more_and_the_next_pick_starts_anew(): void
     {
         $outing = $this->start();

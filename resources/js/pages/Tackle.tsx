@@ -1,5 +1,6 @@
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Pick } from "../parts/Pick";
 import { Shell } from "../shell/Shell";
 import { InAndOut } from "../tackle/InAndOut";
 import { LureRow } from "../tackle/LureRow";
@@ -22,6 +23,8 @@ const shows = [
 	["retired", "put away"],
 ] as const;
 
+const none: Record<string, string> = {};
+
 interface Props {
 	answer: AnswerData;
 	box: BoxData;
@@ -31,6 +34,10 @@ interface Props {
 export default function Tackle({ answer, box: first, weightUnit }: Props) {
 	const { box, filter, setFilter, change, undo, setUndo, trouble } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
+	const choose = useCallback(
+		(id: number, on: boolean) => setSelected((all) => (on ? [...all, id] : all.filter((one) => one !== id))),
+		[],
+	);
 	const filtered = filter.q !== "" || filter.family !== "" || filter.show !== "";
 	const bulk = async (set: Record<string, unknown>, words: string) => {
 		if (
@@ -63,30 +70,18 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 50 })}
 								className={`${select} min-w-48 flex-1 px-3`}
 							/>
-							<select
-								aria-label="Family"
-								className={select}
+							<Pick
+								label="Family"
 								value={filter.family}
-								onChange={(event) => setFilter({ ...filter, family: event.target.value, shown: 50 })}
-							>
-								{families.map(([value, words]) => (
-									<option key={value} value={value}>
-										{words}
-									</option>
-								))}
-							</select>
-							<select
-								aria-label="Show"
-								className={select}
+								options={families}
+								onChange={(family) => setFilter({ ...filter, family, shown: 50 })}
+							/>
+							<Pick
+								label="Show"
 								value={filter.show}
-								onChange={(event) => setFilter({ ...filter, show: event.target.value, shown: 50 })}
-							>
-								{shows.map(([value, words]) => (
-									<option key={value} value={value}>
-										{words}
-									</option>
-								))}
-							</select>
+								options={shows}
+								onChange={(show) => setFilter({ ...filter, show, shown: 50 })}
+							/>
 						</div>
 					)}
 					<p aria-live="polite" className="mt-1 text-[14px] text-slate">
@@ -164,9 +159,9 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 								key={lure.id}
 								lure={lure}
 								selected={selected.includes(lure.id)}
-								onSelect={(on) => setSelected((all) => (on ? [...all, lure.id] : all.filter((id) => id !== lure.id)))}
+								onSelect={choose}
 								onChange={change}
-								fields={trouble?.fields ?? {}}
+								fields={trouble?.fields ?? none}
 							/>
 						))}
 					</ul>

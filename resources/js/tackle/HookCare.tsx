@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { Pick } from "../parts/Pick";
 import { useAsk } from "../parts/useAsk";
 import type { BenchData } from "../types";
 
@@ -45,18 +46,20 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 					{field("front", "front, size", "8")}
 					{field("rear", "rear, size", "6")}
 					{field("style", "style", "treble")}
-					<label className="text-[14px] text-slate">
+					<div className="text-[14px] text-slate">
 						hung by
-						<select
-							value={draft.attach ?? ""}
-							onChange={(event) => setDraft({ ...draft, attach: event.target.value })}
-							className="block min-h-11 w-full rounded-md border-2 border-slate bg-paper px-2 text-[16px] text-ink"
-						>
-							<option value="">not said</option>
-							<option value="ring">split ring</option>
-							<option value="loop">braided loop</option>
-						</select>
-					</label>
+						<Pick
+							label="hung by"
+							className="w-full"
+							value={`${draft.attach ?? ""}`}
+							options={[
+								["", "not said"],
+								["ring", "split ring"],
+								["loop", "braided loop"],
+							]}
+							onChange={(attach) => setDraft({ ...draft, attach })}
+						/>
+					</div>
 					{field("ring_mm", "ring, mm across", "6")}
 					{field("changed", "changed on", today)}
 					{field("sharpened", "sharpened on", today)}

@@ -1,5 +1,5 @@
 import { Link, router } from "@inertiajs/react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { newId } from "../parts/send";
 import type { LureData } from "../types";
@@ -8,13 +8,13 @@ import type { Change } from "./useBox";
 interface Props {
 	lure: LureData;
 	selected: boolean;
-	onSelect: (on: boolean) => void;
+	onSelect: (id: number, on: boolean) => void;
 	onChange: (each: Change[], words: string) => Promise<boolean>;
 	fields: Record<string, string>;
 }
 
 /** A lure of the box: looked at, edited in place, taken to the bench. */
-export function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
+export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
 	const [editing, setEditing] = useState(false);
 	const out = lure.quantity - lure.lost;
 	return (
@@ -25,7 +25,7 @@ export function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
 					aria-label={`Select ${lure.title}`}
 					className="size-5 accent-[var(--ember)]"
 					checked={selected}
-					onChange={(event) => onSelect(event.target.checked)}
+					onChange={(event) => onSelect(lure.id, event.target.checked)}
 				/>
 				<span className="hidden justify-center sm:flex">
 					<LureFigure lure={lure.drawing} scale={1.3} />
@@ -82,7 +82,7 @@ export function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
 			{editing && <Editor lure={lure} fields={fields} onChange={onChange} onDone={() => setEditing(false)} />}
 		</li>
 	);
-}
+});
 
 function Editor({
 	lure,

@@ -41,8 +41,7 @@ export function useBox(first: BoxData) {
 			untouched.current = false;
 			return;
 		}
-		const timer = window.setTimeout(() => void look(filter), 40);
-		return () => window.clearTimeout(timer);
+		void look(filter);
 	}, [filter, look]);
 
 	const change = useCallback(

@@ -1,3 +1,4 @@
+import { Slider } from "radix-ui";
 import { useState } from "react";
 import { Field } from "../parts/Field";
 import { useAsk } from "../parts/useAsk";
@@ -24,15 +25,21 @@ export function AngleFix({ live, pick }: { live: Live; pick: PickData }) {
 					trouble={trouble ?? undefined}
 					onChange={(event) => setAngle(event.target.value)}
 				/>
-				<input
-					type="range"
-					min="0"
-					max="80"
-					aria-label="Line angle in degrees"
-					value={Number.parseFloat(angle) || 0}
-					onChange={(event) => setAngle(`${event.target.value}°`)}
-					className="min-h-11 w-full accent-[var(--ember)]"
-				/>
+				<Slider.Root
+					min={0}
+					max={80}
+					value={[Math.min(80, Math.max(0, Number.parseFloat(angle) || 0))]}
+					onValueChange={([value]) => setAngle(`${value ?? 0}°`)}
+					className="relative flex min-h-11 w-full touch-none items-center"
+				>
+					<Slider.Track className="relative h-2 grow rounded-full bg-rule">
+						<Slider.Range className="absolute h-full rounded-full bg-ember" />
+					</Slider.Track>
+					<Slider.Thumb
+						aria-label="Line angle in degrees"
+						className="block size-8 rounded-full border-2 border-ink bg-paper"
+					/>
+				</Slider.Root>
 			</div>
 			{fix && (
 				<div aria-live="polite">

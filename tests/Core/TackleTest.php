@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Eskith\Core\Balance\BalanceFit;
+use Eskith\Core\Balance\Hang;
+use Eskith\Core\Balance\HangReading;
+use Eskith\Core\Choosing\HoleRoles;
+use Eskith\Core\Choosing\HoleSchool;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\HookAdvice;
+use Eskith\Core\Tackle\LoopGuide;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Point;
+use Eskith\Core\Tackle\QuickEntry;
+use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class TackleTest extends TestCase
+{
+    /** @return iterable<string, array{string, array<int, mixed>}> */
+    public static function words(): iterable
+    {
+        yield 'as on the box' => ['1/2 oz blade, gold, 3 holes', [Family::Blade, 0.014175, 'gold', 3, false, 1]];
+        yield 'in any order' => ['silver spoon 18 g', [Family::Spoon, 0.018, 'silver', 0, false, 1]];
+        yield 'two words for a family' => ['3/8 bladed spoon white x3', [Family::BladedSpoon, 0.0106311, 'white', 0, false, 3]];
+        yield 'a tail spinner' => ['½ oz tail spinner, perch pattern', [Family::TailSpinner, 0.014175, 'perch', 0, false, 1]];
+        yield 'a vibe with red' => ['4.5g vibe black, red near the hooks, two holes', [Family::Blade, 0.0045, 'black', 2, true, 1]];
+        yield 'black and white is one finish' => ['5/8 blade black and white no holes', [Family::Blade, 0.0177185, 'black_white', 0, false, 1]];
+        yield 'a finish of one\'s own' => ['1/4 oz blade, firetiger glow', [Family::Blade, 0.0070874, 'firetiger glow', 3, false, 1]];
+        yield 'no finish said' => ['1 oz spoon', [Family::Spoon, 0.0283495, 'silver', 0, false, 1]];
+    }
+
+    /** @param  array<int, mixed>  $expected */
+    #[DataProvider('words')]
+    public function test_a_few_words_make_a_lure(string $text, array $expected): void
+    {
+        $entry = QuickEntry::read($text, Unit::Ounce);
+
+        self::assertSame([$expected[0], $expected[2], $expected[3], $expected[4], $expected[5]], [$entry->family, $entry->finish, $entry->holes, $entry->redNearHooks, $entry->quantity]);
+        self::assertEqualsWithDelta($expected[1], $entry->weight->si, 1e-5);
+    }
+
+    public function test_words_that_are_not_enough_say_what_is_missing(): void
+    {
+        foreach (['1/2 oz gold' => 'does not say which lure it is', 'gold blade' => 'does not say how heavy it is', '1/2 blade 9 holes' => '0 to 4 line holes'] as $text => $words) {
+            try {
+                QuickEntry::read($text, Unit::Ounce);
+                self::fail("{$text} was read.");
+            } catch (InvalidInput $bad) {
+                self::assertStringContainsString($words, $bad->getMessage());
+            }
+        }
+    }
+
+    public function test_readings_off_by_two_degrees_report_their_misfit_honestly(): void
+    {
+        $dice = new Randomizer(new Mt19937(11));
+        $balance = Point::of(19, 3);
+        $holes = [Point::of(18, 10), Point::of(25, 10.5), Point::of(32, 10)];
+        $error = static fn (): float => 2 * ($dice->getInt(-1000, 1000) / 1000);
+        $misses = [];
+        $residuals = [];
+        for ($i = 0; $i < 400; $i++) {
+            $fit = BalanceFit::from(array_map(static fn (Point $hole): HangReading => HangReading::of($hole, Hang::angleDeg($hole, $balance) + $error()), $holes));
+            $misses[] = hypot($fit->balance->x - 19, $fit->balance->y - 3);
+            $residuals[] = $fit->rmsMm;
+        }
+        // By hand: an error of δ turns the reading's line about its hole, 7 to 15 mm away, so it misses the point by r·δ;
+        // with δ uniform in ±2° (RMS 1.155°) and r of 7.1, 9.6 and 14.8 mm that is an RMS of 0.219 mm, and one of three
+        // degrees of freedom is left after two are fitted.
+        $expected = sqrt((7.07 ** 2 + 9.6 ** 2 + 14.76 ** 2) / 3) * deg2rad(2 / sqrt(3)) * sqrt(1 / 3);
+        self::assertEqualsWithDelta($expected, sqrt(array_sum(array_map(static fn (float $r): float => $r * $r, $residuals)) / 400), 0.035);
+        self::assertLessThan(1.2, max($misses));
+        self::assertGreaterThan(0.1, array_sum($misses) / 400);
+    }
+
+    public function test_each_school_has_its_use_for_a_hole(): void
+    {
+        self::assertSame([['cast and search'], ['vertical', 'unsure'], ['hop along the bottom']], array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::MiddleFirst, $i, 3), [0, 1, 2]));
+        self::assertSame([['vertical'], ['when the others are refused'], ['cast and search']], array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::LevelLift, $i, 3), [0, 1, 2]));
+    }
+
+    public function test_advice_on_hooks(): void
+    {
+        $half = Lure::of('a', Family::Blade, 0.0142, 'gold');
+
+        self::assertContains('The front hook is larger than the rear one (6 and 8): put the smaller in front, so that it fouls less.', HookAdvice::for($half, 6, 8, true, 0, false));
+        self::assertSame(['Usual: front 8, rear 6.'], HookAdvice::for($half, 8, 6, true, 0, false));
+        self::assertStringContainsString('16 fish and snags', implode(' ', HookAdvice::for($half, 8, 6, true, 16, false)));
+        self::assertStringContainsString('Factory hooks', implode(' ', HookAdvice::for($half, null, null, false, 0, false)));
+        self::assertStringContainsString('no hook larger than 14', implode(' ', HookAdvice::for(Lure::of('v', Family::Blade, 0.003, 'black'), 10, 10, true, 0, false)));
+    }
+
+    public function test_the_loop_follows_the_old_ring(): void
+    {
+        $small = LoopGuide::forRing(4);
+        $large = LoopGuide::forRing(10);
+
+        self::assertGreaterThan($small->braidCm, $large->braidCm);
+        self::assertGreaterThanOrEqual(60, $small->braidCm);
+        self::assertLessThanOrEqual(95, $large->braidCm);
+        self::assertEqualsWithDelta(M_PI * 2, $small->loopMm, 0.05);
+        self::assertStringContainsString('eye protection', $small->steps[0]);
+        $this->expectException(InvalidInput::class);
+        LoopGuide::forRing(40);
+    }
+
+    public function test_what_is_due(): void
+    {
+        self::assertNull(Upkeep::hooks(3, 2));
+        self::assertNotNull(Upkeep::hooks(null, 5));
+        self::assertNotNull(Upkeep::hooks(61, 1));
+        self::assertNull(Upkeep::leader(29));
+        self::assertNotNull(Upkeep::leader(30));
+        self::assertNull(Upkeep::line('braid', 400));
+        self::assertNotNull(Upkeep::line('monofilament', 400));
+    }
+}
