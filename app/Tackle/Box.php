@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class Box
 {
     /** Lures shown at a time. */
-    public const PAGE = 50;
+    public const PAGE = 30;
 
     /** Most lures changed at once. */
     private const MOST = 2000;

@@ -8,8 +8,11 @@ use App\Answers\LureReader;
 use App\Data\LureData;
 use App\Models\Lure;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Aim;
+use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Water\Conditions;
 
 /** A lure of the box as its list shows it. */
 final readonly class LurePresenter
@@ -18,7 +21,9 @@ final readonly class LurePresenter
 
     public function __construct(User $user)
     {
-        $this->spoken = new Spoken(ReadingBook::of($user)->situation(0.0002));
+        // A title needs the angler's units and nothing of the water.
+        $likes = $user->likes();
+        $this->spoken = new Spoken(new Situation(new Conditions, new Aim(Species::Walleye), $likes->schools, 0.0002, $likes->units));
     }
 
     public function one(Lure $row): LureData

@@ -108,7 +108,7 @@ final class BoxTest extends TestCase
 
         self::assertSame($few, $queries());
         $found = $this->getJson('/lures?q=blade')->json();
-        self::assertSame([2003, 50, true], [$found['total'], count($found['lures']), $found['more']]);
+        self::assertSame([2003, 30, true], [$found['total'], count($found['lures']), $found['more']]);
     }
 
     public function test_the_bench_shows_what_follows_from_the_measures(): void

@@ -67,20 +67,20 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 								aria-label="Search the box"
 								placeholder="Search: gold 1/2, spoon, buy again …"
 								value={filter.q}
-								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 50 })}
+								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 30 })}
 								className={`${select} min-w-48 flex-1 px-3`}
 							/>
 							<Pick
 								label="Family"
 								value={filter.family}
 								options={families}
-								onChange={(family) => setFilter({ ...filter, family, shown: 50 })}
+								onChange={(family) => setFilter({ ...filter, family, shown: 30 })}
 							/>
 							<Pick
 								label="Show"
 								value={filter.show}
 								options={shows}
-								onChange={(show) => setFilter({ ...filter, show, shown: 50 })}
+								onChange={(show) => setFilter({ ...filter, show, shown: 30 })}
 							/>
 						</div>
 					)}

@@ -22,7 +22,7 @@ interface Changed {
 /** The box found by a filter, and changes to it that can be undone. */
 export function useBox(first: BoxData) {
 	const [box, setBox] = useState(first);
-	const [filter, setFilter] = useState<Filter>({ q: "", family: "", show: "", shown: 50 });
+	const [filter, setFilter] = useState<Filter>({ q: "", family: "", show: "", shown: 30 });
 	const [undo, setUndo] = useState<{ words: string; before: Change[] } | null>(null);
 	const [trouble, setTrouble] = useState<{ words: string; fields: Record<string, string> } | null>(null);
 	const asked = useRef(0);
