@@ -1,0 +1,150 @@
+import { act, renderHook } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { useAnswer } from "../../resources/js/readings/useAnswer";
+import { answer, heldFetch, pick, reading } from "./make";
+
+let held = heldFetch();
+
+beforeEach(() => {
+	held = heldFetch();
+	vi.stubGlobal("fetch", held.fetch);
+});
+
+afterEach(() => vi.unstubAllGlobals());
+
+const deeper = (text: string) => answer({ headline: text, readings: { depth: reading({ text, shown: text }) } });
+
+describe("a changed reading", () => {
+	it("is shown at once, sent, and replaced by what follows", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		expect(result.current.pending).toEqual({ depth: "27 ft" });
+		expect(held.calls[0]).toMatchObject({
+			method: "PUT",
+			url: "/readings",
+			body: { readings: { depth: "27 ft" }, pick: null },
+		});
+		await act(() => held.calls[0]?.answer(200, deeper("27 ft")));
+		expect(result.current.pending).toEqual({});
+		expect(result.current.answer.headline).toBe("27 ft");
+	});
+
+	it("drops an answer that a later change has overtaken and sends both changes", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		act(() => result.current.change("drift", "0.5 mph"));
+		expect(held.calls[1]?.body).toMatchObject({ readings: { depth: "27 ft", drift: "0.5 mph" } });
+		await act(() => held.calls[1]?.answer(200, deeper("new")));
+		await act(() => held.calls[0]?.answer(200, deeper("old")));
+		expect(result.current.answer.headline).toBe("new");
+	});
+
+	it("keeps the last good answer and says what was refused", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "5//8 ft"));
+		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { depth: ['"5//8 ft" cannot be read.'] } }));
+		expect(result.current.answer).toBe(first);
+		expect(result.current.troubles).toEqual({ depth: '"5//8 ft" cannot be read.' });
+		expect(result.current.pending).toEqual({});
+		act(() => result.current.change("depth", "27 ft"));
+		expect(result.current.troubles).toEqual({});
+		expect(held.calls.at(-1)?.body).toMatchObject({ readings: { depth: "27 ft" } });
+	});
+
+	it("is sent again with the next change after a lost connection", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.troubles.depth).toContain("No connection");
+		act(() => result.current.change("drift", "0.5 mph"));
+		expect(held.calls[1]?.body).toMatchObject({ readings: { depth: "27 ft", drift: "0.5 mph" } });
+	});
+
+	it("adopts the readings of a link with the first change", () => {
+		const first = answer({
+			fromLink: true,
+			readings: { depth: reading({ source: "link", text: "12 m" }), drift: reading({ name: "drift" }) },
+		});
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("drift", "0.5 mph"));
+		expect(held.calls[0]?.body).toMatchObject({ readings: { depth: "12 m", drift: "0.5 mph" } });
+	});
+});
+
+describe("another way to fish a lure", () => {
+	it("is shown without asking when it is there already", async () => {
+		const first = answer({ picks: [pick(), pick({ key: "2.back.low_hop", lureId: 2 })] });
+		const { result } = renderHook(() => useAnswer(first));
+		await act(async () => void result.current.choose("2.back.low_hop"));
+		expect(result.current.pick).toBe("2.back.low_hop");
+		expect(held.calls).toHaveLength(0);
+		expect(window.location.search).toContain("pick=2.back.low_hop");
+	});
+
+	it("is asked for when it is not", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		expect(held.calls[0]?.url).toBe("/answer?pick=1.back.dead_stick");
+		await act(() => held.calls[0]?.answer(200, answer({ chosen: pick({ key: "1.back.dead_stick" }) })));
+		expect(result.current.answer.chosen?.key).toBe("1.back.dead_stick");
+	});
+
+	it("does not overwrite a choice made meanwhile", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		act(() => void result.current.choose("1.front.dead_stick"));
+		await act(() => held.calls[1]?.answer(200, answer({ headline: "front" })));
+		await act(() => held.calls[0]?.answer(200, answer({ headline: "back" })));
+		expect(result.current.answer.headline).toBe("front");
+	});
+});
+
+describe("pinning", () => {
+	it("shows the answer, or why it could not be", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.pin("depth", true));
+		await act(() => held.calls[0]?.answer(200, deeper("pinned")));
+		expect(result.current.answer.headline).toBe("pinned");
+		act(() => void result.current.pin("surface", true));
+		await act(() => held.calls[1]?.answer(422, { message: "There is no reading to pin yet.", errors: {} }));
+		expect(result.current.troubles.surface).toBe("There is no reading to pin yet.");
+	});
+});
+
+describe("live instruments", () => {
+	beforeEach(() => vi.useFakeTimers({ toFake: ["setInterval", "clearInterval"] }));
+	afterEach(() => vi.useRealTimers());
+	const feed = { address: "boat", live: true, seenAt: null, words: "heard" };
+
+	it("are looked at every two seconds while they speak", async () => {
+		const first = answer({ feed });
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void vi.advanceTimersByTime(2000));
+		await act(() => held.calls[0]?.answer(200, answer({ feed, headline: "from the boat" })));
+		expect(result.current.answer.headline).toBe("from the boat");
+		act(() => void vi.advanceTimersByTime(2000));
+		expect(held.calls).toHaveLength(2);
+	});
+
+	it("wait while a change of the angler's own is on its way", () => {
+		const first = answer({ feed });
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		act(() => void vi.advanceTimersByTime(6000));
+		expect(held.calls.map((call) => call.method)).toEqual(["PUT"]);
+	});
+
+	it("are not looked at when there are none", () => {
+		const first = answer();
+		renderHook(() => useAnswer(first));
+		act(() => void vi.advanceTimersByTime(60_000));
+		expect(held.calls).toHaveLength(0);
+	});
+});

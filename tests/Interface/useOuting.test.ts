@@ -1,0 +1,156 @@
+import { act, renderHook } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { useOuting } from "../../resources/js/fish/useOuting";
+import type { OutingData } from "../../resources/js/types";
+import { column, heldFetch } from "./make";
+
+class Silent {
+	onmessage: (() => void) | null = null;
+	static said = 0;
+	postMessage() {
+		Silent.said++;
+	}
+	close() {}
+}
+
+const outing = (over: Partial<OutingData> = {}): OutingData => ({
+	uuid: "o1",
+	place: "North bar",
+	startedAt: "2026-11-25T06:00:00Z",
+	title: "½ oz blade, white",
+	subtitle: "middle hole",
+	water: "26 ft",
+	setup: "s1",
+	pickKey: "1.middle.low_hop",
+	dropsSinceTouch: 0,
+	drops: 0,
+	touches: 0,
+	landed: 0,
+	landedWords: "",
+	sinceTouch: null,
+	touched: false,
+	patienceMin: 16,
+	changeWords: "change the finish to gold",
+	events: [],
+	species: [],
+	sought: "walleye",
+	lengthUnit: "in",
+	pick: null,
+	...over,
+});
+
+let held = heldFetch();
+const firstColumn = column();
+
+beforeEach(() => {
+	held = heldFetch();
+	localStorage.clear();
+	Silent.said = 0;
+	vi.stubGlobal("fetch", held.fetch);
+	vi.stubGlobal("BroadcastChannel", Silent);
+});
+
+afterEach(() => vi.unstubAllGlobals());
+
+const start = (first = outing()) => renderHook(() => useOuting(first, firstColumn, () => {}));
+
+const idOf = (call: number) => (held.calls[call]?.body as { uuid?: string } | undefined)?.uuid;
+
+describe("logging", () => {
+	it("sends the entry with an id and a time of its own and shows the answer", async () => {
+		const { result } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		expect(held.calls[0]).toMatchObject({ url: "/outings/o1/events", body: { kind: "drop" } });
+		expect(idOf(0)).toMatch(/^[0-9a-f-]{36}$/);
+		expect(result.current.waiting).toBe(1);
+		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect(result.current.outing.drops).toBe(1);
+		expect(result.current.waiting).toBe(0);
+		expect(Silent.said).toBe(1);
+	});
+
+	it("keeps quick taps in order and sends one after the other", async () => {
+		const { result } = start();
+		act(() => {
+			void result.current.log({ kind: "drop" });
+			void result.current.log({ kind: "touch", came: "fall" });
+		});
+		await act(async () => {});
+		expect(held.calls).toHaveLength(1);
+		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect(held.calls[1]?.body).toMatchObject({ kind: "touch", came: "fall" });
+	});
+
+	it("keeps what could not be sent, over a reload too, under the same id", async () => {
+		const { result, unmount } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		const id = idOf(0);
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.trouble).toContain("No connection");
+		expect(result.current.waiting).toBe(1);
+		unmount();
+
+		const again = start();
+		await act(async () => {});
+		expect(idOf(1)).toBe(id);
+		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect(again.result.current.waiting).toBe(0);
+		expect(JSON.parse(localStorage.getItem("not sent o1") ?? "null")).toEqual([]);
+	});
+
+	it("sends again when the connection is back", async () => {
+		const { result } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		await act(() => held.calls[0]?.fail());
+		await act(async () => void window.dispatchEvent(new Event("online")));
+		expect(held.calls).toHaveLength(2);
+	});
+
+	it("lets go of what was refused and says why, by field", async () => {
+		const { result } = start();
+		let kept: boolean | undefined;
+		act(() => {
+			void result.current.log({ kind: "fish", species: "walleye", length: "9 ft" }).then((answer) => {
+				kept = answer;
+			});
+		});
+		await act(async () => {});
+		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { length: ["A fish measures less."] } }));
+		expect(kept).toBe(false);
+		expect(result.current.fields).toEqual({ length: "A fish measures less." });
+		expect(result.current.waiting).toBe(0);
+	});
+});
+
+describe("undo", () => {
+	it("takes the newest event back", async () => {
+		const first = outing({ drops: 2, events: [{ uuid: "e2", kind: "drop", words: "2 drops", at: "", depthText: "" }] });
+		const { result } = start(first);
+		act(() => void result.current.undo());
+		await act(async () => {});
+		expect(held.calls[0]).toMatchObject({ method: "DELETE", url: "/events/e2" });
+		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect(result.current.outing.drops).toBe(1);
+	});
+
+	it("takes back what was never sent without asking anybody", async () => {
+		const { result } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		await act(() => held.calls[0]?.fail());
+		await act(() => result.current.undo());
+		expect(result.current.waiting).toBe(0);
+		expect(held.calls).toHaveLength(1);
+	});
+
+	it("says when it could not", async () => {
+		const { result } = start(outing({ events: [{ uuid: "e1", kind: "drop", words: "Drop", at: "", depthText: "" }] }));
+		act(() => void result.current.undo());
+		await act(async () => {});
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.trouble).toBe("No connection. Nothing was undone; try again.");
+	});
+});
