@@ -3,5 +3,10 @@ import { defineConfig } from "vitest/config";
 
 export default defineConfig({
 	plugins: [react()],
-	test: { environment: "jsdom", include: ["tests/Interface/**/*.test.{ts,tsx}"], restoreMocks: true },
+	test: {
+		environment: "jsdom",
+		include: ["tests/Interface/**/*.test.{ts,tsx}"],
+		restoreMocks: true,
+		setupFiles: ["tests/Interface/setup.ts"],
+	},
 });

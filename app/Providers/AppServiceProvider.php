@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\SharePage;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -16,6 +17,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Inertia::setRootView('page');
+        // Also for pages that no route leads to, such as a 404.
+        Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
         Model::shouldBeStrict(! $this->app->isProduction());
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(6)->by('sign-in:'.mb_strtolower((string) $request->string('email')).'|'.$request->ip()),

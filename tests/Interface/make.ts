@@ -124,7 +124,16 @@ export function answer(over: Partial<AnswerData> = {}): AnswerData {
 	return {
 		readings: {
 			depth: reading(),
-			drift: reading({ name: "drift", label: "drift", text: "0.3 mph", unit: "mph", value: 0.3, step: 0.05 }),
+			drift: reading({
+				name: "drift",
+				label: "drift",
+				text: "0.3 mph",
+				unit: "mph",
+				value: 0.3,
+				step: 0.05,
+				min: -13,
+				max: 13,
+			}),
 		},
 		query: "depth=26+ft",
 		fromLink: false,

@@ -26,44 +26,46 @@ export function Why({ pick, first, underWay, onWay }: Props) {
 		);
 	};
 	return (
-		<section aria-label="Why" className="flex flex-col border-l border-rule bg-paper px-5 py-4 lg:overflow-y-auto">
-			<h2 className="text-[20px]">{first ? "Why the first one" : `Why the ${pick.spoken}`}</h2>
-			<ul className="mt-2">
-				{pick.reasons.map((reason) => (
-					<li
-						key={reason.rule}
-						className="grid grid-cols-[38px_1fr] border-t border-rule py-[5px] text-[15px] leading-snug"
-					>
-						<span className={`figure ${reason.points < 0 ? "text-rowan" : "text-moss"}`}>{reason.pointsText}</span>
-						<span>{reason.text}</span>
-					</li>
-				))}
-				{pick.reasons.length === 0 && (
-					<li className="border-t border-rule py-2 text-slate">No rule speaks for or against it.</li>
+		<section aria-label="Why" className="flex flex-col border-l border-rule bg-paper lg:min-h-0 lg:overflow-hidden">
+			<div className="px-5 pt-4 lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
+				<h2 className="text-[20px]">{first ? "Why the first one" : `Why the ${pick.spoken}`}</h2>
+				<ul className="mt-2">
+					{pick.reasons.map((reason) => (
+						<li
+							key={reason.rule}
+							className="grid grid-cols-[38px_1fr] border-t border-rule py-[5px] text-[15px] leading-snug"
+						>
+							<span className={`figure ${reason.points < 0 ? "text-rowan" : "text-moss"}`}>{reason.pointsText}</span>
+							<span>{reason.text}</span>
+						</li>
+					))}
+					{pick.reasons.length === 0 && (
+						<li className="border-t border-rule py-2 text-slate">No rule speaks for or against it.</li>
+					)}
+				</ul>
+				{pick.otherSchool && <p className="mt-1 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
+				<p className="mt-2 text-[15px]">{pick.patience}</p>
+				{pick.ways.length > 0 && (
+					<details className="mt-2 text-[15px]">
+						<summary className="min-h-8 cursor-pointer underline underline-offset-4">Other ways with this lure</summary>
+						<ul className="mt-1">
+							{pick.ways.map((way) => (
+								<li key={way.key} className="border-t border-rule">
+									<button
+										type="button"
+										onClick={() => onWay(way.key)}
+										className="flex min-h-10 w-full items-center justify-between gap-2 text-left"
+									>
+										<span>{way.words}</span>
+										<span className="figure text-slate">{way.points}</span>
+									</button>
+								</li>
+							))}
+						</ul>
+					</details>
 				)}
-			</ul>
-			{pick.otherSchool && <p className="mt-1 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
-			<p className="mt-2 text-[15px]">{pick.patience}</p>
-			{pick.ways.length > 0 && (
-				<details className="mt-2 text-[15px]">
-					<summary className="min-h-8 cursor-pointer underline underline-offset-4">Other ways with this lure</summary>
-					<ul className="mt-1">
-						{pick.ways.map((way) => (
-							<li key={way.key} className="border-t border-rule">
-								<button
-									type="button"
-									onClick={() => onWay(way.key)}
-									className="flex min-h-10 w-full items-center justify-between gap-2 text-left"
-								>
-									<span>{way.words}</span>
-									<span className="figure text-slate">{way.points}</span>
-								</button>
-							</li>
-						))}
-					</ul>
-				</details>
-			)}
-			<div className="sticky bottom-0 mt-auto bg-paper pt-3 pb-1">
+			</div>
+			<div className="sticky bottom-0 border-t border-rule bg-paper px-5 py-3">
 				{trouble && (
 					<p role="alert" className="pb-2 text-rowan">
 						{trouble}
