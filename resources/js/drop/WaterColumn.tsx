@@ -4,6 +4,7 @@ import type { Live } from "../readings/useAnswer";
 import type { ColumnData, DropData, GhostData, LureDrawing, PickData, PointData } from "../types";
 import { Bottom } from "./Bottom";
 import { ColumnHandles } from "./ColumnHandles";
+import { Angle, Foot, Sky, Ticks } from "./ColumnParts";
 import { type Geometry, layOut } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
 import { useFall } from "./useFall";
@@ -208,128 +209,6 @@ function Touches({ column, geometry }: { column: ColumnData; geometry: Geometry 
 	});
 }
 
-function Ticks({
-	column,
-	surface,
-	scale,
-	narrow,
-}: {
-	column: ColumnData;
-	surface: number;
-	scale: number;
-	narrow: boolean;
-}) {
-	return (
-		<g fill="#F4F8F7" stroke="none" fontSize={narrow ? 12 : 13}>
-			{column.ticks.map((tick, index) => (
-				<g key={tick.label} transform={`translate(0 ${surface + tick.m * scale})`}>
-					<path d={`M 0 0 h ${narrow ? 9 : 14}`} stroke="#F4F8F7" strokeOpacity="0.75" />
-					{(!narrow || index % 2 === 1 || column.ticks.length < 4) && (
-						<text x={narrow ? 12 : 19} y="4">
-							{narrow ? tick.label.replace(/\D+$/, "") : tick.label}
-						</text>
-					)}
-				</g>
-			))}
-		</g>
-	);
-}
-
-function Sky(props: { column: ColumnData; title: string; surface: number; rodX: number; width: number; side: number }) {
-	const { column, title, surface, rodX, width, side } = props;
-	const wind = Math.min(70, 14 + column.windMs * 7);
-	const windX = side < 0 ? 16 : width - 16 - wind;
-	const tip = -side;
-	return (
-		<g>
-			<text x="16" y="27" fontSize="13" fill="var(--slate)">
-				{column.place}
-			</text>
-			<text x="16" y="52" fontSize="21" fontWeight="650" fill="var(--ink)" fontFamily="var(--font-head)">
-				{title}
-			</text>
-			{column.windMs > 0 && (
-				<g>
-					<text
-						x={side < 0 ? 16 : width - 16}
-						y="76"
-						fontSize="13"
-						fill="var(--slate)"
-						textAnchor={side < 0 ? "start" : "end"}
-					>
-						{column.windText}
-					</text>
-					<path
-						d={
-							side < 0
-								? `M ${windX} 86 h ${wind} m -7 -5 l 7 5 l -7 5`
-								: `M ${windX + wind} 86 h ${-wind} m 7 -5 l -7 5 l 7 5`
-						}
-						fill="none"
-						stroke="var(--slate)"
-						strokeWidth="1.8"
-					/>
-				</g>
-			)}
-			<path d={`M 0 ${surface} H ${width}`} stroke="#FBFCFA" strokeWidth="2" />
-			<path
-				d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
-				fill="#10222B"
-				stroke="var(--rule)"
-				strokeOpacity="0.5"
-			/>
-			<path
-				d={`M ${rodX + tip * 34} ${surface - 14} L ${rodX} ${surface - 36}`}
-				stroke="var(--ember)"
-				strokeWidth="3"
-				strokeLinecap="round"
-			/>
-			<path d={`M ${rodX} ${surface - 36} V ${surface}`} stroke="var(--slate)" strokeWidth="1.4" />
-			{column.currentText !== "" && (
-				<text x={width - 12} y={surface + 20} fontSize="13" fill="#F4F8F7" textAnchor="end">
-					{column.currentText}
-				</text>
-			)}
-		</g>
-	);
-}
-
-function Angle(props: { rodX: number; surface: number; drop: DropData; side: number; length: number; width: number }) {
-	const { rodX, surface, drop, side, length, width } = props;
-	const lean = Math.abs(drop.angleDeg ?? 0);
-	const radians = (lean * Math.PI) / 180;
-	const radius = length * 0.62;
-	const beside = side < 0 ? Math.min(rodX + 12, width - 84) : Math.max(rodX - 12, 84);
-	return (
-		<g>
-			<path d={`M ${rodX} ${surface} v ${length}`} stroke="#F4F8F7" strokeDasharray="3 4" strokeOpacity="0.7" />
-			{lean >= 1 && (
-				<path
-					d={`M ${rodX} ${surface + radius} A ${radius} ${radius} 0 0 ${side < 0 ? 1 : 0} ${rodX + side * radius * Math.sin(radians)} ${surface + radius * Math.cos(radians)}`}
-					fill="none"
-					stroke="#E9C66A"
-					strokeWidth="2"
-				/>
-			)}
-			<g textAnchor={side < 0 ? "start" : "end"}>
-				<text
-					x={beside}
-					y={surface + radius * 0.86}
-					fontSize="23"
-					fontWeight="650"
-					fill="#F2DFA6"
-					fontFamily="var(--font-head)"
-				>
-					{drop.angleText}
-				</text>
-				<text x={beside} y={surface + radius * 0.86 + 18} fontSize="13" fill="#F2DFA6">
-					line angle
-				</text>
-			</g>
-		</g>
-	);
-}
-
 /** The lure at its hang angle, larger than true so that it can be seen. A spoon hangs from its nose. */
 function HungLure(props: { lure: LureDrawing; holeInUse: number | null; x: number; y: number; hang: number }) {
 	const { lure, holeInUse, x, y, hang } = props;
@@ -341,29 +220,6 @@ function HungLure(props: { lure: LureDrawing; holeInUse: number | null; x: numbe
 	return (
 		<g transform={`translate(${x} ${y - clear * 0.9}) rotate(${turn}) scale(${drawn}) translate(${-tie.x} ${-tie.y})`}>
 			<LureShape lure={lure} holeInUse={holeInUse} />
-		</g>
-	);
-}
-
-function Foot({ drop, column, width, height }: { drop: DropData; column: ColumnData; width: number; height: number }) {
-	const figures: [string, string][] = [
-		[drop.secondsText, "to bottom"],
-		[drop.lineOutText, "line out"],
-		[column.depthText, "deep"],
-	];
-	return (
-		<g>
-			<rect x="0" y={height - 66} width={width} height="66" fill="var(--water-deep)" />
-			{figures.map(([figure, label], index) => (
-				<g key={label} transform={`translate(${16 + (index * (width - 24)) / 3} ${height - 38})`}>
-					<text fontSize="19" fontWeight="650" fill="#FBFCFA" fontFamily="var(--font-head)">
-						{figure}
-					</text>
-					<text y="21" fontSize="13" fill="#D5E0DF">
-						{label}
-					</text>
-				</g>
-			))}
 		</g>
 	);
 }
