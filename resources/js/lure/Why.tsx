@@ -26,8 +26,11 @@ export function Why({ pick, first, underWay, onWay }: Props) {
 		);
 	};
 	return (
-		<section aria-label="Why" className="flex flex-col border-l border-rule bg-paper lg:min-h-0 lg:overflow-hidden">
-			<div className="px-5 pt-4 lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
+		<section
+			aria-label="Why"
+			className="contents border-l border-rule bg-paper lg:flex lg:min-h-0 lg:flex-col lg:overflow-hidden"
+		>
+			<div className="bg-paper px-5 pt-4 pb-4 lg:min-h-0 lg:flex-1 lg:overflow-y-auto lg:pb-0">
 				<h2 className="text-[20px]">{first ? "Why the first one" : `Why the ${pick.spoken}`}</h2>
 				<ul className="mt-2">
 					{pick.reasons.map((reason) => (

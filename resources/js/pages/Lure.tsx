@@ -28,7 +28,7 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 			column={<AnswerColumn answer={answer} pick={pick} live={live} />}
 			strip={<ReadingsStrip live={live} />}
 		>
-			<div className="grid min-h-full lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
+			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />
 					<div aria-live="polite">
