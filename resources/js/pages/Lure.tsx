@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { PickList } from "../lure/PickList";
 import { Why } from "../lure/Why";
+import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
@@ -71,14 +72,6 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 			</div>
 		</Shell>
 	);
-}
-
-function Troubles({ troubles }: { troubles: Record<string, string> }) {
-	return Object.entries(troubles).map(([name, words]) => (
-		<p key={name} role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-			{words}
-		</p>
-	));
 }
 
 /** Shown once each, then put away for the day with a word. */

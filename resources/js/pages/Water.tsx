@@ -1,6 +1,7 @@
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { useAnswer } from "../readings/useAnswer";
 import { Shell } from "../shell/Shell";
@@ -66,11 +67,7 @@ export default function Water({
 				<div aria-live="polite">
 					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
 				</div>
-				{Object.entries(live.troubles).map(([name, words]) => (
-					<p key={name} role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-						{words}
-					</p>
-				))}
+				<Troubles troubles={live.troubles} />
 				<Tabs.Root value={view} onValueChange={open} className="mt-3">
 					<Tabs.List
 						aria-label="Parts of the Water station"

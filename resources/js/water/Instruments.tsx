@@ -22,21 +22,11 @@ export function Instruments({ live }: { live: Live }) {
 			<table className="mt-3 w-full">
 				<thead>
 					<tr className="text-left text-[14px] text-slate">
-						<th scope="col" className="py-1 font-normal">
-							reading
-						</th>
-						<th scope="col" className="font-normal">
-							now
-						</th>
-						<th scope="col" className="font-normal">
-							from
-						</th>
-						<th scope="col" className="font-normal">
-							age
-						</th>
-						<th scope="col" className="font-normal">
-							pinned
-						</th>
+						{["reading", "now", "from", "age", "pinned"].map((name) => (
+							<th key={name} scope="col" className="py-1 font-normal">
+								{name}
+							</th>
+						))}
 					</tr>
 				</thead>
 				<tbody>
