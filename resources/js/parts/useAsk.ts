@@ -6,6 +6,9 @@ interface Asked<T> {
 	trouble: string | null;
 }
 
+/** Long enough to let a held key repeat, short enough not to be felt. */
+const pause = 40;
+
 /** Asks an address whenever it changes, shortly after the last change; the last good answer stays until the next is there. */
 export function useAsk<T>(url: string | null, again: unknown = null): Asked<T> {
 	const [asked, setAsked] = useState<Asked<T>>({ answer: null, trouble: null });
@@ -22,7 +25,7 @@ export function useAsk<T>(url: string | null, again: unknown = null): Asked<T> {
 				const trouble = error instanceof Refused ? error.message : "No connection. The last answer is shown.";
 				setAsked((last) => ({ ...last, trouble }));
 			}
-		}, 80);
+		}, pause);
 		return () => {
 			window.clearTimeout(timer);
 			mine.abort();
