@@ -75,7 +75,7 @@ export function Sky(props: {
 			<path d={`M 0 ${surface} H ${width}`} stroke="#FBFCFA" strokeWidth="2" />
 			<path
 				d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
-				fill="#10222B"
+				fill="var(--hull)"
 				stroke="var(--rule)"
 				strokeOpacity="0.5"
 			/>

@@ -209,14 +209,14 @@ function Eye({ lure }: { lure: LureDrawing }) {
 
 function TieEye({ lure }: { lure: LureDrawing }) {
 	const at = tiePoint(lure);
-	return <circle cx={at.x} cy={at.y} r="1.5" fill="none" stroke="#10222B" strokeWidth="0.8" />;
+	return <circle cx={at.x} cy={at.y} r="1.5" fill="none" stroke="var(--wire)" strokeWidth="0.8" />;
 }
 
 function TailBlade({ x, y, size, wire }: { x: number; y: number; size: number; wire?: boolean }) {
 	return (
 		<g>
-			{wire && <path d={`M ${x - 7} ${y} h 6`} stroke="#10222B" strokeWidth="0.8" />}
-			<circle cx={x - 0.6} cy={y} r="0.9" fill="none" stroke="#10222B" strokeWidth="0.6" />
+			{wire && <path d={`M ${x - 7} ${y} h 6`} stroke="var(--wire)" strokeWidth="0.8" />}
+			<circle cx={x - 0.6} cy={y} r="0.9" fill="none" stroke="var(--wire)" strokeWidth="0.6" />
 			<path
 				d={`M ${x} ${y} C ${x + size * 0.2} ${y - size * 0.42} ${x + size * 0.8} ${y - size * 0.46} ${x + size} ${y - size * 0.12} C ${x + size * 0.95} ${y + size * 0.24} ${x + size * 0.3} ${y + size * 0.26} ${x} ${y} Z`}
 				fill="#E6C268"
@@ -250,7 +250,7 @@ function Treble({ x, y, size }: { x: number; y: number; size: number }) {
 	const bend = (side: number) =>
 		`M 0 ${s * 0.62} C 0 ${s * 1.05} ${side * s * 0.52} ${s * 1.1} ${side * s * 0.5} ${s * 0.58} l ${-side * s * 0.13} ${s * 0.14}`;
 	return (
-		<g transform={`translate(${x} ${y})`} fill="none" stroke="#10222B" strokeWidth="0.75">
+		<g transform={`translate(${x} ${y})`} fill="none" stroke="var(--wire)" strokeWidth="0.75">
 			<circle cx="0" cy="0.9" r="1" />
 			<path d={`M 0 1.9 V ${s * 0.62} ${bend(-1)} ${bend(1)} M 0 ${s * 0.62} v ${s * 0.34}`} />
 		</g>

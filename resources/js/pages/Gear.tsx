@@ -34,7 +34,7 @@ export default function Gear({ answer, gear, due, history, kinds }: Props) {
 						{due.map((one) => (
 							<li
 								key={`${one.item}${one.name}${one.why}`}
-								className="flex min-h-12 items-center justify-between gap-4 border-t border-rule py-1"
+								className="flex min-h-12 flex-wrap items-center justify-between gap-x-4 border-t border-rule py-1 sm:flex-nowrap"
 							>
 								<span>
 									<b>{one.name}</b>

@@ -79,7 +79,7 @@ function SideView({ cast, bottom }: { cast: CastData; bottom: string | null }) {
 				surface={surface}
 				side={-1}
 			/>
-			<path d={`M 2 ${surface - 9} h 38 l -6 12 h -26 Z`} fill="#10222B" />
+			<path d={`M 2 ${surface - 9} h 38 l -6 12 h -26 Z`} fill="var(--hull)" />
 			<path d={`M 30 ${surface - 10} L ${left} ${surface - 24}`} stroke="var(--ember)" strokeWidth="3" />
 			<path
 				d={path<PointData>().x(x).y(y)(cast.path) ?? ""}
