@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoxFileController;
+use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\DropController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\RulesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\StationController;
@@ -47,6 +49,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('measurements', [MeasurementController::class, 'store']);
     Route::delete('measurements/{measurement:uuid}', [MeasurementController::class, 'destroy']);
     Route::get('answer', [StationController::class, 'answer']);
+    Route::get('second-look', [ChoiceController::class, 'secondLook']);
+    Route::get('compare', [ChoiceController::class, 'compare']);
+    Route::put('pinned', [ChoiceController::class, 'pin']);
     Route::put('readings', [ReadingsController::class, 'update']);
 
     Route::get('fish', [OutingController::class, 'show']);
@@ -73,6 +78,16 @@ Route::middleware('auth')->group(function (): void {
     Route::get('lures/propose', [TackleController::class, 'propose']);
     Route::patch('lures', [TackleController::class, 'change']);
     Route::post('lures/{lure}/duplicate', [TackleController::class, 'duplicate']);
+
+    Route::get('rules', [RulesController::class, 'index']);
+    Route::put('rules', [RulesController::class, 'weighAll']);
+    Route::delete('rules', [RulesController::class, 'reset']);
+    Route::get('rules.json', [RulesController::class, 'export']);
+    Route::post('rules/import', [RulesController::class, 'import']);
+    Route::put('rules/own/{uuid}', [RulesController::class, 'keep']);
+    Route::post('rules/own/{uuid}/try', [RulesController::class, 'try']);
+    Route::delete('rules/own/{uuid}', [RulesController::class, 'drop']);
+    Route::put('rules/{rule}', [RulesController::class, 'weigh']);
 
     Route::get('settings', [SettingsController::class, 'edit']);
     Route::put('settings', [SettingsController::class, 'update']);

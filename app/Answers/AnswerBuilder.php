@@ -7,27 +7,15 @@ namespace App\Answers;
 use App\Data\AnswerData;
 use App\Data\PickData;
 use App\Data\RackData;
-use App\Data\ReasonData;
-use App\Data\WayData;
-use App\Models\Lure as LureRow;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Record\Logbook;
-use Eskith\Core\Care\Cautions;
-use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
-use Eskith\Core\Choosing\Reason;
-use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
-use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
-use Illuminate\Support\Collection;
 
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
 final readonly class AnswerBuilder
@@ -39,125 +27,96 @@ final readonly class AnswerBuilder
      * The answer for today's readings, overlaid by those that are only tried, and for what is tied on.
      *
      * @param  array<array-key, mixed>  $tried  name => text
+     * @param  string|null  $wanted  a way to fish, "lure.hole.cadence", also where it is far down
+     * @param  string|null  $family  lists only this family; "vibe" is one
      *
      * @throws InvalidInput when a tried reading cannot be used
      */
-    public function today(User $user, array $tried = [], ?string $wanted = null): AnswerData
+    public function today(User $user, array $tried = [], ?string $wanted = null, ?string $family = null): AnswerData
     {
-        $logbook = Logbook::of($user);
-        $outing = $logbook->underWay();
-
-        return $this->build($user, ReadingBook::of($user, $tried), $outing, $wanted, $outing === null ? null : $logbook->setup($outing));
+        return $this->told(Standing::today($user, $tried), $wanted, $family);
     }
 
     public function build(User $user, ReadingBook $book, ?Outing $outing, ?string $wanted, ?Setup $setup): AnswerData
     {
-        $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        $box = self::different($rows, $book, $setup?->lure_id);
-        $situation = $book->situation(LineInUse::diameterM($user));
-        $chooser = new Chooser(RuleBook::standard());
-        $ranked = $chooser->rank($situation, $box, self::tiedOn($box, $setup));
-        $ladder = Ladder::over($ranked);
+        return $this->told(Standing::of($user, $book, $outing, $setup), $wanted, null);
+    }
+
+    private function told(Standing $standing, ?string $wanted, ?string $family): AnswerData
+    {
+        [$user, $book, $situation] = [$standing->user, $standing->book, $standing->situation];
         $spoken = new Spoken($situation);
-        [$headline, $lead] = $spoken->answer($ranked, $box);
-        $byLure = self::byLure($ranked);
-        $listed = array_slice($byLure, 0, self::LISTED, true);
-        $other = $situation->with(schools: $situation->schools->withOtherHole());
-        $theirs = $chooser->bestHoles($other, array_values(array_map(static fn (array $ways): Lure => $ways[0]->candidate->lure, $listed)));
-        $picks = [];
-        foreach (array_values($listed) as $place => $ways) {
-            $picks[] = $this->pick($ways[0], $ways, $situation, $ladder, $rows, $theirs[$place]);
-        }
-        $chosen = $wanted === null ? null : self::find($ranked, $wanted);
+        [$headline, $lead] = $spoken->answer($standing->ranked, $standing->box, $standing->rules);
+        $byLure = $standing->byLure();
+        $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $standing->box)));
+        $family = in_array($family, $families, true) ? $family : null;
+        $chosen = $wanted === null ? null : $standing->find($wanted);
+        $picks = $this->listed($standing, $byLure, $family);
+        $keys = array_map(static fn (PickData $pick): string => $pick->key, $picks);
 
         return new AnswerData(
             ReadingPresenter::all($book),
             http_build_query($book->texts()),
             $book->overlaid,
             $headline, $lead,
-            Cautions::of($book->likes->units, $situation->water->tempC, $situation->water->depthM, $situation->water->windMs),
+            CautionPresenter::of($standing),
             $book->signs(),
-            RuleBook::standard()->mostWanted($situation)?->value,
-            $rows->count(),
+            $standing->rules->mostWanted($situation)?->value,
+            $standing->rows->count(),
             $picks,
-            $chosen === null || in_array(self::key($chosen), array_map(static fn (PickData $pick): string => $pick->key, $picks), true)
-                ? null
-                : $this->pick($chosen, $byLure[$chosen->candidate->lure->id], $situation, $ladder, $rows, $chooser->bestHoles($other, [$chosen->candidate->lure])[0]),
-            (new ColumnPresenter)->of($user, $book, $situation, $outing, ($chosen ?? $ranked[0] ?? null)?->candidate),
+            $chosen === null || in_array(Standing::key($chosen), $keys, true) ? null : $this->one($standing, $byLure, $chosen),
+            (new ColumnPresenter)->of($standing, ($chosen ?? $standing->ranked[0] ?? null)?->candidate),
             self::rack($byLure, $spoken),
             FeedPresenter::of($user->feed()->first()),
+            count($families) > 1 ? $families : [],
+            $family,
+            $user->pinned_lure_id,
         );
     }
 
     /**
-     * One of each: several of the same are the same choice. What is tied on stands for its like.
+     * The best way of each lure listed, and of the pinned one.
      *
-     * @param  Collection<int, LureRow>  $rows
-     * @return list<Lure>
+     * @param  array<int|string, non-empty-list<Pick>>  $byLure
+     * @return list<PickData>
      */
-    private static function different(Collection $rows, ReadingBook $book, ?int $standing): array
+    private function listed(Standing $standing, array $byLure, ?string $family): array
     {
-        $box = [];
-        foreach ($rows as $id => $row) {
-            $raw = $row->getAttributes();
-            $alike = implode('|', [
-                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['holes'], $raw['balance_x'], $raw['balance_y'],
-                $book->measured->knows($id) ? $id : '',
-            ]);
-            if (! isset($box[$alike]) || $id === $standing) {
-                $box[$alike] = LureReader::lure($row, $book->measured);
+        $pinned = (string) $standing->user->pinned_lure_id;
+        $shown = [];
+        $places = [];
+        foreach (array_keys($byLure) as $place => $id) {
+            $fits = $family === null || self::family($byLure[$id][0]->candidate->lure) === $family;
+            if (((string) $id === $pinned) || ($fits && count($places) < self::LISTED)) {
+                $shown[$place + 1] = $byLure[$id];
+                $places = $fits ? [...$places, $place] : $places;
             }
         }
-
-        return array_values($box);
-    }
-
-    /** @param  list<Lure>  $box */
-    private static function tiedOn(array $box, ?Setup $setup): ?TiedOn
-    {
-        foreach ($box as $lure) {
-            if ($setup !== null && $lure->id === (string) $setup->lure_id) {
-                return new TiedOn($lure, $setup->hole, $setup->cadence);
-            }
+        $presenter = new PickPresenter($standing);
+        $others = $standing->situation->with(schools: $standing->situation->schools->withOtherHole());
+        $theirs = $standing->chooser->bestHoles($others, array_map(static fn (array $ways): Lure => $ways[0]->candidate->lure, array_values($shown)));
+        $picks = [];
+        foreach (array_keys($shown) as $i => $place) {
+            $picks[] = $presenter->of($shown[$place][0], $shown[$place], $place, $theirs[$i]);
         }
 
-        return null;
+        return $picks;
     }
 
-    /** "lure.hole.cadence" */
-    public static function key(Pick $pick): string
+    /** @param  array<int|string, non-empty-list<Pick>>  $byLure */
+    private function one(Standing $standing, array $byLure, Pick $pick): PickData
     {
-        $candidate = $pick->candidate;
+        $lure = $pick->candidate->lure;
+        $others = $standing->situation->with(schools: $standing->situation->schools->withOtherHole());
+        $place = 1 + (int) array_search($lure->id, array_map(strval(...), array_keys($byLure)), true);
 
-        return $candidate->lure->id.'.'.($candidate->hole()->name ?? '').'.'.($candidate->cadence->value ?? '');
+        return (new PickPresenter($standing))->of($pick, $byLure[$lure->id], $place, $standing->chooser->bestHoles($others, [$lure])[0]);
     }
 
-    /**
-     * @param  list<Pick>  $ways  every way to fish this lure, best first
-     * @param  Collection<int, LureRow>  $rows
-     * @param  Hole|null  $theirs  what the other school would use
-     */
-    private function pick(Pick $pick, array $ways, Situation $situation, Ladder $ladder, Collection $rows, ?Hole $theirs): PickData
+    /** "blade", "vibe", "bladed_spoon". */
+    private static function family(Lure $lure): string
     {
-        $candidate = $pick->candidate;
-        $spoken = new Spoken($situation);
-        $row = $rows->get((int) $candidate->lure->id) ?? throw new \LogicException('A pick is always of the box.');
-        $reasons = $pick->reasons();
-        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
-        $otherWays = array_values(array_filter($ways, static fn (Pick $way): bool => $way !== $pick));
-
-        return new PickData(
-            self::key($pick), $row->id, $row->mass_kg, $candidate->hole()?->name, $candidate->cadence->value ?? '',
-            $spoken->title($candidate->lure), $spoken->way($candidate), $spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
-            $pick->points, $sum(1), $sum(-1),
-            array_map(static fn (Reason $reason): ReasonData => new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text), self::weightiestFirst($reasons)),
-            array_map(static fn (Pick $way): WayData => new WayData(self::key($way), $spoken->way($way->candidate), $way->points, self::signed($way->points)), array_slice($otherWays, 0, 4)),
-            DropPresenter::of($candidate, $situation),
-            ucfirst($candidate->cadence?->word() ?? ''),
-            CadenceWords::of($candidate, $situation),
-            ...self::patience($pick, $ladder, $spoken),
-            otherSchool: self::otherSchool($pick, $theirs),
-        );
+        return $lure->isVibe() ? 'vibe' : $lure->family->value;
     }
 
     /**
@@ -170,71 +129,9 @@ final readonly class AnswerBuilder
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                self::key($ways[0]), $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                Standing::key($ways[0]), $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
                 array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));
-    }
-
-    /**
-     * @param  list<Pick>  $ranked
-     * @return array<int|string, non-empty-list<Pick>> by lure
-     */
-    private static function byLure(array $ranked): array
-    {
-        $byLure = [];
-        foreach ($ranked as $pick) {
-            $byLure[$pick->candidate->lure->id][] = $pick;
-        }
-
-        return $byLure;
-    }
-
-    /** @param  list<Pick>  $ranked */
-    private static function find(array $ranked, string $key): ?Pick
-    {
-        foreach ($ranked as $pick) {
-            if (self::key($pick) === $key) {
-                return $pick;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  list<Reason>  $reasons
-     * @return list<Reason>
-     */
-    private static function weightiestFirst(array $reasons): array
-    {
-        usort($reasons, static fn (Reason $a, Reason $b): int => [$b->points > 0, abs($b->points)] <=> [$a->points > 0, abs($a->points)]);
-
-        return $reasons;
-    }
-
-    private static function signed(float $points): string
-    {
-        return ($points > 0 ? '+' : ($points < 0 ? '−' : '')).rtrim(rtrim(number_format(abs($points), 2, '.', ''), '0'), '.');
-    }
-
-    /** @return array{patience: string, patienceMin: int|null, changeWords: string} */
-    private static function patience(Pick $pick, Ladder $ladder, Spoken $spoken): array
-    {
-        $change = $ladder->next($pick);
-        if ($change === null) {
-            return ['patience' => 'There is nothing else in the box to change to.', 'patienceMin' => null, 'changeWords' => ''];
-        }
-        $minutes = (int) round($ladder->patienceMinutes($pick));
-        $then = $spoken->change($change);
-
-        $said = $minutes < 3 ? "As good a bet: {$then} as soon as you like." : "No touch in {$minutes} min? ".ucfirst($then).' first.';
-
-        return ['patience' => $said, 'patienceMin' => $minutes, 'changeWords' => $then];
-    }
-
-    private static function otherSchool(Pick $pick, ?Hole $theirs): ?string
-    {
-        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
     }
 }

@@ -26,14 +26,15 @@ final class ColumnPresenter
     /** Touches shown. */
     private const TOUCHES = 40;
 
-    public function of(User $user, ReadingBook $book, Situation $situation, ?Outing $outing, ?Candidate $first): ColumnData
+    public function of(Standing $standing, ?Candidate $first): ColumnData
     {
+        [$user, $book, $situation, $outing] = [$standing->user, $standing->book, $standing->situation, $standing->outing];
         $depth = $situation->water->depthM ?? 8.0;
         $say = $situation->say;
         $drift = $book->driftMs();
 
         return new ColumnData(
-            $outing->place ?? self::place($user, $book->spotId),
+            $outing->place ?? ($standing->spot === null ? 'Today' : "{$standing->spot->name} · {$standing->spot->water->name}"),
             $depth,
             $book->text('depth') ?? $say->depth($depth),
             $situation->water->bottom?->value,
@@ -50,13 +51,6 @@ final class ColumnPresenter
             self::ticks($depth, $say->units->depth),
             self::touches($user, $outing, $depth, $situation),
         );
-    }
-
-    private static function place(User $user, ?int $spotId): string
-    {
-        $spot = $spotId === null ? null : $user->spots()->with('water')->find($spotId);
-
-        return $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}";
     }
 
     private static function sonar(ReadingBook $book, Situation $situation, float $depth, ?Candidate $first): SonarData

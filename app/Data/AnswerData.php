@@ -10,9 +10,10 @@ final readonly class AnswerData
     /**
      * @param  array<string, ReadingData>  $readings  by name
      * @param  list<string>  $signs  what level, weed, bait and birds say
-     * @param  list<string>  $warnings
+     * @param  list<CautionData>  $cautions
      * @param  list<RackData>  $rack
-     * @param  list<PickData>  $picks  best way of each lure, best first
+     * @param  list<PickData>  $picks  best way of each lure, best first; the pinned one is among them
+     * @param  list<string>  $families  what the list can be narrowed to; none when there is but one
      */
     public function __construct(
         public array $readings,
@@ -20,7 +21,7 @@ final readonly class AnswerData
         public bool $fromLink,
         public string $headline,
         public string $lead,
-        public array $warnings,
+        public array $cautions,
         public array $signs,
         public ?string $wanted,
         public int $boxCount,
@@ -29,6 +30,9 @@ final readonly class AnswerData
         public ColumnData $column,
         public array $rack,
         public ?FeedData $feed,
+        public array $families,
+        public ?string $family,
+        public ?int $pinned,
     ) {
     }
 }

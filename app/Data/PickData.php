@@ -11,10 +11,12 @@ final readonly class PickData
      * @param  list<ReasonData>  $reasons
      * @param  list<WayData>  $ways
      * @param  list<string>  $cadenceSteps  one repeat, in words
+     * @param  list<StepData>  $ladder  what to change first, second, third
      */
     public function __construct(
         public string $key,
         public int $lureId,
+        public int $place,
         public float $massKg,
         public ?string $hole,
         public string $cadence,
@@ -31,9 +33,7 @@ final readonly class PickData
         public DropData $drop,
         public string $cadenceWord,
         public array $cadenceSteps,
-        public string $patience,
-        public ?int $patienceMin,
-        public string $changeWords,
+        public array $ladder,
         public ?string $otherSchool,
     ) {
     }

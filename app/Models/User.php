@@ -18,13 +18,16 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property array<string, string>|null $settings
+ * @property int|null $pinned_lure_id
  */
 final class User extends Authenticatable
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'email', 'password', 'settings'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id'];
+
+    protected $attributes = ['pinned_lure_id' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -85,6 +88,12 @@ final class User extends Authenticatable
     public function gear(): HasMany
     {
         return $this->hasMany(Gear::class);
+    }
+
+    /** @return HasMany<RuleChoice, $this> */
+    public function ruleChoices(): HasMany
+    {
+        return $this->hasMany(RuleChoice::class);
     }
 
     /** @return HasMany<History, $this> */

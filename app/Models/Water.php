@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $kind
  * @property string $profile
  * @property float $salinity
+ * @property string $local_rules
+ * @property string $protected_fish
  */
 final class Water extends Model
 {

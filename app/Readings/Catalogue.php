@@ -75,6 +75,8 @@ final class Catalogue
             Spec::flag('birds', 'birds', 'working', 'none'),
             Spec::flag('wall', 'steep wall'),
             Spec::flag('calm', 'waves', 'slick calm', 'rippled'),
+            Spec::flag('ice', 'ice about'),
+            Spec::flag('weir', 'weir or dam near'),
         ];
     }
 

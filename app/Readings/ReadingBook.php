@@ -212,7 +212,7 @@ final readonly class ReadingBook
         );
     }
 
-    private function flag(string $name): ?bool
+    public function flag(string $name): ?bool
     {
         $text = $this->text($name);
 

@@ -37,6 +37,20 @@ final readonly class Logbook
     }
 
     /**
+     * Drops on silver or gold in this outing, and whether one of them was touched.
+     *
+     * @return array{int, bool}
+     */
+    public function onBrightMetal(Outing $outing): array
+    {
+        $kinds = $outing->events()->toBase()->whereNull('undone_at')
+            ->whereIn('setup_id', Setup::query()->where('outing_id', $outing->id)->whereIn('lure_id', Lure::query()->where('user_id', $this->user->id)->whereIn('finish', ['silver', 'gold'])->select('id'))->select('id'))
+            ->whereIn('kind', [EventKind::Drop->value, EventKind::Touch->value, EventKind::Fish->value])->pluck('kind');
+
+        return [$kinds->filter(static fn (string $kind): bool => $kind === EventKind::Drop->value)->count(), $kinds->contains(static fn (string $kind): bool => $kind !== EventKind::Drop->value)];
+    }
+
+    /**
      * Starts an outing with a pick, or ties the pick on when one is under way.
      *
      * @throws InvalidInput when the lure is not in the box or has no such hole

@@ -56,14 +56,30 @@ final readonly class OutingPresenter
             $sinceDrops, $events->where('kind', EventKind::Drop->value)->count(), $bites->count(), $landed,
             self::landedWords($landed, $bites->count()),
             max($last?->at, $setup->tied_at)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
-            $pick?->patienceMin,
-            $pick->changeWords ?? '',
+            self::minutesPerDrop($events, $setup),
             array_slice(self::events($events, $book->likes->units), 0, self::LISTED),
             array_map(static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases()),
             $book->text('species') ?? 'walleye',
             $book->likes->units->fishLength->symbol(),
             $pick,
         ), $answer];
+    }
+
+    /**
+     * The pace of the drops since this was tied on; null until there are enough to tell.
+     *
+     * @param  Collection<int, Event>  $events  newest first
+     */
+    private static function minutesPerDrop(Collection $events, Setup $setup): ?float
+    {
+        $drops = $events->where('kind', EventKind::Drop->value)->where('setup_id', $setup->id)->values();
+        $count = $drops->count();
+        if ($count < 3) {
+            return null;
+        }
+        $minutes = $drops->last()?->at->diffInSeconds($drops->first()?->at) / 60 / ($count - 1);
+
+        return $minutes < 0.1 ? null : round($minutes, 2);
     }
 
     private static function pick(AnswerData $answer, string $key): ?PickData

@@ -20,4 +20,15 @@ final readonly class Aim
         public bool $marksBelow = false,
     ) {
     }
+
+    /** The same with what is named changed. */
+    public function with(
+        ?Species $species = null, ?How $how = null, ?Zone $zone = null, ?Mood $mood = null,
+        ?bool $pressured = null, ?bool $hop = null, ?bool $flowAway = null, ?bool $marksBelow = null,
+    ): self {
+        return new self(
+            $species ?? $this->species, $how ?? $this->how, $zone ?? $this->zone, $mood ?? $this->mood,
+            $pressured ?? $this->pressured, $hop ?? $this->hop, $flowAway ?? $this->flowAway, $marksBelow ?? $this->marksBelow,
+        );
+    }
 }

@@ -72,6 +72,76 @@ final readonly class Chooser
     }
 
     /**
+     * The lure that rank() would put first, found without ranking every way to fish it: points add up, so that the best
+     * hole and the best cadence are found each by itself.
+     *
+     * @param  list<Lure>  $box  in the angler's own order
+     */
+    public function top(Situation $situation, array $box, ?TiedOn $tiedOn = null): ?Lure
+    {
+        $angles = array_map(fn (Lure $lure): ?float => self::lineAngle($situation, $lure), $box);
+        $working = self::workingKg($situation, $box, $angles);
+        [$ofLure, $ofHole, $ofCadence] = array_map(fn (Scope $scope): array => $this->book->speaking($scope, $situation), [Scope::Lure, Scope::Hole, Scope::Cadence]);
+        $byCadence = [];
+        $top = null;
+        $best = [-INF, 0, 0.0];
+        foreach ($box as $i => $lure) {
+            $bare = new Candidate($lure, $working, $angles[$i], $situation->stretch !== null);
+            [$cadence, $otherCadence] = $this->bestCadence($situation, $bare, $ofCadence, $byCadence, $tiedOn);
+            if ($cadence === null) {
+                continue;
+            }
+            [$hole, $otherHole] = $this->bestHole($situation, $bare, $ofHole, $tiedOn);
+            $points = self::sum($this->judge($ofLure, $situation, $bare)) + $hole + $cadence;
+            $changes = $tiedOn === null ? 0 : $tiedOn->changesOfLure($lure) + $otherHole + $otherCadence;
+            $standing = [$points, -$changes, -round($lure->massKg / Lure::SAME_KG)];
+            if ($standing > $best) {
+                [$top, $best] = [$lure, $standing];
+            }
+        }
+
+        return $top;
+    }
+
+    /**
+     * @param  array<int, Rule>  $rules
+     * @param  array<string, float>  $known  points by cadence, filled
+     * @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure cannot be worked
+     */
+    private function bestCadence(Situation $situation, Candidate $bare, array $rules, array &$known, ?TiedOn $tiedOn): array
+    {
+        $best = null;
+        $other = 1;
+        foreach (Cadence::cases() as $cadence) {
+            if ($cadence->fits($bare->lure, $situation->vertical())) {
+                $points = $known[$cadence->value] ??= self::sum($this->judge($rules, $situation, $bare->worked($cadence)));
+                $others = (int) ($tiedOn?->cadence !== $cadence->value);
+                [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
+            }
+        }
+
+        return [$best, $other];
+    }
+
+    /**
+     * @param  array<int, Rule>  $rules
+     * @return array{float, int} points of the best, and 1 when none of the best is what is tied on
+     */
+    private function bestHole(Situation $situation, Candidate $bare, array $rules, ?TiedOn $tiedOn): array
+    {
+        $best = -INF;
+        $other = 1;
+        foreach ($bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes) as $hole) {
+            $hung = self::hang($situation, $bare, $hole);
+            $points = self::sum($this->judge($rules, $situation, $hung));
+            $others = (int) ($tiedOn?->hole !== $hung->hole()?->name);
+            [$best, $other] = $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
+        }
+
+        return [$best, $other];
+    }
+
+    /**
      * The hole of each lure that the rules for holes put first, from the nose on a tie; null for a lure without.
      *
      * @param  list<Lure>  $lures

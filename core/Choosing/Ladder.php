@@ -74,14 +74,17 @@ final readonly class Ladder
     public function patienceMinutes(Pick $pick, float $hoursWithout = 0.0): float
     {
         $next = $this->next($pick);
-        if ($next === null || $this->ranked === []) {
-            return 0.0;
-        }
+
+        return $next === null ? 0.0 : $this->minutesUntil($pick, $next->to, $hoursWithout);
+    }
+
+    private function minutesUntil(Pick $pick, Pick $next, float $hoursWithout = 0.0): float
+    {
         $first = $this->ranked[0];
         $alpha = self::PRIOR_HOURS * self::PRIOR_RATE * $pick->rateAgainst($first);
         $beta = self::PRIOR_HOURS + $hoursWithout;
 
-        return max(0.0, 60 * ($alpha / (self::PRIOR_RATE * $next->to->rateAgainst($first)) - $beta));
+        return max(0.0, 60 * ($alpha / (self::PRIOR_RATE * $next->rateAgainst($first)) - $beta));
     }
 
     /** @param  list<Pick>  $seen */
@@ -92,7 +95,7 @@ final readonly class Ladder
             foreach ($this->buckets[$shared] ?? [] as $place) {
                 $other = $this->ranked[$place];
                 if (self::value($other->candidate, $thing) !== self::value($pick->candidate, $thing) && ! in_array($other, $seen, true)) {
-                    $options[] = new Change($thing, $other);
+                    $options[] = new Change($thing, $other, $this->minutesUntil($pick, $other));
                     break;
                 }
             }

@@ -12,6 +12,7 @@ final readonly class Rule
      * @param  string  $says  what it holds, in one line
      * @param  list<Need>  $needs  readings without which it stays silent
      * @param  float  $stake  most points it can move, up or down
+     * @param  string  $per  where the stake is for each of something: "step"
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Rule
         public array $needs,
         public float $stake,
         private \Closure $judge,
+        public string $per = '',
     ) {
     }
 

@@ -34,6 +34,23 @@ final readonly class RuleBook
         return new self($this->rules, [...$this->weights, ...$weights]);
     }
 
+    /** @param  list<OwnRule>  $own  stand after the others, in this order */
+    public function with(array $own): self
+    {
+        return new self([...$this->rules, ...array_map(static fn (OwnRule $rule): Rule => $rule->rule(), $own)], $this->weights);
+    }
+
+    public function has(string $id): bool
+    {
+        return in_array($id, array_column($this->rules, 'id'), true);
+    }
+
+    /** Whether every rule is switched off, so that only ties order a box. */
+    public function isSilent(): bool
+    {
+        return array_filter($this->rules, fn (Rule $rule): bool => $this->weight($rule) !== 0.0) === [];
+    }
+
     public function weight(Rule $rule): float
     {
         return $this->weights[$rule->id] ?? 1.0;

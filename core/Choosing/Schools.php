@@ -28,4 +28,12 @@ final readonly class Schools
     {
         return new self($this->hole, $this->finish, $this->vigour === VigourSchool::BarelyMove ? VigourSchool::SnapAwake : VigourSchool::BarelyMove);
     }
+
+    /** @return list<array{string, self}> each school not followed by name, with it followed in place of its opposite */
+    public function others(): array
+    {
+        [$hole, $finish, $vigour] = [$this->withOtherHole(), $this->withOtherFinish(), $this->withOtherVigour()];
+
+        return [[$hole->hole->word(), $hole], [$finish->finish->word(), $finish], [$vigour->vigour->word(), $vigour]];
+    }
 }

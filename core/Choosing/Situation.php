@@ -51,6 +51,12 @@ final readonly class Situation
         );
     }
 
+    /** With what today's log says of silver and gold. */
+    public function logged(int $dropsOnBrightMetal, bool $brightMetalTouched): self
+    {
+        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $dropsOnBrightMetal, $brightMetalTouched);
+    }
+
     public function vertical(): bool
     {
         return $this->aim->how === How::Vertical;

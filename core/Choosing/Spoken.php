@@ -21,6 +21,9 @@ final readonly class Spoken
         12 => 'three-quarter-ounce', 14 => 'seven-eighths-ounce', 16 => 'one-ounce',
     ];
 
+    /** Points from which a pick is good enough not to ask what would do better. */
+    private const PLENTY = 8.0;
+
     public function __construct(private Situation $situation)
     {
     }
@@ -82,12 +85,16 @@ final readonly class Spoken
      *
      * @param  list<Pick>  $ranked
      * @param  list<Lure>  $box
+     * @param  RuleBook|null  $book  the rules it was ranked by; without them nothing is said of what would do better
      * @return array{string, string}
      */
-    public function answer(array $ranked, array $box): array
+    public function answer(array $ranked, array $box, ?RuleBook $book = null): array
     {
+        $chooser = $book === null || $book->isSilent() ? null : new Chooser($book);
         if ($box === []) {
-            return ['Your box is empty', 'Put in the lures you own, and Eskith chooses among them.'];
+            $would = $chooser === null ? '' : ' For this water '.self::article($this->lure(WouldDo::best($chooser, $this->situation)->lure)).' would do.';
+
+            return ['Your box is empty', "Put in the lures you own, and Eskith chooses among them.{$would}"];
         }
         if ($ranked === []) {
             $how = $this->situation->aim->how->word();
@@ -99,7 +106,37 @@ final readonly class Spoken
             return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->lineAngleDeg)];
         }
 
+        if ($book !== null && $book->isSilent()) {
+            return ['Every rule is switched off', 'So only order is left: what is on the line first, then the lighter. Switch rules on again under Your rules.'];
+        }
+        if ($chooser !== null && $ranked[0]->points < self::PLENTY) {
+            $would = WouldDo::best($chooser, $this->situation);
+            if ($would->shames($ranked[0])) {
+                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
+            }
+        }
+
         return ['Tie on the '.$this->lure($first->lure), $this->lead($box)];
+    }
+
+    private function nearest(Pick $first): string
+    {
+        $reasons = $first->reasons();
+        usort($reasons, static fn (Reason $a, Reason $b): int => $a->points <=> $b->points);
+        $against = $reasons !== [] && $reasons[0]->points < 0 ? " {$reasons[0]->text}" : '';
+
+        return "Nearest comes the {$this->lure($first->candidate->lure)}.{$against}";
+    }
+
+    private static function article(string $named): string
+    {
+        return (preg_match('/^[aeiou8]/i', $named) === 1 ? 'an ' : 'a ').$named;
+    }
+
+    /** "½ oz", "3 g". */
+    public function stamped(float $massKg): string
+    {
+        return $this->situation->say->weight($massKg);
     }
 
     /** @param  list<Lure>  $box */

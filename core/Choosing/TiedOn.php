@@ -15,15 +15,17 @@ final readonly class TiedOn
 
     public function changesTo(Candidate $candidate): int
     {
-        $sameLure = $candidate->lure->id === $this->lure->id;
-        $changes = $sameLure ? 0 : max(1,
-            (int) ($candidate->lure->family !== $this->lure->family)
-            + (int) (abs($candidate->lure->massKg - $this->lure->massKg) > Lure::SAME_KG)
-            + (int) ($candidate->lure->finish !== $this->lure->finish),
-        );
-
-        return $changes
+        return $this->changesOfLure($candidate->lure)
             + (int) ($candidate->hole()?->name !== $this->hole)
             + (int) ($candidate->cadence?->value !== $this->cadence);
+    }
+
+    public function changesOfLure(Lure $lure): int
+    {
+        return $lure->id === $this->lure->id ? 0 : max(1,
+            (int) ($lure->family !== $this->lure->family)
+            + (int) (abs($lure->massKg - $this->lure->massKg) > Lure::SAME_KG)
+            + (int) ($lure->finish !== $this->lure->finish),
+        );
     }
 }

@@ -33,6 +33,22 @@ final readonly class Conditions
     ) {
     }
 
+    /**
+     * The same with what is named read anew.
+     *
+     * @param  list<Food>|null  $food
+     */
+    public function with(
+        ?float $tempC = null, ?float $depthM = null, ?Clarity $clarity = null, ?Light $light = null, ?float $currentMs = null, ?float $boatMs = null,
+        ?float $windMs = null, ?Trend $trend = null, ?Bottom $bottom = null, ?bool $wall = null, ?bool $calm = null, ?array $food = null, ?float $surfaceTempC = null,
+    ): self {
+        return new self(
+            $tempC ?? $this->tempC, $depthM ?? $this->depthM, $clarity ?? $this->clarity, $light ?? $this->light, $currentMs ?? $this->currentMs, $boatMs ?? $this->boatMs,
+            $this->profile, $windMs ?? $this->windMs, $trend ?? $this->trend, $this->salinity, $bottom ?? $this->bottom, $wall ?? $this->wall, $calm ?? $this->calm,
+            $food ?? $this->food, $surfaceTempC ?? $this->surfaceTempC,
+        );
+    }
+
     public function water(): Water
     {
         return Water::of($this->tempC ?? self::ASSUMED_C, $this->salinity);

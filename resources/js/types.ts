@@ -15,7 +15,7 @@ export interface AnswerData {
 	fromLink: boolean;
 	headline: string;
 	lead: string;
-	warnings: string[];
+	cautions: CautionData[];
 	signs: string[];
 	wanted: string | null;
 	boxCount: number;
@@ -24,6 +24,9 @@ export interface AnswerData {
 	column: ColumnData;
 	rack: RackData[];
 	feed: FeedData | null;
+	families: string[];
+	family: string | null;
+	pinned: number | null;
 }
 
 export interface BenchData {
@@ -55,10 +58,21 @@ export interface CastData {
 	work: string;
 }
 
+export interface CautionData {
+	id: string;
+	about: string;
+	todo: string;
+}
+
 export interface CellData {
 	words: string;
 	massKg: number | null;
 	here: boolean;
+}
+
+export interface ChangesData {
+	sentence: string;
+	moves: MoveData[];
 }
 
 export interface ChartData {
@@ -94,6 +108,35 @@ export interface ColumnData {
 	sonar: SonarData;
 	ticks: TickData[];
 	touches: TouchData[];
+}
+
+export interface CompareData {
+	firstKey: string;
+	secondKey: string;
+	firstTitle: string;
+	secondTitle: string;
+	firstPoints: string;
+	secondPoints: string;
+	verdict: string;
+	contrasts: ContrastData[];
+	alike: string;
+	onTop: string[];
+	ghost: GhostData;
+}
+
+export interface ConditionData {
+	reading: string;
+	from: string;
+	to: string;
+	any: string[];
+}
+
+export interface ContrastData {
+	rule: string;
+	lead: number;
+	leadText: string;
+	first: ReasonData | null;
+	second: ReasonData | null;
 }
 
 export interface DropData {
@@ -223,6 +266,14 @@ export interface MeasurementData {
 	at: string;
 }
 
+export interface MoveData {
+	title: string;
+	before: number;
+	after: number;
+	beforePoints: string;
+	afterPoints: string;
+}
+
 export interface OptionData {
 	value: string;
 	word: string;
@@ -244,8 +295,7 @@ export interface OutingData {
 	landedWords: string;
 	sinceTouch: string | null;
 	touched: boolean;
-	patienceMin: number | null;
-	changeWords: string;
+	minutesPerDrop: number | null;
 	events: EventData[];
 	species: OptionData[];
 	sought: string;
@@ -253,9 +303,21 @@ export interface OutingData {
 	pick: PickData | null;
 }
 
+export interface OwnRuleData {
+	name: string;
+	points: number;
+	when: ConditionData[];
+	families: string[];
+	finishes: string[];
+	from: string;
+	to: string;
+	asks: string;
+}
+
 export interface PickData {
 	key: string;
 	lureId: number;
+	place: number;
 	massKg: number;
 	hole: string | null;
 	cadence: string;
@@ -272,9 +334,7 @@ export interface PickData {
 	drop: DropData;
 	cadenceWord: string;
 	cadenceSteps: string[];
-	patience: string;
-	patienceMin: number | null;
-	changeWords: string;
+	ladder: StepData[];
 	otherSchool: string | null;
 }
 
@@ -344,6 +404,36 @@ export interface RoleData {
 	reading: string | null;
 }
 
+export interface RuleData {
+	id: string;
+	says: string;
+	weight: number;
+	most: number;
+	usual: number;
+	per: string;
+	today: string;
+	own: OwnRuleData | null;
+}
+
+export interface RuleGroupData {
+	title: string;
+	rules: RuleData[];
+}
+
+export interface SchoolData {
+	school: string;
+	agrees: boolean;
+	words: string;
+	key: string;
+}
+
+export interface SecondLookData {
+	schools: SchoolData[];
+	tips: Record<string, TipData>;
+	wanted: string | null | null;
+	still: string;
+}
+
 export interface SonarData {
 	radiusM: number;
 	words: string;
@@ -356,9 +446,23 @@ export interface SpotData {
 	words: string;
 }
 
+export interface StepData {
+	key: string;
+	words: string;
+	minutes: number;
+	title: string;
+	subtitle: string;
+}
+
 export interface TickData {
 	m: number;
 	label: string;
+}
+
+export interface TipData {
+	label: string;
+	short: string;
+	sentences: string[];
 }
 
 export interface TouchData {

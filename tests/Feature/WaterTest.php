@@ -34,7 +34,7 @@ final class WaterTest extends TestCase
     public function test_the_station_leads_with_the_drop_and_its_parts_have_addresses(): void
     {
         $this->get('/water?view=chart')->assertInertia(fn (AssertableInertia $page) => $page->component('Water')->where('view', 'chart')
-            ->where('answer.picks.0.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 29));
+            ->where('answer.picks.0.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 31));
         $this->get('/water?view=nonsense')->assertInertia(fn (AssertableInertia $page) => $page->where('view', 'readings'));
         $this->get('/water?depth=400+m')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')));
     }

@@ -7,7 +7,7 @@ import { Advice, Counters } from "../../resources/js/fish/Counters";
 import { PickList } from "../../resources/js/lure/PickList";
 import { PointsBar } from "../../resources/js/lure/PointsBar";
 import type { OutingData } from "../../resources/js/types";
-import { column, drawing, drop, pick } from "./make";
+import { column, drawing, drop, pick, step } from "./make";
 
 beforeAll(() => {
 	vi.stubGlobal(
@@ -173,8 +173,8 @@ describe("the counters", () => {
 			landed: 2,
 			sinceTouch: new Date(Date.now() - 24.5 * 60_000).toISOString(),
 			touched: true,
-			patienceMin: 30,
-			changeWords: "change the finish to gold",
+			minutesPerDrop: null,
+			pick: pick(),
 			...over,
 		}) as OutingData;
 
@@ -190,14 +190,17 @@ describe("the counters", () => {
 		expect(screen.getByText("drops, no touch yet")).toBeTruthy();
 	});
 
-	it("say how long to stay, and when the time is up", () => {
-		const { rerender, container } = render(<Advice outing={outing({})} />);
-		expect(container.textContent).toBe("6 more minutes without a touch, then change the finish to gold.");
-		rerender(<Advice outing={outing({ patienceMin: 25 })} />);
-		expect(container.textContent).toContain("1 more minute ");
-		rerender(<Advice outing={outing({ patienceMin: 20 })} />);
-		expect(container.textContent).toBe("Time is up here: change the finish to gold.");
-		rerender(<Advice outing={outing({ patienceMin: null })} />);
+	it("say how long to stay, in minutes and drops, and when the time is up", () => {
+		const ladder = [step({ minutes: 30 }), step({ key: "3", words: "change the weight to ⅝ oz", minutes: 12 })];
+		const shown = (over: Partial<OutingData>) => <Advice outing={outing({ pick: pick({ ladder }), ...over })} />;
+		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));
+		expect(container.textContent).toContain("in 6 more min without a touch, about 3 drops");
+		expect(container.textContent).toContain("no touch in 12 min more");
+		rerender(shown({ sinceTouch: new Date(Date.now() - 31 * 60_000).toISOString() }));
+		expect(container.textContent).toContain("time is up: now");
+		rerender(shown({ pick: pick({ ladder: [] }) }));
+		expect(container.textContent).toContain("nothing else in the box");
+		rerender(shown({ pick: null }));
 		expect(container.textContent).toBe("");
 	});
 });

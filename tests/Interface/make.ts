@@ -1,4 +1,12 @@
-import type { AnswerData, ColumnData, DropData, LureDrawing, PickData, ReadingData } from "../../resources/js/types";
+import type {
+	AnswerData,
+	ColumnData,
+	DropData,
+	LureDrawing,
+	PickData,
+	ReadingData,
+	StepData,
+} from "../../resources/js/types";
 
 /** Plain data of the shapes that cross HTTP, to be varied by each test. */
 export function reading(over: Partial<ReadingData> = {}): ReadingData {
@@ -70,10 +78,22 @@ export function drop(over: Partial<DropData> = {}): DropData {
 	};
 }
 
+export function step(over: Partial<StepData> = {}): StepData {
+	return {
+		key: "2.middle.low_hop",
+		words: "change the finish to gold",
+		minutes: 16,
+		title: "½ oz blade, gold",
+		subtitle: "middle hole · low hop, 4 in",
+		...over,
+	};
+}
+
 export function pick(over: Partial<PickData> = {}): PickData {
 	return {
 		key: "1.middle.low_hop",
 		lureId: 1,
+		place: 1,
 		massKg: 0.0142,
 		hole: "middle",
 		cadence: "low_hop",
@@ -90,9 +110,7 @@ export function pick(over: Partial<PickData> = {}): PickData {
 		drop: drop(),
 		cadenceWord: "Low hop",
 		cadenceSteps: ["lift 4 in over 0.3 s"],
-		patience: "No touch in 16 min? Change the finish to gold first.",
-		patienceMin: 16,
-		changeWords: "change the finish to gold",
+		ladder: [step()],
 		otherSchool: null,
 		...over,
 	};
@@ -139,7 +157,7 @@ export function answer(over: Partial<AnswerData> = {}): AnswerData {
 		fromLink: false,
 		headline: "Tie on the white half-ounce blade",
 		lead: "All of them stay within 20°.",
-		warnings: [],
+		cautions: [],
 		signs: [],
 		wanted: null,
 		boxCount: 1,
@@ -148,6 +166,9 @@ export function answer(over: Partial<AnswerData> = {}): AnswerData {
 		column: column(),
 		rack: [],
 		feed: null,
+		families: [],
+		family: null,
+		pinned: null,
 		...over,
 	};
 }

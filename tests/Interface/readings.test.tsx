@@ -27,6 +27,8 @@ function live(over: Partial<Live> = {}): Live & { said: [string, string | null][
 		changeMany: () => {},
 		choose: () => {},
 		pick: null,
+		narrow: () => {},
+		keepInSight: () => {},
 		pin: () => {},
 		said,
 		...over,

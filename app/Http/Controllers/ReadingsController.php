@@ -21,7 +21,7 @@ final class ReadingsController extends Controller
             ReadingBook::keep($user, $request->texts());
 
             // Built inside: readings that are impossible together are not kept.
-            return $answers->today($user, [], $request->pick());
+            return $answers->today($user, [], $request->pick(), $request->family());
         });
 
         return response()->json($answer);

@@ -66,8 +66,8 @@ final class StationController extends Controller
     /** @throws InvalidInput */
     private function answerFor(Request $request, AnswerBuilder $answers): AnswerData
     {
-        $wanted = $request->query('pick');
+        [$wanted, $family] = [$request->query('pick'), $request->query('family')];
 
-        return $answers->today($this->angler($request), array_intersect_key($request->query(), Catalogue::all()), is_string($wanted) ? $wanted : null);
+        return $answers->today($this->angler($request), array_intersect_key($request->query(), Catalogue::all()), is_string($wanted) ? $wanted : null, is_string($family) ? $family : null);
     }
 }

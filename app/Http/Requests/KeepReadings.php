@@ -14,6 +14,7 @@ final class KeepReadings extends FormRequest
         return [
             'readings' => ['required', 'array', 'max:40'],
             'readings.*' => ['present', 'nullable', 'string', 'max:120'],
+            'family' => ['nullable', 'string', 'max:20'],
             'pick' => ['nullable', 'string', 'max:80'],
         ];
     }
@@ -36,6 +37,13 @@ final class KeepReadings extends FormRequest
         $pick = $this->validated('pick');
 
         return is_string($pick) ? $pick : null;
+    }
+
+    public function family(): ?string
+    {
+        $family = $this->validated('family');
+
+        return is_string($family) ? $family : null;
     }
 
     /** An empty reading is an empty reading, not a missing one: the framework would make it null. */

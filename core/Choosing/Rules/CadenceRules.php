@@ -94,7 +94,7 @@ final class CadenceRules
         $extra = (int) $s->veryCold() + (int) ($s->water->calm === true) + (int) $s->sluggish();
 
         return [min(3, 1 + $extra), $extra === 0
-            ? 'Cold-water fish need no more than the first vibration.'
+            ? 'A low hop lifts no further than the first vibration, which is enough.'
             : self::slowWords($s, true).': lift just until it vibrates.'];
     }
 

@@ -37,7 +37,7 @@ final class FinishRules
         return [
             self::rule('C1', 'Forage and silhouette: silver as a rule.', [Need::Clarity, Need::Light], 1,
                 static fn (Situation $s, string $finish): ?array => $forage($s) && $finish === 'silver' && self::yellowFood($s) === null && self::dimOrMurky($s) === null
-                    ? [1, "{$s->water->light?->word()} light and clear water, nothing golden to eat: silver as a rule."] : null),
+                    ? [1, "{$s->water->light?->word()} light and clear water".self::foodWords($s).': silver as a rule.'] : null),
             self::rule('C2', 'Forage and silhouette: gold or perch where the food is yellow-flanked.', [], 2,
                 static fn (Situation $s, string $finish): ?array => $forage($s) && in_array($finish, ['perch', 'gold'], true) && ($food = self::yellowFood($s)) !== null
                     ? [2, "{$food->word()} about: ".($finish === 'gold' ? 'gold flashes like their flanks.' : 'the perch pattern looks like food.')] : null),
@@ -84,6 +84,12 @@ final class FinishRules
     private static function yellowFood(Situation $s): ?Food
     {
         return self::firstOf($s, [Food::Perch, Food::Sunfish, Food::GoldenShiner]);
+    }
+
+    /** What they feed on, where it was read. */
+    private static function foodWords(Situation $s): string
+    {
+        return $s->water->food === [] ? '' : ", {$s->water->food[0]->word()} about";
     }
 
     private static function paleFood(Situation $s): ?Food

@@ -33,7 +33,7 @@ final class WeightRules
             new Rule('W1', Scope::Lure, 'Straight down has to be straight down.', [Need::Depth, Need::Flow], 4,
                 static fn (Situation $s, Candidate $c): ?Verdict => self::straightDown($s, $c)),
             new Rule('W2', Scope::Lure, 'Every step away from the working weight counts against a lure.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => self::stepsAway($s, $c)),
+                static fn (Situation $s, Candidate $c): ?Verdict => self::stepsAway($s, $c), 'step'),
             new Rule('W3', Scope::Lure, 'Casting over rock, go lighter.', [Need::Bottom], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => match (self::overRock($s, $c)) {
                     -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($c->lure->massKg)} dives between the stones."),

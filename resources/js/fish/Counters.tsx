@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { LadderSteps } from "../lure/LadderSteps";
 import type { OutingData } from "../types";
 
 /** Minutes since a moment, kept current. */
@@ -31,14 +32,13 @@ export function Counters({ outing }: { outing: OutingData }) {
 	);
 }
 
-/** How long to stay, and what to change then. */
+/** How long to stay, and what to change then, one thing after the other. */
 export function Advice({ outing }: { outing: OutingData }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
-	if (outing.patienceMin === null) return null;
-	const left = outing.patienceMin - minutes;
-	const words =
-		left > 0
-			? `${left} more ${left === 1 ? "minute" : "minutes"} without a touch, then ${outing.changeWords}.`
-			: `Time is up here: ${outing.changeWords}.`;
-	return <p className="mt-2 rounded-md bg-brass-pale px-3 py-2">{words}</p>;
+	if (!outing.pick) return null;
+	return (
+		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
+			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} />
+		</section>
+	);
 }

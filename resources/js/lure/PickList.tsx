@@ -6,12 +6,18 @@ import { PointsBar } from "./PointsBar";
 interface Props {
 	picks: PickData[];
 	selected: string | null;
+	/** A lure kept at the head of the list, wherever it ranks. */
+	pinned?: number | null;
 	onSelect: (key: string) => void;
 }
 
 /** The box ranked, best way of each lure. */
-export function PickList({ picks, selected, onSelect }: Props) {
+export function PickList({ picks: ranked, selected, pinned = null, onSelect }: Props) {
 	const [all, setAll] = useState(false);
+	const picks = [
+		...ranked.filter((pick) => pick.lureId === pinned),
+		...ranked.filter((pick) => pick.lureId !== pinned),
+	];
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
 	return (
 		<ol aria-label="Picks, best first">
@@ -26,12 +32,15 @@ export function PickList({ picks, selected, onSelect }: Props) {
 							aria-pressed={on}
 							className={`grid w-full grid-cols-[18px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px] text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px] ${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
 						>
-							<span className="figure text-[15px] text-slate">{index + 1}</span>
+							<span className="figure text-[15px] text-slate">{pick.place}</span>
 							<span className="hidden justify-center sm:flex">
 								<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} />
 							</span>
 							<span className="min-w-0">
-								<span className="figure block text-[17px]">{pick.title}</span>
+								<span className="figure block text-[17px]">
+									{pick.title}
+									{pick.lureId === pinned && <i className="pl-2 text-[13px] font-normal text-slate">pinned</i>}
+								</span>
 								<span className="block text-[14px] text-slate">{pick.subtitle}</span>
 							</span>
 							<Figure value={pick.drop.secondsText} label="down" />

@@ -41,6 +41,7 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 	const { outing } = log;
 	const [fishOn, setFishOn] = useState(false);
 	const [touching, setTouching] = useState(false);
+	const next = outing.pick?.ladder[0];
 	useKeys({
 		d: () => void log.log({ kind: "drop" }),
 		t: () => setTouching(true),
@@ -140,7 +141,10 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 					<button type="button" aria-keyshortcuts="S" onClick={() => void log.log({ kind: "snag" })} className={small}>
 						Snag
 					</button>
-					<Link href="/lure" className={`${small} flex items-center justify-center text-center`}>
+					<Link
+						href={next ? `/lure?pick=${next.key}` : "/lure"}
+						className={`${small} flex items-center justify-center text-center`}
+					>
 						Change one thing
 					</Link>
 					<button

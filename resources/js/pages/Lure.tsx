@@ -1,14 +1,18 @@
 import { Link, usePage } from "@inertiajs/react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Beside } from "../lure/Beside";
+import { Cautions } from "../lure/Cautions";
+import { Families } from "../lure/Families";
+import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
-import { Why } from "../lure/Why";
 import { Troubles } from "../parts/Troubles";
+import { useAsk } from "../parts/useAsk";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
 import { Shell } from "../shell/Shell";
-import type { AnswerData } from "../types";
+import type { AnswerData, GhostData, SecondLookData } from "../types";
 
 interface Props {
 	answer: AnswerData;
@@ -20,14 +24,17 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 	const { url } = usePage();
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
+	const [ghost, setGhost] = useState<GhostData | null>(null);
+	const look = useAsk<SecondLookData>(`/second-look${answer.fromLink ? `?${answer.query}` : ""}`, answer.readings);
+	const second = look.stale ? null : look.answer;
 	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
 	const list = answer.picks.map((one) => (pick && one.lureId === pick.lureId ? pick : one));
 	return (
 		<Shell
 			title="Lure"
-			column={<AnswerColumn answer={answer} pick={pick} live={live} />}
-			strip={<ReadingsStrip live={live} />}
+			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} />}
+			strip={<ReadingsStrip live={live} tips={second?.tips ?? null} />}
 		>
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
@@ -41,16 +48,23 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 							</p>
 						)}
 					</div>
-					{answer.wanted && (
+					{answer.picks.length > 0 && <OtherSchools second={second} onWay={live.choose} />}
+					{(second?.wanted ?? answer.wanted) && (
 						<p className="mt-1 text-[15px] text-slate">
-							Most help now: read the {answer.wanted}. The rules that need it stay silent.
+							{second?.wanted ?? `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`}
 						</p>
 					)}
 					<Troubles troubles={live.troubles} />
-					<Cautions cautions={answer.warnings} />
-					<div className="mt-3">
-						<PickList picks={list} selected={pick?.key ?? null} onSelect={live.choose} />
+					<Cautions cautions={answer.cautions} />
+					<div className="mt-2 flex flex-wrap items-center justify-between gap-x-4">
+						<Families live={live} />
+						{pick && (
+							<Link href="/boat-card" className="min-h-8 py-1 text-[15px] underline underline-offset-4">
+								Boat card
+							</Link>
+						)}
 					</div>
+					<PickList picks={list} selected={pick?.key ?? null} pinned={answer.pinned} onSelect={live.choose} />
 					{answer.boxCount === 0 && (
 						<Link
 							href="/tackle"
@@ -66,37 +80,8 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 						</p>
 					)}
 				</div>
-				{pick && (
-					<Why pick={pick} first={pick.key === answer.picks[0]?.key} underWay={outing !== null} onWay={live.choose} />
-				)}
+				{pick && <Beside live={live} pick={pick} second={second} underWay={outing !== null} onGhost={setGhost} />}
 			</div>
 		</Shell>
-	);
-}
-
-/** Shown once each, then put away for the day with a word. */
-function Cautions({ cautions }: { cautions: string[] }) {
-	const [away, setAway] = useState<string[]>([]);
-	useEffect(() => {
-		setAway(JSON.parse(sessionStorage.getItem("cautions seen") ?? "[]"));
-	}, []);
-	const left = cautions.filter((caution) => !away.includes(caution));
-	if (left.length === 0) return null;
-	const seen = () => {
-		const all = [...away, ...left];
-		sessionStorage.setItem("cautions seen", JSON.stringify(all));
-		setAway(all);
-	};
-	return (
-		<div className="mt-2 flex items-start justify-between gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2 text-[15px]">
-			<div>
-				{left.map((caution) => (
-					<p key={caution}>{caution}</p>
-				))}
-			</div>
-			<button type="button" onClick={seen} className="min-h-8 shrink-0 font-semibold underline underline-offset-4">
-				Seen
-			</button>
-		</div>
 	);
 }

@@ -32,7 +32,7 @@ export async function send<T>(
 }
 
 async function answered<T>(response: Response): Promise<T> {
-	const answer = await response.json().catch(() => null);
+	const answer = response.status === 204 ? null : await response.json().catch(() => null);
 	if (!response.ok) {
 		const errors: Record<string, string[]> = answer?.errors ?? {};
 		const fields = Object.fromEntries(Object.entries(errors).map(([name, all]) => [name, all[0] ?? ""]));

@@ -1,6 +1,6 @@
 import { Popover } from "radix-ui";
 import { useState } from "react";
-import type { ReadingData } from "../types";
+import type { ReadingData, TipData } from "../types";
 import { ReadingEditor } from "./ReadingEditor";
 import { stepped, words } from "./stepping";
 import type { Live } from "./useAnswer";
@@ -12,10 +12,14 @@ interface Props {
 	onMove: (by: number) => void;
 	/** Shows when it was read. */
 	age?: string;
+	/** What it must become before another lure comes on top. */
+	tip?: TipData;
+	/** Leaves room for a tip, so that nothing jumps when it comes. */
+	tipped?: boolean;
 }
 
 /** One reading: arrows step it, Enter or a tap opens it. */
-export function ReadingCell({ reading, live, onMove, age }: Props) {
+export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }: Props) {
 	const [open, setOpen] = useState(false);
 	const waiting = reading.name in live.pending;
 	const text = waiting ? (live.pending[reading.name] ?? null) : reading.text;
@@ -54,7 +58,7 @@ export function ReadingCell({ reading, live, onMove, age }: Props) {
 						onMove(event.key === "ArrowRight" ? 1 : -1);
 					}
 				}}
-				className="relative min-h-[61px] w-full min-w-0 border-r border-rule px-4 py-2 text-left last:border-r-0 focus-visible:-outline-offset-3"
+				className="relative min-h-[61px] w-full min-w-0 border-r border-rule px-3 py-2 text-left last:border-r-0 focus-visible:-outline-offset-3"
 			>
 				<span className="flex justify-between gap-1 text-[13px] text-slate">
 					<span className="truncate">{reading.label}</span>
@@ -66,6 +70,14 @@ export function ReadingCell({ reading, live, onMove, age }: Props) {
 					{waiting ? words(reading, text) : reading.shown}
 				</span>
 				{age && <span className="block truncate text-[12px] text-slate">{age}</span>}
+				{tipped && (
+					<span
+						className="block min-h-[16px] truncate text-[12px] leading-[16px] text-slate"
+						title={tip?.sentences.join(" ")}
+					>
+						{tip?.short}
+					</span>
+				)}
 				{trouble && <span className="absolute inset-x-0 bottom-0 h-1 bg-rowan" />}
 				{trouble && <span className="sr-only">{trouble}</span>}
 			</Popover.Trigger>
@@ -84,6 +96,14 @@ export function ReadingCell({ reading, live, onMove, age }: Props) {
 						onChange={(next) => live.change(reading.name, next)}
 						onDone={() => setOpen(false)}
 					/>
+					{tip && (
+						<div className="mt-2 border-t border-rule pt-2 text-[15px]">
+							<p className="text-[14px] text-slate">What would change the first pick</p>
+							{tip.sentences.map((sentence) => (
+								<p key={sentence}>{sentence}</p>
+							))}
+						</div>
+					)}
 					{reading.text !== null && reading.source !== "assumed" && (
 						<label className="mt-2 flex min-h-11 items-center gap-3 border-t border-rule pt-2 text-[15px]">
 							<input

@@ -1,12 +1,18 @@
 import { useRef } from "react";
-import type { ReadingData } from "../types";
+import type { ReadingData, TipData } from "../types";
 import { ReadingCell } from "./ReadingCell";
 import type { Live } from "./useAnswer";
 
 const names = ["temp", "depth", "drift", "clarity", "light", "food", "species", "how"];
 
+interface Props {
+	live: Live;
+	/** What each must become before another lure comes on top; null while that is being worked out. */
+	tips?: Record<string, TipData> | null;
+}
+
 /** Today's readings under the stations. */
-export function ReadingsStrip({ live }: { live: Live }) {
+export function ReadingsStrip({ live, tips }: Props) {
 	const strip = useRef<HTMLDivElement>(null);
 	const shown = names
 		.map((name) => live.answer.readings[name])
@@ -22,7 +28,14 @@ export function ReadingsStrip({ live }: { live: Live }) {
 			className="no-print grid shrink-0 auto-cols-[minmax(106px,1fr)] grid-flow-col overflow-x-auto border-b border-rule bg-paper lg:pl-3"
 		>
 			{shown.map((reading) => (
-				<ReadingCell key={reading.name} reading={reading} live={live} onMove={(by) => move(reading.name, by)} />
+				<ReadingCell
+					key={reading.name}
+					reading={reading}
+					live={live}
+					tip={tips?.[reading.name]}
+					tipped={tips !== undefined}
+					onMove={(by) => move(reading.name, by)}
+				/>
 			))}
 		</section>
 	);

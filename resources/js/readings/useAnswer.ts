@@ -13,6 +13,10 @@ export interface Live {
 	/** Shows the drop of another way to fish a lure. */
 	choose: (pick: string) => void;
 	pick: string | null;
+	/** Lists only a family; null lists all. */
+	narrow: (family: string | null) => void;
+	/** Keeps a lure in the list wherever it ranks; null lets it go. */
+	keepInSight: (lureId: number | null) => void;
 	/** Keeps instruments from changing a reading, or lets them again. */
 	pin: (name: string, pinned: boolean) => void;
 }
@@ -28,6 +32,7 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 	const [pick, setPick] = useState(initialPick);
 	const unsaved = useRef<Record<string, string | null>>({});
 	const pickNow = useRef(pick);
+	const familyNow = useRef(initial.family);
 	const running = useRef<AbortController | null>(null);
 
 	useEffect(() => {
@@ -47,7 +52,12 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 			const mine = new AbortController();
 			running.current = mine;
 			try {
-				const next = await send<AnswerData>("PUT", "/readings", { readings: sent, pick: pickNow.current }, mine.signal);
+				const next = await send<AnswerData>(
+					"PUT",
+					"/readings",
+					{ readings: sent, pick: pickNow.current, family: familyNow.current },
+					mine.signal,
+				);
 				if (running.current !== mine) return;
 				unsaved.current = {};
 				setPending({});
@@ -74,19 +84,49 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 
 	const change = useCallback((name: string, text: string | null) => void changeMany({ [name]: text }), [changeMany]);
 
+	const linked = answer.fromLink ? answer.query : "";
+	/** The address of the answer as it is looked at now. */
+	const address = useCallback(() => {
+		const query = new URLSearchParams(linked);
+		if (pickNow.current) query.set("pick", pickNow.current);
+		if (familyNow.current) query.set("family", familyNow.current);
+		return `/answer?${query}`;
+	}, [linked]);
+
 	const choose = useCallback(
 		async (key: string) => {
 			setPick(key);
 			pickNow.current = key;
-			const address = new URL(window.location.href);
-			address.searchParams.set("pick", key);
-			window.history.replaceState(window.history.state, "", address);
+			remember("pick", key);
 			const shown = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 			if (shown.some((one) => one.key === key)) return;
-			const next = await send<AnswerData>("GET", `/answer?${new URLSearchParams({ pick: key })}`).catch(() => null);
+			const next = await send<AnswerData>("GET", address()).catch(() => null);
 			if (next && pickNow.current === key) setAnswer(next);
 		},
-		[answer],
+		[answer, address],
+	);
+
+	const narrow = useCallback(
+		async (family: string | null) => {
+			familyNow.current = family;
+			remember("family", family);
+			const next = await send<AnswerData>("GET", address()).catch(() => null);
+			if (next && familyNow.current === family) setAnswer(next);
+		},
+		[address],
+	);
+
+	const keepInSight = useCallback(
+		async (lureId: number | null) => {
+			try {
+				await send("PUT", "/pinned", { lure: lureId });
+				setAnswer(await send<AnswerData>("GET", address()));
+			} catch (error) {
+				const words = error instanceof Refused ? error.message : "No connection: not pinned. Try again.";
+				setTroubles((all) => ({ ...all, pinned: words }));
+			}
+		},
+		[address],
 	);
 
 	const pin = useCallback(async (name: string, pinned: boolean) => {
@@ -105,13 +145,20 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 		const look = async () => {
 			if (document.visibilityState === "hidden" || Object.keys(unsaved.current).length > 0) return;
 			const before = running.current;
-			const query = pickNow.current ? `?${new URLSearchParams({ pick: pickNow.current })}` : "";
-			const next = await send<AnswerData>("GET", `/answer${query}`).catch(() => null);
+			const next = await send<AnswerData>("GET", address()).catch(() => null);
 			if (next && running.current === before && Object.keys(unsaved.current).length === 0) setAnswer(next);
 		};
 		const timer = window.setInterval(look, feed ? 2_000 : 10_000);
 		return () => window.clearInterval(timer);
-	}, [feed]);
+	}, [feed, address]);
 
-	return { answer, pending, troubles, change, changeMany, choose, pick, pin };
+	return { answer, pending, troubles, change, changeMany, choose, pick, narrow, keepInSight, pin };
+}
+
+/** Puts a part of the view into the address, so that it can be bookmarked. */
+function remember(name: string, value: string | null): void {
+	const address = new URL(window.location.href);
+	if (value === null) address.searchParams.delete(name);
+	else address.searchParams.set(name, value);
+	window.history.replaceState(window.history.state, "", address);
 }

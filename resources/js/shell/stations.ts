@@ -12,6 +12,7 @@ export const besides = [
 	{ path: "/tackle", name: "Tackle box" },
 	{ path: "/gear", name: "Before you go" },
 	{ path: "/places", name: "Places" },
+	{ path: "/rules", name: "Rules" },
 	{ path: "/settings", name: "Settings" },
 ] as const;
 

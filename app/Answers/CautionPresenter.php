@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\CautionData;
+use Eskith\Core\Care\Caution;
+use Eskith\Core\Care\Cautions;
+use Eskith\Core\Care\Circumstances;
+
+/** The cautions that today's readings and the angler's notes of the water call for. */
+final class CautionPresenter
+{
+    /** @return list<CautionData> */
+    public static function of(Standing $standing): array
+    {
+        $book = $standing->book;
+        $water = $standing->spot?->water;
+        $conditions = $standing->situation->water;
+
+        return array_map(static fn (Caution $caution): CautionData => new CautionData($caution->id, $caution->about, $caution->todo), Cautions::of(new Circumstances(
+            $book->likes->units, $conditions->tempC, $conditions->depthM, $conditions->windMs,
+            $book->flag('weir') ?? false, $book->flag('ice') ?? false, $standing->situation->aim->species,
+            $water?->name, $water->protected_fish ?? '', $water->local_rules ?? '',
+        )));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\CompareData;
+use App\Data\ContrastData;
+use App\Data\GhostData;
+use Eskith\Core\Choosing\Comparison;
+use Eskith\Core\Choosing\Contrast;
+use Eskith\Core\Choosing\Difference;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\TipWords;
+
+/** Puts two picks side by side: what sets them apart, how their drops differ, what would put the second on top. */
+final class ComparePresenter
+{
+    public static function of(Standing $standing, Pick $first, Pick $second): CompareData
+    {
+        $spoken = new Spoken($standing->situation);
+        $comparison = Comparison::of($first, $second);
+        $name = static fn (Pick $pick): string => $spoken->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
+
+        return new CompareData(
+            Standing::key($first), Standing::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
+            PickPresenter::bare($first->points), PickPresenter::bare($second->points),
+            self::verdict($comparison, $first, $second, $spoken),
+            array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
+                $contrast->rule, $contrast->lead(), PickPresenter::signed($contrast->lead()),
+                $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
+            ), $comparison->contrasts),
+            $comparison->alike === 0.0 ? '' : PickPresenter::signed($comparison->alike).' from rules that count alike for both.',
+            self::onTop($standing, $second),
+            new GhostData(
+                $name($second), LureReader::drawing($standing->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
+                DropPresenter::of($second->candidate, $standing->situation), Difference::words($first->candidate, $standing->situation, $second->candidate, $standing->situation),
+            ),
+        );
+    }
+
+    private static function verdict(Comparison $comparison, Pick $first, Pick $second, Spoken $spoken): string
+    {
+        $same = $first->candidate->lure->id === $second->candidate->lure->id;
+        $of = static fn (Pick $pick): string => $same ? $spoken->way($pick->candidate) : $spoken->lure($pick->candidate->lure);
+        if ($comparison->lead === 0.0) {
+            return ucfirst("the {$of($first)} and the {$of($second)} stand level.");
+        }
+        [$ahead, $behind] = $comparison->lead > 0 ? [$first, $second] : [$second, $first];
+        $times = exp(0.25 * abs($comparison->lead));
+        $points = PickPresenter::bare(abs($comparison->lead));
+
+        return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));
+    }
+
+    /** @return list<string> the reading, moved by itself, that puts this lure on top */
+    private static function onTop(Standing $standing, Pick $pick): array
+    {
+        $top = $standing->ranked[0]->candidate->lure;
+        if ($top->id === $pick->candidate->lure->id) {
+            return [];
+        }
+        $tipping = SecondLook::tipping($standing);
+        $words = new TipWords($standing->situation);
+        $said = [];
+        foreach (Reading::cases() as $reading) {
+            foreach ($tipping->towards($reading, $pick->candidate->lure) as $tip) {
+                $said[] = $words->where($tip);
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\PickData;
+use App\Data\ReasonData;
+use App\Data\StepData;
+use App\Data\WayData;
+use Eskith\Core\Choosing\Change;
+use Eskith\Core\Choosing\Ladder;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reason;
+use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Tackle\Hole;
+
+/** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
+final readonly class PickPresenter
+{
+    /** Steps of the ladder shown. */
+    private const STEPS = 3;
+
+    private Ladder $ladder;
+
+    private Spoken $spoken;
+
+    public function __construct(private Standing $standing)
+    {
+        $this->ladder = Ladder::over($standing->ranked);
+        $this->spoken = new Spoken($standing->situation);
+    }
+
+    /**
+     * @param  list<Pick>  $ways  every way to fish this lure, best first
+     * @param  int  $place  of the lure in the ranking, from 1
+     * @param  Hole|null  $theirs  what the other school would use
+     */
+    public function of(Pick $pick, array $ways, int $place, ?Hole $theirs): PickData
+    {
+        $candidate = $pick->candidate;
+        $row = $this->standing->row($candidate->lure);
+        $reasons = $pick->reasons();
+        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
+        $otherWays = array_values(array_filter($ways, static fn (Pick $way): bool => $way !== $pick));
+
+        return new PickData(
+            Standing::key($pick), $row->id, $place, $row->mass_kg, $candidate->hole()?->name, $candidate->cadence->value ?? '',
+            $this->spoken->title($candidate->lure), $this->spoken->way($candidate), $this->spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
+            $pick->points, $sum(1), $sum(-1),
+            array_map(self::reason(...), self::weightiestFirst($reasons)),
+            array_map(fn (Pick $way): WayData => new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, self::signed($way->points)), array_slice($otherWays, 0, 4)),
+            DropPresenter::of($candidate, $this->standing->situation),
+            ucfirst($candidate->cadence?->word() ?? ''),
+            CadenceWords::of($candidate, $this->standing->situation),
+            $this->steps($pick),
+            self::otherHole($pick, $theirs),
+        );
+    }
+
+    public static function reason(Reason $reason): ReasonData
+    {
+        return new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text);
+    }
+
+    /** "+2", "−0.5", "0". */
+    public static function signed(float $points): string
+    {
+        return ($points > 0 ? '+' : ($points < 0 ? '−' : '')).self::bare(abs($points));
+    }
+
+    /** "2", "−0.5": a sum, not a difference. */
+    public static function bareSigned(float $points): string
+    {
+        return ($points < 0 ? '−' : '').self::bare(abs($points));
+    }
+
+    /** "2", "0.5". */
+    public static function bare(float $points): string
+    {
+        return rtrim(rtrim(number_format($points, 2, '.', ''), '0'), '.');
+    }
+
+    /** @return list<StepData> */
+    private function steps(Pick $pick): array
+    {
+        return array_map(fn (Change $change): StepData => new StepData(
+            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes),
+            $this->spoken->title($change->to->candidate->lure), $this->spoken->way($change->to->candidate),
+        ), $this->ladder->steps($pick, self::STEPS));
+    }
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @return list<Reason>
+     */
+    private static function weightiestFirst(array $reasons): array
+    {
+        usort($reasons, static fn (Reason $a, Reason $b): int => [$b->points > 0, abs($b->points)] <=> [$a->points > 0, abs($a->points)]);
+
+        return $reasons;
+    }
+
+    private static function otherHole(Pick $pick, ?Hole $theirs): ?string
+    {
+        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\ComparePresenter;
+use App\Answers\SecondLook;
+use App\Answers\Standing;
+use App\Readings\Catalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Questions about the choice itself, and the lure kept in sight. */
+final class ChoiceController extends Controller
+{
+    public function secondLook(Request $request): JsonResponse
+    {
+        return response()->json(SecondLook::of($this->standing($request)));
+    }
+
+    public function compare(Request $request): JsonResponse
+    {
+        $standing = $this->standing($request);
+
+        return response()->json(ComparePresenter::of($standing, $standing->demand((string) $request->query('a')), $standing->demand((string) $request->query('b'))));
+    }
+
+    /** Keeps a lure in the list wherever it ranks; the one before it is let go. */
+    public function pin(Request $request): Response
+    {
+        $user = $this->angler($request);
+        $request->validate(['lure' => ['nullable', 'integer']]);
+        $lure = $request->input('lure');
+        $user->update(['pinned_lure_id' => $lure === null ? null : $user->lures()->whereNull('retired_at')->findOrFail((int) $lure)->id]);
+
+        return response()->noContent();
+    }
+
+    /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
+    private function standing(Request $request): Standing
+    {
+        return Standing::today($this->angler($request), array_intersect_key($request->query(), Catalogue::all()));
+    }
+}

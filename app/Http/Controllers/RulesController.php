@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AnswerBuilder;
+use App\Answers\Standing;
+use App\Rules\RuleFile;
+use App\Rules\RuleShelf;
+use App\Rules\RulesPresenter;
+use Eskith\Core\Choosing\LureKind;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Http\UploadedFile;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The angler's own version of the rule base. */
+final class RulesController extends Controller
+{
+    public function index(Request $request, AnswerBuilder $answers): Response
+    {
+        $user = $this->angler($request);
+        $standing = Standing::today($user);
+        $shelf = RuleShelf::of($user);
+        $presenter = new RulesPresenter($standing, $shelf);
+        $finishes = $user->lures()->whereNull('retired_at')->distinct()->orderBy('finish')->pluck('finish')->all();
+
+        return Inertia::render('Rules', [
+            'answer' => $answers->today($user),
+            'groups' => $presenter->groups(),
+            'changes' => $presenter->changes($presenter->asItComes(), $standing),
+            'asItComes' => $shelf->isAsItComes(),
+            'readings' => array_map(static fn (Reading $reading): array => [
+                'name' => $reading->value, 'word' => ucfirst($reading->word()), 'measure' => $reading->dimension() !== null,
+                'choices' => array_map(static fn (string $choice): array => [$choice, $reading->saying($choice)], $reading->choices()),
+            ], Reading::cases()),
+            'families' => LureKind::FAMILIES,
+            'finishes' => array_values(array_unique([...array_map(static fn (Finish $finish): string => $finish->value, Finish::cases()), ...$finishes])),
+        ]);
+    }
+
+    /** How much one rule counts: 0 is off, 1 as it comes. */
+    public function weigh(Request $request, string $rule): RedirectResponse
+    {
+        $given = $request->validate(['weight' => ['required', 'numeric']], ['weight.*' => 'Say how much the rule counts, as a number.']);
+        RuleShelf::of($this->angler($request))->weigh($rule, (float) $given['weight']);
+
+        return back();
+    }
+
+    public function weighAll(Request $request): RedirectResponse
+    {
+        $given = $request->validate(['on' => ['required', 'boolean']]);
+        RuleShelf::of($this->angler($request))->weighAll($given['on'] ? 1.0 : 0.0);
+
+        return back();
+    }
+
+    public function keep(Request $request, string $uuid): RedirectResponse
+    {
+        RuleShelf::of($this->angler($request))->keep($uuid, $this->fields($request));
+
+        return back();
+    }
+
+    /** What a rule would change, without keeping it. */
+    public function try(Request $request, string $uuid): JsonResponse
+    {
+        $user = $this->angler($request);
+        $shelf = RuleShelf::of($user);
+        $rule = $shelf->read($uuid, $this->fields($request));
+        $standing = Standing::today($user);
+
+        return response()->json((new RulesPresenter($standing, $shelf))->changes($standing, $standing->by($shelf->trying($rule))));
+    }
+
+    public function drop(Request $request, string $uuid): RedirectResponse
+    {
+        RuleShelf::of($this->angler($request))->drop($uuid);
+
+        return back();
+    }
+
+    public function reset(Request $request): RedirectResponse
+    {
+        RuleShelf::of($this->angler($request))->reset();
+
+        return back();
+    }
+
+    public function export(Request $request): HttpResponse
+    {
+        return response(RuleFile::json(RuleShelf::of($this->angler($request))), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="rules.json"']);
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        $file = $request->file('file');
+        $text = $request->input('text');
+        if (! is_string($text) && (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > RuleFile::BYTES)) {
+            throw InvalidInput::because('file', 'Choose a file of rules up to 200 kB that was exported here.');
+        }
+        RuleFile::take(RuleShelf::of($this->angler($request)), is_string($text) ? mb_strcut($text, 0, RuleFile::BYTES) : ($file instanceof UploadedFile ? (string) $file->get() : ''));
+
+        return back();
+    }
+
+    /** @return array<array-key, mixed> as sent: the framework would make empty texts null */
+    private function fields(Request $request): array
+    {
+        $raw = json_decode($request->getContent(), true, 16);
+
+        return is_array($raw) ? $raw : [];
+    }
+}

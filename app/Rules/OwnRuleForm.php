@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Eskith\Core\Choosing\Condition;
+use Eskith\Core\Choosing\LureKind;
+use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\CommandLine\Fields;
+use Eskith\Core\Units\Dimension;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Units\UnitSet;
+
+/** Reads a rule of the angler's own as it is typed, kept and exported: measures as text with their unit. */
+final readonly class OwnRuleForm
+{
+    private const CONDITIONS = 8;
+
+    private function __construct(private UnitSet $units)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields  name, points, when: list of {reading, from?, to?, any?}, lures: {families?, finishes?, from?, to?}
+     *
+     * @throws InvalidInput when it cannot be used
+     */
+    public static function rule(string $id, array $fields, UnitSet $units): OwnRule
+    {
+        $form = new self($units);
+        $given = Fields::of($fields);
+        $when = $given->items('when');
+        if (count($when) > self::CONDITIONS) {
+            throw InvalidInput::because('when', 'A rule takes up to '.self::CONDITIONS.' readings.');
+        }
+
+        return OwnRule::of(
+            $id, $given->text('name'),
+            array_map(static fn (mixed $one, int $i): Condition => $form->condition(Fields::of($one, "when.{$i}")), $when, array_keys($when)),
+            $form->lures($given->inner('lures')), $given->number('points'),
+        );
+    }
+
+    /**
+     * The same fields as they are kept: as typed, with the unit written out, so that they mean the same under other settings.
+     *
+     * @param  array<array-key, mixed>  $fields that rule() has accepted
+     * @return array<string, mixed>
+     */
+    public static function kept(array $fields, UnitSet $units): array
+    {
+        $form = new self($units);
+        $given = Fields::of($fields);
+        $lures = $given->inner('lures');
+
+        return [
+            'name' => trim($given->text('name')), 'points' => $given->number('points'),
+            'when' => array_map(static function (mixed $one) use ($form): array {
+                $condition = Fields::of($one);
+                $reading = $condition->one(Reading::class, 'reading');
+                $unit = self::unit($reading, $form->units);
+
+                return ['reading' => $reading->value, ...($unit === null
+                    ? ['any' => $form->words($condition, 'any')]
+                    : ['from' => $form->text($condition, 'from', $unit), 'to' => $form->text($condition, 'to', $unit)])];
+            }, $given->items('when')),
+            'lures' => [
+                'families' => $form->words($lures, 'families'), 'finishes' => $form->finishes($lures),
+                'from' => $form->text($lures, 'from', $units->lureWeight), 'to' => $form->text($lures, 'to', $units->lureWeight),
+            ],
+        ];
+    }
+
+    private function condition(Fields $fields): Condition
+    {
+        $reading = $fields->one(Reading::class, 'reading');
+        $unit = self::unit($reading, $this->units);
+        if ($unit === null) {
+            return Condition::anyOf($reading, $this->words($fields, 'any'));
+        }
+
+        return Condition::between($reading, $this->measure($fields, 'from', $unit), $this->measure($fields, 'to', $unit));
+    }
+
+    private function lures(Fields $fields): LureKind
+    {
+        return LureKind::of(
+            $this->words($fields, 'families'), $this->finishes($fields),
+            $this->measure($fields, 'from', $this->units->lureWeight), $this->measure($fields, 'to', $this->units->lureWeight),
+        );
+    }
+
+    private function measure(Fields $fields, string $name, Unit $unit): ?float
+    {
+        return $this->typed($fields, $name, $unit)?->si;
+    }
+
+    private function text(Fields $fields, string $name, Unit $unit): string
+    {
+        return $this->typed($fields, $name, $unit)->text ?? '';
+    }
+
+    private function typed(Fields $fields, string $name, Unit $unit): ?Measure
+    {
+        $text = trim($fields->text($name, ''));
+
+        return $text === '' ? null : Measure::parse($text, $unit, $fields->at($name));
+    }
+
+    /** @return list<string> */
+    private function finishes(Fields $fields): array
+    {
+        return array_map(static fn (string $finish): string => mb_strtolower(trim($finish)), $this->words($fields, 'finishes'));
+    }
+
+    /** @return list<string> */
+    private function words(Fields $fields, string $name): array
+    {
+        return array_map(static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 ? $word : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."), $fields->items($name));
+    }
+
+    private static function unit(Reading $reading, UnitSet $units): ?Unit
+    {
+        return match ($reading->dimension()) {
+            Dimension::Temperature => $units->temperature,
+            Dimension::Length => $units->depth,
+            Dimension::Speed => $units->speed,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Eskith\Core\CommandLine\Fields;
+use Eskith\Core\Units\InvalidInput;
+
+/** An angler's rules as a JSON file (public/schema/rules.schema.json). */
+final class RuleFile
+{
+    public const BYTES = 200_000;
+
+    public static function json(RuleShelf $shelf): string
+    {
+        $own = array_map(static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($shelf->fields), $shelf->fields);
+
+        return json_encode(
+            ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $shelf->weights, 'own' => $own],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )."\n";
+    }
+
+    /** @throws InvalidInput when it is no such file or anything in it cannot be used; then nothing has changed */
+    public static function take(RuleShelf $shelf, string $text): void
+    {
+        $file = json_decode($text, true, 16);
+        if (! is_array($file) || ($file['format'] ?? null) !== 'eskith-rules' || ($file['version'] ?? null) !== 1) {
+            throw InvalidInput::because('file', 'That is no file of Eskith rules; choose one that was exported here.');
+        }
+        $fields = Fields::of($file);
+        $weights = [];
+        foreach (is_array($file['weights'] ?? null) ? array_keys($file['weights']) : [] as $rule) {
+            $weights[(string) $rule] = $fields->inner('weights')->number((string) $rule);
+        }
+        $own = [];
+        foreach ($fields->items('own') as $i => $one) {
+            $own[Fields::of($one, "own.{$i}")->text('id')] = is_array($one) ? $one : [];
+        }
+        $shelf->replace($weights, $own);
+    }
+}

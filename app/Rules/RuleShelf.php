@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use App\Models\RuleChoice;
+use App\Models\User;
+use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Rule;
+use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The rule base as one angler has it: how much each rule counts, and rules of their own. The only writer of both. */
+final readonly class RuleShelf
+{
+    /** Rules of their own an angler can have, and how many times its usual points a rule can count. */
+    private const MOST_OWN = 40;
+
+    public const MOST_WEIGHT = 4.0;
+
+    /**
+     * @param  array<string, float>  $weights  by rule id, where it is not 1
+     * @param  list<OwnRule>  $own
+     * @param  array<string, array<string, mixed>>  $fields  of the own rules, as kept
+     */
+    private function __construct(private User $user, public array $weights, public array $own, public array $fields)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        $weights = [];
+        $own = [];
+        $fields = [];
+        foreach ($user->ruleChoices()->orderBy('id')->toBase()->get(['rule', 'weight', 'own']) as $row) {
+            if ($row->own !== null) {
+                /** @var array<string, mixed> $kept */
+                $kept = json_decode((string) $row->own, true, 16, JSON_THROW_ON_ERROR);
+                $own[] = OwnRuleForm::rule($row->rule, $kept, $user->likes()->units);
+                $fields[$row->rule] = $kept;
+            }
+            if ((float) $row->weight !== 1.0) {
+                $weights[$row->rule] = (float) $row->weight;
+            }
+        }
+
+        return new self($user, $weights, $own, $fields);
+    }
+
+    public function book(): RuleBook
+    {
+        return RuleBook::standard()->with($this->own)->weighted($this->weights);
+    }
+
+    public function isAsItComes(): bool
+    {
+        return $this->weights === [] && $this->own === [];
+    }
+
+    /** The same with one more rule, or with one written anew, which is not kept. */
+    public function trying(OwnRule $rule): RuleBook
+    {
+        $own = [...array_filter($this->own, static fn (OwnRule $other): bool => $other->id !== $rule->id), $rule];
+
+        return RuleBook::standard()->with($own)->weighted([...$this->weights, $rule->id => 1.0]);
+    }
+
+    /** @throws InvalidInput when there is no such rule or it cannot count so much */
+    public function weigh(string $id, float $weight): void
+    {
+        $this->demandWeight($id, $weight);
+        if (! $this->book()->has($id)) {
+            throw InvalidInput::because('rule', 'There is no such rule.');
+        }
+        $this->user->ruleChoices()->updateOrCreate(['rule' => $id], ['weight' => $weight]);
+    }
+
+    /** Every rule off, or every rule as it comes again; own rules stay. */
+    public function weighAll(float $weight): void
+    {
+        $rows = array_map(fn (Rule $rule): array => [
+            'user_id' => $this->user->id, 'rule' => $rule->id, 'weight' => $weight, 'own' => isset($this->fields[$rule->id]) ? json_encode($this->fields[$rule->id], JSON_THROW_ON_ERROR) : null,
+        ], $this->book()->rules);
+        RuleChoice::query()->upsert($rows, ['user_id', 'rule'], ['weight']);
+    }
+
+    /**
+     * Adds a rule, or writes one anew; the same twice changes nothing.
+     *
+     * @param  array<array-key, mixed>  $fields
+     *
+     * @throws InvalidInput
+     */
+    public function keep(string $uuid, array $fields): OwnRule
+    {
+        $rule = $this->read($uuid, $fields);
+        $this->user->ruleChoices()->updateOrCreate(['rule' => $uuid], ['own' => OwnRuleForm::kept($fields, $this->user->likes()->units)]);
+
+        return $rule;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     *
+     * @throws InvalidInput
+     */
+    public function read(string $uuid, array $fields): OwnRule
+    {
+        if (! Str::isUuid($uuid)) {
+            throw InvalidInput::because('id', 'A rule of your own has an id of its own, a UUID.');
+        }
+        $rule = OwnRuleForm::rule($uuid, $fields, $this->user->likes()->units);
+        $others = array_filter($this->own, static fn (OwnRule $other): bool => $other->id !== $uuid);
+        if (count($others) >= self::MOST_OWN) {
+            throw InvalidInput::because('name', 'There is room for '.self::MOST_OWN.' rules of your own; take one away first.');
+        }
+        $this->demandNewName($rule, $others);
+
+        return $rule;
+    }
+
+    public function drop(string $uuid): void
+    {
+        $this->user->ruleChoices()->where('rule', $uuid)->whereNotNull('own')->delete();
+    }
+
+    /** Back to the rule base as it comes. */
+    public function reset(): void
+    {
+        $this->user->ruleChoices()->delete();
+    }
+
+    /**
+     * Takes the place of everything there was, in one step.
+     *
+     * @param  array<string, float>  $weights
+     * @param  array<string, array<array-key, mixed>>  $own  fields by uuid
+     *
+     * @throws InvalidInput when any of it cannot be used; then nothing has changed
+     */
+    public function replace(array $weights, array $own): void
+    {
+        DB::transaction(function () use ($weights, $own): void {
+            $this->reset();
+            $shelf = new self($this->user, [], [], []);
+            foreach ($own as $uuid => $fields) {
+                $shelf->keep($uuid, $fields);
+                $shelf = self::of($this->user);
+            }
+            foreach ($weights as $id => $weight) {
+                $shelf->weigh($id, $weight);
+            }
+        });
+    }
+
+    private function demandWeight(string $id, float $weight): void
+    {
+        if (! is_finite($weight) || $weight < 0 || $weight > self::MOST_WEIGHT) {
+            throw InvalidInput::because('weight', "Rule {$id} can count from 0 to ".self::MOST_WEIGHT.' times its usual points.');
+        }
+    }
+
+    /** @param  array<int, OwnRule>  $others */
+    private function demandNewName(OwnRule $rule, array $others): void
+    {
+        foreach ($others as $other) {
+            if (mb_strtolower($other->name) === mb_strtolower($rule->name)) {
+                throw InvalidInput::because('name', "You have a rule \"{$other->name}\" already; change that one, or say otherwise what this one holds.");
+            }
+        }
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use App\Answers\PickPresenter;
+use App\Answers\Standing;
+use App\Data\ChangesData;
+use App\Data\ConditionData;
+use App\Data\MoveData;
+use App\Data\OwnRuleData;
+use App\Data\RuleData;
+use App\Data\RuleGroupData;
+use Eskith\Core\Choosing\Condition;
+use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reason;
+use Eskith\Core\Choosing\Rule;
+use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Choosing\Spoken;
+
+/** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
+final readonly class RulesPresenter
+{
+    /** Lures told of, at least. */
+    private const MOVES = 6;
+
+    private const GROUPS = ['F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence'];
+
+    public function __construct(private Standing $standing, private RuleShelf $shelf)
+    {
+    }
+
+    /** @return list<RuleGroupData> own rules first, when there are any */
+    public function groups(): array
+    {
+        $speaking = $this->speaking();
+        $own = array_column($this->shelf->own, null, 'id');
+        $groups = [];
+        foreach ($this->standing->rules->rules as $rule) {
+            $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
+            $weight = $this->standing->rules->weight($rule);
+            $groups[$title][] = new RuleData(
+                $rule->id, $rule->says, $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
+                $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
+            );
+        }
+        $last = $groups['Your own'] ?? [];
+        unset($groups['Your own']);
+
+        return [
+            ...($last === [] ? [] : [new RuleGroupData('Your own', $last)]),
+            ...array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups),
+        ];
+    }
+
+    /** What other rules than those the box stands by would do to the order. */
+    public function changes(Standing $before, Standing $after): ChangesData
+    {
+        [$places, $points] = self::places($before);
+        [$newPlaces, $newPoints] = self::places($after);
+        $spoken = new Spoken($after->situation);
+        $byLure = $after->byLure();
+        $moves = [];
+        foreach ($newPlaces as $id => $place) {
+            if ($place <= self::MOVES || $places[$id] <= 3) {
+                $moves[] = new MoveData($spoken->title($byLure[$id][0]->candidate->lure), $places[$id], $place, PickPresenter::bareSigned($points[$id]), PickPresenter::bareSigned($newPoints[$id]));
+            }
+        }
+
+        return new ChangesData(self::sentence($before, $after, $places === $newPlaces, $points === $newPoints, $spoken), $moves);
+    }
+
+    private static function sentence(Standing $before, Standing $after, bool $sameOrder, bool $samePoints, Spoken $spoken): string
+    {
+        [$was, $is] = [$before->ranked[0] ?? null, $after->ranked[0] ?? null];
+        if ($was === null || $is === null) {
+            return 'There is nothing in the box yet for rules to order.';
+        }
+
+        return match (true) {
+            $after->rules->isSilent() => 'Every rule is off: what is on the line comes first, then the lighter.',
+            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$spoken->lure($is->candidate->lure)} comes first, in place of the {$spoken->lure($was->candidate->lure)}.",
+            Standing::key($was) !== Standing::key($is) => "The {$spoken->lure($is->candidate->lure)} stays first, but by the {$spoken->way($is->candidate)}.",
+            ! $sameOrder => 'The first stays first; others change places.',
+            ! $samePoints => 'Points change, the order does not.',
+            default => 'Today this changes nothing.',
+        };
+    }
+
+    /** @return array{array<int|string, int>, array<int|string, float>} place and points by lure, best first */
+    private static function places(Standing $standing): array
+    {
+        $byLure = $standing->byLure();
+
+        return [array_combine(array_keys($byLure), array_map(static fn (int $i): int => $i + 1, array_keys(array_values($byLure)))), array_map(static fn (array $ways): float => $ways[0]->points, $byLure)];
+    }
+
+    /** @return array<string, int> lures of which each rule says something today, in any way to fish them */
+    private function speaking(): array
+    {
+        $count = [];
+        foreach ($this->standing->byLure() as $ways) {
+            $rules = array_unique(array_merge(...array_map(static fn (Pick $pick): array => array_map(static fn (Reason $reason): string => $reason->rule, $pick->reasons()), $ways)));
+            foreach ($rules as $rule) {
+                $count[$rule] = ($count[$rule] ?? 0) + 1;
+            }
+        }
+
+        return $count;
+    }
+
+    private function today(Rule $rule, float $weight, int $lures): string
+    {
+        $missing = $rule->missing($this->standing->situation);
+
+        return match (true) {
+            $weight === 0.0 => 'off',
+            $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Need $need): string => $need->value, $missing)),
+            $lures === 0 => 'silent today',
+            default => 'speaks of '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
+        };
+    }
+
+    private function own(OwnRule $rule): OwnRuleData
+    {
+        $fields = $this->shelf->fields[$rule->id];
+        $say = $this->standing->situation->say;
+        /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
+        $when = $fields['when'];
+        /** @var array{from: string, to: string} $lures */
+        $lures = $fields['lures'];
+        $asked = implode(', ', array_map(static fn (Condition $condition): string => $condition->asks($say), $rule->when));
+
+        return new OwnRuleData(
+            $rule->name, $rule->points,
+            array_map(static fn (array $one): ConditionData => new ConditionData($one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? []), $when),
+            $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],
+            ucfirst($asked === '' ? 'always' : "when {$asked}").': '.PickPresenter::signed($rule->points).' for '.$rule->lures->words($say),
+        );
+    }
+
+    /** The box by the rules as they come. */
+    public function asItComes(): Standing
+    {
+        return $this->standing->by(RuleBook::standard());
+    }
+}

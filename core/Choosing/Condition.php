@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Units\Dimension;
+use Eskith\Core\Units\InvalidInput;
+
+/** A reading within bounds, or one of some choices. */
+final readonly class Condition
+{
+    /** @param  list<string>  $choices  for a choice: any of these */
+    private function __construct(public Reading $reading, public ?float $from, public ?float $to, public array $choices)
+    {
+    }
+
+    /**
+     * A measure from and to these, both included; SI, °C.
+     *
+     * @throws InvalidInput for a choice, for no bound, and for bounds the wrong way round
+     */
+    public static function between(Reading $reading, ?float $from, ?float $to): self
+    {
+        if ($reading->dimension() === null) {
+            throw InvalidInput::because($reading->value, ucfirst($reading->word()).' is chosen, not measured: give its choices.');
+        }
+        if ($from === null && $to === null) {
+            throw InvalidInput::because($reading->value, "Give the {$reading->word()} from or up to which the rule holds.");
+        }
+        if ($from !== null && $to !== null && $from > $to) {
+            throw InvalidInput::because($reading->value, "The {$reading->word()} runs from the lower to the higher value; these are the wrong way round.");
+        }
+
+        return new self($reading, $from, $to, []);
+    }
+
+    /**
+     * @param  list<string>  $choices
+     *
+     * @throws InvalidInput for a measure, for none, and for a choice that the reading has not
+     */
+    public static function anyOf(Reading $reading, array $choices): self
+    {
+        $strange = array_diff($choices, $reading->choices());
+        if ($choices === [] || $strange !== []) {
+            throw InvalidInput::because($reading->value, $reading->dimension() === null
+                ? ucfirst($reading->word()).' is one of '.str_replace('_', ' ', implode(', ', $reading->choices())).($strange === [] ? '; choose at least one.' : '; "'.mb_substr((string) reset($strange), 0, 30).'" is not.')
+                : ucfirst($reading->word()).' is measured: give the values it lies between.');
+        }
+
+        return new self($reading, null, null, $choices);
+    }
+
+    /** False also when the reading is missing. */
+    public function holds(Situation $s): bool
+    {
+        $measure = $this->reading->measured($s);
+        if ($this->reading->dimension() !== null) {
+            // A drift or a current counts by its size, whichever way it runs.
+            $size = $measure === null ? null : ($this->reading === Reading::Drift || $this->reading === Reading::Current ? abs($measure) : $measure);
+
+            return $size !== null && ($this->from === null || $size >= $this->from - 1e-9) && ($this->to === null || $size <= $this->to + 1e-9);
+        }
+
+        return array_intersect($this->choices, $this->reading->chosen($s)) !== [];
+    }
+
+    /** The reading as it stands, "37 °F", "dim light". */
+    public function words(Situation $s): string
+    {
+        $measure = $this->reading->measured($s);
+
+        return $measure !== null
+            ? $this->reading->measure($s->say, abs($measure) === $measure || $this->reading->dimension() === Dimension::Temperature ? $measure : -$measure)
+            : implode(', ', array_map($this->reading->saying(...), array_intersect($this->reading->chosen($s), $this->choices)));
+    }
+
+    /** What it asks for, "37 to 45 °F", "dim or mixed light". */
+    public function asks(Say $say): string
+    {
+        $of = fn (float $si): string => $this->reading->measure($say, $si);
+
+        return match (true) {
+            $this->from !== null && $this->to !== null => "{$of($this->from)} to {$of($this->to)}",
+            $this->from !== null => "{$of($this->from)} or more",
+            $this->to !== null => "{$of($this->to)} or less",
+            default => implode(' or ', array_map($this->reading->saying(...), $this->choices)),
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Tackle\Lure;
+
+/** Where a reading tips the choice: beyond this measure, or at this choice, that lure comes on top. */
+final readonly class Tip
+{
+    /**
+     * @param  float|string  $at  SI for a measure: the last value at which it has not tipped yet
+     * @param  bool|null  $above  whether it tips above or below; null for a choice
+     */
+    public function __construct(public Reading $reading, public float|string $at, public ?bool $above, public Lure $lure)
+    {
+    }
+}

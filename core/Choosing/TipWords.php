@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Dimension;
+
+/** Says what would change a choice, aloud and in short. */
+final readonly class TipWords
+{
+    private Spoken $spoken;
+
+    public function __construct(private Situation $situation)
+    {
+        $this->spoken = new Spoken($situation);
+    }
+
+    /** "Above 0.6 mph of drift: the ⅝ oz." */
+    public function sentence(Tip $tip, Lure $now): string
+    {
+        return "{$this->where($tip)}: {$this->instead($now, $tip->lure)}.";
+    }
+
+    /** "> 0.6 mph: ⅝ oz", for the strip of readings. */
+    public function short(Tip $tip, Lure $now): string
+    {
+        $say = $this->situation->say;
+        $at = is_string($tip->at)
+            ? $tip->reading->naming($tip->at)
+            : ($this->isAbove($tip) ? '> ' : '< ').match ($tip->reading) {
+                Reading::Temperature, Reading::SurfaceTemperature => $say->temperature($tip->at),
+                Reading::Depth => $say->depth($tip->at),
+                default => $say->speed(abs($tip->at)),
+            };
+
+        return $at.': '.$this->shortly($now, $tip->lure);
+    }
+
+    /** What is taken in place of the first, by what sets the two apart. */
+    public function instead(Lure $now, Lure $then): string
+    {
+        return match (true) {
+            $this->sameKind($now, $then) && $now->finish === $then->finish && abs($now->massKg - $then->massKg) > Lure::SAME_KG => "take the {$this->situation->say->weight($then->massKg)}",
+            $this->sameKind($now, $then) && $now->finish !== $then->finish && abs($now->massKg - $then->massKg) <= Lure::SAME_KG => 'take '.Finish::word($then->finish),
+            default => "take the {$this->spoken->lure($then)}",
+        };
+    }
+
+    private function shortly(Lure $now, Lure $then): string
+    {
+        return match (true) {
+            ! $this->sameKind($now, $then) => Spoken::family($then),
+            abs($now->massKg - $then->massKg) > Lure::SAME_KG => $this->situation->say->weight($then->massKg),
+            default => Finish::word($then->finish),
+        };
+    }
+
+    private function sameKind(Lure $now, Lure $then): bool
+    {
+        return Spoken::family($now) === Spoken::family($then);
+    }
+
+    /** "Above 0.6 mph of drift", "Bright light". */
+    public function where(Tip $tip): string
+    {
+        if (is_string($tip->at)) {
+            return ucfirst($tip->reading->saying($tip->at));
+        }
+        $away = $tip->at < 0 && $tip->reading->dimension() === Dimension::Speed;
+
+        return ($this->isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure($this->situation->say, $away ? -$tip->at : $tip->at).($away ? ' the other way' : '');
+    }
+
+    /** A speed the other way counts by its size. */
+    private function isAbove(Tip $tip): bool
+    {
+        $away = is_float($tip->at) && $tip->at < 0 && $tip->reading->dimension() === Dimension::Speed;
+
+        return $tip->above === ! $away;
+    }
+}

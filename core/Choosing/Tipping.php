@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Water\Flow;
+
+/**
+ * What would change the choice. Each reading is moved by itself, all others as they are, until another lure comes on
+ * top: measures in steps away from where they stand, then halved down to where it tips; choices one by one.
+ */
+final readonly class Tipping
+{
+    /** Step, lowest and highest looked at, and how fine a tip is found; SI. Depth goes in ratios. */
+    private const WALKS = [
+        'temp' => [1.5, -1.0, 30.0, 0.02],
+        'surface' => [2.0, -1.0, 32.0, 0.05],
+        'depth' => [1.12, 0.5, 60.0, 0.02],
+        'drift' => [0.06, -1.5, 1.5, 0.002],
+        'current' => [0.06, -2.0, 2.0, 0.002],
+        'wind' => [1.0, 0.0, 20.0, 0.05],
+    ];
+
+    /** Values tried of a measure that was not read, SI. */
+    private const GUESSES = [
+        'temp' => [1.0, 4.0, 7.0, 11.0, 14.0, 18.0, 22.0],
+        'surface' => [12.0, 18.0, 22.0, 26.0],
+        'depth' => [2.0, 4.0, 6.0, 9.0, 13.0, 20.0],
+        'drift' => [0.0, 0.1, 0.2, 0.35, 0.5, 0.8],
+        'current' => [0.0, 0.15, 0.3, 0.5, 0.8],
+        'wind' => [0.0, 3.0, 6.0, 10.0],
+    ];
+
+    private ?Lure $top;
+
+    /**
+     * @param  list<Lure>  $box
+     * @param  float|null  $driftPerWind  where the drift is not read but reckoned from the wind: m/s of drift for each m/s
+     */
+    public function __construct(
+        private Chooser $chooser,
+        private Situation $now,
+        private array $box,
+        private ?TiedOn $tiedOn = null,
+        private ?float $driftPerWind = null,
+    ) {
+        $this->top = $chooser->top($now, $box, $tiedOn);
+    }
+
+    /**
+     * Where this reading puts another lure on top: the nearest place above and below, or each choice that does.
+     *
+     * @return list<Tip> none when no value does, or the reading is missing
+     */
+    public function of(Reading $reading): array
+    {
+        return $this->look($reading, fn (?Lure $lure): bool => $lure !== null && $lure->id !== $this->top?->id);
+    }
+
+    /**
+     * Where this reading puts the wanted lure on top.
+     *
+     * @return list<Tip>
+     */
+    public function towards(Reading $reading, Lure $wanted): array
+    {
+        return $this->look($reading, static fn (?Lure $lure): bool => $lure?->id === $wanted->id);
+    }
+
+    /** Of the readings that are missing, the one that would change the choice in most of its values; null when none would. */
+    public function mostWanted(): ?Wanted
+    {
+        $most = null;
+        foreach (Reading::cases() as $reading) {
+            // Either of drift and current tells how the water passes the boat.
+            $flows = $reading === Reading::Drift || $reading === Reading::Current;
+            $wanted = $reading->isRead($this->now) || ($flows && $this->now->flowMs !== null) ? null : $this->wanted($reading);
+            if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
+                $most = $wanted;
+            }
+        }
+
+        return $most;
+    }
+
+    private function wanted(Reading $reading): ?Wanted
+    {
+        $values = self::GUESSES[$reading->value] ?? $reading->choices();
+        $changing = [];
+        foreach ($values as $value) {
+            $lure = $this->topAt($reading, $value);
+            if ($lure !== null && $lure->id !== $this->top?->id) {
+                $changing[] = [$value, $lure];
+            }
+        }
+
+        return $changing === [] ? null : new Wanted($reading, count($changing) / count($values), ...$changing[0]);
+    }
+
+    /**
+     * @param  \Closure(?Lure): bool  $tips
+     * @return list<Tip>
+     */
+    private function look(Reading $reading, \Closure $tips): array
+    {
+        $measure = $reading->measured($this->now);
+        if ($measure !== null) {
+            return array_values(array_filter([$this->walk($reading, $measure, false, $tips), $this->walk($reading, $measure, true, $tips)]));
+        }
+        $chosen = $reading->chosen($this->now);
+        $found = [];
+        foreach ($chosen === [] ? [] : array_diff($reading->choices(), $chosen) as $choice) {
+            $lure = $this->topAt($reading, $choice);
+            if ($lure !== null && $tips($lure)) {
+                $found[] = new Tip($reading, $choice, null, $lure);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param  \Closure(?Lure): bool  $tips */
+    private function walk(Reading $reading, float $from, bool $up, \Closure $tips): ?Tip
+    {
+        [$step, $lowest, $highest, $grain] = self::WALKS[$reading->value] ?? throw new \LogicException('Only a measure is walked along.');
+        if (! $this->turns($reading)) {
+            [$lowest, $highest] = $from < 0 ? [$lowest, 0.0] : [0.0, $highest];
+        }
+        $still = $from;
+        while (($up ? $still < $highest : $still > $lowest)) {
+            $next = match (true) {
+                $reading === Reading::Depth => $up ? $still * $step : $still / $step,
+                default => $still + ($up ? $step : -$step),
+            };
+            $next = min($highest, max($lowest, $next));
+            $lure = $this->topAt($reading, $next);
+            if ($tips($lure)) {
+                return $this->narrowed($reading, $still, $next, $grain, $up, $tips);
+            }
+            $still = $next;
+        }
+
+        return null;
+    }
+
+    /** A drift turned round matters only in a current, and a current only to a boat that drifts. */
+    private function turns(Reading $reading): bool
+    {
+        return match ($reading) {
+            Reading::Drift => ($this->now->water->currentMs ?? 0.0) !== 0.0,
+            Reading::Current => ($this->now->water->boatMs ?? 0.0) !== 0.0,
+            default => true,
+        };
+    }
+
+    /** @param  \Closure(?Lure): bool  $tips */
+    private function narrowed(Reading $reading, float $still, float $tipped, float $grain, bool $up, \Closure $tips): Tip
+    {
+        $lure = $this->topAt($reading, $tipped);
+        while (abs($tipped - $still) > $grain) {
+            $middle = ($still + $tipped) / 2;
+            $there = $this->topAt($reading, $middle);
+            if ($tips($there)) {
+                [$tipped, $lure] = [$middle, $there];
+            } else {
+                $still = $middle;
+            }
+        }
+
+        return new Tip($reading, $still, $up, $lure ?? throw new \LogicException('A tip is always to a lure.'));
+    }
+
+    private function topAt(Reading $reading, float|string $value): ?Lure
+    {
+        $there = $reading->with($this->now, $value);
+        if ($reading === Reading::Wind && $this->driftPerWind !== null) {
+            $there = Reading::Drift->with($there, Flow::driftFromWind((float) $value, $this->driftPerWind));
+        }
+
+        return $this->chooser->top($there, $this->box, $this->tiedOn);
+    }
+}

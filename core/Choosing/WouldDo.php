@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Lure;
+
+/** What a box lacks: the lure that would do best in a situation, of every usual weight, family and finish. */
+final readonly class WouldDo
+{
+    /** A box is unsuitable when its best is expected to be touched less than this share as often as what would do. */
+    private const SHARE = 0.25;
+
+    private function __construct(public Lure $lure, public float $points)
+    {
+    }
+
+    public static function best(Chooser $chooser, Situation $situation): self
+    {
+        $bodies = [];
+        foreach (Family::cases() as $family) {
+            foreach (WeightSteps::series($situation->aim->species) as $kg) {
+                $bodies[] = Lure::of("{$family->value} {$kg}", $family, $kg, 'plain');
+            }
+        }
+        $body = $chooser->top($situation, $bodies) ?? $bodies[0];
+        // Points for the finish do not hang on family or weight.
+        $painted = array_map(static fn (Finish $finish): Lure => Lure::of($finish->value, $body->family, $body->massKg, $finish->value), Finish::cases());
+        $lure = $chooser->top($situation, $painted) ?? $body;
+
+        return new self($lure, $chooser->rank($situation, [$lure])[0]->points);
+    }
+
+    /** Whether a box whose best pick this is has nothing suitable. */
+    public function shames(Pick $first): bool
+    {
+        return exp(0.25 * ($first->points - $this->points)) < self::SHARE;
+    }
+
+    /**
+     * What of it the box does not have at all, in a word or two: the family, else the weight, else the finish.
+     *
+     * @param  list<Lure>  $box
+     */
+    public function missing(array $box, Spoken $spoken): string
+    {
+        $kind = Spoken::family($this->lure);
+        $alike = array_filter($box, static fn (Lure $lure): bool => Spoken::family($lure) === $kind);
+        $weighing = array_filter($alike, fn (Lure $lure): bool => abs($lure->massKg - $this->lure->massKg) < 0.15 * $this->lure->massKg);
+
+        return match (true) {
+            $alike === [] => $kind,
+            $weighing === [] => "{$kind} of {$spoken->stamped($this->lure->massKg)}",
+            default => Finish::word($this->lure->finish)." {$kind}",
+        };
+    }
+}

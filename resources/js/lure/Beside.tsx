@@ -1,0 +1,116 @@
+import { router } from "@inertiajs/react";
+import { Tabs } from "radix-ui";
+import { useState } from "react";
+import { newId } from "../parts/send";
+import type { Live } from "../readings/useAnswer";
+import type { GhostData, PickData, SecondLookData } from "../types";
+import { Compare } from "./Compare";
+import { LadderSteps } from "./LadderSteps";
+import { WhatIf } from "./WhatIf";
+import { Why } from "./Why";
+
+const views = [
+	["why", "Why"],
+	["ladder", "If not"],
+	["change", "What if"],
+	["compare", "Compare"],
+] as const;
+
+interface Props {
+	live: Live;
+	pick: PickData;
+	second: SecondLookData | null;
+	underWay: boolean;
+	onGhost: (ghost: GhostData | null) => void;
+}
+
+/** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
+export function Beside({ live, pick, second, underWay, onGhost }: Props) {
+	const { answer } = live;
+	const first = answer.rack[0]?.key ?? pick.key;
+	const [view, setView] = useState("why");
+	return (
+		<section
+			aria-label="About this pick"
+			className="contents border-l border-rule bg-paper lg:flex lg:min-h-0 lg:flex-col lg:overflow-hidden"
+		>
+			<Tabs.Root value={view} onValueChange={setView} className="flex min-h-0 flex-col bg-paper lg:flex-1">
+				<Tabs.List aria-label="About this pick" className="flex shrink-0 border-b border-rule px-3">
+					{views.map(([value, name]) => (
+						<Tabs.Trigger
+							key={value}
+							value={value}
+							className="min-h-14 flex-1 border-b-[3px] border-transparent px-1 text-[15px] whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink lg:min-h-11"
+						>
+							{name}
+						</Tabs.Trigger>
+					))}
+				</Tabs.List>
+				<div className="px-5 pt-3 lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
+					<Tabs.Content value="why" tabIndex={-1}>
+						<Why answer={answer} pick={pick} first={first} onWay={live.choose} />
+					</Tabs.Content>
+					<Tabs.Content value="ladder" tabIndex={-1}>
+						<h2 className="text-[20px]">When nothing touches it</h2>
+						<p className="mt-1 pb-2 text-[14px] text-slate">
+							One thing at a time, from the {pick.spoken}. Minutes by the rules, until your record says better.
+						</p>
+						<LadderSteps steps={pick.ladder} onStep={live.choose} />
+					</Tabs.Content>
+					<Tabs.Content value="change" tabIndex={-1}>
+						<WhatIf second={second} wanted={answer.wanted} />
+					</Tabs.Content>
+					<Tabs.Content value="compare" tabIndex={-1}>
+						<Compare answer={answer} pick={pick} onGhost={onGhost} />
+					</Tabs.Content>
+				</div>
+			</Tabs.Root>
+			<Next live={live} pick={pick} underWay={underWay} />
+		</section>
+	);
+}
+
+/** Ties it on, or keeps it in sight. */
+function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: boolean }) {
+	const [sending, setSending] = useState(false);
+	const [trouble, setTrouble] = useState<string | null>(null);
+	const pinned = live.answer.pinned === pick.lureId;
+	const tieOn = () => {
+		setSending(true);
+		router.post(
+			"/tie-on",
+			{ uuid: newId(), lure: pick.lureId, hole: pick.hole, cadence: pick.cadence },
+			{
+				onError: (errors) => setTrouble(Object.values(errors)[0] ?? "That did not work."),
+				onFinish: () => setSending(false),
+			},
+		);
+	};
+	return (
+		<div className="sticky bottom-0 border-t border-rule bg-paper px-5 py-3">
+			{trouble && (
+				<p role="alert" className="pb-2 text-rowan">
+					{trouble}
+				</p>
+			)}
+			<div className="flex gap-2">
+				<button
+					type="button"
+					onClick={tieOn}
+					disabled={sending}
+					className="figure min-h-14 flex-1 rounded-md bg-ember text-[17px] text-on-ember lg:min-h-[47px]"
+				>
+					{underWay ? "Tie this one on" : "Fish this one"}
+				</button>
+				<button
+					type="button"
+					aria-pressed={pinned}
+					onClick={() => live.keepInSight(pinned ? null : pick.lureId)}
+					className="min-h-14 rounded-md border-2 border-slate px-3 text-[15px] font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-frost lg:min-h-[47px]"
+				>
+					{pinned ? "Pinned" : "Pin"}
+				</button>
+			</div>
+		</div>
+	);
+}

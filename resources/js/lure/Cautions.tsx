@@ -1,0 +1,51 @@
+import { useEffect, useState } from "react";
+import type { CautionData } from "../types";
+
+const key = "cautions seen";
+
+/** Ids put away today; a new day shows them again. */
+function putAway(): string[] {
+	const kept = JSON.parse(localStorage.getItem(key) ?? "null") as { day: string; ids: string[] } | null;
+	return kept?.day === new Date().toDateString() ? kept.ids : [];
+}
+
+/** Each shown once a day, the gravest first, with what to do. Never in the way: a word puts them aside. */
+export function Cautions({ cautions }: { cautions: CautionData[] }) {
+	const [away, setAway] = useState<string[] | null>(null);
+	const [all, setAll] = useState(false);
+	useEffect(() => setAway(putAway()), []);
+	const left = away === null ? [] : cautions.filter((caution) => !away.includes(caution.id));
+	if (left.length === 0) return null;
+	const shown = all ? left : left.slice(0, 1);
+	const seen = () => {
+		const ids = [...(away ?? []), ...shown.map((caution) => caution.id)];
+		localStorage.setItem(key, JSON.stringify({ day: new Date().toDateString(), ids }));
+		setAway(ids);
+		setAll(false);
+	};
+	const more = left.length - shown.length;
+	return (
+		<section
+			aria-label="Cautions"
+			className="mt-2 flex items-start justify-between gap-4 border-l-4 border-brass bg-brass-pale px-3 py-1.5 text-[15px]"
+		>
+			<div>
+				{shown.map((caution) => (
+					<p key={caution.id}>
+						<b>{caution.about}.</b> {caution.todo}
+					</p>
+				))}
+			</div>
+			<div className="flex shrink-0 gap-4">
+				{more > 0 && (
+					<button type="button" onClick={() => setAll(true)} className="min-h-8 underline underline-offset-4">
+						{more} more
+					</button>
+				)}
+				<button type="button" onClick={seen} className="min-h-8 font-semibold underline underline-offset-4">
+					Seen
+				</button>
+			</div>
+		</section>
+	);
+}

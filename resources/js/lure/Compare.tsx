@@ -1,0 +1,124 @@
+import { useEffect, useState } from "react";
+import { LureFigure } from "../drop/LureFigure";
+import { Pick } from "../parts/Pick";
+import { useAsk } from "../parts/useAsk";
+import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
+import { compareAddress } from "./compareAddress";
+
+interface Props {
+	answer: AnswerData;
+	pick: PickData;
+	/** The second drop, drawn beside the first. */
+	onGhost: (ghost: GhostData | null) => void;
+}
+
+/** This pick and any other lure, rule by rule, with their drops drawn together. */
+export function Compare({ answer, pick, onGhost }: Props) {
+	const others = answer.rack.filter((lure) => lure.key.split(".")[0] !== `${pick.lureId}`);
+	const [wanted, setWanted] = useState<string | null>(null);
+	const lure = others.find((one) => one.key.split(".")[0] === wanted) ?? others[0];
+	const { answer: compared, trouble } = useAsk<CompareData>(
+		lure ? compareAddress(answer, pick.key, lure.key) : null,
+		answer,
+	);
+	const ghost = compared?.firstKey === pick.key && compared.secondKey === lure?.key ? compared.ghost : null;
+	useEffect(() => onGhost(ghost), [ghost, onGhost]);
+	useEffect(() => () => onGhost(null), [onGhost]);
+	if (!lure) return <p>There is no second lure in the box to compare with.</p>;
+	return (
+		<>
+			<h2 className="text-[20px]">Side by side</h2>
+			<div className="mt-2 grid grid-cols-2 gap-x-3 text-[15px]">
+				<Side title={pick.title} sub={pick.subtitle} points={compared?.firstPoints ?? `${pick.points}`}>
+					<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} scale={1.3} />
+				</Side>
+				<Side title={compared?.secondTitle ?? lure.title} sub="" points={compared?.secondPoints ?? ""}>
+					{ghost && <LureFigure lure={ghost.drawing} holeInUse={ghost.holeIndex} scale={1.3} />}
+				</Side>
+			</div>
+			<Pick
+				label="Compare with"
+				value={lure.key.split(".")[0] ?? ""}
+				options={others.map((one) => [one.key.split(".")[0] ?? "", one.title] as const)}
+				onChange={setWanted}
+				className="mt-2 w-full"
+			/>
+			{trouble && (
+				<p role="alert" className="mt-2 text-rowan">
+					{trouble}
+				</p>
+			)}
+			{compared && (
+				<div aria-live="polite">
+					<p className="mt-2 text-[15px]">{compared.verdict}</p>
+					<table className="mt-1 w-full text-[14px] leading-snug">
+						<caption className="sr-only">Points that set them apart, the weightiest first</caption>
+						<thead className="sr-only">
+							<tr>
+								<th scope="col">{compared.firstTitle}</th>
+								<th scope="col">{compared.secondTitle}</th>
+								<th scope="col">why</th>
+							</tr>
+						</thead>
+						<tbody>
+							{compared.contrasts.map((contrast) => (
+								<tr key={contrast.rule} className="border-t border-rule align-top">
+									<Points text={contrast.first?.pointsText} />
+									<Points text={contrast.second?.pointsText} />
+									<td className="py-1">{said(contrast)}</td>
+								</tr>
+							))}
+						</tbody>
+					</table>
+					<p className="border-t border-rule py-1 text-[14px] text-slate">
+						{compared.contrasts.length === 0 && "No rule tells them apart. "}
+						{compared.alike}
+					</p>
+					<h3 className="mt-2 text-[16px]">The second drop, dashed in the picture</h3>
+					<ul className="pb-3 text-[15px]">
+						{compared.ghost.differences.map((difference) => (
+							<li key={difference}>{difference}</li>
+						))}
+					</ul>
+				</div>
+			)}
+		</>
+	);
+}
+
+function Side({
+	title,
+	sub,
+	points,
+	children,
+}: {
+	title: string;
+	sub: string;
+	points: string;
+	children: React.ReactNode;
+}) {
+	return (
+		<div className="min-w-0">
+			<div className="flex h-[52px] items-end">{children}</div>
+			<p className="figure mt-1 leading-tight">{title}</p>
+			{sub && <p className="truncate text-[13px] text-slate">{sub}</p>}
+			<p className="figure text-[18px]">
+				{points} <span className="text-[13px] text-slate">points</span>
+			</p>
+		</div>
+	);
+}
+
+function Points({ text }: { text: string | undefined }) {
+	return (
+		<td className={`figure w-10 py-1 ${text?.startsWith("−") ? "text-rowan" : "text-moss"}`}>
+			{text ?? <span className="text-slate">0</span>}
+		</td>
+	);
+}
+
+/** Both sentences where the two say otherwise, else the one there is. */
+function said({ first, second }: ContrastData): string {
+	if (first && second) return first.text === second.text ? first.text : `${first.text} Second: ${second.text}`;
+	return first?.text ?? second?.text ?? "";
+}

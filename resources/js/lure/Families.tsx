@@ -1,0 +1,27 @@
+import { ToggleGroup } from "radix-ui";
+import type { Live } from "../readings/useAnswer";
+
+/** Narrows the list to one family. */
+export function Families({ live }: { live: Live }) {
+	const { families, family } = live.answer;
+	if (families.length === 0) return null;
+	return (
+		<ToggleGroup.Root
+			type="single"
+			aria-label="List only"
+			value={family ?? "all"}
+			onValueChange={(next) => next && live.narrow(next === "all" ? null : next)}
+			className="flex gap-x-4 overflow-x-auto text-[15px]"
+		>
+			{["all", ...families].map((one) => (
+				<ToggleGroup.Item
+					key={one}
+					value={one}
+					className="min-h-11 shrink-0 border-b-[3px] border-transparent whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink lg:min-h-8"
+				>
+					{one === "all" ? "all lures" : `${one.replace("_", " ")}s`}
+				</ToggleGroup.Item>
+			))}
+		</ToggleGroup.Root>
+	);
+}

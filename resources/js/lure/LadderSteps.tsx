@@ -1,0 +1,61 @@
+import type { StepData } from "../types";
+
+interface Props {
+	steps: StepData[];
+	/** Minutes already fished without a touch. */
+	spent?: number;
+	/** Minutes for each drop, where the pace is known. */
+	pace?: number | null;
+	onStep?: (key: string) => void;
+}
+
+/** What to change first, second, third, one thing at a time. */
+export function LadderSteps({ steps, spent = 0, pace = null, onStep }: Props) {
+	if (steps.length === 0) return <p className="py-2">There is nothing else in the box to change to.</p>;
+	return (
+		<ol aria-label="What to change, in order">
+			{steps.map((step, index) => {
+				const said = (
+					<>
+						<span className="figure block text-[16px] first-letter:uppercase">{step.words}</span>
+						<span className="block text-[14px] text-slate">
+							{step.title}
+							{step.subtitle && ` · ${step.subtitle}`}
+						</span>
+					</>
+				);
+				return (
+					<li key={step.key} className="grid grid-cols-[22px_minmax(0,1fr)] gap-x-2 border-t border-rule py-2">
+						<span className="figure text-[16px] text-slate">{index + 1}</span>
+						<div className="min-w-0">
+							<p className="text-[14px] text-slate">{when(index, step.minutes, spent, pace)}</p>
+							{onStep ? (
+								<button
+									type="button"
+									onClick={() => onStep(step.key)}
+									className="block w-full text-left underline-offset-4 hover:underline"
+								>
+									{said}
+								</button>
+							) : (
+								said
+							)}
+						</div>
+					</li>
+				);
+			})}
+		</ol>
+	);
+}
+
+/** A stay shorter than this is none. */
+const atOnce = 3;
+
+function when(index: number, minutes: number, spent: number, pace: number | null): string {
+	if (index > 0) return minutes < atOnce ? "then at once, if you like" : `no touch in ${minutes} min more`;
+	const left = minutes - spent;
+	if (spent > 0 && left <= 0) return "time is up: now";
+	if (left < atOnce) return "as good a bet: as soon as you like";
+	const drops = pace === null ? "" : `, about ${Math.max(1, Math.round(left / pace))} drops`;
+	return spent > 0 ? `in ${left} more min without a touch${drops}` : `no touch in ${left} min${drops}`;
+}

@@ -1,0 +1,42 @@
+import type { SecondLookData } from "../types";
+
+/** How far each reading must move before another lure comes on top. */
+export function WhatIf({ second, wanted }: { second: SecondLookData | null; wanted: string | null }) {
+	return (
+		<>
+			<h2 className="text-[20px]">What would change it</h2>
+			{!second && <p className="mt-2 text-slate">Trying every reading …</p>}
+			{second && (
+				<>
+					<p className="mt-1 text-[14px] text-slate">Each reading moved by itself, the others as they are.</p>
+					<ul aria-label="What would change the first pick" className="mt-2">
+						{Object.entries(second.tips).map(([name, tip]) => (
+							<li
+								key={name}
+								className="grid grid-cols-[74px_1fr] gap-x-2 border-t border-rule py-1.5 text-[15px] leading-snug"
+							>
+								<span className="text-[14px] text-slate">{tip.label}</span>
+								<span>
+									{tip.sentences.map((sentence) => (
+										<span key={sentence} className="block">
+											{sentence}
+										</span>
+									))}
+								</span>
+							</li>
+						))}
+						{Object.keys(second.tips).length === 0 && (
+							<li className="border-t border-rule py-2">No single reading puts another lure first.</li>
+						)}
+					</ul>
+					{(second.wanted ?? wanted) && (
+						<p className="mt-1 rounded-md bg-brass-pale px-3 py-2 text-[15px]">
+							{second.wanted ?? `The ${wanted} is not read; none of its values would put another lure first.`}
+						</p>
+					)}
+					{second.still && <p className="mt-2 pb-3 text-[14px] text-slate">{second.still}</p>}
+				</>
+			)}
+		</>
+	);
+}

@@ -1,0 +1,102 @@
+import { router, usePage } from "@inertiajs/react";
+import { useState } from "react";
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { newId } from "../parts/send";
+import { Changes } from "../rules/Changes";
+import { OwnRule, type RuleWords } from "../rules/OwnRule";
+import { RuleRow } from "../rules/RuleRow";
+import { RulesFile } from "../rules/RulesFile";
+import { Shell } from "../shell/Shell";
+import type { AnswerData, ChangesData, RuleData, RuleGroupData } from "../types";
+
+interface Props extends RuleWords {
+	answer: AnswerData;
+	groups: RuleGroupData[];
+	changes: ChangesData;
+	asItComes: boolean;
+}
+
+const quietly = { preserveScroll: true, preserveState: true } as const;
+
+/** The rule base as the angler has it: each rule on, off, heavier or lighter, and rules of their own. */
+export default function Rules({ answer, groups, changes, asItComes, readings, families, finishes }: Props) {
+	const { props } = usePage<{ errors: Record<string, string> }>();
+	const trouble = Object.values(props.errors)[0];
+	const [writing, setWriting] = useState<{ id: string; rule: RuleData | null } | null>(null);
+	const weigh = (rule: RuleData, weight: number) => router.put(`/rules/${rule.id}`, { weight }, quietly);
+	const off = groups.flatMap((group) => group.rules).every((rule) => rule.weight === 0);
+	return (
+		<Shell title="Rules" column={<AnswerColumn answer={answer} />}>
+			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
+				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+					<h1 className="text-[25px]">{asItComes ? "The rules as they come" : "Your rules"}</h1>
+					<p className="mt-1 text-slate">
+						Each adds or takes points where it speaks. Switch one off, let it count for more or less, or write one of
+						your own; the order follows at once.
+					</p>
+					{trouble && (
+						<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
+							{trouble}
+						</p>
+					)}
+					<div className="mt-3 flex flex-wrap gap-x-5 gap-y-2">
+						<button
+							type="button"
+							onClick={() => setWriting({ id: newId(), rule: null })}
+							className="figure min-h-12 rounded-md bg-ember px-5 text-on-ember"
+						>
+							Write a rule
+						</button>
+						<button
+							type="button"
+							onClick={() => router.put("/rules", { on: off }, quietly)}
+							className="min-h-12 font-semibold underline underline-offset-4"
+						>
+							{off ? "Switch all on" : "Switch all off"}
+						</button>
+						<RulesFile asItComes={asItComes} />
+					</div>
+					{groups.map((group) => (
+						<section key={group.title} aria-label={group.title} className="mt-4">
+							<h2 className="text-[19px]">{group.title}</h2>
+							<ul>
+								{group.rules.map((rule) => (
+									<RuleRow
+										key={rule.id}
+										rule={rule}
+										onWeigh={(weight) => weigh(rule, weight)}
+										onChange={() => setWriting({ id: rule.id, rule })}
+									/>
+								))}
+							</ul>
+						</section>
+					))}
+				</div>
+				<aside
+					aria-label="What your rules change today"
+					className="order-first border-rule bg-paper px-5 py-4 max-lg:border-b lg:order-none lg:min-h-0 lg:overflow-y-auto lg:border-l"
+				>
+					<h2 className="text-[20px]">{answer.headline}</h2>
+					{asItComes ? (
+						<p className="mt-1 text-[15px] text-slate">
+							By the rules as they come. Change one, and what it does shows here.
+						</p>
+					) : (
+						<Changes changes={changes} from="as they come" to="yours" />
+					)}
+				</aside>
+			</div>
+			{writing && (
+				<OwnRule
+					key={writing.id}
+					id={writing.id}
+					rule={writing.rule}
+					readings={readings}
+					families={families}
+					finishes={finishes}
+					onDone={() => setWriting(null)}
+				/>
+			)}
+		</Shell>
+	);
+}

@@ -1,0 +1,69 @@
+import { router } from "@inertiajs/react";
+import { useRef, useState } from "react";
+
+const quietly = { preserveScroll: true, preserveState: true } as const;
+
+/** The rules out as a file, in from one, and back to how they come, which can be taken back. */
+export function RulesFile({ asItComes }: { asItComes: boolean }) {
+	const file = useRef<HTMLInputElement>(null);
+	const [before, setBefore] = useState<string | null>(null);
+	const [trouble, setTrouble] = useState<string | null>(null);
+	const link = "min-h-12 inline-flex items-center font-semibold underline underline-offset-4";
+	/** What there was is kept here, so that either can be undone. */
+	const keeping = async (then: () => void) => {
+		try {
+			const response = await fetch("/rules.json", { credentials: "same-origin" });
+			if (!response.ok) throw new TypeError();
+			setBefore(await response.text());
+			setTrouble(null);
+			then();
+		} catch {
+			setTrouble("No connection: nothing has changed. Try again.");
+		}
+	};
+	return (
+		<>
+			{!asItComes && (
+				<button type="button" className={link} onClick={() => keeping(() => router.delete("/rules", quietly))}>
+					Back to the rules as they come
+				</button>
+			)}
+			{before !== null && (
+				<button
+					type="button"
+					className={link}
+					onClick={() =>
+						router.post("/rules/import", { text: before }, { ...quietly, onSuccess: () => setBefore(null) })
+					}
+				>
+					Undo
+				</button>
+			)}
+			<a href="/rules.json" className={link}>
+				Export
+			</a>
+			<button type="button" className={link} onClick={() => file.current?.click()}>
+				Import
+			</button>
+			<input
+				ref={file}
+				type="file"
+				accept="application/json,.json"
+				aria-label="File of rules"
+				className="sr-only"
+				tabIndex={-1}
+				onChange={(event) => {
+					const chosen = event.target.files?.[0];
+					if (chosen)
+						void keeping(() => router.post("/rules/import", { file: chosen }, { ...quietly, forceFormData: true }));
+					event.target.value = "";
+				}}
+			/>
+			{trouble && (
+				<p role="alert" className="w-full text-rowan">
+					{trouble}
+				</p>
+			)}
+		</>
+	);
+}
