@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoatCardController;
 use App\Http\Controllers\BoxFileController;
 use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\DropController;
@@ -72,12 +73,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('gear', [GearController::class, 'index']);
     Route::post('gear', [GearController::class, 'store']);
     Route::post('gear/done', [GearController::class, 'done']);
+    Route::put('waters/{water}/notes', [GearController::class, 'note'])->whereNumber('water');
     Route::delete('gear/{gear}', [GearController::class, 'destroy'])->whereNumber('gear');
     Route::get('loop-guide', [BenchController::class, 'loop']);
     Route::get('lures', [TackleController::class, 'find']);
     Route::get('lures/propose', [TackleController::class, 'propose']);
     Route::patch('lures', [TackleController::class, 'change']);
     Route::post('lures/{lure}/duplicate', [TackleController::class, 'duplicate']);
+
+    Route::get('boat-card', [BoatCardController::class, 'show']);
+    Route::get('boat-card.html', [BoatCardController::class, 'page']);
+    Route::get('boat-card.pdf', [BoatCardController::class, 'pdf']);
 
     Route::get('rules', [RulesController::class, 'index']);
     Route::put('rules', [RulesController::class, 'weighAll']);

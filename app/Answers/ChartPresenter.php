@@ -30,12 +30,12 @@ final readonly class ChartPresenter
     /** mm of line diameter across. */
     private const LINES_MM = [0.08, 0.10, 0.12, 0.14, 0.16, 0.18, 0.20, 0.23, 0.26, 0.30, 0.35, 0.40];
 
-    public function of(User $user, ReadingBook $book, string $across, string $of): ChartData
+    public function of(User $user, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS): ChartData
     {
         $diameter = LineInUse::diameterM($user);
         $situation = $book->situation($diameter);
         $bodies = $of === 'series' ? self::series($situation) : self::box($user, $situation);
-        $depths = self::depths($situation);
+        $depths = self::depths($situation, $rows);
         $here = $situation->water->depthM ?? 8.0;
         $drift = $book->driftMs() ?? 0.0;
         $row = self::nearest($depths, $here);
@@ -50,7 +50,7 @@ final readonly class ChartPresenter
             $labels = array_map(static fn (float $line): string => Unit::Millimetre->print($line), $steps);
             $texts = [];
         } else {
-            $steps = self::drifts($situation, $drift);
+            $steps = self::drifts($situation, $drift, $columns);
             $column = self::nearest($steps, $drift);
             $steps = self::with($steps, $column, $drift);
             $chart = self::chart($situation, $depths, $steps, $bodies, $diameter);
@@ -59,21 +59,21 @@ final readonly class ChartPresenter
             $labels = array_map(static fn (float $speed): string => $unit->print($speed), $steps);
             $texts = $labels;
         }
-        $rows = [];
+        $told = [];
         foreach ($depths as $r => $depth) {
             $cells = [];
             foreach (array_keys($steps) as $c) {
                 $body = $at($r, $c);
                 $cells[] = new CellData($body === null ? '–' : $situation->say->weight($body->massKg), $body?->massKg, $r === $row && $c === $column);
             }
-            $rows[] = new ChartRowData($situation->say->depth($depth), $cells);
+            $told[] = new ChartRowData($situation->say->depth($depth), $cells);
         }
         $mine = $at($row, $column);
 
         return new ChartData(
             $across === 'line' ? 'line' : 'drift', $of === 'series' ? 'series' : 'box',
             $across === 'line' ? "line diameter, at {$situation->say->speed($drift)} of drift" : 'drift, on '.Unit::Millimetre->print($diameter).' line',
-            $labels, $texts, $rows,
+            $labels, $texts, $told,
             $mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
                 : 'Here the '.$spoken->weight($mine->massKg).' is the lightest that stays straight down',
@@ -115,23 +115,23 @@ final readonly class ChartPresenter
     }
 
     /** @return list<float> round depths in the angler's unit, from shallow to twice today's */
-    private static function depths(Situation $situation): array
+    private static function depths(Situation $situation, int $rows): array
     {
         $unit = $situation->say->units->depth;
         $most = max($unit->fromSi($situation->water->depthM ?? 8.0) * 1.8, $unit === Unit::Foot ? 24.0 : 8.0);
-        $step = self::roundStep($most / self::ROWS, [0.5, 1, 2, 4, 5, 10, 20, 50]);
+        $step = self::roundStep($most / $rows, [0.5, 1, 2, 4, 5, 10, 20, 50]);
 
-        return array_values(array_filter(array_map(static fn (int $i): float => $unit->toSi($i * $step), range(1, self::ROWS)), static fn (float $depth): bool => $depth <= 150));
+        return array_values(array_filter(array_map(static fn (int $i): float => $unit->toSi($i * $step), range(1, $rows)), static fn (float $depth): bool => $depth <= 150));
     }
 
     /** @return list<float> round drifts in the angler's unit, in the sense the boat goes */
-    private static function drifts(Situation $situation, float $drift): array
+    private static function drifts(Situation $situation, float $drift, int $columns): array
     {
         $unit = $situation->say->units->speed;
         $most = max(abs($unit->fromSi($drift)) * 1.8, $unit->fromSi(0.3));
-        $step = self::roundStep($most / (self::COLUMNS - 1), [0.01, 0.02, 0.05, 0.1, 0.2, 0.25, 0.5, 1, 2]);
+        $step = self::roundStep($most / ($columns - 1), [0.01, 0.02, 0.05, 0.1, 0.2, 0.25, 0.5, 1, 2]);
 
-        return array_map(static fn (int $i): float => ($drift < 0 ? -1 : 1) * min(6.0, $unit->toSi($i * $step)), range(0, self::COLUMNS - 1));
+        return array_map(static fn (int $i): float => ($drift < 0 ? -1 : 1) * min(6.0, $unit->toSi($i * $step)), range(0, $columns - 1));
     }
 
     /**

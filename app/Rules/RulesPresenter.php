@@ -43,7 +43,7 @@ final readonly class RulesPresenter
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
             $weight = $this->standing->rules->weight($rule);
             $groups[$title][] = new RuleData(
-                $rule->id, $rule->says, $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
+                $rule->id, $this->standing->situation->say->temperatures($rule->says), $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
                 $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
             );
         }

@@ -72,6 +72,18 @@ final readonly class Say
         return $metres < 0.6 ? $this->whole($metres) : $this->depth($metres);
     }
 
+    /** A sentence with its °C in the angler's own unit: "10 to 13 °C" becomes "50 to 55 °F". */
+    public function temperatures(string $sentence): string
+    {
+        $unit = $this->units->temperature;
+
+        return (string) preg_replace_callback('/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? °C/u', static function (array $found) use ($unit): string {
+            $last = $unit->print((float) ($found[2] ?? $found[1]));
+
+            return isset($found[2]) ? $unit->printValue($unit->fromSi((float) $found[1]))." to {$last}" : $last;
+        }, $sentence);
+    }
+
     private function whole(float $metres): string
     {
         $unit = $this->units->fishLength;

@@ -274,6 +274,13 @@ export interface MoveData {
 	afterPoints: string;
 }
 
+export interface NotesData {
+	id: number;
+	water: string;
+	rules: string;
+	protectedFish: string;
+}
+
 export interface OptionData {
 	value: string;
 	word: string;

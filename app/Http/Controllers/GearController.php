@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Answers\AnswerBuilder;
 use App\Data\GearData;
 use App\Data\HistoryData;
+use App\Data\NotesData;
 use App\Http\Requests\KeepGear;
 use App\Models\Gear;
 use App\Models\History;
 use App\Models\Line;
 use App\Models\User;
+use App\Models\Water;
 use App\Tackle\BeforeYouGo;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,6 +33,7 @@ final class GearController extends Controller
             'gear' => $this->gear($user),
             'due' => BeforeYouGo::of($user)->due(),
             'history' => $user->history()->latest('at')->latest('id')->limit(12)->get()->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->values(),
+            'waters' => $user->waters()->orderBy('id')->get()->map(static fn (Water $water): NotesData => new NotesData($water->id, $water->name, $water->local_rules, $water->protected_fish))->values(),
             'kinds' => ['main line', ...Gear::KINDS],
         ]);
     }
@@ -56,6 +59,19 @@ final class GearController extends Controller
         $request->validate(['uuid' => ['required', 'uuid'], 'item' => ['required', 'string', 'max:40']]);
 
         return back()->with('said', BeforeYouGo::of($this->angler($request))->done((string) $request->string('uuid'), (string) $request->string('item')));
+    }
+
+    /** What the angler notes of the rules of a water. */
+    public function note(Request $request, Water $water): RedirectResponse
+    {
+        $this->authorize('own', $water);
+        $given = $request->validate(
+            ['rules' => ['nullable', 'string', 'max:400'], 'protected' => ['nullable', 'string', 'max:120']],
+            ['rules.max' => 'Keep the notes to 400 letters.', 'protected.max' => 'Keep the fish to 120 letters.'],
+        );
+        $water->update(['local_rules' => trim($given['rules'] ?? ''), 'protected_fish' => trim($given['protected'] ?? '')]);
+
+        return back()->with('said', "Noted for {$water->name}.");
     }
 
     /** @return list<GearData> */

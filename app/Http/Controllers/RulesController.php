@@ -102,14 +102,24 @@ final class RulesController extends Controller
 
     public function import(Request $request): RedirectResponse
     {
-        $file = $request->file('file');
-        $text = $request->input('text');
-        if (! is_string($text) && (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > RuleFile::BYTES)) {
-            throw InvalidInput::because('file', 'Choose a file of rules up to 200 kB that was exported here.');
-        }
-        RuleFile::take(RuleShelf::of($this->angler($request)), is_string($text) ? mb_strcut($text, 0, RuleFile::BYTES) : ($file instanceof UploadedFile ? (string) $file->get() : ''));
+        RuleFile::take(RuleShelf::of($this->angler($request)), $this->file($request));
 
         return back();
+    }
+
+    /** @throws InvalidInput */
+    private function file(Request $request): string
+    {
+        $text = $request->input('text');
+        $file = $request->file('file');
+        if (is_string($text) && strlen($text) <= RuleFile::BYTES) {
+            return $text;
+        }
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > RuleFile::BYTES) {
+            throw InvalidInput::because('file', 'Choose a file of rules up to 200 kB that was exported here.');
+        }
+
+        return (string) $file->get();
     }
 
     /** @return array<array-key, mixed> as sent: the framework would make empty texts null */

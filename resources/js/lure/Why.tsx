@@ -67,7 +67,7 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 							<span>
 								{contrast.second && contrast.second.points < (contrast.first?.points ?? 0)
 									? contrast.second.text
-									: `Not so for it: ${contrast.first?.text ?? ""}`}
+									: `Only for the first: ${contrast.first?.text ?? ""}`}
 							</span>
 						</li>
 					))}
@@ -76,7 +76,7 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 			<p className="mt-1">
 				{compared.onTop.length > 0 ? (
 					<>
-						<b>It comes on top:</b> {compared.onTop.map(lower).join("; ")}.
+						<b>It would lead with:</b> {compared.onTop.map(lower).join("; ")}.
 					</>
 				) : (
 					"No one reading by itself puts it on top."

@@ -5,18 +5,20 @@ import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
 import { Shell } from "../shell/Shell";
-import type { AnswerData, DueData, GearData, HistoryData } from "../types";
+import { LocalRules } from "../tackle/LocalRules";
+import type { AnswerData, DueData, GearData, HistoryData, NotesData } from "../types";
 
 interface Props {
 	answer: AnswerData;
 	gear: GearData[];
 	due: DueData[];
 	history: HistoryData[];
+	waters: NotesData[];
 	kinds: string[];
 }
 
 /** What is due before the next outing, and the gear beside the lures. */
-export default function Gear({ answer, gear, due, history, kinds }: Props) {
+export default function Gear({ answer, gear, due, history, waters, kinds }: Props) {
 	const age = useAge();
 	return (
 		<Shell title="Before you go" column={<AnswerColumn answer={answer} />}>
@@ -55,6 +57,7 @@ export default function Gear({ answer, gear, due, history, kinds }: Props) {
 							</li>
 						))}
 					</ul>
+					<LocalRules waters={waters} />
 					<section aria-label="Gear" className="mt-6">
 						<h2 className="text-[19px]">Lines and gear</h2>
 						<p className="text-[15px] text-slate">

@@ -59,7 +59,10 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 					<div className="mt-2 flex flex-wrap items-center justify-between gap-x-4">
 						<Families live={live} />
 						{pick && (
-							<Link href="/boat-card" className="min-h-8 py-1 text-[15px] underline underline-offset-4">
+							<Link
+								href={`/boat-card?${new URLSearchParams({ pick: pick.key })}`}
+								className="min-h-8 py-1 text-[15px] underline underline-offset-4"
+							>
 								Boat card
 							</Link>
 						)}

@@ -77,13 +77,7 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 					className="order-first border-rule bg-paper px-5 py-4 max-lg:border-b lg:order-none lg:min-h-0 lg:overflow-y-auto lg:border-l"
 				>
 					<h2 className="text-[20px]">{answer.headline}</h2>
-					{asItComes ? (
-						<p className="mt-1 text-[15px] text-slate">
-							By the rules as they come. Change one, and what it does shows here.
-						</p>
-					) : (
-						<Changes changes={changes} from="as they come" to="yours" />
-					)}
+					<Changes changes={changes} from="as they come" to="yours" said={!asItComes} />
 				</aside>
 			</div>
 			{writing && (

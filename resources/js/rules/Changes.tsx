@@ -1,10 +1,20 @@
 import type { ChangesData } from "../types";
 
-/** Places and points before and after, the new order. */
-export function Changes({ changes, from, to }: { changes: ChangesData; from: string; to: string }) {
+interface Props {
+	changes: ChangesData;
+	from: string;
+	to: string;
+	/** Without the sentence where there is nothing to say. */
+	said?: boolean;
+}
+
+/** Places and points before and after, in the new order. */
+export function Changes({ changes, from, to, said = true }: Props) {
 	return (
 		<div aria-live="polite" className="text-[15px]">
-			<p className="mt-1">{changes.sentence}</p>
+			<p className="mt-1">
+				{said ? changes.sentence : "By the rules as they come. What you change shows here at once."}
+			</p>
 			<table className="mt-2 w-full">
 				<caption className="sr-only">
 					Order and points, {from} and {to}

@@ -6,7 +6,6 @@ import { Pick } from "../parts/Pick";
 import { Sheet } from "../parts/Sheet";
 import { Refused, send } from "../parts/send";
 import type { ChangesData, ConditionData, RuleData } from "../types";
-import { Changes } from "./Changes";
 import { ConditionFields } from "./ConditionFields";
 
 export interface ReadingWords {
@@ -165,20 +164,24 @@ export function OwnRule({ id, rule, readings, families, finishes, onDone }: Prop
 						{words}
 					</p>
 				))}
-				{changes && <Changes changes={changes} from="without it" to="with it" />}
-				<div className="mt-4 flex items-center justify-between gap-4">
-					<button type="submit" className="figure min-h-12 rounded-md bg-ember px-6 text-on-ember">
-						Keep this rule
-					</button>
-					{own && (
-						<button
-							type="button"
-							onClick={() => router.delete(`/rules/own/${id}`, { preserveScroll: true, onSuccess: onDone })}
-							className="min-h-12 text-rowan underline underline-offset-4"
-						>
-							Take it away
+				<div className="sticky -bottom-5 -mx-5 -mb-5 border-t border-rule bg-paper px-5 py-3">
+					<p aria-live="polite" className="pb-2 text-[15px]">
+						{changes ? changes.sentence : "Not yet a whole rule."}
+					</p>
+					<div className="flex items-center justify-between gap-4">
+						<button type="submit" className="figure min-h-12 rounded-md bg-ember px-6 text-on-ember">
+							Keep this rule
 						</button>
-					)}
+						{own && (
+							<button
+								type="button"
+								onClick={() => router.delete(`/rules/own/${id}`, { preserveScroll: true, onSuccess: onDone })}
+								className="min-h-12 text-rowan underline underline-offset-4"
+							>
+								Take it away
+							</button>
+						)}
+					</div>
 				</div>
 			</form>
 		</Sheet>

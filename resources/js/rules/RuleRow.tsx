@@ -69,14 +69,11 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 				checked={on}
 				onCheckedChange={(next) => onWeigh(next ? last : 0)}
 				aria-label={rule.says}
-				className="flex h-11 w-[68px] items-center rounded-md border-2 border-slate bg-frost px-1 data-[state=checked]:border-moss data-[state=checked]:bg-paper max-sm:order-2"
+				className="flex h-11 w-[70px] items-center justify-between rounded-md border-2 border-slate bg-frost px-1 data-[state=checked]:flex-row-reverse data-[state=checked]:border-moss data-[state=checked]:bg-paper max-sm:order-2"
 			>
-				<span className="w-7 text-[14px] font-bold" aria-hidden="true">
-					{on ? "on" : ""}
-				</span>
-				<Switch.Thumb className="block h-8 w-7 rounded bg-slate transition-transform data-[state=checked]:bg-moss data-[state=unchecked]:-translate-x-7" />
-				<span className="w-7 text-[14px]" aria-hidden="true">
-					{on ? "" : "off"}
+				<Switch.Thumb className="block h-8 w-6 rounded bg-slate data-[state=checked]:bg-moss" />
+				<span className={`flex-1 text-center text-[14px] ${on ? "font-bold" : ""}`} aria-hidden="true">
+					{on ? "on" : "off"}
 				</span>
 			</Switch.Root>
 		</li>

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Card;
+
+use App\Answers\AnswerBuilder;
+use App\Answers\ChartPresenter;
+use App\Answers\LureReader;
+use App\Answers\Standing;
+use App\Data\AnswerData;
+use App\Data\CautionData;
+use App\Data\ChartData;
+use App\Data\PickData;
+use App\Data\ReadingData;
+use App\Data\StepData;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Eskith\Core\Cadence\Counts;
+use Eskith\Core\Cadence\FallControl;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Units\Constants;
+use Illuminate\Support\Carbon;
+
+/** One page for the tackle tray, in black and white: today's readings, the first pick and its ladder, the weight chart, the cautions. */
+final readonly class BoatCard
+{
+    /** Readings told at the head, in this order, where they stand. */
+    private const READINGS = ['temp', 'depth', 'drift', 'current', 'wind', 'clarity', 'light', 'food', 'bottom', 'species', 'how'];
+
+    /** Rows and columns of the weight chart. */
+    private const CHART = [7, 8];
+
+    /** Pixels for a millimetre of lure. */
+    private const FIRST_SCALE = 4.2;
+
+    private const STEP_SCALE = 1.6;
+
+    /** Sizes of the type tried until all of it fits on one page, pt. */
+    private const SIZES = [12.0, 11.0, 10.0, 9.0, 8.0];
+
+    public function __construct(private AnswerBuilder $answers, private ChartPresenter $charts)
+    {
+    }
+
+    public function html(User $user, ?string $pick): string
+    {
+        $told = $this->told($user, $pick);
+
+        // A browser prints it on one page too, as long as more cautions mean smaller type.
+        return view('boat-card', [...$told, 'size' => self::SIZES[0] - 0.5 * max(0, count($told['cautions']) - 3)])->render();
+    }
+
+    /** @return array{cautions: list<CautionData>, ...} */
+    private function told(User $user, ?string $pick): array
+    {
+        $answer = $this->answers->today($user, [], $pick);
+        $standing = Standing::today($user);
+        $first = self::wanted($answer, $pick);
+        $candidate = $first === null ? null : $standing->find($first->key)?->candidate;
+
+        return [
+            'place' => $answer->column->place,
+            'day' => Carbon::now()->format('l j F'),
+            'headline' => $answer->headline,
+            'lead' => $answer->lead,
+            'readings' => self::readings($answer),
+            'first' => $first,
+            'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
+            'hole' => $first === null ? '' : self::hole($first),
+            'counts' => $candidate === null ? null : self::counts($candidate, $standing->situation)?->words(),
+            'steps' => $first === null ? [] : array_map(fn (StepData $step): array => $this->step($step, $standing), $first->ladder),
+            'chart' => $this->chart($user),
+            'cautions' => $answer->cautions,
+        ];
+    }
+
+    public function pdf(User $user, ?string $pick, bool $compressed = true): string
+    {
+        $told = $this->told($user, $pick);
+        foreach (self::SIZES as $size) {
+            $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()]));
+            $pdf->loadHtml(view('boat-card', [...$told, 'size' => $size])->render());
+            $pdf->setPaper('a4');
+            $pdf->render();
+            if ($pdf->getCanvas()->get_page_count() === 1) {
+                break;
+            }
+        }
+
+        return (string) $pdf->output(['compress' => $compressed ? 1 : 0]);
+    }
+
+    private static function wanted(AnswerData $answer, ?string $pick): ?PickData
+    {
+        foreach ([...$answer->picks, ...($answer->chosen === null ? [] : [$answer->chosen])] as $one) {
+            if ($one->key === $pick) {
+                return $one;
+            }
+        }
+        foreach ($answer->picks as $one) {
+            if ($one->place === 1) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{string, string}> label and value */
+    private static function readings(AnswerData $answer): array
+    {
+        $told = array_filter(
+            array_map(static fn (string $name): ?ReadingData => $answer->readings[$name] ?? null, self::READINGS),
+            static fn (?ReadingData $reading): bool => $reading !== null && $reading->source !== 'missing',
+        );
+
+        return array_values(array_map(static fn (ReadingData $reading): array => [$reading->label, $reading->shown], $told));
+    }
+
+    /** "middle hole, 2nd of 3 from the nose". */
+    private static function hole(PickData $pick): string
+    {
+        $count = count($pick->drawing->holes);
+        $nth = ['1st', '2nd', '3rd', '4th', '5th', '6th'][$pick->holeIndex ?? 0] ?? '';
+
+        return $pick->holeIndex === null ? 'tie to the eye' : "{$pick->hole} hole".($count > 1 ? ", {$nth} of {$count} from the nose" : '');
+    }
+
+    private static function counts(Candidate $candidate, Situation $situation): ?Counts
+    {
+        $steps = $candidate->cadence?->steps();
+        if ($steps === null || $situation->depth === null) {
+            return null;
+        }
+        $control = $steps->fall === FallControl::Controlled ? Constants::FED_CONTROL : 0.0;
+        $fall = Fall::of($candidate->lure->body, Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->depth, $control);
+
+        return Counts::of($steps, $situation->depth->depthM / $fall->seconds);
+    }
+
+    /** @return array{words: string, when: string, title: string, way: string, down: string, drawing: string} */
+    private function step(StepData $step, Standing $standing): array
+    {
+        $candidate = $standing->demand($step->key)->candidate;
+        $say = $standing->situation->say;
+        $drop = array_filter([
+            $candidate->secondsToBottom === null ? '' : $say->seconds($candidate->secondsToBottom).' down',
+            $candidate->lineAngleDeg === null ? '' : $say->angle($candidate->lineAngleDeg).' line',
+        ]);
+
+        return [
+            'words' => ucfirst($step->words), 'when' => $step->minutes < 3 ? 'as soon as you like' : "after {$step->minutes} min",
+            'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
+            'drawing' => LureOutline::dataUri(LureReader::drawing($standing->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
+        ];
+    }
+
+    private function chart(User $user): ChartData
+    {
+        return $this->charts->of($user, ReadingBook::of($user), 'drift', 'box', ...self::CHART);
+    }
+}

@@ -1,0 +1,56 @@
+import { Link } from "@inertiajs/react";
+import { useRef } from "react";
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { Shell } from "../shell/Shell";
+import type { AnswerData } from "../types";
+
+interface Props {
+	answer: AnswerData;
+	/** The pick on the card where it is not the first. */
+	pick: string | null;
+}
+
+/** The card for the tackle tray as it prints. */
+export default function BoatCard({ answer, pick }: Props) {
+	const page = useRef<HTMLIFrameElement>(null);
+	const query = pick ? `?${new URLSearchParams({ pick })}` : "";
+	const shown = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])].find((one) => one.key === pick);
+	return (
+		<Shell title="Boat card" column={<AnswerColumn answer={answer} {...(shown ? { pick: shown } : {})} />}>
+			<div className="flex h-full min-h-[70dvh] flex-col px-4 py-4 lg:px-7">
+				<div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+					<div>
+						<h1 className="text-[25px]">Boat card</h1>
+						<p className="text-[15px] text-slate">
+							One page for the tackle tray, for {answer.column.place}, as it stands now.
+						</p>
+					</div>
+					<div className="flex flex-wrap items-center gap-4">
+						<Link href={`/lure${query}`} className="inline-flex min-h-12 items-center underline underline-offset-4">
+							Back to the picks
+						</Link>
+						<a
+							href={`/boat-card.pdf${query}`}
+							className="figure inline-flex min-h-12 items-center rounded-md border-2 border-ink px-5"
+						>
+							PDF
+						</a>
+						<button
+							type="button"
+							onClick={() => page.current?.contentWindow?.print()}
+							className="figure min-h-12 rounded-md bg-ember px-6 text-on-ember"
+						>
+							Print
+						</button>
+					</div>
+				</div>
+				<iframe
+					ref={page}
+					title="The card as it prints"
+					src={`/boat-card.html${query}`}
+					className="mt-3 w-full max-w-[820px] flex-1 border border-slate bg-white"
+				/>
+			</div>
+		</Shell>
+	);
+}

@@ -1,0 +1,85 @@
+import { useForm } from "@inertiajs/react";
+import { useState } from "react";
+import { Field } from "../parts/Field";
+import { Sheet } from "../parts/Sheet";
+import type { NotesData } from "../types";
+
+/** What the angler has looked up and noted of each water's rules. Eskith holds it and never states the law. */
+export function LocalRules({ waters }: { waters: NotesData[] }) {
+	const [open, setOpen] = useState<NotesData | null>(null);
+	if (waters.length === 0) return null;
+	return (
+		<section aria-label="Local rules" className="mt-6">
+			<h2 className="text-[19px]">Local rules, as you note them</h2>
+			<p className="text-[15px] text-slate">
+				Look them up where they are made: Eskith does not know the law. What you note shows at that water and on the
+				boat card.
+			</p>
+			<ul className="mt-2">
+				{waters.map((one) => (
+					<li
+						key={one.id}
+						className="grid min-h-12 grid-cols-[84px_minmax(0,1fr)_auto] items-center gap-3 border-t border-rule py-1"
+					>
+						<b className="text-[15px]">{one.water}</b>
+						<span className={one.rules || one.protectedFish ? "" : "text-slate"}>
+							{one.rules || (one.protectedFish ? "" : "nothing noted")}
+							{one.protectedFish && (
+								<span className="block text-[14px] text-slate">protected: {one.protectedFish}</span>
+							)}
+						</span>
+						<button
+							type="button"
+							aria-label={`Note the rules of ${one.water}`}
+							onClick={() => setOpen(one)}
+							className="min-h-11 underline underline-offset-4"
+						>
+							{one.rules || one.protectedFish ? "Change" : "Note"}
+						</button>
+					</li>
+				))}
+			</ul>
+			{open && <Notes key={open.id} notes={open} onDone={() => setOpen(null)} />}
+		</section>
+	);
+}
+
+function Notes({ notes, onDone }: { notes: NotesData; onDone: () => void }) {
+	const form = useForm({ rules: notes.rules, protected: notes.protectedFish });
+	return (
+		<Sheet open onOpenChange={(open) => !open && onDone()} title={`Rules of ${notes.water}`}>
+			<form
+				className="mt-3"
+				onSubmit={(event) => {
+					event.preventDefault();
+					form.put(`/waters/${notes.id}/notes`, { preserveScroll: true, onSuccess: onDone });
+				}}
+			>
+				<Field
+					label="Seasons, sizes, bag, rods, hooks"
+					placeholder="Walleye from 18 in, two a day; one rod"
+					maxLength={400}
+					data-first
+					value={form.data.rules}
+					trouble={form.errors.rules}
+					onChange={(event) => form.setData("rules", event.target.value)}
+				/>
+				<Field
+					label="Protected fish"
+					placeholder="any that may not be fished for"
+					maxLength={120}
+					value={form.data.protected}
+					trouble={form.errors.protected}
+					onChange={(event) => form.setData("protected", event.target.value)}
+				/>
+				<button
+					type="submit"
+					disabled={form.processing}
+					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
+				>
+					Keep it
+				</button>
+			</form>
+		</Sheet>
+	);
+}
