@@ -59,7 +59,7 @@ final readonly class SecondLook
             $tips[$reading->value] = new TipData(
                 Catalogue::all()[$reading->value]->label,
                 $found === [] ? '' : $words->short($nearest[0], $now),
-                array_map(static fn (Tip $tip): string => $words->sentence($tip, $now), $found),
+                $words->sentences($found, $now),
             );
         }
 

@@ -24,6 +24,27 @@ final readonly class TipWords
         return "{$this->where($tip)}: {$this->instead($now, $tip->lure)}.";
     }
 
+    /**
+     * A sentence for each tip; choices that lead to the same lure share one: "White bass, perch or crappie sought: …".
+     *
+     * @param  list<Tip>  $tips  of one reading
+     * @return list<string>
+     */
+    public function sentences(array $tips, Lure $now): array
+    {
+        $shared = [];
+        foreach ($tips as $tip) {
+            $shared[is_string($tip->at) ? $tip->lure->id : "{$tip->lure->id} {$tip->at}"][] = $tip;
+        }
+
+        return array_values(array_map(function (array $alike) use ($now): string {
+            $last = array_pop($alike);
+            $others = array_map(static fn (Tip $tip): string => $tip->reading->naming((string) $tip->at), $alike);
+
+            return $others === [] ? $this->sentence($last, $now) : ucfirst(implode(', ', $others)).' or '.lcfirst($this->sentence($last, $now));
+        }, $shared));
+    }
+
     /** "> 0.6 mph: ⅝ oz", for the strip of readings. */
     public function short(Tip $tip, Lure $now): string
     {

@@ -176,7 +176,7 @@ final readonly class Tipping
     {
         $there = $reading->with($this->now, $value);
         if ($reading === Reading::Wind && $this->driftPerWind !== null) {
-            $there = Reading::Drift->with($there, Flow::driftFromWind((float) $value, $this->driftPerWind));
+            $there = Reading::Drift->with($there, min(Flow::FASTEST, Flow::driftFromWind((float) $value, $this->driftPerWind)));
         }
 
         return $this->chooser->top($there, $this->box, $this->tiedOn);

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
-use Eskith\Core\Care\Cautions;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Difference;
 use Eskith\Core\Choosing\RuleBook;
@@ -102,17 +101,6 @@ final class SpokenTest extends RuleTestCase
         self::assertSame(['No difference that you would notice.'], Difference::words($light, $situation, $light, $situation));
         $gale = $this->situation(['boat' => 2.0, 'depth' => 60.0]);
         self::assertContains('It never reaches the bottom in this flow.', Difference::words($light, $situation, Chooser::hung($gale, $light->lure, null), $gale));
-    }
-
-    public function test_cautions_come_where_they_apply(): void
-    {
-        $units = UnitSet::metric();
-        self::assertSame([], Cautions::of($units, 15.0, 9.0, 7.9));
-        self::assertSame([], Cautions::of($units, null, null, null));
-        self::assertStringContainsString('life jacket', Cautions::of($units, 14.9, null, null)[0]);
-        self::assertStringContainsString('descending device', Cautions::of($units, null, 9.1, null)[0]);
-        self::assertStringContainsString('rough for a small boat', Cautions::of($units, null, null, 8.0)[0]);
-        self::assertCount(3, Cautions::of($units, 4.0, 12.0, 10.0));
     }
 
     public function test_bands_of_temperature_meet_without_a_gap(): void

@@ -88,7 +88,18 @@ final class WeightRules
         $side = $step < 0 ? 'lighter' : 'heavier';
         $count = abs($step) === 1 ? 'One step' : abs($step).' steps';
 
-        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($c->workingKg)} that this water asks for.");
+        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($c->workingKg)} ".self::askedFor($s, $c).'.');
+    }
+
+    /** What makes the working weight what it is. */
+    private static function askedFor(Situation $s, Candidate $c): string
+    {
+        $start = WeightSteps::startKg($s->aim);
+        $sought = $s->suspended() && $s->aim->species !== Species::Bream ? "suspended {$s->aim->species->word()}" : $s->aim->species->word();
+
+        return abs($c->workingKg - $start) < Lure::SAME_KG
+            ? "to begin with for {$sought}"
+            : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->water->depthM)} asks for";
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */

@@ -38,7 +38,7 @@ export function Advice({ outing }: { outing: OutingData }) {
 	if (!outing.pick) return null;
 	return (
 		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
-			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} />
+			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} brief />
 		</section>
 	);
 }

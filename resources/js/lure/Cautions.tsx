@@ -27,7 +27,7 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 	return (
 		<section
 			aria-label="Cautions"
-			className="mt-2 flex items-start justify-between gap-4 border-l-4 border-brass bg-brass-pale px-3 py-1.5 text-[15px]"
+			className="mt-2 flex justify-between gap-x-4 border-l-4 max-sm:flex-col lg:items-start border-brass bg-brass-pale px-3 py-1.5 text-[15px]"
 		>
 			<div>
 				{shown.map((caution) => (
@@ -38,11 +38,15 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 			</div>
 			<div className="flex shrink-0 gap-4">
 				{more > 0 && (
-					<button type="button" onClick={() => setAll(true)} className="min-h-8 underline underline-offset-4">
+					<button
+						type="button"
+						onClick={() => setAll(true)}
+						className="min-h-11 underline lg:min-h-8 underline-offset-4"
+					>
 						{more} more
 					</button>
 				)}
-				<button type="button" onClick={seen} className="min-h-8 font-semibold underline underline-offset-4">
+				<button type="button" onClick={seen} className="min-h-11 font-semibold lg:min-h-8 underline underline-offset-4">
 					Seen
 				</button>
 			</div>

@@ -7,10 +7,12 @@ interface Props {
 	/** Minutes for each drop, where the pace is known. */
 	pace?: number | null;
 	onStep?: (key: string) => void;
+	/** Only what to change and when, for a small screen. */
+	brief?: boolean;
 }
 
 /** What to change first, second, third, one thing at a time. */
-export function LadderSteps({ steps, spent = 0, pace = null, onStep }: Props) {
+export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = false }: Props) {
 	if (steps.length === 0) return <p className="py-2">There is nothing else in the box to change to.</p>;
 	return (
 		<ol aria-label="What to change, in order">
@@ -18,14 +20,19 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep }: Props) {
 				const said = (
 					<>
 						<span className="figure block text-[16px] first-letter:uppercase">{step.words}</span>
-						<span className="block text-[14px] text-slate">
-							{step.title}
-							{step.subtitle && ` · ${step.subtitle}`}
-						</span>
+						{!brief && (
+							<span className="block text-[14px] text-slate">
+								{step.title}
+								{step.subtitle && ` · ${step.subtitle}`}
+							</span>
+						)}
 					</>
 				);
 				return (
-					<li key={step.key} className="grid grid-cols-[22px_minmax(0,1fr)] gap-x-2 border-t border-rule py-2">
+					<li
+						key={step.key}
+						className="grid grid-cols-[22px_minmax(0,1fr)] gap-x-2 border-t border-rule py-1.5 first:border-t-0"
+					>
 						<span className="figure text-[16px] text-slate">{index + 1}</span>
 						<div className="min-w-0">
 							<p className="text-[14px] text-slate">{when(index, step.minutes, spent, pace)}</p>

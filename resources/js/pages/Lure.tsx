@@ -6,6 +6,7 @@ import { Cautions } from "../lure/Cautions";
 import { Families } from "../lure/Families";
 import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
+import { Pick } from "../parts/Pick";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
 import { LinkBanner } from "../readings/LinkBanner";
@@ -77,10 +78,23 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 						</Link>
 					)}
 					{answer.boxCount > answer.picks.length && answer.picks.length > 0 && (
-						<p className="mt-3 text-[14px] text-slate">
-							The best {answer.picks.length} of {answer.boxCount} lures. Angles and seconds are estimates until you time
-							a drop.
-						</p>
+						<div className="mt-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+							<p className="text-[14px] text-slate">
+								{answer.picks.length} of {answer.boxCount} lures. Angles and seconds are estimates until you time a
+								drop.
+							</p>
+							<Pick
+								label="Ask about another"
+								value=""
+								options={[
+									["", "Ask about another"],
+									...answer.rack
+										.filter((one) => !answer.picks.some((listed) => `${listed.lureId}` === one.key.split(".")[0]))
+										.map((one) => [one.key, one.title] as const),
+								]}
+								onChange={(key) => key && live.choose(key)}
+							/>
+						</div>
 					)}
 				</div>
 				{pick && <Beside live={live} pick={pick} second={second} underWay={outing !== null} onGhost={setGhost} />}

@@ -25,7 +25,7 @@ export function ReadingsStrip({ live, tips }: Props) {
 		<section
 			ref={strip}
 			aria-label="Readings"
-			className="no-print grid shrink-0 auto-cols-[minmax(106px,1fr)] grid-flow-col overflow-x-auto border-b border-rule bg-paper lg:pl-3"
+			className="no-print grid shrink-0 auto-cols-[minmax(120px,1fr)] grid-flow-col overflow-x-auto border-b border-rule bg-paper lg:pl-3"
 		>
 			{shown.map((reading) => (
 				<ReadingCell

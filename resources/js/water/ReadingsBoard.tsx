@@ -9,9 +9,9 @@ import type { Live } from "../readings/useAnswer";
 import type { PlaceData, ReadingData } from "../types";
 
 const groups: [string, string[]][] = [
-	["Water", ["temp", "surface", "trend", "clarity", "salt"]],
+	["Water", ["temp", "surface", "trend", "clarity", "salt", "ice"]],
 	["Depth", ["depth", "bottom", "wall", "level", "level_trend"]],
-	["Movement", ["wind", "drift", "flow", "current", "calm"]],
+	["Movement", ["wind", "drift", "flow", "current", "calm", "weir"]],
 	["Signs", ["light", "weed", "bait", "birds", "food"]],
 	["Fish", ["species", "zone", "mood", "pressured", "marks"]],
 	["Work", ["how", "hop", "away", "cone"]],
