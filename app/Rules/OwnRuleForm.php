@@ -101,7 +101,7 @@ final readonly class OwnRuleForm
 
     private function text(Fields $fields, string $name, Unit $unit): string
     {
-        return $this->typed($fields, $name, $unit)->text ?? '';
+        return str_replace("\u{00A0}", ' ', $this->typed($fields, $name, $unit)->text ?? '');
     }
 
     private function typed(Fields $fields, string $name, Unit $unit): ?Measure

@@ -56,11 +56,11 @@ final readonly class Tipping
      */
     public function of(Reading $reading): array
     {
-        return $this->look($reading, fn (?Lure $lure): bool => $lure !== null && $lure->id !== $this->top?->id);
+        return ! $reading->isRead($this->now) ? [] : $this->look($reading, fn (?Lure $lure): bool => $lure !== null && $lure->id !== $this->top?->id);
     }
 
     /**
-     * Where this reading puts the wanted lure on top.
+     * Where this reading puts the wanted lure on top; a choice also where it was not read.
      *
      * @return list<Tip>
      */
@@ -109,9 +109,8 @@ final readonly class Tipping
         if ($measure !== null) {
             return array_values(array_filter([$this->walk($reading, $measure, false, $tips), $this->walk($reading, $measure, true, $tips)]));
         }
-        $chosen = $reading->chosen($this->now);
         $found = [];
-        foreach ($chosen === [] ? [] : array_diff($reading->choices(), $chosen) as $choice) {
+        foreach (array_diff($reading->choices(), $reading->chosen($this->now)) as $choice) {
             $lure = $this->topAt($reading, $choice);
             if ($lure !== null && $tips($lure)) {
                 $found[] = new Tip($reading, $choice, null, $lure);

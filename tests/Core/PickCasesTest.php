@@ -55,4 +55,30 @@ final class PickCasesTest extends TestCase
             }
         }
     }
+
+    /** What a sentence says when it rests on a reading. */
+    private const TELLS = [
+        'temp_c' => '/°C/u', 'clarity' => '/stained|dirty|clear water/i', 'light' => '/(bright|mixed|dim) light|\bdim\b|\bsun\b|cloud/i', 'wind_ms' => '/of wind/', 'trend' => '/^Cooling/',
+        'bottom' => '/\brock\b|\bsand\b|\bmud\b|\bweed\b|hard bottom/i', 'wall' => '/\bwall\b/i', 'calm' => '/\bcalm\b/i', 'food' => '/ about[:,]/', 'depth_m' => '/Line leans|to the bottom|deep:| m asks/',
+    ];
+
+    /** @param  array<string, mixed>  $worked */
+    #[DataProvider('cases')]
+    public function test_no_reason_rests_on_a_reading_that_is_missing(array $worked): void
+    {
+        foreach (self::TELLS as $reading => $tells) {
+            $case = $worked['case'];
+            unset($case['water'][$reading]);
+            if ($reading === 'temp_c') {
+                unset($case['water']['surface_temp_c']);
+            }
+            [$answer] = Cases::ask('pick', [$case]);
+            self::assertNotEmpty($answer['picks'], "without {$reading}");
+            foreach ($answer['picks'] as $pick) {
+                foreach (array_column($pick['reasons'], 'text') as $sentence) {
+                    self::assertDoesNotMatchRegularExpression($tells, $sentence, "without {$reading}");
+                }
+            }
+        }
+    }
 }
