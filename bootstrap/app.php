@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\NoLateCookies;
 use App\Http\Middleware\OwnOriginOnly;
 use App\Http\Middleware\SharePage;
 use Eskith\Core\Units\InvalidInput;
@@ -16,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SharePage::class, OwnOriginOnly::class]);
+        $middleware->web(append: [SharePage::class, OwnOriginOnly::class], prepend: [NoLateCookies::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

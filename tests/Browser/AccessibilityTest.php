@@ -8,7 +8,7 @@ namespace Tests\Browser;
 final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/settings',
+        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings',
     ];
 
     public function test_no_serious_finding(): void
@@ -21,7 +21,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->check('/register');
         $this->openDemo();
         foreach (['day', 'dawn', 'sun'] as $theme) {
-            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/settings'] as $path) {
+            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rules', '/settings'] as $path) {
                 $this->page->get($this->server->url.$path);
                 $this->find('//h1');
                 $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
@@ -40,6 +40,16 @@ final class AccessibilityTest extends BrowserTestCase
         $this->find('//button[@data-reading="depth"]')->click();
         $this->find('//input[@placeholder="not read"]');
         $this->check('a reading');
+        $this->press('escape');
+        foreach (['If not' => 'When nothing touches it', 'What if' => 'Above 35 ft', 'Compare' => 'Side by side'] as $tab => $words) {
+            $this->tab($tab);
+            $this->see($words);
+            $this->check("beside the picks, {$tab}");
+        }
+        $this->page->get("{$this->server->url}/rules");
+        $this->button('Write a rule')->click();
+        $this->see('A rule of your own');
+        $this->check('writing a rule');
     }
 
     private function check(string $where): void

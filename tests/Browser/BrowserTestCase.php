@@ -56,6 +56,14 @@ abstract class BrowserTestCase extends TestCase
         return $this->find("//*[self::button or self::a or self::summary][normalize-space()=\"{$words}\" or @aria-label=\"{$words}\"]");
     }
 
+    /** Opens a tab, which reacts to the press of a mouse button and not to a click. */
+    protected function tab(string $words): void
+    {
+        $tab = $this->find("//*[@role='tab'][normalize-space()=\"{$words}\"]");
+        $tab->click();
+        $this->eventually(fn (): bool => $tab->getAttribute('aria-selected') === 'true', "for the tab {$words}");
+    }
+
     protected function find(string $xpath): RemoteWebElement
     {
         return $this->eventually(function () use ($xpath): ?RemoteWebElement {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** The whole way from the readings to a logged fish. */
 final class JourneyTest extends BrowserTestCase
 {
@@ -94,10 +96,10 @@ final class JourneyTest extends BrowserTestCase
         $this->see('Nothing you own stays straight down here');
         $this->press('enter');
         $input = $this->find('//input[@placeholder="not read"]');
-        $input->clear()->sendKeys("5//8 mph\n");
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("5//8 mph\n");
         $this->see('"5//8 mph" cannot be read as a speed');
         self::assertSame('5//8 mph', $input->getAttribute('value'));
-        $input->clear()->sendKeys("0.2 mph\n");
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("0.2 mph\n");
         $this->see('Tie on the white half-ounce blade');
         $this->press('escape');
     }

@@ -50,9 +50,9 @@ final class KeyboardTest extends BrowserTestCase
         $this->tabTo('ol[aria-label="Picks, best first"] li:nth-child(4) button');
         self::assertNotSame('none', $this->page->executeScript('return getComputedStyle(document.activeElement).outlineStyle'));
         $this->press('enter');
-        $this->see('Why the silver half-ounce blade');
+        $this->see('Why not the silver half-ounce blade');
         self::assertStringContainsString('pick=', $this->page->getCurrentURL());
-        $this->tabTo('section[aria-label="Why"] > div:last-child button');
+        $this->tabTo('section[aria-label="About this pick"] > div:last-child button');
         $this->press('enter');
         $this->eventually(fn (): bool => str_ends_with($this->page->getCurrentURL(), '/fish'), 'for the Fish station');
         $this->see('½ oz blade, silver');

@@ -78,6 +78,14 @@ final class ChoiceTest extends TestCase
         $this->getJson('/second-look')->assertOk()->assertExactJson(['schools' => [], 'tips' => [], 'wanted' => null, 'still' => '']);
     }
 
+    public function test_a_late_answer_brings_no_old_session_back(): void
+    {
+        self::assertNotEmpty($this->getJson('/answer')->headers->getCookies());
+        $key = $this->getJson('/answer')->json('picks.0.key');
+        self::assertSame([], $this->getJson('/second-look')->assertOk()->headers->getCookies());
+        self::assertSame([], $this->getJson("/compare?a={$key}&b={$key}")->assertOk()->headers->getCookies());
+    }
+
     public function test_two_lures_are_compared_point_by_point_with_both_drops(): void
     {
         $picks = $this->getJson('/answer')->json('picks');

@@ -148,3 +148,42 @@ describe("live instruments", () => {
 		expect(held.calls).toHaveLength(0);
 	});
 });
+
+describe("the list", () => {
+	it("is narrowed on the server, and stays so with the next reading", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first, "1.middle.low_hop"));
+		act(() => result.current.narrow("spoon"));
+		expect(held.calls[0]?.url).toBe("/answer?pick=1.middle.low_hop&family=spoon");
+		await act(() => held.calls[0]?.answer(200, answer({ family: "spoon" })));
+		expect(result.current.answer.family).toBe("spoon");
+		expect(window.location.search).toContain("family=spoon");
+		act(() => result.current.change("depth", "27 ft"));
+		expect(held.calls[1]?.body).toMatchObject({ family: "spoon", pick: "1.middle.low_hop" });
+		await act(() => held.calls[1]?.answer(200, answer({ family: "spoon" })));
+		act(() => result.current.narrow(null));
+		expect(held.calls[2]?.url).toBe("/answer?pick=1.middle.low_hop");
+		expect(window.location.search).not.toContain("family");
+	});
+
+	it("keeps to the readings of a link while it is looked through", () => {
+		const first = answer({ fromLink: true, query: "depth=9+m" });
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.narrow("spoon"));
+		expect(held.calls[0]?.url).toBe("/answer?depth=9+m&family=spoon");
+	});
+
+	it("keeps a lure in sight, or says that it could not", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.keepInSight(7));
+		expect(held.calls[0]).toMatchObject({ method: "PUT", url: "/pinned", body: { lure: 7 } });
+		await act(() => held.calls[0]?.answer(200, null));
+		await act(() => held.calls[1]?.answer(200, answer({ pinned: 7 })));
+		expect(result.current.answer.pinned).toBe(7);
+		act(() => void result.current.keepInSight(null));
+		await act(() => held.calls[2]?.fail());
+		expect(result.current.troubles.pinned).toContain("No connection");
+		expect(result.current.answer.pinned).toBe(7);
+	});
+});

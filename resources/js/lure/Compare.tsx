@@ -22,7 +22,9 @@ export function Compare({ answer, pick, onGhost }: Props) {
 		answer,
 	);
 	const ghost = compared?.firstKey === pick.key && compared.secondKey === lure?.key ? compared.ghost : null;
-	useEffect(() => onGhost(ghost), [ghost, onGhost]);
+	useEffect(() => {
+		onGhost(ghost);
+	}, [ghost, onGhost]);
 	useEffect(() => () => onGhost(null), [onGhost]);
 	if (!lure) return <p>There is no second lure in the box to compare with.</p>;
 	return (
