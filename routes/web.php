@@ -52,6 +52,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('answer', [StationController::class, 'answer']);
     Route::get('second-look', [ChoiceController::class, 'secondLook']);
     Route::get('compare', [ChoiceController::class, 'compare']);
+    Route::get('on-top', [ChoiceController::class, 'onTop']);
     Route::put('pinned', [ChoiceController::class, 'pin']);
     Route::put('readings', [ReadingsController::class, 'update']);
 

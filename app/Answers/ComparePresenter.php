@@ -15,7 +15,7 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\TipWords;
 
-/** Puts two picks side by side: what sets them apart, how their drops differ, what would put the second on top. */
+/** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter
 {
     public static function of(Standing $standing, Pick $first, Pick $second): CompareData
@@ -33,7 +33,6 @@ final class ComparePresenter
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),
             $comparison->alike === 0.0 ? '' : PickPresenter::signed($comparison->alike).' from rules that count alike for both.',
-            self::onTop($standing, $second),
             new GhostData(
                 $name($second), LureReader::drawing($standing->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
                 DropPresenter::of($second->candidate, $standing->situation), Difference::words($first->candidate, $standing->situation, $second->candidate, $standing->situation),
@@ -55,8 +54,8 @@ final class ComparePresenter
         return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));
     }
 
-    /** @return list<string> the reading, moved by itself, that puts this lure on top */
-    private static function onTop(Standing $standing, Pick $pick): array
+    /** @return list<string> the readings that, moved by themselves, put this lure on top: slower than the comparison, and asked by itself */
+    public static function onTop(Standing $standing, Pick $pick): array
     {
         $top = $standing->ranked[0]->candidate->lure;
         if ($top->id === $pick->candidate->lure->id) {

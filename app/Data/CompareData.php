@@ -11,7 +11,6 @@ final readonly class CompareData
      * @param  string  $verdict  who leads, by how much and by what
      * @param  list<ContrastData>  $contrasts  the weightiest first
      * @param  string  $alike  what counts alike for both
-     * @param  list<string>  $onTop  what would put the second on top
      */
     public function __construct(
         public string $firstKey,
@@ -23,7 +22,6 @@ final readonly class CompareData
         public string $verdict,
         public array $contrasts,
         public string $alike,
-        public array $onTop,
         public GhostData $ghost,
     ) {
     }

@@ -120,7 +120,6 @@ export interface CompareData {
 	verdict: string;
 	contrasts: ContrastData[];
 	alike: string;
-	onTop: string[];
 	ghost: GhostData;
 }
 

@@ -84,6 +84,7 @@ final class ChoiceTest extends TestCase
         $key = $this->getJson('/answer')->json('picks.0.key');
         self::assertSame([], $this->getJson('/second-look')->assertOk()->headers->getCookies());
         self::assertSame([], $this->getJson("/compare?a={$key}&b={$key}")->assertOk()->headers->getCookies());
+        self::assertSame([], $this->getJson("/on-top?pick={$key}")->assertOk()->headers->getCookies());
     }
 
     public function test_two_lures_are_compared_point_by_point_with_both_drops(): void
@@ -110,9 +111,9 @@ final class ChoiceTest extends TestCase
         $this->putJson('/readings', ['readings' => ['clarity' => 'clear', 'light' => 'mixed']]);
         $answer = $this->getJson('/answer')->json();
         $key = collect($answer['picks'])->firstWhere('lureId', $gold->id)['key'];
-        $compared = $this->getJson('/compare?'.http_build_query(['a' => $answer['rack'][0]['key'], 'b' => $key]))->json();
-
-        self::assertContains('Perch about', $compared['onTop']);
+        self::assertSame(['pick' => $key, 'words' => ['Perch about', 'Sunfish about', 'Golden shiner about']], $this->getJson("/on-top?pick={$key}")->assertOk()->json());
+        self::assertSame([], $this->getJson("/on-top?pick={$answer['rack'][0]['key']}")->json('words'), 'the first is there already');
+        $this->getJson('/on-top?pick=nothing')->assertUnprocessable();
         $this->putJson('/readings', ['readings' => ['food' => 'perch']]);
         self::assertSame($gold->id, $this->getJson('/answer')->json('picks.0.lureId'));
         self::assertNotSame($first, $key);

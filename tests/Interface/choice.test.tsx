@@ -70,7 +70,6 @@ const compared = (over: Partial<CompareData> = {}): CompareData => ({
 		},
 	],
 	alike: "+11 from rules that count alike for both.",
-	onTop: ["Bright light"],
 	ghost: { title: "gold", drawing: drawing(), holeIndex: 1, drop: drop(), differences: ["Down in 8 s, 1 s sooner."] },
 	...over,
 });
@@ -172,10 +171,12 @@ describe("why not", () => {
 		render(<Why answer={answer({ rack: both })} pick={gold} first="1.middle.low_hop" onWay={() => {}} />);
 		expect(screen.getByRole("heading", { level: 2 }).textContent).toBe("Why not the gold half-ounce blade");
 		await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
-		await act(() => held.calls[0]?.answer(200, compared()));
+		const of = (path: string) => held.calls.find((call) => call.url.startsWith(path));
+		await act(() => of("/compare")?.answer(200, compared()));
 		const behind = within(screen.getByRole("list", { name: "What keeps it from the top" })).getAllByRole("listitem");
 		expect(behind.map((row) => row.textContent)).toEqual(["−2Only for the first: Dim: white shows."]);
-		expect(screen.getByText(/bright light\./)).toBeTruthy();
+		await act(() => of("/on-top")?.answer(200, { pick: "2.middle.low_hop", words: ["Bright light", "Above 9 ft"] }));
+		expect(screen.getByText(/bright light; above 9 ft\./)).toBeTruthy();
 	});
 
 	it("asks nothing for the first", () => {

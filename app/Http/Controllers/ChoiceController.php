@@ -27,6 +27,15 @@ final class ChoiceController extends Controller
         return response()->json(ComparePresenter::of($standing, $standing->demand((string) $request->query('a')), $standing->demand((string) $request->query('b'))));
     }
 
+    /** What would put a lure on top. */
+    public function onTop(Request $request): JsonResponse
+    {
+        $standing = $this->standing($request);
+        $pick = $standing->demand((string) $request->query('pick'));
+
+        return response()->json(['pick' => Standing::key($pick), 'words' => ComparePresenter::onTop($standing, $pick)]);
+    }
+
     /** Keeps a lure in the list wherever it ranks; the one before it is let go. */
     public function pin(Request $request): Response
     {

@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class NoLateCookies
 {
-    private const SLOW = ['second-look', 'compare'];
+    private const SLOW = ['second-look', 'compare', 'on-top'];
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -3,7 +3,7 @@ import { LureFigure } from "../drop/LureFigure";
 import { Pick } from "../parts/Pick";
 import { useAsk } from "../parts/useAsk";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
-import { compareAddress } from "./compareAddress";
+import { choiceAddress } from "./choiceAddress";
 
 interface Props {
 	answer: AnswerData;
@@ -18,7 +18,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 	const [wanted, setWanted] = useState<string | null>(null);
 	const lure = others.find((one) => one.key.split(".")[0] === wanted) ?? others[0];
 	const { answer: compared, trouble } = useAsk<CompareData>(
-		lure ? compareAddress(answer, pick.key, lure.key) : null,
+		lure ? choiceAddress("/compare", answer, { a: pick.key, b: lure.key }) : null,
 		answer,
 	);
 	const ghost = compared?.firstKey === pick.key && compared.secondKey === lure?.key ? compared.ghost : null;

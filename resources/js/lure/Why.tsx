@@ -1,7 +1,7 @@
 import { Link } from "@inertiajs/react";
 import { useAsk } from "../parts/useAsk";
 import type { AnswerData, CompareData, PickData } from "../types";
-import { compareAddress } from "./compareAddress";
+import { choiceAddress } from "./choiceAddress";
 import { Reasons } from "./Reasons";
 
 interface Props {
@@ -51,9 +51,19 @@ export function Why({ answer, pick, first, onWay }: Props) {
 	);
 }
 
+/** What would put a pick on top. */
+interface OnTop {
+	pick: string;
+	words: string[];
+}
+
 /** What sets it behind the first, and what would put it on top. */
 function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; first: string }) {
-	const { answer: compared } = useAsk<CompareData>(compareAddress(answer, first, pick.key), answer);
+	const { answer: compared } = useAsk<CompareData>(
+		choiceAddress("/compare", answer, { a: first, b: pick.key }),
+		answer,
+	);
+	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), answer);
 	if (!compared || compared.secondKey !== pick.key) return <p className="mt-1 text-[15px] text-slate">Weighing it …</p>;
 	const behind = compared.contrasts.filter((contrast) => contrast.lead > 0);
 	return (
@@ -73,14 +83,15 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 					))}
 				</ul>
 			)}
-			<p className="mt-1">
-				{compared.onTop.length > 0 ? (
-					<>
-						<b>It would lead with:</b> {compared.onTop.map(lower).join("; ")}.
-					</>
-				) : (
-					"No one reading by itself puts it on top."
-				)}
+			<p className="mt-1 min-h-[22px]">
+				{leading?.pick === pick.key &&
+					(leading.words.length > 0 ? (
+						<>
+							<b>It would lead with:</b> {leading.words.map(lower).join("; ")}.
+						</>
+					) : (
+						"No one reading by itself puts it on top."
+					))}
 			</p>
 			<h3 className="mt-3 text-[16px]">All that counts for and against it</h3>
 		</div>

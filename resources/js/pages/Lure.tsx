@@ -3,6 +3,7 @@ import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Beside } from "../lure/Beside";
 import { Cautions } from "../lure/Cautions";
+import { choiceAddress } from "../lure/choiceAddress";
 import { Families } from "../lure/Families";
 import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
@@ -26,7 +27,7 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
 	const [ghost, setGhost] = useState<GhostData | null>(null);
-	const look = useAsk<SecondLookData>(`/second-look${answer.fromLink ? `?${answer.query}` : ""}`, answer.readings);
+	const look = useAsk<SecondLookData>(choiceAddress("/second-look", answer), answer.readings);
 	const second = look.stale ? null : look.answer;
 	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
