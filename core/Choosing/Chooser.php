@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-use Eskith\Core\Balance\Hang;
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
@@ -26,35 +24,21 @@ final readonly class Chooser
      */
     public function rank(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
-        $angles = array_map(fn (Lure $lure): ?float => self::lineAngle($situation, $lure), $box);
-        $working = self::workingKg($situation, $box, $angles);
-        $rules = [
-            $this->book->speaking(Scope::Lure, $situation),
-            $this->book->speaking(Scope::Hole, $situation),
-            $this->book->speaking(Scope::Cadence, $situation),
-        ];
+        $judge = new Judge($this->book, $situation);
         $picks = [];
         $order = [[], [], [], [], [], []];
         $cadences = Cadence::cases();
-        $byCadence = [];
-        foreach ($box as $i => $lure) {
-            $bare = new Candidate($lure, $working, $angles[$i], $situation->stretch !== null);
-            $ofLure = $this->judge($rules[0], $situation, $bare);
-            $pointsOfLure = self::sum($ofLure);
+        foreach ($this->bare($situation, $box) as $i => $bare) {
+            $lure = $bare->lure;
+            $ofLure = $judge->lure($bare);
             $weighed = round($lure->massKg / Lure::SAME_KG);
-            $ofCadence = [];
-            foreach ($cadences as $c => $cadence) {
-                if ($cadence->fits($lure, $situation->vertical())) {
-                    $byCadence[$c] ??= $this->judged($rules[2], $situation, $bare->worked($cadence));
-                    $ofCadence[$c] = $byCadence[$c];
-                }
-            }
+            $fitting = array_filter($cadences, static fn (Cadence $cadence): bool => $cadence->fits($lure, $situation->vertical()));
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
-                $hung = self::hang($situation, $bare, $hole);
-                $ofHole = $this->judge($rules[1], $situation, $hung);
-                $points = $pointsOfLure + self::sum($ofHole);
-                foreach ($ofCadence as $c => [$reasons, $pointsOfCadence]) {
-                    $pick = new Pick($hung->worked($cadences[$c]), $points + $pointsOfCadence, $ofLure + $ofHole + $reasons);
+                [$hung, $ofHole] = $judge->hole($bare, $hole);
+                $held = $ofLure->and($ofHole);
+                foreach ($fitting as $c => $cadence) {
+                    $judged = $held->and($judge->cadence($bare, $cadence));
+                    $pick = new Pick($hung->worked($cadence), $judged->points, $judged->reasons);
                     $order[0][] = -$pick->points;
                     $order[1][] = $tiedOn?->changesTo($pick->candidate) ?? 0;
                     $order[2][] = $weighed;
@@ -79,20 +63,19 @@ final readonly class Chooser
      */
     public function top(Situation $situation, array $box, ?TiedOn $tiedOn = null): ?Lure
     {
-        $angles = array_map(fn (Lure $lure): ?float => self::lineAngle($situation, $lure), $box);
-        $working = self::workingKg($situation, $box, $angles);
-        [$ofLure, $ofHole, $ofCadence] = array_map(fn (Scope $scope): array => $this->book->speaking($scope, $situation), [Scope::Lure, Scope::Hole, Scope::Cadence]);
-        $byCadence = [];
+        $judge = new Judge($this->book, $situation);
         $top = null;
         $best = [-INF, 0, 0.0];
-        foreach ($box as $i => $lure) {
-            $bare = new Candidate($lure, $working, $angles[$i], $situation->stretch !== null);
-            [$cadence, $otherCadence] = $this->bestCadence($situation, $bare, $ofCadence, $byCadence, $tiedOn);
+        $cadences = [];
+        $holes = [];
+        foreach ($this->bare($situation, $box) as $bare) {
+            $lure = $bare->lure;
+            [$cadence, $otherCadence] = $cadences[$lure->make] ??= $this->bestCadence($judge, $situation, $bare, $tiedOn);
             if ($cadence === null) {
                 continue;
             }
-            [$hole, $otherHole] = $this->bestHole($situation, $bare, $ofHole, $tiedOn);
-            $points = self::sum($this->judge($ofLure, $situation, $bare)) + $hole + $cadence;
+            [$hole, $otherHole] = $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn);
+            $points = $judge->lure($bare)->points + $hole + $cadence;
             $changes = $tiedOn === null ? 0 : $tiedOn->changesOfLure($lure) + $otherHole + $otherCadence;
             $standing = [$points, -$changes, -round($lure->massKg / Lure::SAME_KG)];
             if ($standing > $best) {
@@ -103,18 +86,14 @@ final readonly class Chooser
         return $top;
     }
 
-    /**
-     * @param  array<int, Rule>  $rules
-     * @param  array<string, float>  $known  points by cadence, filled
-     * @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure cannot be worked
-     */
-    private function bestCadence(Situation $situation, Candidate $bare, array $rules, array &$known, ?TiedOn $tiedOn): array
+    /** @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure cannot be worked */
+    private function bestCadence(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
     {
         $best = null;
         $other = 1;
         foreach (Cadence::cases() as $cadence) {
             if ($cadence->fits($bare->lure, $situation->vertical())) {
-                $points = $known[$cadence->value] ??= self::sum($this->judge($rules, $situation, $bare->worked($cadence)));
+                $points = $judge->cadence($bare, $cadence)->points;
                 $others = (int) ($tiedOn?->cadence !== $cadence->value);
                 [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
             }
@@ -123,22 +102,36 @@ final readonly class Chooser
         return [$best, $other];
     }
 
-    /**
-     * @param  array<int, Rule>  $rules
-     * @return array{float, int} points of the best, and 1 when none of the best is what is tied on
-     */
-    private function bestHole(Situation $situation, Candidate $bare, array $rules, ?TiedOn $tiedOn): array
+    /** @return array{float, int} points of the best, and 1 when none of the best is what is tied on */
+    private function bestHole(Judge $judge, Candidate $bare, ?TiedOn $tiedOn): array
     {
         $best = -INF;
         $other = 1;
         foreach ($bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes) as $hole) {
-            $hung = self::hang($situation, $bare, $hole);
-            $points = self::sum($this->judge($rules, $situation, $hung));
+            [$hung, $judged] = $judge->hole($bare, $hole);
             $others = (int) ($tiedOn?->hole !== $hung->hole()?->name);
-            [$best, $other] = $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
+            [$best, $other] = $judged->points > $best ? [$judged->points, $others] : ($judged->points === $best ? [$best, min($other, $others)] : [$best, $other]);
         }
 
         return [$best, $other];
+    }
+
+    /**
+     * Each lure not yet on a hole, with its line angle and the weight that the day asks for.
+     *
+     * @param  list<Lure>  $box
+     * @return list<Candidate>
+     */
+    private function bare(Situation $situation, array $box): array
+    {
+        $byMake = [];
+        $angles = [];
+        foreach ($box as $lure) {
+            $angles[] = array_key_exists($lure->make, $byMake) ? $byMake[$lure->make] : ($byMake[$lure->make] = self::lineAngle($situation, $lure));
+        }
+        $working = self::workingKg($situation, $box, $angles);
+
+        return array_map(static fn (Lure $lure, ?float $angle): Candidate => new Candidate($lure, $working, $angle, $situation->stretch !== null), $box, $angles);
     }
 
     /**
@@ -149,14 +142,14 @@ final readonly class Chooser
      */
     public function bestHoles(Situation $situation, array $lures): array
     {
-        $rules = $this->book->speaking(Scope::Hole, $situation);
+        $judge = new Judge($this->book, $situation);
 
-        return array_map(function (Lure $lure) use ($rules, $situation): ?Hole {
+        return array_map(static function (Lure $lure) use ($judge): ?Hole {
             $bare = new Candidate($lure, $lure->massKg, null, false);
             $best = null;
             $most = -INF;
             foreach ($lure->holes as $index => $hole) {
-                $points = self::sum($this->judge($rules, $situation, self::hang($situation, $bare, $index)));
+                $points = $judge->hole($bare, $index)[1]->points;
                 if ($points > $most) {
                     [$best, $most] = [$hole, $points];
                 }
@@ -166,59 +159,10 @@ final readonly class Chooser
         }, $lures);
     }
 
-    /** @param  array<int, Reason>  $reasons */
-    private static function sum(array $reasons): float
-    {
-        $points = 0.0;
-        foreach ($reasons as $reason) {
-            $points += $reason->points;
-        }
-
-        return $points;
-    }
-
-    /**
-     * @param  array<int, Rule>  $rules
-     * @return array{array<int, Reason>, float} reasons and their sum
-     */
-    private function judged(array $rules, Situation $situation, Candidate $candidate): array
-    {
-        $reasons = $this->judge($rules, $situation, $candidate);
-
-        return [$reasons, self::sum($reasons)];
-    }
-
-    /**
-     * @param  array<int, Rule>  $rules  by their place in the order
-     * @return array<int, Reason> by the same
-     */
-    private function judge(array $rules, Situation $situation, Candidate $candidate): array
-    {
-        $found = [];
-        foreach ($rules as $place => $rule) {
-            $verdict = $rule->judge($situation, $candidate);
-            if ($verdict !== null) {
-                $found[$place] = new Reason($rule->id, $verdict->points * $this->book->weight($rule), $verdict->text);
-            }
-        }
-
-        return $found;
-    }
-
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
-        return self::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->stretch !== null), $hole);
-    }
-
-    private static function hang(Situation $situation, Candidate $bare, ?int $hole): Candidate
-    {
-        $lure = $bare->lure;
-        $at = $hole === null ? null : $lure->holes[$hole];
-        $angle = Hang::ofLure($lure, $at);
-        $seconds = $situation->depth === null ? null : Fall::of($lure->body, self::falling($lure, $at, $angle), $situation->depth)->seconds;
-
-        return $bare->on($hole, $angle, $seconds);
+        return Judge::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->stretch !== null), $hole);
     }
 
     /** How a lure falls from a hole: as timed, else as usual for its family. */

@@ -15,28 +15,32 @@ final readonly class Say
     /** Relative miss up to which a weight counts as stamped in half grams. */
     private const STAMPED = 0.002;
 
-    public function __construct(public UnitSet $units)
+    /** @param  bool  $silent  says nothing, for situations of which only the points are wanted */
+    public function __construct(public UnitSet $units, private bool $silent = false)
     {
     }
 
     public function temperature(float $celsius): string
     {
-        return $this->units->temperature->print($celsius);
+        return $this->silent ? '' : $this->units->temperature->print($celsius);
     }
 
     public function depth(float $metres): string
     {
-        return $this->units->depth->print($metres);
+        return $this->silent ? '' : $this->units->depth->print($metres);
     }
 
     public function speed(float $metresPerSecond): string
     {
-        return $this->units->speed->print($metresPerSecond);
+        return $this->silent ? '' : $this->units->speed->print($metresPerSecond);
     }
 
     /** A lure's weight as it is stamped on it: a vibe of 3 g is 3 g also where ounces are liked. */
     public function weight(float $kg): string
     {
+        if ($this->silent) {
+            return '';
+        }
         $halfGrams = round($kg * 2000);
         $stamped = $this->units->lureWeight === Unit::Ounce && Fraction::near($kg / Constants::OUNCE_KG) === null
             && abs($halfGrams / 2000 - $kg) < self::STAMPED * $kg;
@@ -58,12 +62,12 @@ final readonly class Say
 
     public function angle(float $degrees): string
     {
-        return Unit::Degree->print(abs($degrees));
+        return $this->silent ? '' : Unit::Degree->print(abs($degrees));
     }
 
     public function seconds(float $seconds): string
     {
-        return Unit::Second->print($seconds);
+        return $this->silent ? '' : Unit::Second->print($seconds);
     }
 
     /** A length of lift: hand's breadths in inches or centimetres, from two feet on in the unit of depth. */

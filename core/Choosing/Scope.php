@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-/** What a rule looks at: the lure, the lure on a hole, or the cadence whatever the lure. Each is judged once and shared. */
+/** What a rule looks at. Whatever has it in common is judged once. */
 enum Scope
 {
+    /** Family and weight, and how the line leans with them. */
+    case Body;
+    /** Finish, and red near the hooks. */
+    case Finish;
+    /** Anything about the lure. */
     case Lure;
+    /** The lure on one of its holes. */
     case Hole;
+    /** The cadence, whatever the lure. */
     case Cadence;
 }

@@ -35,18 +35,21 @@ final readonly class Tipping
 
     private ?Lure $top;
 
+    private Situation $now;
+
     /**
      * @param  list<Lure>  $box
      * @param  float|null  $driftPerWind  where the drift is not read but reckoned from the wind: m/s of drift for each m/s
      */
     public function __construct(
         private Chooser $chooser,
-        private Situation $now,
+        Situation $now,
         private array $box,
         private ?TiedOn $tiedOn = null,
         private ?float $driftPerWind = null,
     ) {
-        $this->top = $chooser->top($now, $box, $tiedOn);
+        $this->now = $now->unspoken();
+        $this->top = $chooser->top($this->now, $box, $tiedOn);
     }
 
     /**

@@ -17,6 +17,12 @@ final readonly class Lure
 
     public Body $body;
 
+    /** Alike for lures of one family and weight. */
+    public string $make;
+
+    /** Alike for lures that also hang and fall alike. */
+    public string $build;
+
     /**
      * @param  list<Hole>  $holes  nose first; empty when it has none or none was measured
      * @param  array<string, float>  $measuredDrag  falling drag coefficient from a timed drop, by hole name ('' without holes)
@@ -33,6 +39,16 @@ final readonly class Lure
         Body $body,
     ) {
         $this->body = $body;
+        $this->make = "{$family->value} {$massKg}";
+        $build = $this->make;
+        foreach ($holes as $hole) {
+            $build .= "|{$hole->name} {$hole->at->x} {$hole->at->y}";
+        }
+        $build .= $balance === null ? '' : "|{$balance->x} {$balance->y}";
+        foreach ($measuredDrag as $name => $drag) {
+            $build .= "|{$name} {$drag}";
+        }
+        $this->build = $build;
     }
 
     /**

@@ -179,6 +179,6 @@ final class FamilyRules
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
     {
-        return new Rule($id, Scope::Lure, $says, $needs, $stake, $judge);
+        return new Rule($id, Scope::Body, $says, $needs, $stake, $judge);
     }
 }

@@ -69,13 +69,13 @@ final class FinishRules
             self::rule('C7', 'White or silver where the food is shad or alewife.', [], 1,
                 static fn (Situation $s, string $finish): ?array => in_array($finish, ['white', 'silver'], true) && ($food = self::paleFood($s)) !== null
                     ? [1, "{$food->word()} about: {$finish} looks like them."] : null),
-            new Rule('C8', Scope::Lure, 'Bright metal refused today: go natural.', [], 2,
+            new Rule('C8', Scope::Finish, 'Bright metal refused today: go natural.', [], 2,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->finish === 'natural' && $s->dropsOnBrightMetal >= self::REFUSED_DROPS && ! $s->brightMetalTouched
                     ? Verdict::of(2, "{$s->dropsOnBrightMetal} drops on bright metal without a touch: try natural.") : null),
-            new Rule('C9', Scope::Lure, 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
+            new Rule('C9', Scope::Finish, 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->redNearHooks
                     ? Verdict::of(self::halved($s, 0.5), 'Red near the hooks: something to aim at.') : null),
-            new Rule('C10', Scope::Lure, 'For bream dark first.', [], 1,
+            new Rule('C10', Scope::Finish, 'For bream dark first.', [], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $s->aim->species === Species::Bream && $c->lure->finish === 'black'
                     ? Verdict::of(1, 'Bream sought: dark first.') : null),
         ];
@@ -128,7 +128,7 @@ final class FinishRules
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
     {
-        return new Rule($id, Scope::Lure, $says, $needs, $stake, static function (Situation $s, Candidate $c) use ($judge): ?Verdict {
+        return new Rule($id, Scope::Finish, $says, $needs, $stake, static function (Situation $s, Candidate $c) use ($judge): ?Verdict {
             $found = $judge($s, $c->lure->finish);
 
             return $found === null ? null : Verdict::of(self::halved($s, $found[0]), ucfirst($found[1]));

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Balance\Hang;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+
+/**
+ * Judges lures, holes and cadences for one situation. What lures share is judged once: those of one family and weight in
+ * all that hangs on these, those of one finish in all that hangs on it, those of one build in all that hangs on the hole.
+ */
+final class Judge
+{
+    /** @var array<string, array<int, Rule>> those that speak, by scope, each by its place in the book */
+    private array $rules = [];
+
+    /** @var array<string, Judged> by family and weight */
+    private array $bodies = [];
+
+    /** @var array<string, Judged> */
+    private array $finishes = [];
+
+    /** @var array<string, array{float|null, float|null, Judged}> hang angle, seconds and judgement by build and hole */
+    private array $hung = [];
+
+    /** @var array<string, Judged> */
+    private array $cadences = [];
+
+    public function __construct(private readonly RuleBook $book, private readonly Situation $situation)
+    {
+        foreach (Scope::cases() as $scope) {
+            $this->rules[$scope->name] = $book->speaking($scope, $situation);
+        }
+    }
+
+    /** @param  Candidate  $bare  a lure, not yet on a hole */
+    public function lure(Candidate $bare): Judged
+    {
+        $lure = $bare->lure;
+        $body = $this->bodies[$lure->make] ??= $this->judge(Scope::Body, $bare);
+        $finish = $this->finishes[$lure->finish.($lure->redNearHooks ? '+red' : '')] ??= $this->judge(Scope::Finish, $bare);
+        $both = $body->and($finish);
+
+        return $this->rules[Scope::Lure->name] === [] ? $both : $both->and($this->judge(Scope::Lure, $bare));
+    }
+
+    /** @return array{Candidate, Judged} the lure on the hole, with what the drop says of it */
+    public function hole(Candidate $bare, ?int $hole): array
+    {
+        $key = "{$bare->lure->build}@{$hole}";
+        if (! isset($this->hung[$key])) {
+            $hung = self::hang($this->situation, $bare, $hole);
+            $this->hung[$key] = [$hung->hangAngleDeg, $hung->secondsToBottom, $this->judge(Scope::Hole, $hung)];
+        }
+        [$angle, $seconds, $judged] = $this->hung[$key];
+
+        return [$bare->on($hole, $angle, $seconds), $judged];
+    }
+
+    /** A cadence is judged alike whatever the lure. */
+    public function cadence(Candidate $bare, Cadence $cadence): Judged
+    {
+        return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
+    }
+
+    public static function hang(Situation $situation, Candidate $bare, ?int $hole): Candidate
+    {
+        $lure = $bare->lure;
+        $at = $hole === null ? null : $lure->holes[$hole];
+        $angle = Hang::ofLure($lure, $at);
+        $seconds = $situation->depth === null ? null : Fall::of($lure->body, Chooser::falling($lure, $at, $angle), $situation->depth)->seconds;
+
+        return $bare->on($hole, $angle, $seconds);
+    }
+
+    private function judge(Scope $scope, Candidate $candidate): Judged
+    {
+        $found = [];
+        $points = 0.0;
+        foreach ($this->rules[$scope->name] as $place => $rule) {
+            $verdict = $rule->judge($this->situation, $candidate);
+            if ($verdict !== null) {
+                $found[$place] = new Reason($rule->id, $verdict->points * $this->book->weight($rule), $verdict->text);
+                $points += $found[$place]->points;
+            }
+        }
+
+        return new Judged($found, $points);
+    }
+}
