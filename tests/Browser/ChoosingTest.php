@@ -56,7 +56,7 @@ final class ChoosingTest extends BrowserTestCase
     public function test_the_ladder_leads_to_the_next_thing_to_tie_on(): void
     {
         $this->openDemo();
-        $this->tab('If not');
+        $this->tab('No touch');
         $this->see('Change the finish to gold');
         $this->find('//ol[@aria-label="What to change, in order"]//button[contains(., "gold")]')->click();
         $this->see('from the gold half-ounce blade');

@@ -11,7 +11,7 @@ import { Why } from "./Why";
 
 const views = [
 	["why", "Why"],
-	["ladder", "If not"],
+	["ladder", "No touch"],
 	["change", "What if"],
 	["compare", "Compare"],
 ] as const;
@@ -28,13 +28,24 @@ interface Props {
 export function Beside({ live, pick, second, underWay, onGhost }: Props) {
 	const { answer } = live;
 	const first = answer.rack[0]?.key ?? pick.key;
-	const [view, setView] = useState("why");
+	const [view, setView] = useState(() => new URLSearchParams(window.location.search).get("about") ?? "why");
+	const open = (next: string) => {
+		setView(next);
+		const address = new URL(window.location.href);
+		if (next === "why") address.searchParams.delete("about");
+		else address.searchParams.set("about", next);
+		window.history.replaceState(window.history.state, "", address);
+	};
 	return (
 		<section
 			aria-label="About this pick"
 			className="contents border-l border-rule bg-paper lg:flex lg:min-h-0 lg:flex-col lg:overflow-hidden"
 		>
-			<Tabs.Root value={view} onValueChange={setView} className="flex min-h-0 flex-col bg-paper lg:flex-1">
+			<Tabs.Root
+				value={views.some(([value]) => value === view) ? view : "why"}
+				onValueChange={open}
+				className="flex min-h-0 flex-col bg-paper lg:flex-1"
+			>
 				<Tabs.List aria-label="About this pick" className="flex shrink-0 border-b border-rule px-3">
 					{views.map(([value, name]) => (
 						<Tabs.Trigger

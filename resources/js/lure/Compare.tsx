@@ -15,7 +15,13 @@ interface Props {
 /** This pick and any other lure, rule by rule, with their drops drawn together. */
 export function Compare({ answer, pick, onGhost }: Props) {
 	const others = answer.rack.filter((lure) => lure.key.split(".")[0] !== `${pick.lureId}`);
-	const [wanted, setWanted] = useState<string | null>(null);
+	const [wanted, setWanted] = useState(() => new URLSearchParams(window.location.search).get("with"));
+	const choose = (id: string) => {
+		setWanted(id);
+		const address = new URL(window.location.href);
+		address.searchParams.set("with", id);
+		window.history.replaceState(window.history.state, "", address);
+	};
 	const lure = others.find((one) => one.key.split(".")[0] === wanted) ?? others[0];
 	const { answer: compared, trouble } = useAsk<CompareData>(
 		lure ? choiceAddress("/compare", answer, { a: pick.key, b: lure.key }) : null,
@@ -42,7 +48,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 				label="Compare with"
 				value={lure.key.split(".")[0] ?? ""}
 				options={others.map((one) => [one.key.split(".")[0] ?? "", one.title] as const)}
-				onChange={setWanted}
+				onChange={choose}
 				className="mt-2 w-full"
 			/>
 			{trouble && (

@@ -47,14 +47,7 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 						>
 							Write a rule
 						</button>
-						<button
-							type="button"
-							onClick={() => router.put("/rules", { on: off }, quietly)}
-							className="min-h-12 font-semibold underline underline-offset-4"
-						>
-							{off ? "Switch all on" : "Switch all off"}
-						</button>
-						<RulesFile asItComes={asItComes} />
+						<RulesFile asItComes={asItComes} off={off} />
 					</div>
 					{groups.map((group) => (
 						<section key={group.title} aria-label={group.title} className="mt-4">

@@ -1,4 +1,4 @@
-import { router, usePage } from "@inertiajs/react";
+import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Choice } from "../parts/Choice";
@@ -50,6 +50,15 @@ export default function Settings({ answer, choices, settings }: Props) {
 				{groups.map(([title, settingsOf]) => (
 					<section key={title} className="mt-5 border-t border-rule pt-3">
 						<h2 className="text-[19px]">{title}</h2>
+						{title.startsWith("Schools") && (
+							<p className="pt-1 text-[15px] text-slate">
+								Single rules are switched off, weighed and added under{" "}
+								<Link href="/rules" className="underline underline-offset-4">
+									Rules
+								</Link>
+								.
+							</p>
+						)}
 						<div className="grid gap-x-8 sm:grid-cols-2">
 							{settingsOf.map(([name, label, words]) => (
 								<Choice

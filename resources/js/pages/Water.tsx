@@ -1,6 +1,7 @@
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Cautions } from "../lure/Cautions";
 import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { useAnswer } from "../readings/useAnswer";
@@ -68,6 +69,7 @@ export default function Water({
 					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
 				</div>
 				<Troubles troubles={live.troubles} />
+				<Cautions cautions={answer.cautions} />
 				<Tabs.Root value={view} onValueChange={open} className="mt-3">
 					<Tabs.List
 						aria-label="Parts of the Water station"

@@ -3,8 +3,14 @@ import { useRef, useState } from "react";
 
 const quietly = { preserveScroll: true, preserveState: true } as const;
 
-/** The rules out as a file, in from one, and back to how they come, which can be taken back. */
-export function RulesFile({ asItComes }: { asItComes: boolean }) {
+interface Props {
+	asItComes: boolean;
+	/** Whether every rule is off. */
+	off: boolean;
+}
+
+/** What is done to all rules at once, and can be taken back: off and on, as they come, out as a file and in from one. */
+export function RulesFile({ asItComes, off }: Props) {
 	const file = useRef<HTMLInputElement>(null);
 	const [before, setBefore] = useState<string | null>(null);
 	const [trouble, setTrouble] = useState<string | null>(null);
@@ -23,6 +29,9 @@ export function RulesFile({ asItComes }: { asItComes: boolean }) {
 	};
 	return (
 		<>
+			<button type="button" className={link} onClick={() => keeping(() => router.put("/rules", { on: off }, quietly))}>
+				{off ? "Switch all on" : "Switch all off"}
+			</button>
 			{!asItComes && (
 				<button type="button" className={link} onClick={() => keeping(() => router.delete("/rules", quietly))}>
 					Back to the rules as they come

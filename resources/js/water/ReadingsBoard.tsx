@@ -9,12 +9,13 @@ import type { Live } from "../readings/useAnswer";
 import type { PlaceData, ReadingData } from "../types";
 
 const groups: [string, string[]][] = [
-	["Water", ["temp", "surface", "trend", "clarity", "salt", "ice"]],
+	["Water", ["temp", "surface", "trend", "clarity", "salt"]],
 	["Depth", ["depth", "bottom", "wall", "level", "level_trend"]],
-	["Movement", ["wind", "drift", "flow", "current", "calm", "weir"]],
+	["Movement", ["wind", "drift", "flow", "current", "calm"]],
 	["Signs", ["light", "weed", "bait", "birds", "food"]],
 	["Fish", ["species", "zone", "mood", "pressured", "marks"]],
 	["Work", ["how", "hop", "away", "cone"]],
+	["Care", ["ice", "weir"]],
 ];
 
 interface Props {
