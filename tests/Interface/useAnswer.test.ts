@@ -153,7 +153,7 @@ describe("the list", () => {
 	it("is narrowed on the server, and stays so with the next reading", async () => {
 		const first = answer();
 		const { result } = renderHook(() => useAnswer(first, "1.middle.low_hop"));
-		act(() => result.current.narrow("spoon"));
+		act(() => void result.current.narrow("spoon"));
 		expect(held.calls[0]?.url).toBe("/answer?pick=1.middle.low_hop&family=spoon");
 		await act(() => held.calls[0]?.answer(200, answer({ family: "spoon" })));
 		expect(result.current.answer.family).toBe("spoon");
@@ -161,7 +161,7 @@ describe("the list", () => {
 		act(() => result.current.change("depth", "27 ft"));
 		expect(held.calls[1]?.body).toMatchObject({ family: "spoon", pick: "1.middle.low_hop" });
 		await act(() => held.calls[1]?.answer(200, answer({ family: "spoon" })));
-		act(() => result.current.narrow(null));
+		act(() => void result.current.narrow(null));
 		expect(held.calls[2]?.url).toBe("/answer?pick=1.middle.low_hop");
 		expect(window.location.search).not.toContain("family");
 	});
@@ -169,7 +169,7 @@ describe("the list", () => {
 	it("keeps to the readings of a link while it is looked through", () => {
 		const first = answer({ fromLink: true, query: "depth=9+m" });
 		const { result } = renderHook(() => useAnswer(first));
-		act(() => result.current.narrow("spoon"));
+		act(() => void result.current.narrow("spoon"));
 		expect(held.calls[0]?.url).toBe("/answer?depth=9+m&family=spoon");
 	});
 
