@@ -7,13 +7,13 @@ namespace App\Answers;
 use App\Data\CompareData;
 use App\Data\ContrastData;
 use App\Data\GhostData;
-use Eskith\Core\Choosing\Comparison;
-use Eskith\Core\Choosing\Contrast;
-use Eskith\Core\Choosing\Difference;
+use Eskith\Core\Choosing\Compare\Comparison;
+use Eskith\Core\Choosing\Compare\Contrast;
+use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Spoken;
-use Eskith\Core\Choosing\TipWords;
+use Eskith\Core\Choosing\Tipping\TipWords;
 
 /** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter

@@ -12,10 +12,10 @@ use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Spoken;
-use Eskith\Core\Choosing\Tip;
-use Eskith\Core\Choosing\Tipping;
-use Eskith\Core\Choosing\TipWords;
-use Eskith\Core\Choosing\Wanted;
+use Eskith\Core\Choosing\Tipping\Tip;
+use Eskith\Core\Choosing\Tipping\Tipping;
+use Eskith\Core\Choosing\Tipping\TipWords;
+use Eskith\Core\Choosing\Tipping\Wanted;
 use Eskith\Core\Tackle\Lure;
 
 /** What the other schools would tie on, and what would have to change before you did. Slower than the answer, and asked after it. */

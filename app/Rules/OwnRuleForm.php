@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
-use Eskith\Core\Choosing\Condition;
-use Eskith\Core\Choosing\LureKind;
-use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Own\Condition;
+use Eskith\Core\Choosing\Own\LureKind;
+use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\CommandLine\Fields;
 use Eskith\Core\Units\Dimension;

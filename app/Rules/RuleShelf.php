@@ -6,7 +6,7 @@ namespace App\Rules;
 
 use App\Models\RuleChoice;
 use App\Models\User;
-use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Units\InvalidInput;

@@ -17,7 +17,7 @@ use Eskith\Core\Tackle\Lure;
 final class Judge
 {
     /** @var array<string, array<int, Rule>> those that speak, by scope, each by its place in the book */
-    private array $rules = [];
+    private readonly array $rules;
 
     /** @var array<string, Judged> by family and weight */
     private array $bodies = [];
@@ -33,9 +33,7 @@ final class Judge
 
     public function __construct(private readonly RuleBook $book, private readonly Situation $situation)
     {
-        foreach (Scope::cases() as $scope) {
-            $this->rules[$scope->name] = $book->speaking($scope, $situation);
-        }
+        $this->rules = $book->speaking($situation);
     }
 
     /** @param  Candidate  $bare  a lure, not yet on a hole */

@@ -34,6 +34,6 @@ final readonly class Rule
     /** @return list<Need> the readings that are missing for it */
     public function missing(Situation $situation): array
     {
-        return array_values(array_filter($this->needs, static fn (Need $need): bool => ! $need->isMet($situation)));
+        return $this->needs === [] ? [] : array_values(array_filter($this->needs, static fn (Need $need): bool => ! $need->isMet($situation)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
+use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Rules\CadenceRules;
 use Eskith\Core\Choosing\Rules\FamilyRules;
 use Eskith\Core\Choosing\Rules\FinishRules;
@@ -56,13 +57,17 @@ final readonly class RuleBook
         return $this->weights[$rule->id] ?? 1.0;
     }
 
-    /** @return array<int, Rule> those of a scope that are switched on and have their readings, by their place in the order */
-    public function speaking(Scope $scope, Situation $situation): array
+    /** @return array<string, array<int, Rule>> those that are switched on and have their readings, by scope and by their place in the order */
+    public function speaking(Situation $situation): array
     {
-        return array_filter(
-            $this->rules,
-            fn (Rule $rule): bool => $rule->scope === $scope && $this->weight($rule) !== 0.0 && $rule->missing($situation) === [],
-        );
+        $speaking = array_fill_keys(array_column(Scope::cases(), 'name'), []);
+        foreach ($this->rules as $place => $rule) {
+            if ($this->weight($rule) !== 0.0 && $rule->missing($situation) === []) {
+                $speaking[$rule->scope->name][$place] = $rule;
+            }
+        }
+
+        return $speaking;
     }
 
     /** The missing reading that silences the most points, or null when none is missing. */

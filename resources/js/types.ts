@@ -392,6 +392,12 @@ export interface ReadingData {
 	stale: boolean;
 }
 
+export interface ReadingWordsData {
+	name: string;
+	word: string;
+	choices: OptionData[];
+}
+
 export interface ReasonData {
 	rule: string;
 	points: number;

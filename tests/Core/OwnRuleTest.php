@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Condition;
-use Eskith\Core\Choosing\LureKind;
-use Eskith\Core\Choosing\OwnRule;
+use Eskith\Core\Choosing\Own\Condition;
+use Eskith\Core\Choosing\Own\LureKind;
+use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Say;

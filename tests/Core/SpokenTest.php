@@ -7,7 +7,7 @@ namespace Tests\Core;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Difference;
+use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;

@@ -123,13 +123,12 @@ describe("writing a rule", () => {
 			{
 				name: "light",
 				word: "Light",
-				measure: false,
 				choices: [
-					["dim", "dim light"],
-					["bright", "bright light"],
-				] as [string, string][],
+					{ value: "dim", word: "dim light" },
+					{ value: "bright", word: "bright light" },
+				],
 			},
-			{ name: "depth", word: "Depth", measure: true, choices: [] },
+			{ name: "depth", word: "Depth", choices: [] },
 		],
 		families: ["blade", "vibe"],
 		finishes: ["gold", "silver"],

@@ -13,7 +13,7 @@ use App\Answers\LureReader;
 use App\Data\GhostData;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Difference;
+use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;

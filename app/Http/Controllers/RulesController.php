@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\Standing;
+use App\Data\OptionData;
+use App\Data\ReadingWordsData;
 use App\Rules\RuleFile;
 use App\Rules\RuleShelf;
 use App\Rules\RulesPresenter;
-use Eskith\Core\Choosing\LureKind;
+use Eskith\Core\Choosing\Own\LureKind;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Units\InvalidInput;
@@ -37,10 +39,10 @@ final class RulesController extends Controller
             'groups' => $presenter->groups(),
             'changes' => $presenter->changes($presenter->asItComes(), $standing),
             'asItComes' => $shelf->isAsItComes(),
-            'readings' => array_map(static fn (Reading $reading): array => [
-                'name' => $reading->value, 'word' => ucfirst($reading->word()), 'measure' => $reading->dimension() !== null,
-                'choices' => array_map(static fn (string $choice): array => [$choice, $reading->saying($choice)], $reading->choices()),
-            ], Reading::cases()),
+            'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
+                $reading->value, ucfirst($reading->word()),
+                array_map(static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice)), $reading->choices()),
+            ), Reading::cases()),
             'families' => LureKind::FAMILIES,
             'finishes' => array_values(array_unique([...array_map(static fn (Finish $finish): string => $finish->value, Finish::cases()), ...$finishes])),
         ]);

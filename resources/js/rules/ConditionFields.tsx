@@ -1,11 +1,10 @@
-import { ToggleGroup } from "radix-ui";
+import { Choices } from "../parts/Choices";
 import { Field } from "../parts/Field";
-import type { ConditionData } from "../types";
-import type { ReadingWords } from "./OwnRule";
+import type { ConditionData, ReadingWordsData } from "../types";
 
 interface Props {
 	condition: ConditionData;
-	reading: ReadingWords | undefined;
+	reading: ReadingWordsData | undefined;
 	onChange: (condition: ConditionData) => void;
 	onDrop: () => void;
 }
@@ -26,7 +25,7 @@ export function ConditionFields({ condition, reading, onChange, onDrop }: Props)
 					Leave out
 				</button>
 			</div>
-			{reading.measure ? (
+			{reading.choices.length === 0 ? (
 				<div className="grid grid-cols-2 gap-4">
 					<Field
 						label="from"
@@ -44,23 +43,12 @@ export function ConditionFields({ condition, reading, onChange, onDrop }: Props)
 					/>
 				</div>
 			) : (
-				<ToggleGroup.Root
-					type="multiple"
-					aria-label={reading.word}
-					value={condition.any}
-					onValueChange={(any) => onChange({ ...condition, any })}
-					className="flex flex-wrap gap-2 pb-1"
-				>
-					{reading.choices.map(([value, words]) => (
-						<ToggleGroup.Item
-							key={value}
-							value={value}
-							className="min-h-11 rounded-md border border-slate px-3 text-[15px] data-[state=on]:border-2 data-[state=on]:border-ember data-[state=on]:font-bold"
-						>
-							{words}
-						</ToggleGroup.Item>
-					))}
-				</ToggleGroup.Root>
+				<Choices
+					label={reading.word}
+					values={condition.any}
+					onChange={(any) => onChange({ ...condition, any })}
+					options={reading.choices.map((choice) => [choice.value, choice.word] as const)}
+				/>
 			)}
 		</li>
 	);

@@ -1,22 +1,15 @@
 import { router } from "@inertiajs/react";
-import { ToggleGroup } from "radix-ui";
 import { useEffect, useState } from "react";
+import { Choices } from "../parts/Choices";
 import { Field } from "../parts/Field";
 import { Pick } from "../parts/Pick";
 import { Sheet } from "../parts/Sheet";
 import { Refused, send } from "../parts/send";
-import type { ChangesData, ConditionData, RuleData } from "../types";
+import type { ChangesData, ConditionData, ReadingWordsData, RuleData } from "../types";
 import { ConditionFields } from "./ConditionFields";
 
-export interface ReadingWords {
-	name: string;
-	word: string;
-	measure: boolean;
-	choices: [string, string][];
-}
-
 export interface RuleWords {
-	readings: ReadingWords[];
+	readings: ReadingWordsData[];
 	families: string[];
 	finishes: string[];
 }
@@ -71,24 +64,15 @@ export function OwnRule({ id, rule, readings, families, finishes, onDone }: Prop
 		);
 	};
 	const free = readings.filter((reading) => !when.some((condition) => condition.reading === reading.name));
-	const item =
-		"min-h-11 rounded-md border border-slate px-3 text-[15px] data-[state=on]:border-2 data-[state=on]:border-ember data-[state=on]:font-bold";
 	const group = (label: string, of: "families" | "finishes", options: string[]) => (
 		<fieldset className="pb-3">
 			<legend className="pb-1 text-[15px] text-slate">{label}, any when none is chosen</legend>
-			<ToggleGroup.Root
-				type="multiple"
-				aria-label={label}
-				value={lures[of]}
-				onValueChange={(next) => setLures({ ...lures, [of]: next })}
-				className="flex flex-wrap gap-2"
-			>
-				{options.map((option) => (
-					<ToggleGroup.Item key={option} value={option} className={item}>
-						{option.replaceAll("_", " ")}
-					</ToggleGroup.Item>
-				))}
-			</ToggleGroup.Root>
+			<Choices
+				label={label}
+				values={lures[of]}
+				onChange={(next) => setLures({ ...lures, [of]: next })}
+				options={options.map((option) => [option, option.replaceAll("_", " ")] as const)}
+			/>
 		</fieldset>
 	);
 	const rest = Object.entries(troubles)

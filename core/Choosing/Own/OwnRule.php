@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Own;
 
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Rule;
+use Eskith\Core\Choosing\Scope;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Units\InvalidInput;
 
 /** A rule of the angler's own: when these readings, then so many points for these lures. */

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Tipping;
 
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Dimension;

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Compare;
+
+use Eskith\Core\Choosing\Reason;
 
 /** One rule that sets two picks apart, with what it says of each; null where it does not speak. */
 final readonly class Contrast

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Compare;
+
+use Eskith\Core\Choosing\Pick;
 
 /** Two picks point by point: what sets them apart, the weightiest first, and what counts alike for both. */
 final readonly class Comparison

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Tipping;
 
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Lure;
 
 /** Where a reading tips the choice: beyond this measure, or at this choice, that lure comes on top. */

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Compare;
 
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
 
 /** What a second drop does otherwise than the first, in words. */

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Tipping;
 
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Lure;
 
 /** A reading that is missing and would matter: in what share of its values another lure would come on top, and one of them. */

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Own;
 
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Say;
+use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
 

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Tipping;
 
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Water\Flow;
 
@@ -17,10 +21,10 @@ final readonly class Tipping
     private const WALKS = [
         'temp' => [1.5, -1.0, 30.0, 0.02],
         'surface' => [2.0, -1.0, 32.0, 0.05],
-        'depth' => [1.12, 0.5, 60.0, 0.02],
+        'depth' => [1.15, 0.5, 60.0, 0.02],
         'drift' => [0.06, -1.5, 1.5, 0.002],
-        'current' => [0.06, -2.0, 2.0, 0.002],
-        'wind' => [1.0, 0.0, 20.0, 0.05],
+        'current' => [0.1, -2.0, 2.0, 0.002],
+        'wind' => [1.5, 0.0, 20.0, 0.05],
     ];
 
     /** Values tried of a measure that was not read, SI. */

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing;
+namespace Eskith\Core\Choosing\Own;
 
+use Eskith\Core\Choosing\Say;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
