@@ -81,7 +81,7 @@ final readonly class RulesPresenter
         }
 
         return match (true) {
-            $after->rules->isSilent() => 'Every rule is off: what is on the line comes first, then the lighter.',
+            $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
             $was->candidate->lure->id !== $is->candidate->lure->id => "The {$spoken->lure($is->candidate->lure)} comes first, in place of the {$spoken->lure($was->candidate->lure)}.",
             Standing::key($was) !== Standing::key($is) => "The {$spoken->lure($is->candidate->lure)} stays first, but by the {$spoken->way($is->candidate)}.",
             ! $sameOrder => 'The first stays first; others change places.',

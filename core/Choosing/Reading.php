@@ -188,6 +188,7 @@ enum Reading: string
             self::Food => Food::from($value)->word(),
             self::Species => Species::from($value)->word(),
             self::How => How::from($value)->word(),
+            self::Bottom => Bottom::from($value)->word(),
             default => $this->saying($value),
         };
     }
@@ -199,7 +200,7 @@ enum Reading: string
             self::Clarity => $this->naming($value).' water',
             self::Light => $this->naming($value).' light',
             self::Food => $this->naming($value).' about',
-            self::Bottom => Bottom::from($value)->word().' below',
+            self::Bottom => $this->naming($value).' below',
             self::Trend => 'water '.Trend::from($value)->word(),
             self::Wall => $value === 'yes' ? 'at a wall' : 'no wall',
             self::Calm => $value === 'yes' ? 'slick calm' : 'a ripple on the water',

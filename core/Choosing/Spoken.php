@@ -107,7 +107,7 @@ final readonly class Spoken
         }
 
         if ($book !== null && $book->isSilent()) {
-            return ['Every rule is switched off', 'So only order is left: what is on the line first, then the lighter. Switch rules on again under Your rules.'];
+            return ['Every rule is switched off', 'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again under Rules.'];
         }
         if ($chooser !== null && $ranked[0]->points < self::PLENTY) {
             $would = WouldDo::best($chooser, $this->situation);

@@ -6,6 +6,7 @@
     <style>
         @page { margin: 11mm 12mm; }
         @media screen { body { padding: 6mm; max-width: 190mm; } }
+        @media screen and (max-width: 640px) { body { width: 190mm; zoom: 0.38; } }
         * { color: #000; }
         body { margin: 0; font-family: "DejaVu Sans", "Atkinson Hyperlegible Next Variable", Verdana, sans-serif; font-size: {{ $size }}pt; line-height: 1.25; background: #fff; }
         h1 { font-size: 1.75em; line-height: 1.1; margin: 1mm 0 2mm; }

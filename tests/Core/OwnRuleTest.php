@@ -156,7 +156,7 @@ final class OwnRuleTest extends RuleTestCase
         self::assertSame([0.0], array_values(array_unique(array_map(static fn ($pick): float => $pick->points, $ranked))));
         [$headline, $lead] = (new Spoken($situation))->answer($ranked, $box, $off);
         self::assertSame('Every rule is switched off', $headline);
-        self::assertStringContainsString('then the lighter', $lead);
+        self::assertStringContainsString('then lighter first', $lead);
     }
 
     public function test_a_box_with_nothing_suitable_says_what_is_missing_and_what_would_do(): void

@@ -1,6 +1,6 @@
 import { Link } from "@inertiajs/react";
 import { useAsk } from "../parts/useAsk";
-import type { AnswerData, CompareData, PickData } from "../types";
+import type { AnswerData, CompareData, PickData, StepData } from "../types";
 import { choiceAddress } from "./choiceAddress";
 import { Reasons } from "./Reasons";
 
@@ -39,6 +39,7 @@ export function Why({ answer, pick, first, onWay }: Props) {
 					</ul>
 				</details>
 			)}
+			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0])}</p>}
 			{pick.otherSchool && <p className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
 			<p className="mt-2 pb-3 text-[14px] text-slate">
 				Not how you see it?{" "}
@@ -96,6 +97,17 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 			<h3 className="mt-3 text-[16px]">All that counts for and against it</h3>
 		</div>
 	);
+}
+
+/** How long to stay with it, and what to change then. */
+function patience(next: StepData): string {
+	return next.minutes < 3
+		? `As good a bet: ${next.words} as soon as you like.`
+		: `No touch in ${next.minutes} min? ${upper(next.words)} first.`;
+}
+
+function upper(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function lower(words: string): string {
