@@ -84,12 +84,12 @@ final readonly class AnswerBuilder
     {
         $pinned = (string) $standing->user->pinned_lure_id;
         $shown = [];
-        $places = [];
+        $fitting = 0;
         foreach (array_keys($byLure) as $place => $id) {
-            $fits = $family === null || self::family($byLure[$id][0]->candidate->lure) === $family;
-            if (((string) $id === $pinned) || ($fits && count($places) < self::LISTED)) {
+            $fits = ($family === null || self::family($byLure[$id][0]->candidate->lure) === $family) && $fitting < self::LISTED;
+            $fitting += (int) $fits;
+            if ($fits || (string) $id === $pinned) {
                 $shown[$place + 1] = $byLure[$id];
-                $places = $fits ? [...$places, $place] : $places;
             }
         }
         $presenter = new PickPresenter($standing);

@@ -26,7 +26,7 @@ final class ComparePresenter
 
         return new CompareData(
             Standing::key($first), Standing::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
-            PickPresenter::bare($first->points), PickPresenter::bare($second->points),
+            PickPresenter::bareSigned($first->points), PickPresenter::bareSigned($second->points),
             self::verdict($comparison, $first, $second, $spoken),
             array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
                 $contrast->rule, $contrast->lead(), PickPresenter::signed($contrast->lead()),

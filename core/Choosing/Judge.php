@@ -83,7 +83,8 @@ final class Judge
         foreach ($this->rules[$scope->name] as $place => $rule) {
             $verdict = $rule->judge($this->situation, $candidate);
             if ($verdict !== null) {
-                $found[$place] = new Reason($rule->id, $verdict->points * $this->book->weight($rule), $verdict->text);
+                // Rounded, so that a weight like 7/6 does not break ties by its last digit.
+                $found[$place] = new Reason($rule->id, round($verdict->points * $this->book->weight($rule), 2), $verdict->text);
                 $points += $found[$place]->points;
             }
         }
