@@ -7,6 +7,7 @@ namespace App\Answers;
 use App\Data\SchoolData;
 use App\Data\SecondLookData;
 use App\Data\TipData;
+use App\Data\TipSentenceData;
 use App\Readings\Catalogue;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Pick;
@@ -17,6 +18,7 @@ use Eskith\Core\Choosing\Tipping\Tipping;
 use Eskith\Core\Choosing\Tipping\TipWords;
 use Eskith\Core\Choosing\Tipping\Wanted;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Dimension;
 
 /** What the other schools would tie on, and what would have to change before you did. Slower than the answer, and asked after it. */
 final readonly class SecondLook
@@ -59,11 +61,24 @@ final readonly class SecondLook
             $tips[$reading->value] = new TipData(
                 Catalogue::all()[$reading->value]->label,
                 $found === [] ? '' : $words->short($nearest[0], $now),
-                $words->sentences($found, $now),
+                array_map(static fn (array $alike): TipSentenceData => new TipSentenceData($words->sentence($alike, $now), self::trying($alike[0], $standing)), TipWords::alike($found)),
             );
         }
 
         return $tips;
+    }
+
+    /** The reading put past where it tips, as an angler would type it: "0.37 mph", "bright". */
+    private static function trying(Tip $tip, Standing $standing): string
+    {
+        $unit = Catalogue::all()[$tip->reading->value]->unit($standing->book->likes->units);
+        if (is_string($tip->past) || $unit === null) {
+            return (string) $tip->past;
+        }
+        $fine = $unit->dimension() === Dimension::Speed ? 100 : 10;
+        $past = $unit->fromSi($tip->past) * $fine;
+
+        return ($tip->above === true ? ceil($past) : floor($past)) / $fine.' '.$unit->symbol();
     }
 
     /** @return list<Reading> those that stand, but for a drift that the wind stands for */

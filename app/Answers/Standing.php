@@ -67,7 +67,7 @@ final readonly class Standing
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
         $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        $box = self::different($rows, $book, array_filter([$setup?->lure_id, $user->pinned_lure_id]));
+        $box = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
         $situation = $book->situation(LineInUse::diameterM($user));
         if ($outing !== null) {
             $situation = $situation->logged(...Logbook::of($user)->onBrightMetal($outing));
@@ -127,10 +127,9 @@ final readonly class Standing
      * One of each: several of the same are the same choice. What is tied on or pinned stands for its like.
      *
      * @param  Collection<int, LureRow>  $rows
-     * @param  array<int, int>  $standing
      * @return list<Lure>
      */
-    private static function different(Collection $rows, ReadingBook $book, array $standing): array
+    private static function different(Collection $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
     {
         $box = [];
         foreach ($rows as $id => $row) {
@@ -139,7 +138,7 @@ final readonly class Standing
                 $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['holes'], $raw['balance_x'], $raw['balance_y'],
                 $book->measured->knows($id) ? $id : '',
             ]);
-            if (! isset($box[$alike]) || in_array($id, $standing, true)) {
+            if (! isset($box[$alike]) || $id === $tied || ($id === $pinned && $box[$alike]->id !== (string) $tied)) {
                 $box[$alike] = LureReader::lure($row, $book->measured);
             }
         }

@@ -9,7 +9,7 @@ final readonly class TipData
 {
     /**
      * @param  string  $short  the nearest, for the strip of readings; empty when nothing tips
-     * @param  list<string>  $sentences
+     * @param  list<TipSentenceData>  $sentences
      */
     public function __construct(
         public string $label,

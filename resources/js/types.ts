@@ -474,7 +474,12 @@ export interface TickData {
 export interface TipData {
 	label: string;
 	short: string;
-	sentences: string[];
+	sentences: TipSentenceData[];
+}
+
+export interface TipSentenceData {
+	words: string;
+	try: string;
 }
 
 export interface TouchData {

@@ -29,6 +29,13 @@ final class ChoosingTest extends BrowserTestCase
         $this->see('Above 0.35 mph of drift: take the chartreuse five-eighths-ounce blade.');
         $this->eventually(fn (): bool => $curves() === 0, 'for the second line to go');
 
+        $this->find('//a[contains(., "of drift: take the chartreuse")]')->click();
+        $this->see('Only tried, not kept: drift 0.36 mph.');
+        $this->see('Tie on the chartreuse five-eighths-ounce blade');
+        $this->see('What would change it');
+        $this->button('Back to mine')->click();
+        $this->see('Tie on the white half-ounce blade');
+
         $this->find('//button[@data-reading="drift"]')->click();
         $this->see('What would change the first pick');
         $this->find('//button[@aria-label="more drift"]')->click();

@@ -71,7 +71,9 @@ final class TippingTest extends RuleTestCase
 
                     continue;
                 }
-                $past = $tip->at + ($tip->above === true ? 1 : -1) * $grain[$reading->value];
+                $past = (float) $tip->past;
+                self::assertLessThanOrEqual($grain[$reading->value], abs($past - $tip->at));
+                self::assertSame($tip->above, $past > $tip->at);
                 self::assertSame($first?->id, $chooser->top($reading->with($now, $tip->at), $box)?->id, "{$reading->value} still at {$tip->at}");
                 self::assertNotSame($first?->id, $chooser->top($reading->with($now, $past), $box)?->id, "{$reading->value} tipped at {$past}");
             }
@@ -156,15 +158,17 @@ final class TippingTest extends RuleTestCase
         $spoon = Lure::of('d', Family::Spoon, 0.0141748, 'gold');
         $plain = static fn (string $text): string => str_replace("\u{A0}", ' ', $text);
 
-        self::assertSame('Above 0.6 mph of drift: take the ⅝ oz.', $plain($words->sentence(new Tip(Reading::Drift, 0.2682, true, $heavy), $now)));
-        self::assertSame('> 0.6 mph: ⅝ oz', $plain($words->short(new Tip(Reading::Drift, 0.2682, true, $heavy), $now)));
-        self::assertSame('Bright light: take silver.', $words->sentence(new Tip(Reading::Light, 'bright', null, $silver), $now));
-        self::assertSame('bright: silver', $words->short(new Tip(Reading::Light, 'bright', null, $silver), $now));
-        self::assertSame('Below 50 °F: take the gold half-ounce spoon.', $plain($words->sentence(new Tip(Reading::Temperature, 10.0, false, $spoon), $now)));
-        self::assertSame('Above 0.2 mph of current the other way: take the ⅝ oz.', $plain($words->sentence(new Tip(Reading::Current, -0.0894, false, $heavy), $now)));
-        $fish = array_map(static fn (string $fish): Tip => new Tip(Reading::Species, $fish, null, $silver), ['perch', 'crappie', 'white_bass']);
-        self::assertSame(['Perch, crappie or white bass sought: take silver.'], $words->sentences($fish, $now));
-        self::assertCount(2, $words->sentences([new Tip(Reading::Depth, 3.0, false, $spoon), new Tip(Reading::Depth, 20.0, true, $spoon)], $now));
+        $tip = static fn (Reading $reading, float|string $at, ?bool $above, Lure $lure): Tip => new Tip($reading, $at, $at, $above, $lure);
+        self::assertSame('Above 0.6 mph of drift: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Drift, 0.2682, true, $heavy)], $now)));
+        self::assertSame('> 0.6 mph: ⅝ oz', $plain($words->short($tip(Reading::Drift, 0.2682, true, $heavy), $now)));
+        self::assertSame('Bright light: take silver.', $words->sentence([$tip(Reading::Light, 'bright', null, $silver)], $now));
+        self::assertSame('bright: silver', $words->short($tip(Reading::Light, 'bright', null, $silver), $now));
+        self::assertSame('Below 50 °F: take the gold half-ounce spoon.', $plain($words->sentence([$tip(Reading::Temperature, 10.0, false, $spoon)], $now)));
+        self::assertSame('Above 0.2 mph of current the other way: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Current, -0.0894, false, $heavy)], $now)));
+        $fish = array_map(static fn (string $fish): Tip => $tip(Reading::Species, $fish, null, $silver), ['perch', 'crappie', 'white_bass']);
+        self::assertSame([$fish], TipWords::alike($fish));
+        self::assertSame('Perch, crappie or white bass sought: take silver.', $words->sentence($fish, $now));
+        self::assertCount(2, TipWords::alike([$tip(Reading::Depth, 3.0, false, $spoon), $tip(Reading::Depth, 20.0, true, $spoon)]));
     }
 
     /** @return list<Lure> */

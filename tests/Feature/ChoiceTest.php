@@ -46,7 +46,12 @@ final class ChoiceTest extends TestCase
         Lure::factory()->for($this->angler)->create(['mass_kg' => 0.0212621, 'mass_text' => '3/4 oz']);
         $look = $this->getJson('/second-look')->json();
         self::assertMatchesRegularExpression('/^> 0\.\d+\x{A0}mph: ¾\x{A0}oz$/u', $look['tips']['drift']['short']);
-        self::assertMatchesRegularExpression('/^Above 0\.\d+\x{A0}mph of drift: take the ¾\x{A0}oz\.$/u', $look['tips']['drift']['sentences'][0]);
+        self::assertMatchesRegularExpression('/^Above 0\.\d+\x{A0}mph of drift: take the ¾\x{A0}oz\.$/u', $look['tips']['drift']['sentences'][0]['words']);
+        foreach ($look['tips'] as $name => $tip) {
+            foreach ($tip['sentences'] as $sentence) {
+                self::assertNotSame($this->getJson('/answer')->json('picks.0.lureId'), $this->getJson('/answer?'.http_build_query([$name => $sentence['try']]))->assertOk()->json('picks.0.lureId'), "{$name} {$sentence['try']}");
+            }
+        }
         preg_match('/([\d.]+)/', $look['tips']['drift']['short'], $found);
         $before = (float) $found[1] - 0.01;
         $after = (float) $found[1] + 0.02;

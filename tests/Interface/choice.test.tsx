@@ -79,7 +79,13 @@ const look = (over: Partial<SecondLookData> = {}): SecondLookData => ({
 		{ school: "level-lift", agrees: false, words: "front hole", key: "1.front.low_hop" },
 		{ school: "snap-awake", agrees: true, words: "", key: "1.middle.low_hop" },
 	],
-	tips: { depth: { label: "depth", short: "> 35 ft: ⅝ oz", sentences: ["Above 35 ft: take the ⅝ oz."] } },
+	tips: {
+		depth: {
+			label: "depth",
+			short: "> 35 ft: ⅝ oz",
+			sentences: [{ words: "Above 35 ft: take the ⅝ oz.", try: "35.5 ft" }],
+		},
+	},
 	wanted: null,
 	still: "By themselves these change nothing: light.",
 	...over,
@@ -106,7 +112,8 @@ describe("the other schools", () => {
 describe("what would change it", () => {
 	it("is told by reading, in the strip and in full", () => {
 		const { unmount } = render(<WhatIf second={look()} wanted={null} />);
-		expect(screen.getByText("Above 35 ft: take the ⅝ oz.")).toBeTruthy();
+		const tip = screen.getByRole<HTMLAnchorElement>("link", { name: "Above 35 ft: take the ⅝ oz." });
+		expect(tip.getAttribute("href")).toBe("/lure?about=change&depth=35.5+ft");
 		unmount();
 		const live = { answer: answer(), pending: {}, troubles: {}, change: () => {}, pin: () => {} } as unknown as Live;
 		render(<ReadingsStrip live={live} tips={look().tips} />);

@@ -12,9 +12,10 @@ final readonly class Tip
 {
     /**
      * @param  float|string  $at  SI for a measure: the last value at which it has not tipped yet
+     * @param  float|string  $past  the nearest value at which it has
      * @param  bool|null  $above  whether it tips above or below; null for a choice
      */
-    public function __construct(public Reading $reading, public float|string $at, public ?bool $above, public Lure $lure)
+    public function __construct(public Reading $reading, public float|string $at, public float|string $past, public ?bool $above, public Lure $lure)
     {
     }
 }

@@ -21,31 +21,35 @@ final readonly class TipWords
         $this->spoken = new Spoken($situation);
     }
 
-    /** "Above 0.6 mph of drift: the ⅝ oz." */
-    public function sentence(Tip $tip, Lure $now): string
+    /**
+     * "Above 0.6 mph of drift: take the ⅝ oz."; choices that lead to the same lure share a sentence: "White bass, perch
+     * or crappie sought: …".
+     *
+     * @param  non-empty-list<Tip>  $alike  as alike() puts them together
+     */
+    public function sentence(array $alike, Lure $now): string
     {
-        return "{$this->where($tip)}: {$this->instead($now, $tip->lure)}.";
+        $last = array_pop($alike);
+        $others = array_map(static fn (Tip $tip): string => $tip->reading->naming((string) $tip->at), $alike);
+        $where = $this->where($last);
+
+        return ($others === [] ? $where : ucfirst(implode(', ', $others)).' or '.lcfirst($where)).": {$this->instead($now, $last->lure)}.";
     }
 
     /**
-     * A sentence for each tip; choices that lead to the same lure share one: "White bass, perch or crappie sought: …".
+     * Choices that lead to the same lure together; measures each by itself.
      *
      * @param  list<Tip>  $tips  of one reading
-     * @return list<string>
+     * @return list<non-empty-list<Tip>>
      */
-    public function sentences(array $tips, Lure $now): array
+    public static function alike(array $tips): array
     {
-        $shared = [];
+        $alike = [];
         foreach ($tips as $tip) {
-            $shared[is_string($tip->at) ? $tip->lure->id : "{$tip->lure->id} {$tip->at}"][] = $tip;
+            $alike[is_string($tip->at) ? $tip->lure->id : "{$tip->lure->id} {$tip->at}"][] = $tip;
         }
 
-        return array_values(array_map(function (array $alike) use ($now): string {
-            $last = array_pop($alike);
-            $others = array_map(static fn (Tip $tip): string => $tip->reading->naming((string) $tip->at), $alike);
-
-            return $others === [] ? $this->sentence($last, $now) : ucfirst(implode(', ', $others)).' or '.lcfirst($this->sentence($last, $now));
-        }, $shared));
+        return array_values($alike);
     }
 
     /** "> 0.6 mph: ⅝ oz", for the strip of readings. */

@@ -120,7 +120,7 @@ final readonly class Tipping
         foreach (array_diff($reading->choices(), $reading->chosen($this->now)) as $choice) {
             $lure = $this->topAt($reading, $choice);
             if ($lure !== null && $tips($lure)) {
-                $found[] = new Tip($reading, $choice, null, $lure);
+                $found[] = new Tip($reading, $choice, $choice, null, $lure);
             }
         }
 
@@ -175,7 +175,7 @@ final readonly class Tipping
             }
         }
 
-        return new Tip($reading, $still, $up, $lure ?? throw new \LogicException('A tip is always to a lure.'));
+        return new Tip($reading, $still, $tipped, $up, $lure ?? throw new \LogicException('A tip is always to a lure.'));
     }
 
     private function topAt(Reading $reading, float|string $value): ?Lure

@@ -1,3 +1,4 @@
+import { Link } from "@inertiajs/react";
 import type { SecondLookData } from "../types";
 
 /** How far each reading must move before another lure comes on top. */
@@ -8,7 +9,9 @@ export function WhatIf({ second, wanted }: { second: SecondLookData | null; want
 			{!second && <p className="mt-2 text-slate">Trying every reading …</p>}
 			{second && (
 				<>
-					<p className="mt-1 text-[14px] text-slate">Each reading moved by itself, the others as they are.</p>
+					<p className="mt-1 text-[14px] text-slate">
+						Each reading moved by itself, the others as they are. Press one to see it.
+					</p>
 					<ul aria-label="What would change the first pick" className="mt-2">
 						{Object.entries(second.tips).map(([name, tip]) => (
 							<li
@@ -18,9 +21,13 @@ export function WhatIf({ second, wanted }: { second: SecondLookData | null; want
 								<span className="text-[14px] text-slate">{tip.label}</span>
 								<span>
 									{tip.sentences.map((sentence) => (
-										<span key={sentence} className="block">
-											{sentence}
-										</span>
+										<Link
+											key={sentence.words}
+											href={`/lure?${new URLSearchParams({ about: "change", [name]: sentence.try })}`}
+											className="block underline-offset-4 hover:underline"
+										>
+											{sentence.words}
+										</Link>
 									))}
 								</span>
 							</li>

@@ -62,9 +62,9 @@ interface OnTop {
 function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; first: string }) {
 	const { answer: compared } = useAsk<CompareData>(
 		choiceAddress("/compare", answer, { a: first, b: pick.key }),
-		answer,
+		answer.query,
 	);
-	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), answer);
+	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), answer.query);
 	if (!compared || compared.secondKey !== pick.key) return <p className="mt-1 text-[15px] text-slate">Weighing it …</p>;
 	const behind = compared.contrasts.filter((contrast) => contrast.lead > 0);
 	return (

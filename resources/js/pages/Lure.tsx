@@ -27,7 +27,7 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
 	const [ghost, setGhost] = useState<GhostData | null>(null);
-	const look = useAsk<SecondLookData>(choiceAddress("/second-look", answer), answer.readings);
+	const look = useAsk<SecondLookData>(choiceAddress("/second-look", answer), answer.query);
 	const second = look.stale ? null : look.answer;
 	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;

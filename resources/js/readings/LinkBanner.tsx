@@ -10,18 +10,22 @@ export function LinkBanner({ live, trouble }: { live: Live; trouble: string | nu
 			</p>
 		);
 	if (!live.answer.fromLink) return null;
+	const tried = Object.values(live.answer.readings).filter((reading) => reading.source === "link");
+	const only = tried.length === 1 ? tried[0] : undefined;
 	return (
 		<div
 			role="status"
 			className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2"
 		>
-			<span className="flex-1">These readings came with the link.</span>
+			<span className="flex-1">
+				{only ? `Only tried, not kept: ${only.label} ${only.shown}.` : "These readings came with the link."}
+			</span>
 			<button
 				type="button"
 				className="min-h-8 font-semibold underline underline-offset-4"
 				onClick={() => live.changeMany({})}
 			>
-				Use them as today's
+				{only ? "Use it as today's" : "Use them as today's"}
 			</button>
 			<button
 				type="button"

@@ -73,7 +73,7 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 				{tipped && (
 					<span
 						className="block min-h-[16px] truncate text-[12px] leading-[16px] text-slate"
-						title={tip?.sentences.join(" ")}
+						title={tip?.sentences.map((sentence) => sentence.words).join(" ")}
 					>
 						{tip?.short}
 					</span>
@@ -100,7 +100,7 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 						<div className="mt-2 border-t border-rule pt-2 text-[15px]">
 							<p className="text-[14px] text-slate">What would change the first pick</p>
 							{tip.sentences.map((sentence) => (
-								<p key={sentence}>{sentence}</p>
+								<p key={sentence.words}>{sentence.words}</p>
 							))}
 						</div>
 					)}
