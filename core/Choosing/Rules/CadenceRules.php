@@ -36,7 +36,7 @@ final class CadenceRules
                 static fn (Situation $s): ?array => $s->coolWater() && $s->aim->zone === Zone::Bottom
                     ? [3, "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up."] : null),
             self::rule('K7', Cadence::FlutterDrop, 'Flutter drop: a spoon at its best.', 2,
-                static fn (): array => [2, 'A spoon earns its bites fluttering down on a little slack.']),
+                static fn (Situation $s): array => [2, ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.']),
             self::rule('K8', Cadence::HandFeed, 'Hand feed: marks straight below.', 2,
                 static fn (Situation $s): ?array => $s->aim->marksBelow ? [2, 'Marks straight below: feed it to them by hand.'] : null),
             self::rule('K9', Cadence::SlowRoll, 'Slow roll: just over rock or weed.', 1,
@@ -94,7 +94,7 @@ final class CadenceRules
         $extra = (int) $s->veryCold() + (int) ($s->water->calm === true) + (int) $s->sluggish();
 
         return [min(3, 1 + $extra), $extra === 0
-            ? 'A low hop lifts no further than the first vibration, which is enough.'
+            ? 'Barely move: a low hop lifts no further than the first vibration.'
             : self::slowWords($s, true).': lift just until it vibrates.'];
     }
 
