@@ -50,6 +50,14 @@ final readonly class Logbook
         return [$kinds->filter(static fn (string $kind): bool => $kind === EventKind::Drop->value)->count(), $kinds->contains(static fn (string $kind): bool => $kind !== EventKind::Drop->value)];
     }
 
+    /** Since when nothing has touched what is tied on. */
+    public function quietSince(Outing $outing, Setup $setup): Carbon
+    {
+        $bite = $outing->events()->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->latest('at')->first();
+
+        return $bite === null || $bite->at->lessThan($setup->tied_at) ? $setup->tied_at : $bite->at;
+    }
+
     /**
      * Starts an outing with a pick, or ties the pick on when one is under way.
      *

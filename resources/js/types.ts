@@ -471,6 +471,11 @@ export interface TickData {
 	label: string;
 }
 
+export interface TiedData {
+	key: string;
+	quietSince: string;
+}
+
 export interface TipData {
 	label: string;
 	short: string;

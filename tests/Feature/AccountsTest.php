@@ -67,7 +67,7 @@ final class AccountsTest extends TestCase
         $this->post('/demo')->assertRedirect('/');
         $this->assertAuthenticated();
         $this->get('/')->assertInertia(fn (AssertableInertia $page) => $page->component('Lure')
-            ->where('answer.boxCount', 24)->where('answer.headline', 'Tie on the white half-ounce blade')->has('answer.picks', 10)->has('outing'));
+            ->where('answer.boxCount', 24)->where('answer.headline', 'Tie on the white half-ounce blade')->has('answer.picks', 10)->has('tied.quietSince'));
     }
 
     /** @return iterable<string, array{string}> */

@@ -206,6 +206,21 @@ final class ChoiceTest extends TestCase
         self::assertFalse($reason(), 'a touch is no refusal');
     }
 
+    public function test_the_lure_station_knows_what_is_on_the_line_and_since_when_it_is_quiet(): void
+    {
+        $this->get('/lure')->assertInertia(fn ($page) => $page->where('tied', null));
+        $silver = $this->angler->lures()->where('finish', 'silver')->where('family', 'blade')->sole();
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $silver->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
+        $tiedAt = Carbon::now()->startOfSecond();
+        $this->travelTo($tiedAt->copy()->addMinutes(20));
+        $quiet = fn (Carbon $since) => fn ($page) => $page->where('tied.key', "{$silver->id}.middle.low_hop")->where('tied.quietSince', fn (string $at): bool => abs(Carbon::parse($at)->diffInSeconds($since)) < 2);
+        $this->get('/lure')->assertInertia($quiet($tiedAt));
+        $touch = $this->log($this->angler->outings()->sole()->uuid, 'touch');
+        $this->get('/lure')->assertInertia($quiet(Carbon::now()));
+        $this->deleteJson("/events/{$touch}");
+        $this->get('/lure')->assertInertia($quiet($tiedAt));
+    }
+
     public function test_the_pace_of_drops_is_told_once_there_are_enough(): void
     {
         $silver = $this->angler->lures()->where('finish', 'silver')->where('family', 'blade')->sole();

@@ -186,6 +186,26 @@ describe("why not", () => {
 		expect(screen.getByText(/bright light; above 9 ft\./)).toBeTruthy();
 	});
 
+	it("tells how long to stay, less what has been stayed", () => {
+		const why = (spent: number, minutes = 16) => (
+			<Why
+				answer={answer({ rack: both })}
+				pick={pick({ ladder: [step({ minutes })] })}
+				first="1.middle.low_hop"
+				spent={spent}
+				onWay={() => {}}
+			/>
+		);
+		const { container, rerender } = render(why(0));
+		expect(container.textContent).toContain("No touch in 16 min? Change the finish to gold first.");
+		rerender(why(6));
+		expect(container.textContent).toContain("No touch in 10 min more?");
+		rerender(why(17));
+		expect(container.textContent).toContain("17 min without a touch: change the finish to gold now.");
+		rerender(why(17, 1));
+		expect(container.textContent).toContain("As good a bet");
+	});
+
 	it("asks nothing for the first", () => {
 		render(<Why answer={answer({ rack: both })} pick={pick()} first="1.middle.low_hop" onWay={() => {}} />);
 		expect(screen.getByRole("heading", { level: 2 }).textContent).toBe("Why the first one");

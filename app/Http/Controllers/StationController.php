@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
 use App\Data\AnswerData;
+use App\Data\TiedData;
 use App\Readings\Catalogue;
 use App\Record\Logbook;
 use Eskith\Core\Units\InvalidInput;
@@ -53,12 +54,14 @@ final class StationController extends Controller
             $answer = $answers->today($this->angler($request));
             $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
         }
-        $outing = Logbook::of($this->angler($request))->underWay();
+        $logbook = Logbook::of($this->angler($request));
+        $outing = $logbook->underWay();
+        $setup = $outing === null ? null : $logbook->setup($outing);
 
         return Inertia::render($page, [
             'answer' => $answer,
             'trouble' => $trouble,
-            'outing' => $outing === null ? null : ['uuid' => $outing->uuid, 'place' => $outing->place],
+            'tied' => $outing === null || $setup === null ? null : new TiedData($setup->lure_id.'.'.$setup->hole.'.'.$setup->cadence, $logbook->quietSince($outing, $setup)->toIso8601String()),
             ...$more,
         ]);
     }

@@ -2,8 +2,9 @@ import { router } from "@inertiajs/react";
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { newId } from "../parts/send";
+import { useMinutesSince } from "../parts/useMinutesSince";
 import type { Live } from "../readings/useAnswer";
-import type { GhostData, PickData, SecondLookData } from "../types";
+import type { GhostData, PickData, SecondLookData, TiedData } from "../types";
 import { Compare } from "./Compare";
 import { LadderSteps } from "./LadderSteps";
 import { WhatIf } from "./WhatIf";
@@ -20,13 +21,14 @@ interface Props {
 	live: Live;
 	pick: PickData;
 	second: SecondLookData | null;
-	underWay: boolean;
+	tied: TiedData | null;
 	onGhost: (ghost: GhostData | null) => void;
 }
 
 /** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
-export function Beside({ live, pick, second, underWay, onGhost }: Props) {
+export function Beside({ live, pick, second, tied, onGhost }: Props) {
 	const { answer } = live;
+	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
 	const [view, setView] = useState(() => new URLSearchParams(window.location.search).get("about") ?? "why");
 	const open = (next: string) => {
@@ -59,14 +61,14 @@ export function Beside({ live, pick, second, underWay, onGhost }: Props) {
 				</Tabs.List>
 				<div className="px-5 pt-3 lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
 					<Tabs.Content value="why" tabIndex={-1}>
-						<Why answer={answer} pick={pick} first={first} onWay={live.choose} />
+						<Why answer={answer} pick={pick} first={first} spent={spent} onWay={live.choose} />
 					</Tabs.Content>
 					<Tabs.Content value="ladder" tabIndex={-1}>
 						<h2 className="text-[20px]">When nothing touches it</h2>
 						<p className="mt-1 pb-2 text-[14px] text-slate">
 							One thing at a time, from the {pick.spoken}. Minutes by the rules, until your record says better.
 						</p>
-						<LadderSteps steps={pick.ladder} onStep={live.choose} />
+						<LadderSteps steps={pick.ladder} spent={spent} onStep={live.choose} />
 					</Tabs.Content>
 					<Tabs.Content value="change" tabIndex={-1}>
 						<WhatIf second={second} wanted={answer.wanted} />
@@ -76,7 +78,7 @@ export function Beside({ live, pick, second, underWay, onGhost }: Props) {
 					</Tabs.Content>
 				</div>
 			</Tabs.Root>
-			<Next live={live} pick={pick} underWay={underWay} />
+			<Next live={live} pick={pick} underWay={tied !== null} />
 		</section>
 	);
 }

@@ -9,11 +9,13 @@ interface Props {
 	pick: PickData;
 	/** The key of the pick on top of the whole box. */
 	first: string;
+	/** Minutes it has been fished without a touch, where it is on the line. */
+	spent?: number;
 	onWay: (key: string) => void;
 }
 
 /** Why this one, or what keeps it from the top. */
-export function Why({ answer, pick, first, onWay }: Props) {
+export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 	const top = pick.key === first;
 	return (
 		<>
@@ -39,7 +41,7 @@ export function Why({ answer, pick, first, onWay }: Props) {
 					</ul>
 				</details>
 			)}
-			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0])}</p>}
+			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
 			{pick.otherSchool && <p className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
 			<p className="mt-2 pb-3 text-[14px] text-slate">
 				Not how you see it?{" "}
@@ -100,10 +102,11 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 }
 
 /** How long to stay with it, and what to change then. */
-function patience(next: StepData): string {
-	return next.minutes < 3
-		? `As good a bet: ${next.words} as soon as you like.`
-		: `No touch in ${next.minutes} min? ${upper(next.words)} first.`;
+function patience(next: StepData, spent: number): string {
+	const left = next.minutes - spent;
+	if (next.minutes < 3) return `As good a bet: ${next.words} as soon as you like.`;
+	if (left <= 0) return `${spent} min without a touch: ${next.words} now.`;
+	return `No touch in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
 }
 
 function upper(words: string): string {

@@ -14,15 +14,16 @@ import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
 import { Shell } from "../shell/Shell";
-import type { AnswerData, GhostData, SecondLookData } from "../types";
+import type { AnswerData, GhostData, SecondLookData, TiedData } from "../types";
 
 interface Props {
 	answer: AnswerData;
 	trouble: string | null;
-	outing: { uuid: string; place: string } | null;
+	/** What is on the line in the outing under way. */
+	tied: TiedData | null;
 }
 
-export default function Lure({ answer: initial, trouble, outing }: Props) {
+export default function Lure({ answer: initial, trouble, tied }: Props) {
 	const { url } = usePage();
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
@@ -98,7 +99,7 @@ export default function Lure({ answer: initial, trouble, outing }: Props) {
 						</div>
 					)}
 				</div>
-				{pick && <Beside live={live} pick={pick} second={second} underWay={outing !== null} onGhost={setGhost} />}
+				{pick && <Beside live={live} pick={pick} second={second} tied={tied} onGhost={setGhost} />}
 			</div>
 		</Shell>
 	);
