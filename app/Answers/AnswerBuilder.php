@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Data\AnswerData;
-use App\Data\PickData;
 use App\Data\RackData;
-use App\Models\Outing;
-use App\Models\Setup;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Hole;
@@ -34,15 +30,10 @@ final readonly class AnswerBuilder
      */
     public function today(User $user, array $tried = [], ?string $wanted = null, ?string $family = null): AnswerData
     {
-        return $this->told(Standing::today($user, $tried), $wanted, $family);
+        return $this->of(Standing::today($user, $tried), $wanted, $family);
     }
 
-    public function build(User $user, ReadingBook $book, ?Outing $outing, ?string $wanted, ?Setup $setup): AnswerData
-    {
-        return $this->told(Standing::of($user, $book, $outing, $setup), $wanted, null);
-    }
-
-    private function told(Standing $standing, ?string $wanted, ?string $family): AnswerData
+    public function of(Standing $standing, ?string $wanted = null, ?string $family = null): AnswerData
     {
         [$user, $book, $situation] = [$standing->user, $standing->book, $standing->situation];
         $spoken = new Spoken($situation);
@@ -51,8 +42,9 @@ final readonly class AnswerBuilder
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $standing->box)));
         $family = in_array($family, $families, true) ? $family : null;
         $chosen = $wanted === null ? null : $standing->find($wanted);
-        $picks = $this->listed($standing, $byLure, $family);
-        $keys = array_map(static fn (PickData $pick): string => $pick->key, $picks);
+        $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id);
+        $beside = $chosen === null || in_array($chosen, $listed, true) ? [] : [$chosen];
+        $picks = (new PickPresenter($standing))->all([...$listed, ...$beside]);
 
         return new AnswerData(
             ReadingPresenter::all($book),
@@ -63,8 +55,8 @@ final readonly class AnswerBuilder
             $book->signs(),
             $standing->rules->mostWanted($situation)?->value,
             $standing->rows->count(),
-            $picks,
-            $chosen === null || in_array(Standing::key($chosen), $keys, true) ? null : $this->one($standing, $byLure, $chosen),
+            array_slice($picks, 0, count($listed)),
+            $picks[count($listed)] ?? null,
             (new ColumnPresenter)->of($standing, ($chosen ?? $standing->ranked[0] ?? null)?->candidate),
             self::rack($byLure, $spoken),
             FeedPresenter::of($user->feed()->first()),
@@ -78,39 +70,21 @@ final readonly class AnswerBuilder
      * The best way of each lure listed, and of the pinned one.
      *
      * @param  array<int|string, non-empty-list<Pick>>  $byLure
-     * @return list<PickData>
+     * @return list<Pick>
      */
-    private function listed(Standing $standing, array $byLure, ?string $family): array
+    private static function listed(array $byLure, ?string $family, string $pinned): array
     {
-        $pinned = (string) $standing->user->pinned_lure_id;
-        $shown = [];
+        $listed = [];
         $fitting = 0;
-        foreach (array_keys($byLure) as $place => $id) {
-            $fits = ($family === null || self::family($byLure[$id][0]->candidate->lure) === $family) && $fitting < self::LISTED;
+        foreach ($byLure as $id => $ways) {
+            $fits = ($family === null || self::family($ways[0]->candidate->lure) === $family) && $fitting < self::LISTED;
             $fitting += (int) $fits;
             if ($fits || (string) $id === $pinned) {
-                $shown[$place + 1] = $byLure[$id];
+                $listed[] = $ways[0];
             }
         }
-        $presenter = new PickPresenter($standing);
-        $others = $standing->situation->with(schools: $standing->situation->schools->withOtherHole());
-        $theirs = $standing->chooser->bestHoles($others, array_map(static fn (array $ways): Lure => $ways[0]->candidate->lure, array_values($shown)));
-        $picks = [];
-        foreach (array_keys($shown) as $i => $place) {
-            $picks[] = $presenter->of($shown[$place][0], $shown[$place], $place, $theirs[$i]);
-        }
 
-        return $picks;
-    }
-
-    /** @param  array<int|string, non-empty-list<Pick>>  $byLure */
-    private function one(Standing $standing, array $byLure, Pick $pick): PickData
-    {
-        $lure = $pick->candidate->lure;
-        $others = $standing->situation->with(schools: $standing->situation->schools->withOtherHole());
-        $place = 1 + (int) array_search($lure->id, array_map(strval(...), array_keys($byLure)), true);
-
-        return (new PickPresenter($standing))->of($pick, $byLure[$lure->id], $place, $standing->chooser->bestHoles($others, [$lure])[0]);
+        return $listed;
     }
 
     /** "blade", "vibe", "bladed_spoon". */
@@ -129,7 +103,7 @@ final readonly class AnswerBuilder
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                Standing::key($ways[0]), $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                Standing::key($ways[0]), (int) $lure->id, $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
                 array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));

@@ -26,13 +26,13 @@ final class ComparePresenter
 
         return new CompareData(
             Standing::key($first), Standing::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
-            PickPresenter::bareSigned($first->points), PickPresenter::bareSigned($second->points),
+            Points::plain($first->points), Points::plain($second->points),
             self::verdict($comparison, $first, $second, $spoken),
             array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
-                $contrast->rule, $contrast->lead(), PickPresenter::signed($contrast->lead()),
+                $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),
-            $comparison->alike === 0.0 ? '' : PickPresenter::signed($comparison->alike).' from rules that count alike for both.',
+            $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
             new GhostData(
                 $name($second), LureReader::drawing($standing->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
                 DropPresenter::of($second->candidate, $standing->situation), Difference::words($first->candidate, $standing->situation, $second->candidate, $standing->situation),
@@ -49,7 +49,7 @@ final class ComparePresenter
         }
         [$ahead, $behind] = $comparison->lead > 0 ? [$first, $second] : [$second, $first];
         $times = exp(0.25 * abs($comparison->lead));
-        $points = PickPresenter::bare(abs($comparison->lead));
+        $points = Points::plain(abs($comparison->lead));
 
         return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));
     }

@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter
@@ -25,31 +26,50 @@ final readonly class PickPresenter
 
     private Spoken $spoken;
 
+    /** @var array<int|string, non-empty-list<Pick>> */
+    private array $byLure;
+
     public function __construct(private Standing $standing)
     {
         $this->ladder = Ladder::over($standing->ranked);
         $this->spoken = new Spoken($standing->situation);
+        $this->byLure = $standing->byLure();
     }
 
     /**
-     * @param  list<Pick>  $ways  every way to fish this lure, best first
+     * @param  list<Pick>  $picks
+     * @return list<PickData>
+     */
+    public function all(array $picks): array
+    {
+        $situation = $this->standing->situation;
+        $theirs = $this->standing->chooser->bestHoles(
+            $situation->with(schools: $situation->schools->withOtherHole()),
+            array_map(static fn (Pick $pick): Lure => $pick->candidate->lure, $picks),
+        );
+        $places = array_flip(array_keys($this->byLure));
+
+        return array_map(fn (Pick $pick, ?Hole $hole): PickData => $this->one($pick, 1 + $places[$pick->candidate->lure->id], $hole), $picks, $theirs);
+    }
+
+    /**
      * @param  int  $place  of the lure in the ranking, from 1
      * @param  Hole|null  $theirs  what the other school would use
      */
-    public function of(Pick $pick, array $ways, int $place, ?Hole $theirs): PickData
+    private function one(Pick $pick, int $place, ?Hole $theirs): PickData
     {
         $candidate = $pick->candidate;
         $row = $this->standing->row($candidate->lure);
         $reasons = $pick->reasons();
         $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
-        $otherWays = array_values(array_filter($ways, static fn (Pick $way): bool => $way !== $pick));
+        $otherWays = array_values(array_filter($this->byLure[$candidate->lure->id], static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
             Standing::key($pick), $row->id, $place, $row->mass_kg, $candidate->hole()?->name, $candidate->cadence->value ?? '',
             $this->spoken->title($candidate->lure), $this->spoken->way($candidate), $this->spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
             $pick->points, $sum(1), $sum(-1),
             array_map(self::reason(...), self::weightiestFirst($reasons)),
-            array_map(fn (Pick $way): WayData => new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, self::signed($way->points)), array_slice($otherWays, 0, 4)),
+            array_map(fn (Pick $way): WayData => new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points)), array_slice($otherWays, 0, 4)),
             DropPresenter::of($candidate, $this->standing->situation),
             ucfirst($candidate->cadence?->word() ?? ''),
             CadenceWords::of($candidate, $this->standing->situation),
@@ -60,32 +80,14 @@ final readonly class PickPresenter
 
     public static function reason(Reason $reason): ReasonData
     {
-        return new ReasonData($reason->rule, $reason->points, self::signed($reason->points), $reason->text);
-    }
-
-    /** "+2", "−0.5", "0". */
-    public static function signed(float $points): string
-    {
-        return ($points > 0 ? '+' : ($points < 0 ? '−' : '')).self::bare(abs($points));
-    }
-
-    /** "2", "−0.5": a sum, not a difference. */
-    public static function bareSigned(float $points): string
-    {
-        return ($points < 0 ? '−' : '').self::bare(abs($points));
-    }
-
-    /** "2", "0.5". */
-    public static function bare(float $points): string
-    {
-        return rtrim(rtrim(number_format($points, 2, '.', ''), '0'), '.');
+        return new ReasonData($reason->rule, $reason->points, Points::signed($reason->points), $reason->text);
     }
 
     /** @return list<StepData> */
     private function steps(Pick $pick): array
     {
         return array_map(fn (Change $change): StepData => new StepData(
-            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes),
+            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes), $change->isAtOnce(),
             $this->spoken->title($change->to->candidate->lure), $this->spoken->way($change->to->candidate),
         ), $this->ladder->steps($pick, self::STEPS));
     }

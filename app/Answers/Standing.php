@@ -41,6 +41,7 @@ final readonly class Standing
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
+        public RuleShelf $shelf,
         public RuleBook $rules,
         public ?Spot $spot,
     ) {
@@ -67,19 +68,20 @@ final readonly class Standing
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
         $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        $shelf = RuleShelf::of($user);
         $box = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
         $situation = $book->situation(LineInUse::diameterM($user));
         if ($outing !== null) {
             $situation = $situation->logged(...Logbook::of($user)->onBrightMetal($outing));
         }
 
-        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), RuleShelf::of($user)->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId));
+        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId));
     }
 
     /** The same box ranked by other rules. */
     public function by(RuleBook $rules): self
     {
-        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $rules, $this->spot);
+        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot);
     }
 
     /** "lure.hole.cadence" */

@@ -10,12 +10,10 @@ use App\Answers\LureReader;
 use App\Answers\Standing;
 use App\Data\AnswerData;
 use App\Data\CautionData;
-use App\Data\ChartData;
 use App\Data\PickData;
 use App\Data\ReadingData;
 use App\Data\StepData;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Eskith\Core\Cadence\Counts;
@@ -59,8 +57,8 @@ final readonly class BoatCard
     /** @return array{cautions: list<CautionData>, ...} */
     private function told(User $user, ?string $pick): array
     {
-        $answer = $this->answers->today($user, [], $pick);
         $standing = Standing::today($user);
+        $answer = $this->answers->of($standing, $pick);
         $first = self::wanted($answer, $pick);
         $candidate = $first === null ? null : $standing->find($first->key)?->candidate;
 
@@ -74,8 +72,8 @@ final readonly class BoatCard
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
             'counts' => $candidate === null ? null : self::counts($candidate, $standing->situation)?->words(),
-            'steps' => $first === null ? [] : array_map(fn (StepData $step): array => $this->step($step, $standing), $first->ladder),
-            'chart' => $this->chart($user),
+            'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $standing), $first->ladder),
+            'chart' => $this->charts->of($user, $standing->book, 'drift', 'box', ...self::CHART),
             'cautions' => $answer->cautions,
         ];
     }
@@ -145,7 +143,7 @@ final readonly class BoatCard
     }
 
     /** @return array{words: string, when: string, title: string, way: string, down: string, drawing: string} */
-    private function step(StepData $step, Standing $standing): array
+    private static function step(StepData $step, Standing $standing): array
     {
         $candidate = $standing->demand($step->key)->candidate;
         $say = $standing->situation->say;
@@ -155,14 +153,9 @@ final readonly class BoatCard
         ]);
 
         return [
-            'words' => ucfirst($step->words), 'when' => $step->minutes < 3 ? 'as soon as you like' : "after {$step->minutes} min",
+            'words' => ucfirst($step->words), 'when' => $step->atOnce ? 'as soon as you like' : "after {$step->minutes} min",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
             'drawing' => LureOutline::dataUri(LureReader::drawing($standing->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
         ];
-    }
-
-    private function chart(User $user): ChartData
-    {
-        return $this->charts->of($user, ReadingBook::of($user), 'drift', 'box', ...self::CHART);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Card;
 
+use App\Data\HoleData;
 use App\Data\LureDrawing;
 
 /**
@@ -17,7 +18,7 @@ final readonly class LureOutline
     private function __construct(private LureDrawing $lure, private ?int $hole, private float $k)
     {
         $this->top = $lure->family === 'blade'
-            ? -max($lure->heightMm * 0.6, ...array_map(static fn ($hole): float => $hole->y + 2.4, $lure->holes), ...[0.0])
+            ? -max($lure->heightMm * 0.6, ...array_map(static fn (HoleData $hole): float => $hole->y + 2.4, $lure->holes), ...[0.0])
             : -$lure->heightMm / 2;
     }
 

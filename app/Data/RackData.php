@@ -12,6 +12,7 @@ final readonly class RackData
      */
     public function __construct(
         public string $key,
+        public int $lureId,
         public string $title,
         public float $massKg,
         public string $family,

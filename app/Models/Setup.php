@@ -38,6 +38,12 @@ final class Setup extends Model
         return ['depth_m' => 'float', 'tied_at' => 'datetime'];
     }
 
+    /** As picks are named: "lure.hole.cadence". */
+    public function key(): string
+    {
+        return "{$this->lure_id}.{$this->hole}.{$this->cadence}";
+    }
+
     /** @return BelongsTo<Lure, $this> */
     public function lure(): BelongsTo
     {

@@ -50,12 +50,15 @@ final readonly class Logbook
         return [$kinds->filter(static fn (string $kind): bool => $kind === EventKind::Drop->value)->count(), $kinds->contains(static fn (string $kind): bool => $kind !== EventKind::Drop->value)];
     }
 
-    /** Since when nothing has touched what is tied on. */
-    public function quietSince(Outing $outing, Setup $setup): Carbon
+    public function lastBite(Outing $outing): ?Event
     {
-        $bite = $outing->events()->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->latest('at')->first();
+        return $outing->events()->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->latest('at')->latest('id')->first();
+    }
 
-        return $bite === null || $bite->at->lessThan($setup->tied_at) ? $setup->tied_at : $bite->at;
+    /** Since when nothing has touched what is tied on. */
+    public static function quietSince(Setup $setup, ?Event $lastBite): Carbon
+    {
+        return $lastBite === null || $lastBite->at->lessThan($setup->tied_at) ? $setup->tied_at : $lastBite->at;
     }
 
     /**

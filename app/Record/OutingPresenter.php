@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
+use App\Answers\Standing;
 use App\Data\AnswerData;
 use App\Data\EventData;
 use App\Data\OptionData;
@@ -36,8 +37,8 @@ final readonly class OutingPresenter
     public function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
     {
         $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
-        $key = $setup->lure_id.'.'.$setup->hole.'.'.$setup->cadence;
-        $answer = $this->answers->build($angler, $book, $outing, $key, $setup);
+        $key = $setup->key();
+        $answer = $this->answers->of(Standing::of($angler, $book, $outing, $setup), $key);
         $pick = self::pick($answer, $key);
         $situation = $book->situation(0.0002);
         $spoken = new Spoken($situation);
@@ -55,7 +56,7 @@ final readonly class OutingPresenter
             $setup->uuid, $key,
             $sinceDrops, $events->where('kind', EventKind::Drop->value)->count(), $bites->count(), $landed,
             self::landedWords($landed, $bites->count()),
-            max($last?->at, $setup->tied_at)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
+            Logbook::quietSince($setup, $last)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
             self::minutesPerDrop($events, $setup),
             array_slice(self::events($events, $book->likes->units), 0, self::LISTED),
             array_map(static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases()),

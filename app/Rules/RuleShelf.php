@@ -145,11 +145,11 @@ final readonly class RuleShelf
     {
         DB::transaction(function () use ($weights, $own): void {
             $this->reset();
-            $shelf = new self($this->user, [], [], []);
+            $kept = [];
             foreach ($own as $uuid => $fields) {
-                $shelf->keep($uuid, $fields);
-                $shelf = self::of($this->user);
+                $kept[] = (new self($this->user, [], $kept, []))->keep($uuid, $fields);
             }
+            $shelf = new self($this->user, [], $kept, []);
             foreach ($weights as $id => $weight) {
                 $shelf->weigh($id, $weight);
             }

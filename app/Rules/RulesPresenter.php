@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
-use App\Answers\PickPresenter;
+use App\Answers\Points;
 use App\Answers\Standing;
 use App\Data\ChangesData;
 use App\Data\ConditionData;
@@ -29,7 +29,7 @@ final readonly class RulesPresenter
 
     private const GROUPS = ['F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence'];
 
-    public function __construct(private Standing $standing, private RuleShelf $shelf)
+    public function __construct(private Standing $standing)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class RulesPresenter
     public function groups(): array
     {
         $speaking = $this->speaking();
-        $own = array_column($this->shelf->own, null, 'id');
+        $own = array_column($this->standing->shelf->own, null, 'id');
         $groups = [];
         foreach ($this->standing->rules->rules as $rule) {
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
@@ -47,17 +47,24 @@ final readonly class RulesPresenter
                 $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
             );
         }
-        $last = $groups['Your own'] ?? [];
-        unset($groups['Your own']);
+        $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
 
-        return [
-            ...($last === [] ? [] : [new RuleGroupData('Your own', $last)]),
-            ...array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups),
-        ];
+        return array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups);
     }
 
-    /** What other rules than those the box stands by would do to the order. */
-    public function changes(Standing $before, Standing $after): ChangesData
+    /** What the angler's rules make of the order that the rules as they come give. */
+    public function changes(): ChangesData
+    {
+        return self::between($this->standing->by(RuleBook::standard()), $this->standing);
+    }
+
+    /** What these rules would make of the order. */
+    public function trying(RuleBook $rules): ChangesData
+    {
+        return self::between($this->standing, $this->standing->by($rules));
+    }
+
+    private static function between(Standing $before, Standing $after): ChangesData
     {
         [$places, $points] = self::places($before);
         [$newPlaces, $newPoints] = self::places($after);
@@ -66,7 +73,7 @@ final readonly class RulesPresenter
         $moves = [];
         foreach ($newPlaces as $id => $place) {
             if ($place <= self::MOVES || $places[$id] <= 3) {
-                $moves[] = new MoveData($spoken->title($byLure[$id][0]->candidate->lure), $places[$id], $place, PickPresenter::bareSigned($points[$id]), PickPresenter::bareSigned($newPoints[$id]));
+                $moves[] = new MoveData($spoken->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]), Points::plain($newPoints[$id]));
             }
         }
 
@@ -126,7 +133,7 @@ final readonly class RulesPresenter
 
     private function own(OwnRule $rule): OwnRuleData
     {
-        $fields = $this->shelf->fields[$rule->id];
+        $fields = $this->standing->shelf->fields[$rule->id];
         $say = $this->standing->situation->say;
         /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
         $when = $fields['when'];
@@ -138,13 +145,7 @@ final readonly class RulesPresenter
             $rule->name, $rule->points,
             array_map(static fn (array $one): ConditionData => new ConditionData($one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? []), $when),
             $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],
-            ucfirst($asked === '' ? 'always' : "when {$asked}").': '.PickPresenter::signed($rule->points).' for '.$rule->lures->words($say),
+            ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
         );
-    }
-
-    /** The box by the rules as they come. */
-    public function asItComes(): Standing
-    {
-        return $this->standing->by(RuleBook::standard());
     }
 }

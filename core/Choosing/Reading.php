@@ -49,6 +49,12 @@ enum Reading: string
         };
     }
 
+    /** A drift or a current: signed, and counted by its size. */
+    public function isFlow(): bool
+    {
+        return $this === self::Drift || $this === self::Current;
+    }
+
     /** As said in a sentence: "the water temperature". */
     public function word(): string
     {

@@ -112,7 +112,7 @@ final readonly class Spoken
         if ($chooser !== null && $ranked[0]->points < self::PLENTY) {
             $would = WouldDo::best($chooser, $this->situation);
             if ($would->shames($ranked[0])) {
-                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
+                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->situation->say).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
             }
         }
 
@@ -131,12 +131,6 @@ final readonly class Spoken
     private static function article(string $named): string
     {
         return (preg_match('/^[aeiou8]/i', $named) === 1 ? 'an ' : 'a ').$named;
-    }
-
-    /** "½ oz", "3 g". */
-    public function stamped(float $massKg): string
-    {
-        return $this->situation->say->weight($massKg);
     }
 
     /** @param  list<Lure>  $box */

@@ -45,7 +45,7 @@ final readonly class WouldDo
      *
      * @param  list<Lure>  $box
      */
-    public function missing(array $box, Spoken $spoken): string
+    public function missing(array $box, Say $say): string
     {
         $kind = Spoken::family($this->lure);
         $alike = array_filter($box, static fn (Lure $lure): bool => Spoken::family($lure) === $kind);
@@ -53,7 +53,7 @@ final readonly class WouldDo
 
         return match (true) {
             $alike === [] => $kind,
-            $weighing === [] => "{$kind} of {$spoken->stamped($this->lure->massKg)}",
+            $weighing === [] => "{$kind} of {$say->weight($this->lure->massKg)}",
             default => Finish::word($this->lure->finish)." {$kind}",
         };
     }

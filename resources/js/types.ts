@@ -366,6 +366,7 @@ export interface ProposalData {
 
 export interface RackData {
 	key: string;
+	lureId: number;
 	title: string;
 	massKg: number;
 	family: string;
@@ -462,6 +463,7 @@ export interface StepData {
 	key: string;
 	words: string;
 	minutes: number;
+	atOnce: boolean;
 	title: string;
 	subtitle: string;
 }

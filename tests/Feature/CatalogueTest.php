@@ -9,6 +9,7 @@ use App\Readings\Kind;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
 use App\Settings\Settings;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
@@ -21,6 +22,15 @@ use Tests\TestCase;
 final class CatalogueTest extends TestCase
 {
     use RefreshDatabase;
+
+    public function test_every_reading_that_a_choice_rests_on_can_be_read_and_has_the_same_choices(): void
+    {
+        foreach (Reading::cases() as $reading) {
+            $spec = Catalogue::all()[$reading->value];
+            self::assertSame($reading->dimension(), $spec->unit(UnitSet::metric())?->dimension(), $reading->value);
+            self::assertSame($reading->choices(), array_map(strval(...), array_keys($spec->options)), $reading->value);
+        }
+    }
 
     /** @return iterable<string, array{string, string, string, float|null}> */
     public static function readable(): iterable

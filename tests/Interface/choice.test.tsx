@@ -1,6 +1,5 @@
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { Cautions } from "../../resources/js/lure/Cautions";
 import { Compare } from "../../resources/js/lure/Compare";
 import { Families } from "../../resources/js/lure/Families";
 import { LadderSteps } from "../../resources/js/lure/LadderSteps";
@@ -8,6 +7,7 @@ import { OtherSchools } from "../../resources/js/lure/OtherSchools";
 import { PickList } from "../../resources/js/lure/PickList";
 import { WhatIf } from "../../resources/js/lure/WhatIf";
 import { Why } from "../../resources/js/lure/Why";
+import { Cautions } from "../../resources/js/parts/Cautions";
 import { ReadingsStrip } from "../../resources/js/readings/ReadingsStrip";
 import type { Live } from "../../resources/js/readings/useAnswer";
 import type { CautionData, CompareData, RackData, SecondLookData } from "../../resources/js/types";
@@ -22,20 +22,13 @@ let held = heldFetch();
 beforeEach(() => {
 	held = heldFetch();
 	vi.stubGlobal("fetch", held.fetch);
-	vi.stubGlobal(
-		"ResizeObserver",
-		class {
-			observe() {}
-			unobserve() {}
-			disconnect() {}
-		},
-	);
 	localStorage.clear();
 });
 afterEach(() => vi.unstubAllGlobals());
 
 const rack = (over: Partial<RackData>): RackData => ({
 	key: "1.middle.low_hop",
+	lureId: 1,
 	title: "½ oz blade, white",
 	massKg: 0.0142,
 	family: "blade",
@@ -43,7 +36,7 @@ const rack = (over: Partial<RackData>): RackData => ({
 	holes: [],
 	...over,
 });
-const both = [rack({}), rack({ key: "2.middle.low_hop", title: "½ oz blade, gold" })];
+const both = [rack({}), rack({ key: "2.middle.low_hop", lureId: 2, title: "½ oz blade, gold" })];
 
 const compared = (over: Partial<CompareData> = {}): CompareData => ({
 	firstKey: "1.middle.low_hop",
@@ -111,7 +104,7 @@ describe("the other schools", () => {
 
 describe("what would change it", () => {
 	it("is told by reading, in the strip and in full", () => {
-		const { unmount } = render(<WhatIf second={look()} wanted={null} />);
+		const { unmount } = render(<WhatIf answer={answer()} second={look()} />);
 		const tip = screen.getByRole<HTMLAnchorElement>("link", { name: "Above 35 ft: take the ⅝ oz." });
 		expect(tip.getAttribute("href")).toBe("/lure?about=change&depth=35.5+ft");
 		unmount();
@@ -122,13 +115,20 @@ describe("what would change it", () => {
 		expect(screen.getByText("Above 35 ft: take the ⅝ oz.")).toBeTruthy();
 	});
 
+	it("is tried beside the other readings of a link", () => {
+		render(<WhatIf answer={answer({ fromLink: true, query: "depth=9+m&light=dim" })} second={look()} />);
+		expect(screen.getByRole("link").getAttribute("href")).toBe("/lure?depth=35.5+ft&light=dim&about=change");
+	});
+
 	it("names the missing reading that matters, or that it does not matter", () => {
-		const { rerender } = render(<WhatIf second={look({ wanted: "Most help now: read the light." })} wanted="light" />);
+		const { rerender } = render(
+			<WhatIf answer={answer({ wanted: "light" })} second={look({ wanted: "Most help now: read the light." })} />,
+		);
 		expect(screen.getByText("Most help now: read the light.")).toBeTruthy();
-		rerender(<WhatIf second={look({ tips: {} })} wanted="wall" />);
+		rerender(<WhatIf answer={answer({ wanted: "wall" })} second={look({ tips: {} })} />);
 		expect(screen.getByText(/none of its values would put another lure first/)).toBeTruthy();
 		expect(screen.getByText("No single reading puts another lure first.")).toBeTruthy();
-		rerender(<WhatIf second={null} wanted={null} />);
+		rerender(<WhatIf answer={answer()} second={null} />);
 		expect(screen.getByText("Trying every reading …")).toBeTruthy();
 	});
 });
@@ -190,7 +190,7 @@ describe("why not", () => {
 		const why = (spent: number, minutes = 16) => (
 			<Why
 				answer={answer({ rack: both })}
-				pick={pick({ ladder: [step({ minutes })] })}
+				pick={pick({ ladder: [step({ minutes, atOnce: minutes < 3 })] })}
 				first="1.middle.low_hop"
 				spent={spent}
 				onWay={() => {}}
@@ -204,6 +204,15 @@ describe("why not", () => {
 		expect(container.textContent).toContain("17 min without a touch: change the finish to gold now.");
 		rerender(why(17, 1));
 		expect(container.textContent).toContain("As good a bet");
+	});
+
+	it("says why it cannot be weighed", async () => {
+		const gold = pick({ key: "2.middle.low_hop", lureId: 2, place: 2 });
+		render(<Why answer={answer({ rack: both })} pick={gold} first="1.middle.low_hop" onWay={() => {}} />);
+		await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
+		const asked = held.calls.find((call) => call.url.startsWith("/compare"));
+		await act(() => asked?.answer(422, { message: "That lure is not in your box.", errors: {} }));
+		expect(screen.getByText("That lure is not in your box.")).toBeTruthy();
 	});
 
 	it("asks nothing for the first", () => {
@@ -242,7 +251,7 @@ describe("the list", () => {
 describe("the ladder", () => {
 	it("tells stays at once, in minutes, and when there is none", () => {
 		const { container, rerender } = render(
-			<LadderSteps steps={[step({ minutes: 1 }), step({ key: "b", minutes: 0 })]} />,
+			<LadderSteps steps={[step({ minutes: 1, atOnce: true }), step({ key: "b", minutes: 0, atOnce: true })]} />,
 		);
 		expect(container.textContent).toContain("as good a bet");
 		expect(container.textContent).toContain("then at once, if you like");

@@ -15,11 +15,11 @@ afterEach(() => {
 
 describe("the picture taken hold of", () => {
 	const rack = [
-		{ key: "a", title: "¼ oz", massKg: 0.0071, family: "blade", finish: "white", holes: [] },
-		{ key: "b", title: "½ oz", massKg: 0.0142, family: "blade", finish: "white", holes: [] },
-		{ key: "c", title: "¾ oz gold", massKg: 0.0213, family: "blade", finish: "gold", holes: [] },
-		{ key: "d", title: "¾ oz white", massKg: 0.0213, family: "blade", finish: "white", holes: [] },
-		{ key: "e", title: "spoon", massKg: 0.03, family: "spoon", finish: "white", holes: [] },
+		{ key: "a", lureId: 1, title: "¼ oz", massKg: 0.0071, family: "blade", finish: "white", holes: [] },
+		{ key: "b", lureId: 2, title: "½ oz", massKg: 0.0142, family: "blade", finish: "white", holes: [] },
+		{ key: "c", lureId: 3, title: "¾ oz gold", massKg: 0.0213, family: "blade", finish: "gold", holes: [] },
+		{ key: "d", lureId: 4, title: "¾ oz white", massKg: 0.0213, family: "blade", finish: "white", holes: [] },
+		{ key: "e", lureId: 5, title: "spoon", massKg: 0.03, family: "spoon", finish: "white", holes: [] },
 	];
 	const show = () => {
 		const said: [string, string | null][] = [];

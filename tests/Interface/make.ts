@@ -83,6 +83,7 @@ export function step(over: Partial<StepData> = {}): StepData {
 		key: "2.middle.low_hop",
 		words: "change the finish to gold",
 		minutes: 16,
+		atOnce: false,
 		title: "½ oz blade, gold",
 		subtitle: "middle hole · low hop, 4 in",
 		...over,

@@ -1,21 +1,12 @@
 import { act, fireEvent, render, screen } from "@testing-library/react";
-import { beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { ReadingCell } from "../../resources/js/readings/ReadingCell";
 import { ReadingEditor } from "../../resources/js/readings/ReadingEditor";
 import { ReadingsStrip } from "../../resources/js/readings/ReadingsStrip";
 import type { Live } from "../../resources/js/readings/useAnswer";
 import { answer, reading } from "./make";
 
-beforeAll(() => {
-	vi.stubGlobal(
-		"ResizeObserver",
-		class {
-			observe() {}
-			unobserve() {}
-			disconnect() {}
-		},
-	);
-});
+beforeAll(() => {});
 
 function live(over: Partial<Live> = {}): Live & { said: [string, string | null][] } {
 	const said: [string, string | null][] = [];

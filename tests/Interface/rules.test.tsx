@@ -19,14 +19,6 @@ beforeEach(() => {
 	held = heldFetch();
 	visits.length = 0;
 	vi.stubGlobal("fetch", held.fetch);
-	vi.stubGlobal(
-		"ResizeObserver",
-		class {
-			observe() {}
-			unobserve() {}
-			disconnect() {}
-		},
-	);
 });
 afterEach(() => vi.unstubAllGlobals());
 

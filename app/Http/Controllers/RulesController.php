@@ -30,15 +30,14 @@ final class RulesController extends Controller
     {
         $user = $this->angler($request);
         $standing = Standing::today($user);
-        $shelf = RuleShelf::of($user);
-        $presenter = new RulesPresenter($standing, $shelf);
+        $presenter = new RulesPresenter($standing);
         $finishes = $user->lures()->whereNull('retired_at')->distinct()->orderBy('finish')->pluck('finish')->all();
 
         return Inertia::render('Rules', [
-            'answer' => $answers->today($user),
+            'answer' => $answers->of($standing),
             'groups' => $presenter->groups(),
-            'changes' => $presenter->changes($presenter->asItComes(), $standing),
-            'asItComes' => $shelf->isAsItComes(),
+            'changes' => $presenter->changes(),
+            'asItComes' => $standing->shelf->isAsItComes(),
             'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
                 $reading->value, ucfirst($reading->word()),
                 array_map(static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice)), $reading->choices()),
@@ -75,12 +74,10 @@ final class RulesController extends Controller
     /** What a rule would change, without keeping it. */
     public function try(Request $request, string $uuid): JsonResponse
     {
-        $user = $this->angler($request);
-        $shelf = RuleShelf::of($user);
-        $rule = $shelf->read($uuid, $this->fields($request));
-        $standing = Standing::today($user);
+        $standing = Standing::today($this->angler($request));
+        $rule = $standing->shelf->read($uuid, $this->fields($request));
 
-        return response()->json((new RulesPresenter($standing, $shelf))->changes($standing, $standing->by($shelf->trying($rule))));
+        return response()->json((new RulesPresenter($standing))->trying($standing->shelf->trying($rule)));
     }
 
     public function drop(Request $request, string $uuid): RedirectResponse

@@ -61,7 +61,7 @@ final class StationController extends Controller
         return Inertia::render($page, [
             'answer' => $answer,
             'trouble' => $trouble,
-            'tied' => $outing === null || $setup === null ? null : new TiedData($setup->lure_id.'.'.$setup->hole.'.'.$setup->cadence, $logbook->quietSince($outing, $setup)->toIso8601String()),
+            'tied' => $outing === null || $setup === null ? null : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($outing))->toIso8601String()),
             ...$more,
         ]);
     }

@@ -7,7 +7,6 @@ namespace Eskith\Core\Choosing\Own;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
 
 /** A reading within bounds, or one of some choices. */
@@ -58,10 +57,8 @@ final readonly class Condition
     /** False also when the reading is missing. */
     public function holds(Situation $s): bool
     {
-        $measure = $this->reading->measured($s);
         if ($this->reading->dimension() !== null) {
-            // A drift or a current counts by its size, whichever way it runs.
-            $size = $measure === null ? null : ($this->reading === Reading::Drift || $this->reading === Reading::Current ? abs($measure) : $measure);
+            $size = $this->size($s);
 
             return $size !== null && ($this->from === null || $size >= $this->from - 1e-9) && ($this->to === null || $size <= $this->to + 1e-9);
         }
@@ -69,13 +66,21 @@ final readonly class Condition
         return array_intersect($this->choices, $this->reading->chosen($s)) !== [];
     }
 
-    /** The reading as it stands, "37 °F", "dim light". */
-    public function words(Situation $s): string
+    /** The measure as it stands, whichever way it runs. */
+    private function size(Situation $s): ?float
     {
         $measure = $this->reading->measured($s);
 
-        return $measure !== null
-            ? $this->reading->measure($s->say, abs($measure) === $measure || $this->reading->dimension() === Dimension::Temperature ? $measure : -$measure)
+        return $measure !== null && $this->reading->isFlow() ? abs($measure) : $measure;
+    }
+
+    /** The reading as it stands, "37 °F", "dim light". */
+    public function words(Situation $s): string
+    {
+        $size = $this->size($s);
+
+        return $size !== null
+            ? $this->reading->measure($s->say, $size)
             : implode(', ', array_map($this->reading->saying(...), array_intersect($this->reading->chosen($s), $this->choices)));
     }
 

@@ -9,7 +9,6 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
-use Eskith\Core\Units\Dimension;
 
 /** Says what would change a choice, aloud and in short. */
 final readonly class TipWords
@@ -58,7 +57,7 @@ final readonly class TipWords
         $say = $this->situation->say;
         $at = is_string($tip->at)
             ? $tip->reading->naming($tip->at)
-            : ($this->isAbove($tip) ? '> ' : '< ').match ($tip->reading) {
+            : (self::isAbove($tip) ? '> ' : '< ').match ($tip->reading) {
                 Reading::Temperature, Reading::SurfaceTemperature => $say->temperature($tip->at),
                 Reading::Depth => $say->depth($tip->at),
                 default => $say->speed(abs($tip->at)),
@@ -97,16 +96,19 @@ final readonly class TipWords
         if (is_string($tip->at)) {
             return ucfirst($tip->reading->saying($tip->at));
         }
-        $away = $tip->at < 0 && $tip->reading->dimension() === Dimension::Speed;
+        $away = self::isAway($tip);
 
-        return ($this->isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure($this->situation->say, $away ? -$tip->at : $tip->at).($away ? ' the other way' : '');
+        return (self::isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure($this->situation->say, $away ? -$tip->at : $tip->at).($away ? ' the other way' : '');
     }
 
-    /** A speed the other way counts by its size. */
-    private function isAbove(Tip $tip): bool
+    /** A flow the other way counts by its size. */
+    private static function isAbove(Tip $tip): bool
     {
-        $away = is_float($tip->at) && $tip->at < 0 && $tip->reading->dimension() === Dimension::Speed;
+        return $tip->above === ! self::isAway($tip);
+    }
 
-        return $tip->above === ! $away;
+    private static function isAway(Tip $tip): bool
+    {
+        return $tip->at < 0 && $tip->reading->isFlow();
     }
 }

@@ -63,7 +63,7 @@ final readonly class Tipping
      */
     public function of(Reading $reading): array
     {
-        return ! $reading->isRead($this->now) ? [] : $this->look($reading, fn (?Lure $lure): bool => $lure !== null && $lure->id !== $this->top?->id);
+        return ! $reading->isRead($this->now) ? [] : $this->look($reading, fn (Lure $lure): bool => $lure->id !== $this->top?->id);
     }
 
     /**
@@ -73,7 +73,7 @@ final readonly class Tipping
      */
     public function towards(Reading $reading, Lure $wanted): array
     {
-        return $this->look($reading, static fn (?Lure $lure): bool => $lure?->id === $wanted->id);
+        return $this->look($reading, static fn (Lure $lure): bool => $lure->id === $wanted->id);
     }
 
     /** Of the readings that are missing, the one that would change the choice in most of its values; null when none would. */
@@ -82,8 +82,7 @@ final readonly class Tipping
         $most = null;
         foreach (Reading::cases() as $reading) {
             // Either of drift and current tells how the water passes the boat.
-            $flows = $reading === Reading::Drift || $reading === Reading::Current;
-            $wanted = $reading->isRead($this->now) || ($flows && $this->now->flowMs !== null) ? null : $this->wanted($reading);
+            $wanted = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null) ? null : $this->wanted($reading);
             if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
                 $most = $wanted;
             }
@@ -107,7 +106,7 @@ final readonly class Tipping
     }
 
     /**
-     * @param  \Closure(?Lure): bool  $tips
+     * @param  \Closure(Lure): bool  $tips
      * @return list<Tip>
      */
     private function look(Reading $reading, \Closure $tips): array
@@ -127,7 +126,7 @@ final readonly class Tipping
         return $found;
     }
 
-    /** @param  \Closure(?Lure): bool  $tips */
+    /** @param  \Closure(Lure): bool  $tips */
     private function walk(Reading $reading, float $from, bool $up, \Closure $tips): ?Tip
     {
         [$step, $lowest, $highest, $grain] = self::WALKS[$reading->value] ?? throw new \LogicException('Only a measure is walked along.');
@@ -142,8 +141,8 @@ final readonly class Tipping
             };
             $next = min($highest, max($lowest, $next));
             $lure = $this->topAt($reading, $next);
-            if ($tips($lure)) {
-                return $this->narrowed($reading, $still, $next, $grain, $up, $tips);
+            if ($lure !== null && $tips($lure)) {
+                return $this->narrowed(new Tip($reading, $still, $next, $up, $lure), $grain, $tips);
             }
             $still = $next;
         }
@@ -161,21 +160,22 @@ final readonly class Tipping
         };
     }
 
-    /** @param  \Closure(?Lure): bool  $tips */
-    private function narrowed(Reading $reading, float $still, float $tipped, float $grain, bool $up, \Closure $tips): Tip
+    /**
+     * The same tip, found as finely as the grain.
+     *
+     * @param  \Closure(Lure): bool  $tips
+     */
+    private function narrowed(Tip $tip, float $grain, \Closure $tips): Tip
     {
-        $lure = $this->topAt($reading, $tipped);
-        while (abs($tipped - $still) > $grain) {
-            $middle = ($still + $tipped) / 2;
-            $there = $this->topAt($reading, $middle);
-            if ($tips($there)) {
-                [$tipped, $lure] = [$middle, $there];
-            } else {
-                $still = $middle;
-            }
+        while (abs((float) $tip->past - (float) $tip->at) > $grain) {
+            $middle = ((float) $tip->at + (float) $tip->past) / 2;
+            $lure = $this->topAt($tip->reading, $middle);
+            $tip = $lure !== null && $tips($lure)
+                ? new Tip($tip->reading, $tip->at, $middle, $tip->above, $lure)
+                : new Tip($tip->reading, $middle, $tip->past, $tip->above, $tip->lure);
         }
 
-        return new Tip($reading, $still, $tipped, $up, $lure ?? throw new \LogicException('A tip is always to a lure.'));
+        return $tip;
     }
 
     private function topAt(Reading $reading, float|string $value): ?Lure

@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { Tabs } from "radix-ui";
 import { useState } from "react";
+import { remember, remembered } from "../parts/address";
 import { newId } from "../parts/send";
 import { useMinutesSince } from "../parts/useMinutesSince";
 import type { Live } from "../readings/useAnswer";
@@ -30,13 +31,10 @@ export function Beside({ live, pick, second, tied, onGhost }: Props) {
 	const { answer } = live;
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
-	const [view, setView] = useState(() => new URLSearchParams(window.location.search).get("about") ?? "why");
+	const [view, setView] = useState(() => remembered("about") ?? "why");
 	const open = (next: string) => {
 		setView(next);
-		const address = new URL(window.location.href);
-		if (next === "why") address.searchParams.delete("about");
-		else address.searchParams.set("about", next);
-		window.history.replaceState(window.history.state, "", address);
+		remember("about", next === "why" ? null : next);
 	};
 	return (
 		<section
@@ -71,7 +69,7 @@ export function Beside({ live, pick, second, tied, onGhost }: Props) {
 						<LadderSteps steps={pick.ladder} spent={spent} onStep={live.choose} />
 					</Tabs.Content>
 					<Tabs.Content value="change" tabIndex={-1}>
-						<WhatIf second={second} wanted={answer.wanted} />
+						<WhatIf answer={answer} second={second} />
 					</Tabs.Content>
 					<Tabs.Content value="compare" tabIndex={-1}>
 						<Compare answer={answer} pick={pick} onGhost={onGhost} />

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
+import { remember, remembered } from "../parts/address";
 import { Pick } from "../parts/Pick";
 import { useAsk } from "../parts/useAsk";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
@@ -14,15 +15,13 @@ interface Props {
 
 /** This pick and any other lure, rule by rule, with their drops drawn together. */
 export function Compare({ answer, pick, onGhost }: Props) {
-	const others = answer.rack.filter((lure) => lure.key.split(".")[0] !== `${pick.lureId}`);
-	const [wanted, setWanted] = useState(() => new URLSearchParams(window.location.search).get("with"));
+	const others = answer.rack.filter((lure) => lure.lureId !== pick.lureId);
+	const [wanted, setWanted] = useState(() => remembered("with"));
 	const choose = (id: string) => {
 		setWanted(id);
-		const address = new URL(window.location.href);
-		address.searchParams.set("with", id);
-		window.history.replaceState(window.history.state, "", address);
+		remember("with", id);
 	};
-	const lure = others.find((one) => one.key.split(".")[0] === wanted) ?? others[0];
+	const lure = others.find((one) => `${one.lureId}` === wanted) ?? others[0];
 	const { answer: compared, trouble } = useAsk<CompareData>(
 		lure ? choiceAddress("/compare", answer, { a: pick.key, b: lure.key }) : null,
 		answer.query,
@@ -40,14 +39,14 @@ export function Compare({ answer, pick, onGhost }: Props) {
 				<Side title={pick.title} sub={pick.subtitle} points={compared?.firstPoints ?? `${pick.points}`}>
 					<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} scale={1.3} />
 				</Side>
-				<Side title={compared?.secondTitle ?? lure.title} sub="" points={compared?.secondPoints ?? ""}>
+				<Side title={lure.title} sub="" points={compared?.secondPoints ?? ""}>
 					{ghost && <LureFigure lure={ghost.drawing} holeInUse={ghost.holeIndex} scale={1.3} />}
 				</Side>
 			</div>
 			<Pick
 				label="Compare with"
-				value={lure.key.split(".")[0] ?? ""}
-				options={others.map((one) => [one.key.split(".")[0] ?? "", one.title] as const)}
+				value={`${lure.lureId}`}
+				options={others.map((one) => [`${one.lureId}`, one.title] as const)}
 				onChange={choose}
 				className="mt-2 w-full"
 			/>

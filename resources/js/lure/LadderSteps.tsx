@@ -35,7 +35,7 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 					>
 						<span className="figure text-[16px] text-slate">{index + 1}</span>
 						<div className="min-w-0">
-							<p className="text-[14px] text-slate">{when(index, step.minutes, spent, pace)}</p>
+							<p className="text-[14px] text-slate">{when(index, step, spent, pace)}</p>
 							{onStep ? (
 								<button
 									type="button"
@@ -55,14 +55,11 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 	);
 }
 
-/** A stay shorter than this is none. */
-const atOnce = 3;
-
-function when(index: number, minutes: number, spent: number, pace: number | null): string {
-	if (index > 0) return minutes < atOnce ? "then at once, if you like" : `no touch in ${minutes} min more`;
+function when(index: number, { atOnce, minutes }: StepData, spent: number, pace: number | null): string {
+	if (index > 0) return atOnce ? "then at once, if you like" : `no touch in ${minutes} min more`;
 	const left = minutes - spent;
-	if (spent > 0 && left <= 0) return "time is up: now";
-	if (left < atOnce) return "as good a bet: as soon as you like";
+	if (atOnce) return "as good a bet: as soon as you like";
+	if (left <= 0) return "time is up: now";
 	const drops = pace === null ? "" : `, about ${Math.max(1, Math.round(left / pace))} drops`;
 	return spent > 0 ? `in ${left} more min without a touch${drops}` : `no touch in ${left} min${drops}`;
 }

@@ -1,8 +1,10 @@
 import { Link } from "@inertiajs/react";
-import type { SecondLookData } from "../types";
+import type { AnswerData, SecondLookData } from "../types";
+import { choiceAddress } from "./choiceAddress";
 
 /** How far each reading must move before another lure comes on top. */
-export function WhatIf({ second, wanted }: { second: SecondLookData | null; wanted: string | null }) {
+export function WhatIf({ answer, second }: { answer: AnswerData; second: SecondLookData | null }) {
+	const { wanted } = answer;
 	return (
 		<>
 			<h2 className="text-[20px]">What would change it</h2>
@@ -23,7 +25,7 @@ export function WhatIf({ second, wanted }: { second: SecondLookData | null; want
 									{tip.sentences.map((sentence) => (
 										<Link
 											key={sentence.words}
-											href={`/lure?${new URLSearchParams({ about: "change", [name]: sentence.try })}`}
+											href={choiceAddress("/lure", answer, { about: "change", [name]: sentence.try })}
 											className="block underline-offset-4 hover:underline"
 										>
 											{sentence.words}

@@ -62,12 +62,13 @@ interface OnTop {
 
 /** What sets it behind the first, and what would put it on top. */
 function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; first: string }) {
-	const { answer: compared } = useAsk<CompareData>(
+	const { answer: compared, trouble } = useAsk<CompareData>(
 		choiceAddress("/compare", answer, { a: first, b: pick.key }),
 		answer.query,
 	);
 	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), answer.query);
-	if (!compared || compared.secondKey !== pick.key) return <p className="mt-1 text-[15px] text-slate">Weighing it …</p>;
+	if (!compared || compared.secondKey !== pick.key)
+		return <p className="mt-1 text-[15px] text-slate">{trouble ?? "Weighing it …"}</p>;
 	const behind = compared.contrasts.filter((contrast) => contrast.lead > 0);
 	return (
 		<div className="text-[15px]">
@@ -104,7 +105,7 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 /** How long to stay with it, and what to change then. */
 function patience(next: StepData, spent: number): string {
 	const left = next.minutes - spent;
-	if (next.minutes < 3) return `As good a bet: ${next.words} as soon as you like.`;
+	if (next.atOnce) return `As good a bet: ${next.words} as soon as you like.`;
 	if (left <= 0) return `${spent} min without a touch: ${next.words} now.`;
 	return `No touch in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
 }

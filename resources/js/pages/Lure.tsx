@@ -2,11 +2,11 @@ import { Link, usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Beside } from "../lure/Beside";
-import { Cautions } from "../lure/Cautions";
 import { choiceAddress } from "../lure/choiceAddress";
 import { Families } from "../lure/Families";
 import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
+import { Cautions } from "../parts/Cautions";
 import { Pick } from "../parts/Pick";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
@@ -91,7 +91,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 								options={[
 									["", "Ask about another"],
 									...answer.rack
-										.filter((one) => !answer.picks.some((listed) => `${listed.lureId}` === one.key.split(".")[0]))
+										.filter((one) => !answer.picks.some((listed) => listed.lureId === one.lureId))
 										.map((one) => [one.key, one.title] as const),
 								]}
 								onChange={(key) => key && live.choose(key)}

@@ -5,7 +5,7 @@ import { newId } from "../parts/send";
 import { Changes } from "../rules/Changes";
 import { OwnRule, type RuleWords } from "../rules/OwnRule";
 import { RuleRow } from "../rules/RuleRow";
-import { RulesFile } from "../rules/RulesFile";
+import { quietly, RulesFile } from "../rules/RulesFile";
 import { Shell } from "../shell/Shell";
 import type { AnswerData, ChangesData, RuleData, RuleGroupData } from "../types";
 
@@ -15,8 +15,6 @@ interface Props extends RuleWords {
 	changes: ChangesData;
 	asItComes: boolean;
 }
-
-const quietly = { preserveScroll: true, preserveState: true } as const;
 
 /** The rule base as the angler has it: each rule on, off, heavier or lighter, and rules of their own. */
 export default function Rules({ answer, groups, changes, asItComes, readings, families, finishes }: Props) {

@@ -1,7 +1,8 @@
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Cautions } from "../lure/Cautions";
+import { remember, remembered } from "../parts/address";
+import { Cautions } from "../parts/Cautions";
 import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { useAnswer } from "../readings/useAnswer";
@@ -44,7 +45,7 @@ export default function Water({
 	lines,
 	measurements,
 }: Props) {
-	const live = useAnswer(initial, new URLSearchParams(window.location.search).get("pick"));
+	const live = useAnswer(initial, remembered("pick"));
 	const { answer } = live;
 	const [view, setView] = useState(firstView);
 	const [ghost, setGhost] = useState<GhostData | null>(null);
@@ -54,9 +55,7 @@ export default function Water({
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
 	const open = (next: string) => {
 		setView(next);
-		const address = new URL(window.location.href);
-		address.searchParams.set("view", next);
-		window.history.replaceState(window.history.state, "", address);
+		remember("view", next);
 	};
 	return (
 		<Shell

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { remember } from "../parts/address";
 import { Refused, send } from "../parts/send";
 import type { AnswerData } from "../types";
 
@@ -153,12 +154,4 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 	}, [feed, address]);
 
 	return { answer, pending, troubles, change, changeMany, choose, pick, narrow, keepInSight, pin };
-}
-
-/** Puts a part of the view into the address, so that it can be bookmarked. */
-function remember(name: string, value: string | null): void {
-	const address = new URL(window.location.href);
-	if (value === null) address.searchParams.delete(name);
-	else address.searchParams.set(name, value);
-	window.history.replaceState(window.history.state, "", address);
 }

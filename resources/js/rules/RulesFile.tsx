@@ -1,7 +1,8 @@
 import { router } from "@inertiajs/react";
 import { useRef, useState } from "react";
 
-const quietly = { preserveScroll: true, preserveState: true } as const;
+/** A visit after which one is still where one was. */
+export const quietly = { preserveScroll: true, preserveState: true } as const;
 
 interface Props {
 	asItComes: boolean;
