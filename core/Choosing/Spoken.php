@@ -21,9 +21,6 @@ final readonly class Spoken
         12 => 'three-quarter-ounce', 14 => 'seven-eighths-ounce', 16 => 'one-ounce',
     ];
 
-    /** Points from which a pick is good enough not to ask what would do better. */
-    private const PLENTY = 8.0;
-
     public function __construct(private Situation $situation)
     {
     }
@@ -109,7 +106,7 @@ final readonly class Spoken
         if ($book !== null && $book->isSilent()) {
             return ['Every rule is switched off', 'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again under Rules.'];
         }
-        if ($chooser !== null && $ranked[0]->points < self::PLENTY) {
+        if ($chooser !== null) {
             $would = WouldDo::best($chooser, $this->situation);
             if ($would->shames($ranked[0])) {
                 return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->situation->say).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];

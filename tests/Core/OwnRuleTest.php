@@ -177,6 +177,18 @@ final class OwnRuleTest extends RuleTestCase
         self::assertSame('Put in the lures you own, and Eskith chooses among them. For this water a white 14 g blade would do.', $lead);
     }
 
+    public function test_a_box_of_many_points_is_unsuitable_too_where_another_lure_would_have_far_more(): void
+    {
+        $bass = $this->situation(['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained', 'bottom' => 'rock', 'food' => ['shad']]);
+        $box = [Lure::of('a', Family::Blade, 3 / 8 * 0.028349523125, 'pink')];
+        $book = RuleBook::standard();
+        $ranked = (new Chooser($book))->rank($bass, $box);
+        self::assertSame(8.0, $ranked[0]->points);
+        [$headline, $lead] = (new Spoken($bass))->answer($ranked, $box, $book);
+        self::assertSame('Nothing in your box suits this', $headline);
+        self::assertStringStartsWith('It has no bladed spoon; a white ', $lead);
+    }
+
     public function test_what_would_do_is_what_the_rules_themselves_put_first(): void
     {
         $situation = $this->situation(['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained']);

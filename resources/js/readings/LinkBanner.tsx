@@ -17,7 +17,7 @@ export function LinkBanner({ live, trouble }: { live: Live; trouble: string | nu
 			role="status"
 			className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2"
 		>
-			<span className="flex-1">
+			<span className="flex-1 max-sm:basis-full">
 				{only ? `Only tried, not kept: ${only.label} ${only.shown}.` : "These readings came with the link."}
 			</span>
 			<button
