@@ -43,9 +43,9 @@ final readonly class Logbook
      */
     public function onBrightMetal(Outing $outing): array
     {
-        $kinds = $outing->events()->toBase()->whereNull('undone_at')
-            ->whereIn('setup_id', Setup::query()->where('outing_id', $outing->id)->whereIn('lure_id', Lure::query()->where('user_id', $this->user->id)->whereIn('finish', ['silver', 'gold'])->select('id'))->select('id'))
-            ->whereIn('kind', [EventKind::Drop->value, EventKind::Touch->value, EventKind::Fish->value])->pluck('kind');
+        $kinds = $outing->events()->toBase()->join('setups', 'setups.id', '=', 'events.setup_id')->join('lures', 'lures.id', '=', 'setups.lure_id')
+            ->whereIn('lures.finish', ['silver', 'gold'])->whereNull('events.undone_at')
+            ->whereIn('events.kind', [EventKind::Drop->value, EventKind::Touch->value, EventKind::Fish->value])->pluck('events.kind');
 
         return [$kinds->filter(static fn (string $kind): bool => $kind === EventKind::Drop->value)->count(), $kinds->contains(static fn (string $kind): bool => $kind !== EventKind::Drop->value)];
     }

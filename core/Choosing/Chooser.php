@@ -35,10 +35,10 @@ final readonly class Chooser
             $fitting = array_filter($cadences, static fn (Cadence $cadence): bool => $cadence->fits($lure, $situation->vertical()));
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
-                $held = $ofLure->and($ofHole);
+                $held = $ofLure->points + $ofHole->points;
                 foreach ($fitting as $c => $cadence) {
-                    $judged = $held->and($judge->cadence($bare, $cadence));
-                    $pick = new Pick($hung->worked($cadence), $judged->points, $judged->reasons);
+                    $ofCadence = $judge->cadence($bare, $cadence);
+                    $pick = new Pick($hung->worked($cadence), $held + $ofCadence->points, [$ofLure, $ofHole, $ofCadence]);
                     $order[0][] = -$pick->points;
                     $order[1][] = $tiedOn?->changesTo($pick->candidate) ?? 0;
                     $order[2][] = $weighed;

@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing;
 /** A candidate with its points and the reasons for them. */
 final readonly class Pick
 {
-    /** @param  array<int, Reason>  $judged  by the place of the rule in the book, in any order */
+    /** @param  list<Judged>  $judged  of the lure, its hole and its cadence: put together only where reasons are asked for */
     public function __construct(public Candidate $candidate, public float $points, private array $judged)
     {
     }
@@ -15,10 +15,13 @@ final readonly class Pick
     /** @return list<Reason> in the order of the rule book */
     public function reasons(): array
     {
-        $judged = $this->judged;
-        ksort($judged);
+        $reasons = [];
+        foreach ($this->judged as $judged) {
+            $reasons += $judged->reasons;
+        }
+        ksort($reasons);
 
-        return array_values($judged);
+        return array_values($reasons);
     }
 
     /** Expected touches relative to another pick: exp(0.25 × difference in points). */
