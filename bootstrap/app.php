@@ -3,13 +3,23 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\NoLateCookies;
-use App\Http\Middleware\OwnOriginOnly;
+use App\Http\Middleware\OwnHostsOnly;
+use App\Http\Middleware\ReadableText;
+use App\Http\Middleware\RefuseUnreadable;
+use App\Http\Middleware\SafeHeaders;
 use App\Http\Middleware\SharePage;
+use App\Http\Middleware\StartVisit;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,7 +27,12 @@ use Symfony\Component\HttpFoundation\Response;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SharePage::class, OwnOriginOnly::class], prepend: [NoLateCookies::class]);
+        $middleware->use([
+            SafeHeaders::class, TrustProxies::class, OwnHostsOnly::class, PreventRequestsDuringMaintenance::class, ValidatePostSize::class,
+            ReadableText::class, TrimStrings::class, ConvertEmptyStringsToNull::class,
+        ]);
+        $middleware->web(append: [SharePage::class, RefuseUnreadable::class], prepend: [NoLateCookies::class], replace: [StartSession::class => StartVisit::class]);
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
@@ -25,15 +40,21 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(InvalidInput::class, fn (InvalidInput $bad) => ValidationException::withMessages([$bad->field ?: 'input' => $bad->getMessage()]));
         $exceptions->respond(function (Response $response, Throwable $error, Request $request): Response {
             $sentences = [
+                400 => 'That address cannot be read; go back, or start from the Lure station.',
                 403 => 'That is not yours to change.',
                 404 => 'There is nothing at this address.',
-                413 => 'That is too large to take in; at most 5 MB fit.',
+                413 => 'That is too large to take in; at most 12 MB fit.',
                 419 => 'This page was open too long. Load it again and repeat the last step; nothing else is lost.',
                 429 => 'Too many tries. Wait a minute, then try again.',
                 500 => 'Something went wrong on our side; what you entered before is kept. Try again.',
                 503 => 'Eskith is being looked after and is back in a minute.',
             ];
             $status = $response->getStatusCode();
+            // A page that cannot be shown says so: sent back to where it came from, it would come back for ever.
+            if ($error instanceof ValidationException && $request->isMethodSafe() && ! $request->expectsJson()) {
+                $status = 422;
+                $sentences[422] = $error->getMessage();
+            }
             if (! isset($sentences[$status]) || ($status === 500 && config('app.debug'))) {
                 return $response;
             }

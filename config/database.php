@@ -10,7 +10,8 @@ return [
             'database' => env('DB_DATABASE', storage_path('eskith.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // ms a writer waits for the one before it; every transaction is short.
+            'busy_timeout' => 20000,
             'journal_mode' => 'wal',
             'synchronous' => 'normal',
         ],

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
+    // Never in the angler's database: every page would be a writer there. Several web nodes share one with SESSION_DRIVER.
+    'driver' => env('SESSION_DRIVER', 'file'),
+    'files' => env('SESSION_FILES', storage_path('framework/sessions')),
     'lifetime' => 60 * 24 * 14,
     'cookie' => 'eskith_session',
     'http_only' => true,

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoatCardController;
 use App\Http\Controllers\BoxFileController;
@@ -9,7 +10,9 @@ use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\DropController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\MeasurementController;
+use App\Http\Controllers\MendController;
 use App\Http\Controllers\OutingController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\ReadingsController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RulesController;
@@ -25,7 +28,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('register', [RegisterController::class, 'create']);
     Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
-    Route::post('demo', [SessionController::class, 'demo']);
+    Route::post('demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
+    Route::get('forgot-password', [PasswordController::class, 'ask']);
+    Route::post('forgot-password', [PasswordController::class, 'send'])->middleware('throttle:reset');
+    Route::get('reset-password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
+    Route::post('reset-password', [PasswordController::class, 'reset'])->middleware('throttle:reset');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -53,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('second-look', [ChoiceController::class, 'secondLook']);
     Route::get('compare', [ChoiceController::class, 'compare']);
     Route::get('on-top', [ChoiceController::class, 'onTop']);
+    Route::post('mend', MendController::class);
     Route::put('pinned', [ChoiceController::class, 'pin']);
     Route::put('readings', [ReadingsController::class, 'update']);
 
@@ -80,7 +88,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('lures', [TackleController::class, 'find']);
     Route::get('lures/propose', [TackleController::class, 'propose']);
     Route::patch('lures', [TackleController::class, 'change']);
-    Route::post('lures/{lure}/duplicate', [TackleController::class, 'duplicate']);
+    Route::post('lures/{lure}/duplicate', [TackleController::class, 'duplicate'])->whereNumber('lure');
 
     Route::get('boat-card', [BoatCardController::class, 'show']);
     Route::get('boat-card.html', [BoatCardController::class, 'page']);
@@ -95,6 +103,13 @@ Route::middleware('auth')->group(function (): void {
     Route::post('rules/own/{uuid}/try', [RulesController::class, 'try']);
     Route::delete('rules/own/{uuid}', [RulesController::class, 'drop']);
     Route::put('rules/{rule}', [RulesController::class, 'weigh']);
+
+    Route::get('account', [AccountController::class, 'show']);
+    Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:password');
+    Route::post('account/sign-out-others', [AccountController::class, 'signOutOthers'])->middleware('throttle:password');
+    Route::get('account/archive.zip', [AccountController::class, 'archive']);
+    Route::post('account/archive', [AccountController::class, 'take']);
+    Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:password');
 
     Route::get('settings', [SettingsController::class, 'edit']);
     Route::put('settings', [SettingsController::class, 'update']);

@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Lure;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as Base;
 
 abstract class TestCase extends Base
@@ -15,6 +16,14 @@ abstract class TestCase extends Base
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** Somebody else at the same test is somebody else's browser: nothing of a session before is theirs. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $this->app?->make('session')->flush();
+
+        return parent::actingAs($user, $guard);
     }
 
     /** @param  array<string, string>  $settings */

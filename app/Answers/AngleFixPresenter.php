@@ -50,7 +50,7 @@ final class AngleFixPresenter
             return ['It is straight enough down as it is.'];
         }
         $own = [];
-        foreach ($user->lures()->whereNull('retired_at')->get() as $row) {
+        foreach ($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...)) as $row) {
             $lure = LureReader::lure($row);
             if (VerticalLimits::isVertical($lure->body, $fixed)) {
                 $own[] = $lure;

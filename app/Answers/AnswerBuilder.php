@@ -52,6 +52,7 @@ final readonly class AnswerBuilder
             $book->overlaid,
             $headline, $lead,
             CautionPresenter::of($standing),
+            AsidePresenter::all($standing->aside),
             $book->signs(),
             $standing->rules->mostWanted($situation)?->value,
             $standing->rows->count(),

@@ -101,7 +101,7 @@ final readonly class ChartPresenter
     /** @return list<Body> of the angler's own; for bream the vibes, for other fish the rest, where there are any */
     private static function box(User $user, Situation $situation): array
     {
-        $lures = array_values($user->lures()->whereNull('retired_at')->get()->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
+        $lures = array_values($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...))->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
         $bream = $situation->aim->species === Species::Bream;
         $counting = array_filter($lures, static fn (Lure $lure): bool => $lure->isVibe() === $bream) ?: $lures;
 

@@ -8,16 +8,33 @@ use App\Calibration\Calibrations;
 use App\Data\HoleData;
 use App\Data\LureDrawing;
 use App\Models\Lure as LureRow;
+use App\Tackle\LureForm;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Point;
+use Eskith\Core\Units\InvalidInput;
 
 /** Turns rows of the tackle box into lures of the core and into drawings. */
 final class LureReader
 {
+    /** Whether a row can be made a lure of: what was kept by hand or by an older version may not. */
+    public static function isSound(LureRow $row): bool
+    {
+        try {
+            self::lure($row);
+            [$low, $high] = LureForm::SIZE_MM;
+            $size = [$row->length_mm, $row->height_mm];
+            $groups = [$row->getAttribute('build') ?? [], $row->getAttribute('hooks') ?? []];
+
+            return min($size) >= $low && max($size) <= $high && is_array($groups[0]) && is_array($groups[1]);
+        } catch (InvalidInput|\ValueError|\TypeError|\JsonException|\ErrorException) {
+            return false;
+        }
+    }
+
     /** With calibrations, what the angler measured takes the place of what was assumed. */
     public static function lure(LureRow $row, ?Calibrations $measured = null): Lure
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Mending\SetAside;
 use App\Models\Lure as LureRow;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -32,6 +33,7 @@ final readonly class Standing
     /**
      * @param  Collection<int, LureRow>  $rows  by id
      * @param  list<Lure>  $box  one of each
+     * @param  list<SetAside>  $aside  what is kept and cannot be used
      */
     private function __construct(
         public User $user,
@@ -44,6 +46,7 @@ final readonly class Standing
         public RuleShelf $shelf,
         public RuleBook $rules,
         public ?Spot $spot,
+        public array $aside,
     ) {
         $this->chooser = new Chooser($rules);
         $this->ranked = $this->chooser->rank($situation, $box, $tiedOn);
@@ -67,21 +70,26 @@ final readonly class Standing
     /** @throws InvalidInput when the readings together are impossible */
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
-        $rows = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        $rows = $all->filter(LureReader::isSound(...));
+        $wrong = $all->diffKeys($rows);
         $shelf = RuleShelf::of($user);
         $box = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
-        $situation = $book->situation(LineInUse::diameterM($user));
+        $line = LineInUse::of($user);
+        $situation = $book->situation($line->diameterM);
         if ($outing !== null) {
             $situation = $situation->logged(...Logbook::of($user)->onBrightMetal($outing));
         }
 
-        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId));
+        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
+            ...$book->aside, ...$line->aside, ...$shelf->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
+        ]);
     }
 
     /** The same box ranked by other rules. */
     public function by(RuleBook $rules): self
     {
-        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot);
+        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot, $this->aside);
     }
 
     /** "lure.hole.cadence" */

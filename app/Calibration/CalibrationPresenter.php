@@ -29,9 +29,11 @@ final class CalibrationPresenter
     public function all(User $user, ReadingBook $book): array
     {
         $situation = $book->situation(LineInUse::diameterM($user));
-        $lures = $user->lures()->whereIn('id', $book->measured->all()->pluck('lure_id')->filter()->unique())->get()->keyBy('id');
+        $lures = $user->lures()->whereIn('id', $book->measured->all()->pluck('lure_id')->filter()->unique())->get()->filter(LureReader::isSound(...))->keyBy('id');
 
-        return array_values($book->measured->all()->map(function (Measurement $row) use ($situation, $lures, $book): MeasurementData {
+        $told = $book->measured->all()->filter(static fn (Measurement $row): bool => $row->lure_id === null || $lures->has($row->lure_id));
+
+        return array_values($told->map(function (Measurement $row) use ($situation, $lures, $book): MeasurementData {
             $lure = $row->lure_id === null ? null : $lures->get($row->lure_id);
 
             return match (Kind::from($row->kind)) {

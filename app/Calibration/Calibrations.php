@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calibration;
 
+use App\Mending\SetAside;
 use App\Models\Measurement;
 use App\Models\User;
 use Eskith\Core\Balance\BalanceFit;
@@ -19,16 +20,18 @@ final readonly class Calibrations
     /**
      * @param  Collection<int, Measurement>  $rows  newest first
      * @param  array<int, mixed>  $lures  those measured, by id
+     * @param  list<SetAside>  $aside  kept measurements that cannot be used
      */
-    private function __construct(private Collection $rows, private array $lures)
+    private function __construct(private Collection $rows, private array $lures, public array $aside)
     {
     }
 
     public static function of(User $user): self
     {
-        $rows = $user->measurements()->latest('measured_at')->latest('id')->get();
+        $all = $user->measurements()->latest('measured_at')->latest('id')->get();
+        $rows = $all->filter(static fn (Measurement $row): bool => Kind::tryFrom($row->kind)?->holds($row->value, $row->lure_id) ?? false);
 
-        return new self($rows, array_flip($rows->pluck('lure_id')->filter()->all()));
+        return new self($rows->values(), array_flip($rows->pluck('lure_id')->filter()->all()), array_values($all->diff($rows)->map(SetAside::measurement(...))->all()));
     }
 
     /** Whether anything of this lure was measured. */

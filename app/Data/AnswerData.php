@@ -11,6 +11,7 @@ final readonly class AnswerData
      * @param  array<string, ReadingData>  $readings  by name
      * @param  list<string>  $signs  what level, weed, bait and birds say
      * @param  list<CautionData>  $cautions
+     * @param  list<AsideData>  $aside  what is kept and cannot be used
      * @param  list<RackData>  $rack
      * @param  list<PickData>  $picks  best way of each lure, best first; the pinned one is among them
      * @param  list<string>  $families  what the list can be narrowed to; none when there is but one
@@ -22,6 +23,7 @@ final readonly class AnswerData
         public string $headline,
         public string $lead,
         public array $cautions,
+        public array $aside,
         public array $signs,
         public ?string $wanted,
         public int $boxCount,

@@ -22,6 +22,7 @@ final readonly class LureData
         public bool $buyAgain,
         public bool $retired,
         public string $notes,
+        public int $version,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\Instruments;
 
 use App\Models\Feed;
 use App\Models\User;
+use App\Readings\Catalogue;
 use App\Readings\ReadingBook;
 use Eskith\Core\Formats\Nmea\Reader;
 use Illuminate\Support\Carbon;
@@ -26,6 +27,9 @@ final class FeedKeeper
 
     private float $written = -INF;
 
+    /** Values that no water or boat has. */
+    private int $unbelieved = 0;
+
     public function __construct(private readonly User $user, private readonly string $address)
     {
         $this->reader = new Reader;
@@ -40,8 +44,14 @@ final class FeedKeeper
         foreach ($this->reader->push($bytes) as $observation) {
             foreach (self::NAMES as $property => $name) {
                 $value = $observation->{$property};
-                if ($value !== null && self::believed($name, $value)) {
+                if ($value === null) {
+                    continue;
+                }
+                // Held to the same range as what is typed; a boat under way says more than a drift.
+                if (Catalogue::all()[$name]->holds('', $value)) {
                     $this->latest[$name] = $value;
+                } else {
+                    $this->unbelieved++;
                 }
             }
         }
@@ -54,20 +64,9 @@ final class FeedKeeper
     {
         ReadingBook::hear($this->user, $this->latest);
         Feed::query()->updateOrCreate(['user_id' => $this->user->id], [
-            'address' => $this->address, 'heard' => $this->reader->heard(), 'dropped' => $this->reader->dropped(), 'seen_at' => Carbon::now(),
+            'address' => $this->address, 'heard' => $this->reader->heard(), 'dropped' => $this->reader->dropped() + $this->unbelieved, 'seen_at' => Carbon::now(),
         ]);
         $this->latest = [];
         $this->written = $now;
-    }
-
-    /** Within what a reading may be; a boat under way says more than a drift. */
-    private static function believed(string $name, float $value): bool
-    {
-        return match ($name) {
-            'depth' => $value >= 0.3 && $value <= 150,
-            'drift' => $value <= 6,
-            'wind' => $value <= 40,
-            default => true,
-        };
     }
 }

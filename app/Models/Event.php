@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -30,6 +31,8 @@ use Illuminate\Support\Carbon;
  */
 final class Event extends Model
 {
+    use FoundByItsAngler;
+
     protected $guarded = ['id'];
 
     public $timestamps = false;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -22,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Gear extends Model
 {
+    use FoundByItsAngler;
+
     public const KINDS = ['rod', 'reel', 'leader', 'connector', 'hooks'];
 
     protected $table = 'gear';

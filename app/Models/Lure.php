@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -34,14 +35,26 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null $hooks
  * @property string $notes
  * @property string $search
+ * @property int $version counts its changes
  * @property Carbon|null $retired_at
  */
 final class Lure extends Model
 {
+    use FoundByItsAngler;
+
     /** @use HasFactory<LureFactory> */
     use HasFactory;
 
     protected $guarded = ['id'];
+
+    protected $attributes = ['version' => 1];
+
+    protected static function booted(): void
+    {
+        self::updating(static function (self $lure): void {
+            $lure->version++;
+        });
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

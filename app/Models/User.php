@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Account\ResetMail;
 use App\Settings\Settings;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 
 /**
  * An angler with an account.
@@ -25,11 +27,25 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
+    use Notifiable;
+
     protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id'];
 
-    protected $attributes = ['pinned_lure_id' => null];
+    protected $attributes = ['pinned_lure_id' => null, 'remember_token' => null];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /** An e-mail address as it is kept and looked up: nobody is told apart by its case. */
+    public static function address(string $typed): string
+    {
+        return mb_strtolower(trim($typed));
+    }
+
+    /** @param  string  $token */
+    public function sendPasswordResetNotification($token): void
+    {
+        $this->notify(new ResetMail($token));
+    }
 
     public function likes(): Settings
     {

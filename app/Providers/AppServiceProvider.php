@@ -4,26 +4,42 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\LockingSqliteConnection;
 use App\Http\Middleware\SharePage;
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        Connection::resolverFor('sqlite', static fn (PDO|\Closure $pdo, string $database, string $prefix, array $config): Connection => new LockingSqliteConnection($pdo, $database, $prefix, $config));
+    }
+
     public function boot(): void
     {
         Inertia::setRootView('page');
         // Also for pages that no route leads to, such as a 404.
         Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
         Model::shouldBeStrict(! $this->app->isProduction());
+        $email = static fn (Request $request): string => is_string($request->input('email')) ? User::address($request->input('email')) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(6)->by('sign-in:'.mb_strtolower((string) $request->string('email')).'|'.$request->ip()),
+            Limit::perMinute(6)->by('sign-in:'.$email($request).'|'.$request->ip()),
             Limit::perMinute(30)->by('sign-in:'.$request->ip()),
         ]);
+        RateLimiter::for('reset', static fn (Request $request): array => [
+            Limit::perMinute(6)->by('reset:'.$email($request)),
+            Limit::perMinute(10)->by('reset:'.$request->ip()),
+        ]);
+        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(20)->by('demo:'.$request->ip()));
+        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by('password:'.$request->user()?->getAuthIdentifier()));
         RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(6)->by('register:'.$request->ip()));
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Readings;
 
 use App\Calibration\Calibrations;
+use App\Mending\SetAside;
 use App\Models\Reading;
 use App\Models\Spot;
 use App\Models\User;
 use App\Settings\Settings;
+use Carbon\Exceptions\InvalidFormatException;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\How;
@@ -34,11 +36,23 @@ final readonly class ReadingBook
     /** Assumed where nothing was read, so that there is a picture from the first minute; SI or choice. */
     private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'uniform', 'salt' => 'fresh', 'cone' => 20.0];
 
+    /** The spot one is at stands among the readings. */
+    public const SPOT = 'spot';
+
     private const SALT = ['fresh' => Water::FRESH, 'brackish' => Water::BRACKISH, 'sea' => Water::SEA];
 
-    /** @param  array<string, Entry>  $entries by name */
-    private function __construct(public array $entries, public Settings $likes, public bool $overlaid, public Calibrations $measured, public ?int $spotId)
-    {
+    /**
+     * @param  array<string, Entry>  $entries by name
+     * @param  list<SetAside>  $aside  kept readings that cannot be used
+     */
+    private function __construct(
+        public array $entries,
+        public Settings $likes,
+        public bool $overlaid,
+        public Calibrations $measured,
+        public ?int $spotId,
+        public array $aside,
+    ) {
     }
 
     /**
@@ -55,8 +69,19 @@ final readonly class ReadingBook
             $unit = Catalogue::all()[$name]->unit($likes->units);
             $entries[$name] = new Entry($name, is_float($value) && $unit !== null ? $unit->print($value) : (string) $value, $si, Source::Assumed);
         }
+        $measured = Calibrations::of($user);
+        $aside = $measured->aside;
+        $spotId = null;
         foreach ($user->readings()->toBase()->get() as $row) {
-            $entries[$row->name] = new Entry($row->name, $row->text, $row->si === null ? null : (float) $row->si, Source::from($row->source), Carbon::parse($row->read_at), (bool) $row->pinned);
+            $si = is_numeric($row->si) ? (float) $row->si : null;
+            $text = (string) $row->text;
+            if ($row->name === self::SPOT) {
+                $spotId = (int) $text;
+            } elseif (Catalogue::has($row->name) && Catalogue::all()[$row->name]->holds($text, $si)) {
+                $entries[$row->name] = new Entry($row->name, $text, $si, Source::tryFrom($row->source) ?? Source::Measured, self::moment($row->read_at), (bool) $row->pinned);
+            } else {
+                $aside[] = SetAside::reading($row->name, $text);
+            }
         }
         $overlay = array_filter($overlay, static fn (mixed $text, int|string $name): bool => is_string($text) && Catalogue::has((string) $name), ARRAY_FILTER_USE_BOTH);
         foreach ($overlay as $name => $text) {
@@ -64,16 +89,13 @@ final readonly class ReadingBook
             $entries[$name] = new Entry((string) $name, $shown, $si, Source::Link);
         }
 
-        $spot = $entries['spot'] ?? null;
-        unset($entries['spot']);
-
-        return new self($entries, $likes, $overlay !== [], Calibrations::of($user), $spot === null ? null : (int) $spot->text);
+        return new self($entries, $likes, $overlay !== [], $measured, $spotId, $aside);
     }
 
     /**
      * Keeps readings; the same again changes nothing but the time.
      *
-     * @param  array<string, string|null>  $texts  name => what was typed, null to take the reading away
+     * @param  array<array-key, string|null>  $texts  name => what was typed, null to take the reading away, also one that is not known
      *
      * @throws InvalidInput when one cannot be read; then none is kept
      */
@@ -83,13 +105,13 @@ final readonly class ReadingBook
         $rows = [];
         $gone = [];
         foreach ($texts as $name => $text) {
-            if (! Catalogue::has($name)) {
-                throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr($name, 0, 30).'".');
-            }
             if ($text === null) {
-                $gone[] = $name;
+                $gone[] = (string) $name;
 
                 continue;
+            }
+            if (! Catalogue::has((string) $name)) {
+                throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".');
             }
             [$shown, $si] = Catalogue::all()[$name]->read($text, $units);
             $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value, 'read_at' => Carbon::now()];
@@ -111,8 +133,9 @@ final readonly class ReadingBook
         $pinned = $user->readings()->where('pinned', true)->pluck('name')->all();
         $rows = [];
         foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
-            $unit = Catalogue::all()[$name]->unit($units);
-            if ($unit !== null) {
+            $spec = Catalogue::all()[$name];
+            $unit = $spec->unit($units);
+            if ($unit !== null && $spec->holds('', $si)) {
                 $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si, 'source' => Source::Instrument->value, 'read_at' => Carbon::now()];
             }
         }
@@ -129,7 +152,7 @@ final readonly class ReadingBook
             'flow' => $water->profile, 'salt' => (string) $salt,
         ], Source::Spot);
         Reading::query()->upsert(
-            [['user_id' => $user->id, 'name' => 'spot', 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
+            [['user_id' => $user->id, 'name' => self::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
             ['user_id', 'name'], ['text', 'source', 'read_at'],
         );
     }
@@ -149,7 +172,7 @@ final readonly class ReadingBook
     {
         $wind = $this->si('wind');
 
-        return $this->si('drift') ?? ($wind === null ? null : Flow::driftFromWind($wind, $this->measured->driftPerWind()));
+        return $this->si('drift') ?? ($wind === null ? null : min(Flow::FASTEST, Flow::driftFromWind($wind, $this->measured->driftPerWind())));
     }
 
     public function driftIsFromWind(): bool
@@ -173,6 +196,22 @@ final readonly class ReadingBook
     public function situation(float $lineDiameterM): Situation
     {
         return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units);
+    }
+
+    /** @throws InvalidInput when the figures together are impossible */
+    public function demandPossible(): void
+    {
+        $this->conditions()->flow();
+        $this->conditions()->water();
+    }
+
+    private static function moment(mixed $text): ?Carbon
+    {
+        try {
+            return Carbon::parse(is_string($text) ? $text : null);
+        } catch (InvalidFormatException) {
+            return null;
+        }
     }
 
     private function conditions(): Conditions

@@ -68,6 +68,19 @@ final readonly class Spec
         return [$unit->fromSi($low), $unit->fromSi($high)];
     }
 
+    /** Whether a reading that is kept, or that an instrument says, can be: within the range, or one of the choices. */
+    public function holds(string $text, ?float $si): bool
+    {
+        if ($this->kind === Kind::Measure) {
+            [$low, $high] = $this->range ?? [-INF, INF];
+
+            return $si !== null && $si >= $low - 1e-9 && $si <= $high + 1e-9;
+        }
+        $values = $this->kind === Kind::Choices ? array_filter(explode(',', $text)) : [$text];
+
+        return array_diff($values, array_map(strval(...), array_keys($this->options))) === [];
+    }
+
     /**
      * What was typed or chosen, as it is kept: the words to show again and, for a measure, its SI value.
      *
@@ -83,7 +96,7 @@ final readonly class Spec
         }
         $measure = Measure::parse($text, $unit, $this->name);
         [$low, $high] = $this->range;
-        if (! ($measure->si >= $low - 1e-9 && $measure->si <= $high + 1e-9)) {
+        if (! $this->holds($measure->text, $measure->si)) {
             $label = ucfirst($this->label);
 
             throw InvalidInput::because($this->name, "{$label} must lie between {$unit->print($low)} and {$unit->print($high)}; \"{$measure->text}\" does not.");

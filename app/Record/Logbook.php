@@ -68,18 +68,21 @@ final readonly class Logbook
      */
     public function tieOn(string $uuid, int $lureId, ?string $hole, string $cadence): Outing
     {
-        $lure = $this->user->lures()->whereNull('retired_at')->find($lureId)
-            ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
-        $this->demandHole($lure, $hole);
-
-        return DB::transaction(function () use ($uuid, $lure, $hole, $cadence): Outing {
+        return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence): Outing {
+            $known = Setup::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->with('outing')->first();
+            if ($known !== null) {
+                return $known->outing;
+            }
+            $lure = $this->user->lures()->whereNull('retired_at')->find($lureId)
+                ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
+            $this->demandHole($lure, $hole);
             $book = ReadingBook::of($this->user);
             $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
             $outing = $this->underWay() ?? $this->user->outings()->create([
                 'uuid' => $uuid, 'spot_id' => $spot?->id, 'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}", 'readings' => $book->texts(), 'started_at' => Carbon::now(),
             ]);
-            Setup::query()->firstOrCreate(['user_id' => $this->user->id, 'uuid' => $uuid], [
-                'outing_id' => $outing->id, 'lure_id' => $lure->id, 'hole' => $hole, 'cadence' => $cadence,
+            Setup::query()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure->id, 'hole' => $hole, 'cadence' => $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
             ]);
 
@@ -94,21 +97,23 @@ final readonly class Logbook
      */
     public function log(Outing $outing, array $what): Event
     {
-        $known = $this->user->events()->where('uuid', $what['uuid'])->first();
-        if ($known !== null) {
-            return $known;
-        }
-        if ($outing->ended_at !== null) {
-            throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
-        }
-        $setup = $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
-        $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
+        return DB::transaction(function () use ($outing, $what): Event {
+            $known = $this->user->events()->where('uuid', $what['uuid'])->first();
+            if ($known !== null) {
+                return $known;
+            }
+            if ($outing->refresh()->ended_at !== null) {
+                throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
+            }
+            $setup = $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
-        return Event::query()->create([
-            ...$what,
-            'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
-            'kind' => $what['kind']->value, 'came' => $what['came']?->value, 'depth_m' => $depth,
-        ]);
+            return Event::query()->create([
+                ...$what,
+                'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
+                'kind' => $what['kind']->value, 'came' => $what['came']?->value, 'depth_m' => $depth,
+            ]);
+        });
     }
 
     private function demandHole(Lure $lure, ?string $hole): void

@@ -12,6 +12,7 @@ use App\Data\EventData;
 use App\Data\OptionData;
 use App\Data\OutingData;
 use App\Data\PickData;
+use App\Mending\SetAside;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -50,7 +51,7 @@ final readonly class OutingPresenter
 
         return [new OutingData(
             $outing->uuid, $outing->place, $outing->started_at->toIso8601String(),
-            $spoken->title(LureReader::lure($setup->lure)),
+            LureReader::isSound($setup->lure) ? $spoken->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
             $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').str_replace('_', ' ', $setup->cadence)),
             implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             $setup->uuid, $key,
@@ -118,6 +119,10 @@ final readonly class OutingPresenter
         $told = [];
         $inRow = 0;
         foreach ($events as $event) {
+            $kind = EventKind::tryFrom($event->kind);
+            if ($kind === null) {
+                continue;
+            }
             $inRow = $event->kind === EventKind::Drop->value ? $inRow + 1 : 0;
             if ($inRow > 1) {
                 $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
@@ -126,7 +131,7 @@ final readonly class OutingPresenter
                 continue;
             }
             $told[] = new EventData(
-                $event->uuid, EventKind::from($event->kind)->value, self::words($event), $event->at->toIso8601String(),
+                $event->uuid, $kind->value, self::words($event), $event->at->toIso8601String(),
                 $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
             );
         }
@@ -136,7 +141,8 @@ final readonly class OutingPresenter
 
     private static function words(Event $event): string
     {
-        $came = $event->came === null ? '' : ', '.Came::from($event->came)->word();
+        $came = $event->came === null ? null : Came::tryFrom($event->came);
+        $came = $came === null ? '' : ', '.$came->word();
 
         return match (EventKind::from($event->kind)) {
             EventKind::Drop => 'Drop',

@@ -12,6 +12,7 @@ use Eskith\Core\CommandLine\Fields;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\PlainText;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
@@ -120,7 +121,7 @@ final readonly class OwnRuleForm
     /** @return list<string> */
     private function words(Fields $fields, string $name): array
     {
-        return array_map(static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 ? $word : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."), $fields->items($name));
+        return array_map(static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 && PlainText::isReadable($word) ? $word : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."), $fields->items($name));
     }
 
     private static function unit(Reading $reading, UnitSet $units): ?Unit

@@ -31,7 +31,10 @@ final class RuleFile
         }
         $fields = Fields::of($file);
         $weights = [];
-        foreach (is_array($file['weights'] ?? null) ? array_keys($file['weights']) : [] as $rule) {
+        if (isset($file['weights']) && (! is_array($file['weights']) || ($file['weights'] !== [] && array_is_list($file['weights'])))) {
+            throw InvalidInput::because('weights', '"weights" must name rules, each with how much it counts.');
+        }
+        foreach (array_keys($file['weights'] ?? []) as $rule) {
             $weights[(string) $rule] = $fields->inner('weights')->number((string) $rule);
         }
         $own = [];

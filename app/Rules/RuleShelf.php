@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Mending\SetAside;
 use App\Models\RuleChoice;
 use App\Models\User;
 use Eskith\Core\Choosing\Own\OwnRule;
@@ -25,8 +26,9 @@ final readonly class RuleShelf
      * @param  array<string, float>  $weights  by rule id, where it is not 1
      * @param  list<OwnRule>  $own
      * @param  array<string, array<string, mixed>>  $fields  of the own rules, as kept
+     * @param  list<SetAside>  $aside  own rules that cannot be read
      */
-    private function __construct(private User $user, public array $weights, public array $own, public array $fields)
+    private function __construct(private User $user, public array $weights, public array $own, public array $fields, public array $aside = [])
     {
     }
 
@@ -35,19 +37,26 @@ final readonly class RuleShelf
         $weights = [];
         $own = [];
         $fields = [];
+        $aside = [];
         foreach ($user->ruleChoices()->orderBy('id')->toBase()->get(['rule', 'weight', 'own']) as $row) {
             if ($row->own !== null) {
-                /** @var array<string, mixed> $kept */
-                $kept = json_decode((string) $row->own, true, 16, JSON_THROW_ON_ERROR);
-                $own[] = OwnRuleForm::rule($row->rule, $kept, $user->likes()->units);
-                $fields[$row->rule] = $kept;
+                try {
+                    /** @var array<string, mixed> $kept */
+                    $kept = json_decode((string) $row->own, true, 16);
+                    $own[] = OwnRuleForm::rule($row->rule, $kept, $user->likes()->units);
+                    $fields[$row->rule] = $kept;
+                } catch (InvalidInput|\TypeError) {
+                    $aside[] = SetAside::rule($row->rule);
+
+                    continue;
+                }
             }
             if ((float) $row->weight !== 1.0) {
-                $weights[$row->rule] = (float) $row->weight;
+                $weights[$row->rule] = max(0.0, min(self::MOST_WEIGHT, (float) $row->weight));
             }
         }
 
-        return new self($user, $weights, $own, $fields);
+        return new self($user, $weights, $own, $fields, $aside);
     }
 
     public function book(): RuleBook

@@ -46,11 +46,11 @@ final readonly class BeforeYouGo
     public function done(string $uuid, string $item): string
     {
         [$kind, $id] = [...explode('.', $item), ''];
-        if ($this->user->history()->where('uuid', $uuid)->exists()) {
-            return 'Written down already.';
-        }
 
         return DB::transaction(function () use ($uuid, $kind, $id): string {
+            if ($this->user->history()->where('uuid', $uuid)->exists()) {
+                return 'Written down already.';
+            }
             $missing = InvalidInput::because('item', 'That is not in your box any more.');
             $today = Carbon::today();
             if ($kind === 'lure') {

@@ -17,8 +17,11 @@ final readonly class Box
     /** Lures shown at a time. */
     public const PAGE = 30;
 
-    /** Most lures changed at once. */
-    private const MOST = 2000;
+    /** Letters of a search that are looked for. */
+    private const ASKED = 120;
+
+    /** Most lures in a box, those put away included, and so most changed at once. */
+    public const MOST = 2000;
 
     private function __construct(private User $user)
     {
@@ -36,7 +39,7 @@ final readonly class Box
     public function find(array $filter): HasMany
     {
         $query = $this->user->lures();
-        foreach (array_slice(preg_split('/[\s,]+/u', mb_strtolower(trim($filter['q'] ?? '')), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $word) {
+        foreach (array_slice(preg_split('/[\s,]+/u', mb_strtolower(mb_substr(trim($filter['q'] ?? ''), 0, self::ASKED)), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $word) {
             $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
         }
         if (($filter['family'] ?? '') === 'vibe') {
@@ -58,38 +61,53 @@ final readonly class Box
      *
      * @param  array<array-key, mixed>  $set
      *
-     * @throws InvalidInput
+     * @throws InvalidInput when it cannot be a lure, or the box is full
      */
     public function add(string $uuid, array $set): Lure
     {
-        return $this->user->lures()->where('uuid', $uuid)->first() ?? $this->user->lures()->create([
-            ...LureForm::columns($set, $this->user->likes()->units->lureWeight),
-            'uuid' => $uuid, 'position' => (int) $this->user->lures()->max('position') + 1,
-        ])->refresh();
+        $columns = LureForm::columns($set, $this->user->likes()->units->lureWeight);
+
+        return DB::transaction(function () use ($uuid, $columns): Lure {
+            $known = $this->user->lures()->where('uuid', $uuid)->first();
+            if ($known === null && $this->room() < 1) {
+                throw InvalidInput::because('uuid', 'A box holds at most '.number_format(self::MOST).' lures; this one is full.');
+            }
+
+            return $known ?? $this->user->lures()->create([...$columns, 'uuid' => $uuid, 'position' => (int) $this->user->lures()->max('position') + 1])->refresh();
+        });
+    }
+
+    /** How many more lures fit. */
+    public function room(): int
+    {
+        return self::MOST - $this->user->lures()->count();
     }
 
     /**
      * Changes lures, all or none.
      *
-     * @param  list<array{id: int, set: array<array-key, mixed>}>  $each
-     * @return list<array{id: int, set: array<string, mixed>}> what was there before, in the same shape
+     * @param  list<LureChange>  $each
+     * @return list<array{id: int, set: array<array-key, mixed>, version: int, saw: array<array-key, mixed>}> the changes that undo these
      *
      * @throws InvalidInput when one cannot be changed so, or is not in this box
+     * @throws LureConflict when somebody else has changed the same meanwhile
      */
     public function change(array $each): array
     {
         if (count($each) > self::MOST) {
-            throw InvalidInput::because('each', 'At most '.self::MOST.' lures are changed at once.');
+            throw InvalidInput::because('each', 'At most '.number_format(self::MOST).' lures are changed at once.');
         }
 
         return DB::transaction(function () use ($each): array {
-            $rows = $this->user->lures()->whereIn('id', array_column($each, 'id'))->get()->keyBy('id');
+            $rows = $this->user->lures()->whereIn('id', array_map(static fn (LureChange $one): int => $one->id, $each))->get()->keyBy('id');
             $unit = $this->user->likes()->units->lureWeight;
             $before = [];
-            foreach ($each as ['id' => $id, 'set' => $set]) {
-                $row = $rows->get($id) ?? throw InvalidInput::because('each', 'One of these lures is not in your box.');
-                $before[] = ['id' => $id, 'set' => array_intersect_key(LureForm::fields($row), $set)];
-                $row->update(LureForm::columns($set, $unit, $row));
+            foreach ($each as $change) {
+                $row = $rows->get($change->id) ?? throw InvalidInput::because('each', 'One of these lures is not in your box.');
+                $change->demandStillSo($row);
+                $undo = $change->undoing(LureForm::fields($row));
+                $row->update(LureForm::columns($change->set, $unit, $row));
+                $before[] = ['id' => $row->id, 'set' => $undo, 'version' => $row->version, 'saw' => $change->undoing(LureForm::fields($row))];
             }
 
             return $before;

@@ -14,9 +14,9 @@ use Eskith\Core\Units\InvalidInput;
 final class BoxFile
 {
     /** Largest file and most rows taken. */
-    public const BYTES = 5_000_000;
+    public const BYTES = 12_000_000;
 
-    private const ROWS = 5000;
+    private const ROWS = Box::MOST;
 
     /** CSV column => field of the form, with the part of a group. */
     private const COLUMNS = [
@@ -62,7 +62,7 @@ final class BoxFile
     public static function read(string $bytes): array
     {
         if (strlen($bytes) > self::BYTES) {
-            throw InvalidInput::because('file', 'That file is over 5 MB; a box is much smaller. Split it, or choose another.');
+            throw InvalidInput::because('file', 'That file is over 12 MB; a box is much smaller. Split it, or choose another.');
         }
         if (str_starts_with($bytes, 'PK') || str_starts_with($bytes, "\x1f\x8b") || str_contains(substr($bytes, 0, 2000), "\0")) {
             throw InvalidInput::because('file', 'That is a packed or other file; choose the CSV or JSON itself.');
@@ -76,7 +76,7 @@ final class BoxFile
             throw InvalidInput::because('file', 'There are no lures in that file.');
         }
 
-        return count($rows) <= self::ROWS ? $rows : throw InvalidInput::because('file', 'That file has over '.self::ROWS.' rows; split it.');
+        return count($rows) <= self::ROWS ? $rows : throw InvalidInput::because('file', 'That file has over '.number_format(self::ROWS).' rows, and a box holds no more; split it.');
     }
 
     /** @return array<int, array<array-key, mixed>> */
@@ -89,7 +89,14 @@ final class BoxFile
         }
         $rows = [];
         foreach ($lures as $index => $lure) {
-            $rows[$index + 1] = is_array($lure) ? $lure : ['family' => null];
+            $row = is_array($lure) ? $lure : ['family' => null];
+            // A group in a file is the whole group: what it does not name is taken away.
+            foreach (['build' => LureForm::BUILD, 'hooks' => LureForm::HOOKS] as $group => $parts) {
+                if (is_array($row[$group] ?? null)) {
+                    $row[$group] += array_fill_keys(array_keys($parts), null);
+                }
+            }
+            $rows[$index + 1] = $row;
         }
 
         return $rows;
@@ -98,7 +105,9 @@ final class BoxFile
     /** @return array<int, array<array-key, mixed>> */
     private static function fromCsv(string $text): array
     {
-        $first = strtok($text, "\r\n") ?: '';
+        // Line ends of every system are one, so that lines are counted the same.
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        $first = strtok($text, "\n") ?: '';
         $delimiter = array_reduce([',', ';', "\t"], static fn (string $best, string $one): string => substr_count($first, $one) > substr_count($first, $best) ? $one : $best, ',');
         $in = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary file.');
         fwrite($in, $text);
@@ -108,10 +117,18 @@ final class BoxFile
             throw InvalidInput::because('file', 'The first line must name the columns, at least family, weight and finish.');
         }
         $rows = [];
-        for ($line = 2; ($cells = fgetcsv($in, null, $delimiter, '"', '')) !== false; $line++) {
+        $at = (int) ftell($in);
+        $line = 1 + substr_count($text, "\n", 0, $at);
+        while (($cells = fgetcsv($in, null, $delimiter, '"', '')) !== false) {
+            $raw = substr($text, $at, (int) ftell($in) - $at);
+            $at = (int) ftell($in);
+            if (substr_count($raw, '"') % 2 === 1) {
+                throw InvalidInput::because('file', "On line {$line} a quote is opened and never closed; close it, and choose the file again.");
+            }
             if ($cells !== [null] && array_filter($cells, static fn (?string $cell): bool => trim((string) $cell) !== '') !== []) {
                 $rows[$line] = self::fields($head, $cells);
             }
+            $line += substr_count($raw, "\n");
         }
 
         return $rows;
@@ -128,7 +145,7 @@ final class BoxFile
         $groups = [];
         foreach ($head as $index => $column) {
             $field = self::COLUMNS[$column] ?? null;
-            $text = preg_replace("/^'(?=[=+\\-@\t])/", '', trim((string) ($cells[$index] ?? '')));
+            $text = preg_replace("/^'(?='*[=+\\-@\t])/", '', trim((string) ($cells[$index] ?? '')));
             if ($field === null || ($text === '' && ! str_contains($field, '.') && ! in_array($field, ['notes', 'balance', 'holes', 'family', 'weight', 'finish'], true))) {
                 continue;
             }
@@ -149,14 +166,19 @@ final class BoxFile
         [$group, $part] = [...explode('.', $field), null];
         $value = $part === null ? ($fields[$group] ?? null) : ($fields[$group][$part] ?? null);
         if ($field === 'holes') {
-            return implode('; ', array_map(static fn (array $hole): string => "{$hole['name']} {$hole['x']} {$hole['y']}", is_array($value) ? $value : []));
+            return self::guarded(implode('; ', array_map(static fn (array $hole): string => "{$hole['name']} {$hole['x']} {$hole['y']}", is_array($value) ? $value : [])));
         }
         if ($field === 'balance') {
             return is_array($value) ? implode(' ', $value) : '';
         }
         $text = is_bool($value) ? ($value ? 'yes' : 'no') : (is_scalar($value) ? (string) $value : '');
 
-        // A spreadsheet would run a cell that begins like a formula: it goes out as text.
-        return is_string($value) && preg_match('/^[=+\-@\t]/', $text) === 1 ? "'{$text}" : $text;
+        return is_string($value) ? self::guarded($text) : $text;
+    }
+
+    /** A spreadsheet would run a cell that begins like a formula: it goes out as text, and one that looks so already once more. */
+    private static function guarded(string $text): string
+    {
+        return preg_match("/^'*[=+\\-@\t]/", $text) === 1 ? "'{$text}" : $text;
     }
 }

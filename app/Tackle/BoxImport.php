@@ -37,8 +37,13 @@ final class BoxImport
         $import = new self($user);
         $have = $user->lures()->get()->keyBy('uuid');
         $seen = [];
+        $room = Box::MOST - $have->count();
         foreach (BoxFile::read($bytes) as $line => $fields) {
-            $import->plan[$line] = $import->line($fields, $have, $seen);
+            $planned = $import->line($fields, $have, $seen);
+            if ($planned['status'] === 'add' && $room-- < 1) {
+                $planned = ['status' => 'refused', 'words' => 'A box holds at most '.number_format(Box::MOST).' lures; there is no room for this one.', 'uuid' => '', 'columns' => []];
+            }
+            $import->plan[$line] = $planned;
         }
 
         return $import;
@@ -58,18 +63,20 @@ final class BoxImport
         );
     }
 
-    /** Takes the good rows in, all together. */
+    /** Takes the good rows in, all together; what somebody else has put in meanwhile under the same id stays. */
     public function apply(): void
     {
         DB::transaction(function (): void {
+            $have = $this->user->lures()->pluck('uuid')->flip();
+            $room = Box::MOST - $have->count();
             $position = (int) $this->user->lures()->max('position');
             $new = [];
             foreach ($this->plan as $line) {
                 if ($line['status'] === 'change') {
-                    $this->user->lures()->where('uuid', $line['uuid'])->firstOrFail()->update($line['columns']);
-                } elseif ($line['status'] === 'add') {
+                    $this->user->lures()->where('uuid', $line['uuid'])->first()?->update($line['columns']);
+                } elseif ($line['status'] === 'add' && ! $have->has($line['uuid']) && $room-- > 0) {
                     $model = new Lure(['quantity' => 1, 'lost' => 0, 'notes' => '', 'red_near_hooks' => false, 'buy_again' => false, ...$line['columns'], 'user_id' => $this->user->id, 'uuid' => $line['uuid'], 'position' => ++$position]);
-                    $new[] = ['balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null, 'retired_at' => null, ...$model->getAttributes(), 'created_at' => Carbon::now(), 'updated_at' => Carbon::now()];
+                    $new[] = ['balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null, 'retired_at' => null, 'version' => 1, ...$model->getAttributes(), 'created_at' => Carbon::now(), 'updated_at' => Carbon::now()];
                 }
             }
             foreach (array_chunk($new, 40) as $chunk) {
@@ -130,7 +137,7 @@ final class BoxImport
             return $id;
         }
         unset($fields['id']);
-        $content = json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        $content = (string) json_encode($fields, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR);
         $seen[$content] = ($seen[$content] ?? 0) + 1;
 
         return Uuid::uuid5(self::NAMESPACE, $content.'#'.$seen[$content])->toString();

@@ -14,6 +14,7 @@ use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\PlainText;
 use Eskith\Core\Units\Unit;
 use Illuminate\Support\Carbon;
 
@@ -26,6 +27,9 @@ final class LureForm
     public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag'];
 
     public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
+
+    /** Shortest and longest a lure is, mm; its height likewise. */
+    public const SIZE_MM = [3.0, 300.0];
 
     public const FIELDS = ['family', 'weight', 'finish', 'red', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
 
@@ -47,8 +51,8 @@ final class LureForm
             ...self::what($set, $weightUnit, $row),
             ...self::counts($set),
             ...self::geometry($set),
-            ...(array_key_exists('build', $set) ? ['build' => self::group($set['build'], self::BUILD, 'build')] : []),
-            ...(array_key_exists('hooks', $set) ? ['hooks' => self::group($set['hooks'], self::HOOKS, 'hooks')] : []),
+            ...(array_key_exists('build', $set) ? ['build' => self::group($set['build'], self::BUILD, 'build', $row->build ?? [])] : []),
+            ...(array_key_exists('hooks', $set) ? ['hooks' => self::group($set['hooks'], self::HOOKS, 'hooks', $row->hooks ?? [])] : []),
             ...(array_key_exists('notes', $set) ? ['notes' => self::text($set['notes'], 'notes', 500)] : []),
         ];
         if ($row === null) {
@@ -72,6 +76,32 @@ final class LureForm
             'balance' => $row->balance_x === null || $row->balance_y === null ? null : [$row->balance_x, $row->balance_y],
             'build' => $row->build ?? [], 'hooks' => $row->hooks ?? [], 'notes' => $row->notes,
         ];
+    }
+
+    /**
+     * Columns that make a lure of a row that cannot be read: what can be is kept, the rest is usual.
+     *
+     * @return array<string, mixed>
+     */
+    public static function mended(Lure $row): array
+    {
+        $columns = [];
+        $raw = $row->getAttributes();
+        $kept = ['family' => $raw['family'] ?? '', 'weight' => $raw['mass_text'] ?? '', 'finish' => $raw['finish'] ?? '', 'length' => $raw['length_mm'] ?? '', 'height' => $raw['height_mm'] ?? '', 'holes' => json_decode((string) ($raw['holes'] ?? ''), true)];
+        foreach ($kept as $field => $value) {
+            try {
+                $columns += self::columns([$field => $value], Unit::Ounce, new Lure(['family' => $columns['family'] ?? 'blade']));
+            } catch (InvalidInput) {
+                continue;
+            }
+        }
+        $columns = self::completed([...['family' => 'blade', 'mass_kg' => Constants::OUNCE_KG / 2, 'mass_text' => '1/2 oz', 'finish' => 'silver'], ...$columns]);
+        $columns = [...$columns, 'balance_x' => null, 'balance_y' => null];
+        foreach (['build', 'hooks'] as $group) {
+            $columns += is_array($row->getAttribute($group)) ? [] : [$group => null];
+        }
+
+        return [...$columns, 'search' => self::search([...$raw, ...$columns])];
     }
 
     /**
@@ -138,7 +168,7 @@ final class LureForm
         foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
             if (array_key_exists($field, $set)) {
                 $millimetres = self::number($set[$field], $field);
-                $columns[$column] = $millimetres >= 3 && $millimetres <= 300 ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
+                $columns[$column] = $millimetres >= self::SIZE_MM[0] && $millimetres <= self::SIZE_MM[1] ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
             }
         }
         if (array_key_exists('holes', $set)) {
@@ -200,14 +230,14 @@ final class LureForm
 
     /**
      * @param  array<string, mixed>  $kinds
+     * @param  array<string, mixed>  $kept  the group as it was: only the parts given are changed
      * @return array<string, mixed> without what is empty
      */
-    private static function group(mixed $given, array $kinds, string $name): array
+    private static function group(mixed $given, array $kinds, string $name, array $kept): array
     {
         if (! is_array($given)) {
             throw InvalidInput::because($name, "\"{$name}\" is a group of fields.");
         }
-        $kept = [];
         foreach ($given as $field => $value) {
             $kind = $kinds[$field] ?? throw InvalidInput::because("{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
             $read = match (true) {
@@ -217,10 +247,9 @@ final class LureForm
                 is_array($kind) => in_array($value ?? '', $kind, true) ? $value : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
                 default => self::text($value, "{$name}.{$field}", $kind),
             };
-            if ($read !== null && $read !== '') {
-                $kept[$field] = $read;
-            }
+            $kept[$field] = $read;
         }
+        $kept = array_filter($kept, static fn (mixed $value): bool => $value !== null && $value !== '');
         ksort($kept);
 
         return $kept;
@@ -266,6 +295,9 @@ final class LureForm
     private static function text(mixed $value, string $field, int $longest): string
     {
         $text = is_scalar($value) || $value === null ? trim((string) $value) : throw InvalidInput::because($field, 'A short text is needed here.');
+        if (! PlainText::isReadable((string) (is_scalar($value) ? $value : ''))) {
+            throw InvalidInput::because($field, 'There are characters in this that cannot be read; type it anew.');
+        }
 
         return mb_strlen($text) <= $longest ? $text : throw InvalidInput::because($field, "At most {$longest} characters fit here.");
     }

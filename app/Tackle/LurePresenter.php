@@ -40,7 +40,7 @@ final readonly class LurePresenter
                 $row->notes,
             ])),
             LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
-            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes,
+            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version,
         );
     }
 }

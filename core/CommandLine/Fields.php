@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\CommandLine;
 
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\PlainText;
 
 /** A decoded JSON object, read field by field with the path kept for errors. */
 final readonly class Fields
@@ -62,7 +63,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? $default;
 
-        return is_string($value) ? $value : throw $this->wrong($name, 'text');
+        return is_string($value) && PlainText::isReadable($value) ? $value : throw $this->wrong($name, 'text');
     }
 
     /** @throws InvalidInput unless it is true or false, 1 or 0, or absent (false) */

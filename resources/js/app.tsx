@@ -5,6 +5,10 @@ import { createInertiaApp } from "@inertiajs/react";
 import { Tooltip } from "radix-ui";
 import type { ComponentType } from "react";
 import { createRoot } from "react-dom/client";
+import { styleNonce } from "./parts/nonce";
+
+// Scroll locks of dialogs look for it under this name.
+Object.assign(window, { __webpack_nonce__: styleNonce() });
 
 const pages = import.meta.glob<{ default: ComponentType }>("./pages/*.tsx");
 
@@ -22,5 +26,6 @@ createInertiaApp({
 			</Tooltip.Provider>,
 		);
 	},
+	defaults: { nonce: styleNonce() },
 	progress: { color: "#C8501E", showSpinner: false },
 });

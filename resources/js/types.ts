@@ -16,6 +16,7 @@ export interface AnswerData {
 	headline: string;
 	lead: string;
 	cautions: CautionData[];
+	aside: AsideData[];
 	signs: string[];
 	wanted: string | null;
 	boxCount: number;
@@ -27,6 +28,13 @@ export interface AnswerData {
 	families: string[];
 	family: string | null;
 	pinned: number | null;
+}
+
+export interface AsideData {
+	words: string;
+	mend: string;
+	part: string;
+	key: string;
 }
 
 export interface BenchData {
@@ -241,6 +249,7 @@ export interface LureData {
 	buyAgain: boolean;
 	retired: boolean;
 	notes: string;
+	version: number;
 }
 
 export interface LureDrawing {

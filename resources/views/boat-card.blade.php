@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <title>Boat card, {{ $place }}</title>
-    <style>
+    <style nonce="{{ request()->attributes->get(\App\Http\Middleware\SafeHeaders::NONCE) }}">
         @page { margin: 11mm 12mm; }
         @media screen { body { padding: 6mm; max-width: 190mm; } }
         @media screen and (max-width: 640px) { body { width: 190mm; zoom: 0.38; } }
@@ -21,6 +21,12 @@
         .figures span { display: block; font-size: 0.42em; font-weight: normal; }
         .ladder td { border-top: 0.5pt solid #000; padding: 1mm 2mm 1mm 0; }
         .ladder b { font-size: 1.083em; }
+        .right { text-align: right; }
+        .top { margin-top: 0.6em; }
+        .drawn { width: 70mm; }
+        .step { width: 34mm; }
+        .title { font-size: 1.25em; }
+        .way { font-size: 1.167em; }
         .number { font-size: 1.417em; font-weight: bold; width: 8mm; }
         .chart td, .chart th { border: 0.5pt solid #000; text-align: center; padding: 0.8mm 1mm; font-size: 0.917em; }
         .chart th { font-size: 0.833em; }
@@ -31,7 +37,7 @@
     </style>
 </head>
 <body>
-<table class="head"><tr><td>{{ $place }}</td><td style="text-align: right">{{ $day }}</td></tr></table>
+<table class="head"><tr><td>{{ $place }}</td><td class="right">{{ $day }}</td></tr></table>
 <h1>{{ $headline }}</h1>
 <table class="readings"><tr>
 @foreach ($readings as $i => [$label, $value])
@@ -42,10 +48,10 @@
 @if ($first === null)
 <p>{{ $lead }}</p>
 @else
-<table style="margin-top: 0.6em"><tr>
-    <td style="width: 70mm"><img src="{{ $drawing }}" alt="{{ $first->drawing->words }}, {{ $hole }}"></td>
+<table class="top"><tr>
+    <td class="drawn"><img src="{{ $drawing }}" alt="{{ $first->drawing->words }}, {{ $hole }}"></td>
     <td>
-        <b style="font-size: 1.25em">{{ $first->title }}</b><br>{{ ucfirst($hole) }} <span class="small">(the filled one)</span>
+        <b class="title">{{ $first->title }}</b><br>{{ ucfirst($hole) }} <span class="small">(the filled one)</span>
         <table class="figures"><tr>
             <td>{{ $first->drop->secondsText }}<span>to the bottom</span></td>
             <td>{{ $first->drop->angleText }}<span>line angle</span></td>
@@ -53,13 +59,13 @@
         </tr></table>
     </td>
 </tr></table>
-<p><b style="font-size: 1.167em">{{ $first->cadenceWord }}:</b> {{ implode(', ', $first->cadenceSteps) }}.@if ($counts) <b>One count a second: {{ $counts }}.</b>@endif</p>
+<p><b class="way">{{ $first->cadenceWord }}:</b> {{ implode(', ', $first->cadenceSteps) }}.@if ($counts) <b>One count a second: {{ $counts }}.</b>@endif</p>
 <h2>When nothing touches it, one thing at a time</h2>
 <table class="ladder">
 @forelse ($steps as $i => $step)
 <tr>
     <td class="number">{{ $i + 1 }}</td>
-    <td style="width: 34mm"><img src="{{ $step['drawing'] }}" alt=""></td>
+    <td class="step"><img src="{{ $step['drawing'] }}" alt=""></td>
     <td><b>{{ $step['words'] }}</b>, {{ $step['when'] }}<br>{{ $step['title'] }}, {{ $step['way'] }}@if ($step['down'] !== '') <span class="small">({{ $step['down'] }})</span>@endif</td>
 </tr>
 @empty

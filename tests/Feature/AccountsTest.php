@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Account\ResetMail;
+use App\Http\Middleware\StartVisit;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Notification;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -31,7 +37,7 @@ final class AccountsTest extends TestCase
         $this->post('/register', ['name' => '', 'email' => 'a@example.test', 'password' => 'short'])->assertSessionHasErrors([
             'name' => 'Fill in your name.',
             'email' => 'There is an account with this e-mail already; sign in instead.',
-            'password' => 'A password needs at least 8 characters.',
+            'password' => 'A password needs at least 10 characters.',
         ]);
         $this->assertGuest();
     }
@@ -98,7 +104,7 @@ final class AccountsTest extends TestCase
         $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'drop'])->assertNotFound();
         $this->post("/outings/{$outing->uuid}/end")->assertNotFound();
         $this->deleteJson("/events/{$event->uuid}")->assertNotFound();
-        $this->patchJson('/lures', ['each' => [['id' => $lure->id, 'set' => ['retired' => true]]]])->assertStatus(422)->assertJsonPath('message', 'One of these lures is not in your box.');
+        $this->patchJson('/lures', ['each' => [['id' => $lure->id, 'version' => 1, 'set' => ['retired' => true]]]])->assertStatus(422)->assertJsonPath('message', 'One of these lures is not in your box.');
         $this->post("/lures/{$lure->id}/duplicate")->assertNotFound();
         $this->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertSessionHasErrors('lure');
 
@@ -117,5 +123,142 @@ final class AccountsTest extends TestCase
     public function test_everything_is_asked_to_come_from_here(): void
     {
         self::assertStringContainsString("default-src 'self'", (string) $this->get('/sign-in')->headers->get('Content-Security-Policy'));
+    }
+
+    public function test_an_address_is_the_same_in_any_case(): void
+    {
+        $this->post('/register', ['name' => 'A', 'email' => ' Perch@Example.TEST', 'password' => 'long enough'])->assertRedirect('/tackle');
+        self::assertSame('perch@example.test', User::query()->sole()->email);
+        $this->post('/sign-out');
+        $this->post('/register', ['name' => 'B', 'email' => 'perch@EXAMPLE.test', 'password' => 'long enough'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'PERCH@example.test', 'password' => 'long enough'])->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
+
+    public function test_an_account_from_before_with_a_spelling_of_its_own_still_signs_in(): void
+    {
+        $this->angler()->update(['email' => 'Zander@example.test']);
+        $this->post('/sign-in', ['email' => 'Zander@example.test', 'password' => 'a long password'])->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function passwords(): iterable
+    {
+        yield 'short' => ['nine char', 'A password needs at least 10 characters.'];
+        yield 'longer than is read' => [str_repeat('é', 37), 'A password holds at most 72 characters (fewer with accents); shorten it.'];
+        yield 'common' => ['Basketball', 'That is one of the commonest passwords, tried first by anyone who guesses; choose another.'];
+        yield 'a null byte' => ["long enough\0", 'There are characters in this that cannot be read; type it anew.'];
+    }
+
+    #[DataProvider('passwords')]
+    public function test_passwords_that_are_refused(string $password, string $sentence): void
+    {
+        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password])->assertSessionHasErrors(['password' => $sentence]);
+        self::assertSame(0, User::query()->count());
+    }
+
+    public function test_a_password_of_exactly_72_bytes_is_taken_and_wholly_read(): void
+    {
+        $password = str_repeat('x', 71).'y';
+        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password])->assertRedirect('/tackle');
+        $this->post('/sign-out');
+        $this->post('/sign-in', ['email' => 'a@example.test', 'password' => str_repeat('x', 72)])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'a@example.test', 'password' => $password])->assertRedirect('/');
+    }
+
+    public function test_a_changed_password_signs_out_other_devices(): void
+    {
+        $this->actingAs($angler = $this->angler());
+        $this->get('/lure')->assertOk();
+        $theirs = $this->app->make('session')->all();
+        $this->put('/account/password', ['current' => 'wrong', 'password' => 'quite another one'])->assertSessionHasErrors(['current' => 'That is not your password.']);
+        $this->put('/account/password', ['current' => 'a long password', 'password' => 'quite another one'])->assertSessionHasNoErrors();
+        $this->get('/lure')->assertOk();
+        self::assertTrue(Hash::check('quite another one', $angler->refresh()->password));
+
+        $this->app->make('session')->flush();
+        $this->app->make('session')->replace($theirs);
+        Auth::forgetGuards();
+        $this->get('/lure')->assertRedirect('/sign-in');
+    }
+
+    public function test_other_devices_are_signed_out_with_the_password(): void
+    {
+        $this->actingAs($this->angler());
+        $this->get('/lure')->assertOk();
+        $theirs = $this->app->make('session')->all();
+        $this->post('/account/sign-out-others', ['others' => 'wrong'])->assertSessionHasErrors('others');
+        $this->post('/account/sign-out-others', ['others' => 'a long password'])->assertSessionHasNoErrors();
+        $this->get('/lure')->assertOk();
+
+        $this->app->make('session')->flush();
+        $this->app->make('session')->replace($theirs);
+        Auth::forgetGuards();
+        $this->get('/lure')->assertRedirect('/sign-in');
+    }
+
+    public function test_a_forgotten_password_is_set_anew_by_mail(): void
+    {
+        Notification::fake();
+        $this->angler()->update(['email' => 'perch@example.test']);
+        $same = 'If there is an account with this e-mail, a letter is on its way. It is good for an hour.';
+        $this->post('/forgot-password', ['email' => 'nobody@example.test'])->assertSessionHas('said', $same);
+        $this->post('/forgot-password', ['email' => 'Perch@example.test'])->assertSessionHas('said', $same);
+        $angler = User::query()->sole();
+        $letter = Notification::sent($angler, ResetMail::class)->sole()->toMail($angler);
+        preg_match('#reset-password/(\w+)\?email=#', (string) $letter->render(), $found);
+        self::assertStringContainsString(rtrim((string) config('app.url'), '/').'/reset-password/', (string) $letter->render());
+        $this->get("/reset-password/{$found[1]}?email=perch@example.test")->assertOk();
+
+        $this->post('/reset-password', ['token' => 'other', 'email' => 'perch@example.test', 'password' => 'quite another one'])->assertSessionHasErrors('email');
+        $this->post('/reset-password', ['token' => $found[1], 'email' => 'PERCH@example.test', 'password' => 'quite another one'])->assertRedirect('/');
+        $this->assertAuthenticatedAs($angler);
+        $this->post('/sign-out');
+        $this->post('/reset-password', ['token' => $found[1], 'email' => 'perch@example.test', 'password' => 'and yet another'])->assertSessionHasErrors('email');
+    }
+
+    public function test_a_password_is_set_anew_on_the_command_line(): void
+    {
+        $angler = $this->angler();
+        Artisan::call('angler:reset-password', ['email' => mb_strtoupper($angler->email)]);
+        preg_match('/ is (\S+)/', Artisan::output(), $found);
+        $this->post('/sign-in', ['email' => $angler->email, 'password' => $found[1]])->assertRedirect('/');
+        $this->artisan('angler:reset-password', ['email' => 'nobody@example.test'])->expectsOutput('There is no angler with this e-mail.')->assertFailed();
+    }
+
+    public function test_the_demo_is_opened_only_so_often_a_minute(): void
+    {
+        config(['eskith.demo' => true]);
+        $this->seed(DemoSeeder::class);
+        for ($i = 0; $i < 20; $i++) {
+            $this->post('/demo')->assertRedirect('/');
+            $this->post('/sign-out');
+        }
+        $this->post('/demo')->assertStatus(429);
+    }
+
+    public function test_visitors_without_a_cookie_leave_nothing_behind_and_still_sign_in(): void
+    {
+        $folder = sys_get_temp_dir().'/eskith-visits-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        config(['session.driver' => 'file', 'session.files' => $folder]);
+        $angler = $this->angler();
+        $asked = $this->get('/water?temp=38');
+        $asked->assertRedirect('/sign-in');
+        $page = $this->get('/sign-in')->assertOk();
+        self::assertSame([], glob("{$folder}/*"));
+
+        // The form token that came with the first page fits the visit whose id came with it, though nothing was stored.
+        $id = $page->getCookie('eskith_session')?->getValue();
+        $wanted = $asked->getCookie(StartVisit::WANTED)?->getValue();
+        $this->app->forgetInstance('session');
+        $this->app->forgetInstance('session.store');
+        $this->withCookies(['eskith_session' => (string) $id, StartVisit::WANTED => (string) $wanted])
+            ->post('/sign-in', ['_token' => $page->getCookie('XSRF-TOKEN')?->getValue(), 'email' => $angler->email, 'password' => 'a long password'])
+            ->assertRedirect((string) $wanted);
+        self::assertStringEndsWith('/water?temp=38', (string) $wanted);
+        self::assertCount(1, glob("{$folder}/*") ?: []);
+        exec('rm -rf '.escapeshellarg($folder));
     }
 }

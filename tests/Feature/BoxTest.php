@@ -40,7 +40,7 @@ final class BoxTest extends TestCase
     public function test_search_finds_by_weight_finish_family_and_note(): void
     {
         $id = $this->angler->lures()->where('finish', 'gold')->sole()->id;
-        $this->patchJson('/lures', ['each' => [['id' => $id, 'set' => ['notes' => 'from the market', 'weight' => '5/8 oz']]]])->assertOk();
+        $this->patchJson('/lures', ['each' => [['id' => $id, 'version' => 1, 'set' => ['notes' => 'from the market', 'weight' => '5/8 oz']]]])->assertOk();
         foreach (['gold 5/8' => 1, 'market' => 1, '5/8 oz blade' => 1, 'spoon gold' => 0, '100%' => 0, '_' => 0] as $words => $count) {
             self::assertSame($count, $this->getJson('/lures?q='.urlencode((string) $words))->json('total'), (string) $words);
         }
@@ -53,7 +53,7 @@ final class BoxTest extends TestCase
         $ids = $this->angler->lures()->pluck('id')->all();
         $fields = fn (): array => $this->angler->lures()->get()->map(LureForm::fields(...))->all();
         $before = $fields();
-        $answer = $this->patchJson('/lures', ['each' => array_map(static fn (int $id): array => ['id' => $id, 'set' => ['red' => true, 'quantity' => 3, 'retired' => true, 'hooks' => ['front' => '8']]], $ids)])->assertOk();
+        $answer = $this->patchJson('/lures', ['each' => array_map(static fn (int $id): array => ['id' => $id, 'version' => 1, 'set' => ['red' => true, 'quantity' => 3, 'retired' => true, 'hooks' => ['front' => '8']]], $ids)])->assertOk();
         self::assertSame(4, $this->angler->lures()->where('red_near_hooks', true)->whereNotNull('retired_at')->count());
         $this->patchJson('/lures', ['each' => $answer->json('before')])->assertOk();
 
@@ -74,9 +74,9 @@ final class BoxTest extends TestCase
             'colour' => ['colour' => 'red'],
             'weight' => ['weight' => '5//8 oz'],
         ] as $field => $set) {
-            $this->patchJson('/lures', ['each' => [['id' => $a, 'set' => ['finish' => 'pink']], ['id' => $b, 'set' => $set]]])->assertStatus(422)->assertJsonValidationErrors([$field]);
+            $this->patchJson('/lures', ['each' => [['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']], ['id' => $b, 'version' => 1, 'set' => $set]]])->assertStatus(422)->assertJsonValidationErrors([$field]);
         }
-        $this->patchJson('/lures', ['each' => [['id' => $a, 'set' => ['finish' => 'pink']], ['id' => $other->id, 'set' => ['finish' => 'pink']]]])->assertStatus(422);
+        $this->patchJson('/lures', ['each' => [['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']], ['id' => $other->id, 'version' => 1, 'set' => ['finish' => 'pink']]]])->assertStatus(422);
         self::assertSame(0, Lure::query()->where('finish', 'pink')->count());
     }
 
@@ -116,7 +116,7 @@ final class BoxTest extends TestCase
         $gold = $this->angler->lures()->where('finish', 'gold')->sole();
         $this->get("/tackle/{$gold->id}")->assertInertia(fn (AssertableInertia $page) => $page->component('Bench')->has('bench.roles', 3)
             ->where('bench.roles.1.hangText', '39° nose down')->where('bench.roles.1.middleFirst', 'vertical, unsure')->where('bench.roles.2.levelLift', 'cast and search'));
-        $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'set' => ['balance' => [25, 3]]]]])->assertOk();
+        $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'version' => 1, 'set' => ['balance' => [25, 3]]]]])->assertOk();
         $this->get("/tackle/{$gold->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('bench.roles.1.hangText', '0° nose down'));
         $this->actingAs($this->angler())->get("/tackle/{$gold->id}")->assertNotFound();
         $this->getJson('/loop-guide?ring=6')->assertOk()->assertJsonCount(7, 'steps');
@@ -153,7 +153,7 @@ final class BoxTest extends TestCase
         $this->seed(DemoSeeder::class);
         $demo = User::query()->where('email', config('eskith.demo_email'))->sole();
         $first = $demo->lures()->orderBy('position')->firstOrFail();
-        $this->actingAs($demo)->patchJson('/lures', ['each' => [['id' => $first->id, 'set' => [
+        $this->actingAs($demo)->patchJson('/lures', ['each' => [['id' => $first->id, 'version' => 1, 'set' => [
             'notes' => '=HYPERLINK("x")', 'build' => ['base' => 'lead', 'tape' => '-prism', 'bent' => true], 'hooks' => ['front' => '8', 'attach' => 'ring', 'ring_mm' => 6.5, 'changed' => '2026-10-01'], 'lost' => 1, 'buy_again' => true,
         ]]]])->assertOk();
         $fields = static fn (User $user): array => $user->lures()->orderBy('position')->get()->map(static fn (Lure $row): array => ['id' => $row->uuid, ...LureForm::fields($row)])->all();
@@ -219,12 +219,13 @@ final class BoxTest extends TestCase
     public function test_files_that_cannot_be_used_are_refused_in_a_sentence(): void
     {
         foreach ([
-            'That file is over 5 MB' => str_repeat('family,weight,finish', 300_000),
+            'That file is over 12 MB' => str_repeat('family,weight,finish', 700_000),
             'That is a packed or other file' => "PK\x03\x04".str_repeat("\0", 500),
             'The first line must name the columns' => "a,b\n1,2\n",
             'There are no lures in that file.' => "family,weight,finish\n\n",
             'That JSON is not a box' => '{"lures": 7}',
-            'That file has over 5000 rows' => "family,weight,finish\n".str_repeat("blade,1/2 oz,gold\n", 5001),
+            'That file has over 2,000 rows' => "family,weight,finish\n".str_repeat("blade,1/2 oz,gold\n", 2001),
+            'On line 3 a quote is opened and never closed' => "family,weight,finish,notes\nblade,1/2 oz,gold,\nblade,1/2 oz,gold,\"never closed\nblade,1/2 oz,gold,\n",
         ] as $sentence => $bytes) {
             $answer = $this->import($bytes)->assertStatus(422);
             self::assertStringContainsString($sentence, $answer->json('message'));
@@ -241,7 +242,7 @@ final class BoxTest extends TestCase
         self::assertSame(1, Gear::query()->count());
         self::assertEqualsWithDelta(0.00012, $this->angler->lines()->sole()->diameter_m, 1e-9);
         $gold = $this->angler->lures()->where('finish', 'gold')->sole();
-        $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'set' => ['lost' => 1]]]]);
+        $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'version' => 1, 'set' => ['lost' => 1]]]]);
         $this->putJson('/readings', ['readings' => ['food' => 'perch,shad']]);
 
         $due = $this->due();

@@ -52,7 +52,7 @@ final class TackleTest extends TestCase
     {
         $this->actingAs($angler = $this->anglerOnTheLake());
         $white = $angler->lures()->where('finish', 'white')->where('family', 'blade')->sole();
-        $before = $this->patchJson('/lures', ['each' => [['id' => $white->id, 'set' => ['retired' => true]]]])->assertOk()->json('before');
+        $before = $this->patchJson('/lures', ['each' => [['id' => $white->id, 'version' => 1, 'set' => ['retired' => true]]]])->assertOk()->json('before');
         self::assertNotContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));
         $this->patchJson('/lures', ['each' => $before])->assertOk();
         self::assertContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));

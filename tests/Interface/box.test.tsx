@@ -26,6 +26,7 @@ const lure = (over: Partial<LureData> = {}): LureData => ({
 	buyAgain: false,
 	retired: false,
 	notes: "",
+	version: 3,
 	...over,
 });
 
@@ -62,19 +63,35 @@ describe("the box", () => {
 	it("remembers what was there before a change and sends it back to undo", async () => {
 		const first = box();
 		const { result } = renderHook(() => useBox(first));
-		const before = [{ id: 7, set: { finish: "gold" } }];
+		const before = [{ id: 7, set: { finish: "gold" }, version: 4, saw: { finish: "pink" } }];
 		act(() => void result.current.change([{ id: 7, set: { finish: "pink" } }], "Changed."));
 		expect(held.calls[0]).toMatchObject({
 			method: "PATCH",
 			url: "/lures",
-			body: { each: [{ id: 7, set: { finish: "pink" } }] },
+			body: { each: [{ id: 7, set: { finish: "pink" }, version: 3, saw: { finish: "gold" } }] },
 		});
 		await act(() => held.calls[0]?.answer(200, { before, lures: [] }));
 		await act(() => held.calls[1]?.answer(200, box()));
 		expect(result.current.undo).toEqual({ words: "Changed.", before });
-		act(() => void result.current.change(before, "", true));
+		act(() => result.current.takeBack());
+		expect(held.calls[2]?.body).toEqual({ each: before });
 		await act(() => held.calls[2]?.answer(200, { before: [], lures: [] }));
 		expect(result.current.undo).toBeNull();
+	});
+
+	it("tells both values when another tab was first, and insists only when asked to", async () => {
+		const first = box();
+		const { result } = renderHook(() => useBox(first));
+		act(() => void result.current.change([{ id: 7, set: { notes: "mine" } }], "Changed."));
+		const words = "This lure was changed elsewhere meanwhile: notes is “theirs” there, and would become “mine” here.";
+		await act(() => held.calls[0]?.answer(409, { message: words, lure: 7, version: 9 }));
+		expect(result.current.clash?.words).toBe(words);
+		expect(result.current.undo).toBeNull();
+		expect(held.calls).toHaveLength(1);
+		act(() => result.current.insist());
+		expect(held.calls[1]?.body).toEqual({ each: [{ id: 7, set: { notes: "mine" }, version: 9 }] });
+		await act(() => held.calls[1]?.answer(200, { before: [], lures: [] }));
+		expect(result.current.clash).toBeNull();
 	});
 
 	it("says what was refused, by field, and changes nothing", async () => {

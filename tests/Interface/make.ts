@@ -141,6 +141,7 @@ export function column(over: Partial<ColumnData> = {}): ColumnData {
 
 export function answer(over: Partial<AnswerData> = {}): AnswerData {
 	return {
+		aside: [],
 		readings: {
 			depth: reading(),
 			drift: reading({

@@ -145,6 +145,41 @@ describe("undo", () => {
 		expect(held.calls).toHaveLength(1);
 	});
 
+	it("does not take the next entry along when one is taken back on its way", async () => {
+		const { result } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		const first = idOf(0);
+		act(() => void result.current.undo());
+		act(() => void result.current.log({ kind: "touch" }));
+		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect(held.calls[1]?.body).toMatchObject({ kind: "touch" });
+		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1, touches: 1 }), column: column() }));
+		expect(held.calls[2]).toMatchObject({ method: "DELETE", url: `/events/${first}` });
+		await act(() => held.calls[2]?.answer(200, { outing: outing({ touches: 1 }), column: column() }));
+		expect(result.current.waiting).toBe(0);
+		expect(result.current.outing.touches).toBe(1);
+	});
+
+	it("takes back what may have arrived once there is a connection again", async () => {
+		const { result } = start();
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		const id = idOf(0);
+		act(() => void result.current.undo());
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.waiting).toBe(1);
+		await act(async () => void window.dispatchEvent(new Event("online")));
+		expect(held.calls[1]).toMatchObject({ method: "DELETE", url: `/events/${id}` });
+		await act(() => held.calls[1]?.answer(404, { message: "There is nothing at this address." }));
+		expect(result.current.waiting).toBe(0);
+	});
+
+	it("starts with nothing when what was left behind cannot be read", async () => {
+		localStorage.setItem("not sent o1", "{broken");
+		expect(start().result.current.waiting).toBe(0);
+	});
+
 	it("says when it could not", async () => {
 		const { result } = start(outing({ events: [{ uuid: "e1", kind: "drop", words: "Drop", at: "", depthText: "" }] }));
 		act(() => void result.current.undo());

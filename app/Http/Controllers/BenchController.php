@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
+use App\Answers\LureReader;
 use App\Models\Lure;
 use App\Tackle\BenchPresenter;
 use App\Tackle\Gauge;
 use Eskith\Core\Tackle\LoopGuide;
+use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Illuminate\Http\JsonResponse;
@@ -23,6 +25,9 @@ final class BenchController extends Controller
     public function show(Request $request, Lure $lure, BenchPresenter $bench, AnswerBuilder $answers): Response
     {
         $this->authorize('own', $lure);
+        if (! LureReader::isSound($lure)) {
+            throw InvalidInput::because('lure', 'This lure is kept with figures that cannot be read; mend it from the Lure station.');
+        }
         $user = $this->angler($request);
 
         return Inertia::render('Bench', ['answer' => $answers->today($user), 'bench' => $bench->of($user, $lure)]);
@@ -39,7 +44,7 @@ final class BenchController extends Controller
     /** The hook swap, with lengths from the old ring. */
     public function loop(Request $request): JsonResponse
     {
-        $guide = LoopGuide::forRing(1000 * Measure::parse((string) $request->query('ring'), Unit::Millimetre, 'ring')->si);
+        $guide = LoopGuide::forRing(1000 * Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring')->si);
 
         return response()->json(['steps' => $guide->steps, 'braidCm' => $guide->braidCm, 'loopMm' => $guide->loopMm]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Answers\LureReader;
 use App\Models\Lure;
 use App\Tackle\BoxFile;
 use App\Tackle\BoxImport;
@@ -43,7 +44,7 @@ final class BoxFileController extends Controller
     /** @return iterable<Lure> */
     private function lures(Request $request): iterable
     {
-        return $this->angler($request)->lures()->orderBy('position')->orderBy('id')->lazy(500);
+        return $this->angler($request)->lures()->orderBy('position')->orderBy('id')->lazy(500)->filter(LureReader::isSound(...));
     }
 
     /** @throws InvalidInput */
@@ -54,7 +55,7 @@ final class BoxFileController extends Controller
             throw InvalidInput::because('file', 'Choose a CSV or JSON file first.');
         }
         if (! $file->isValid() || $file->getSize() > BoxFile::BYTES) {
-            throw InvalidInput::because('file', 'That file is over 5 MB or did not come through whole; choose a smaller one.');
+            throw InvalidInput::because('file', 'That file is over 12 MB or did not come through whole; choose a smaller one.');
         }
 
         return (string) $file->get();

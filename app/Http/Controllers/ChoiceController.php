@@ -24,14 +24,14 @@ final class ChoiceController extends Controller
     {
         $standing = $this->standing($request);
 
-        return response()->json(ComparePresenter::of($standing, $standing->demand((string) $request->query('a')), $standing->demand((string) $request->query('b'))));
+        return response()->json(ComparePresenter::of($standing, $standing->demand($this->text($request, 'a')), $standing->demand($this->text($request, 'b'))));
     }
 
     /** What would put a lure on top. */
     public function onTop(Request $request): JsonResponse
     {
         $standing = $this->standing($request);
-        $pick = $standing->demand((string) $request->query('pick'));
+        $pick = $standing->demand($this->text($request, 'pick'));
 
         return response()->json(['pick' => Standing::key($pick), 'words' => ComparePresenter::onTop($standing, $pick)]);
     }

@@ -29,12 +29,12 @@ final class DropController extends Controller
     {
         $user = $this->angler($request);
 
-        return response()->json($charts->of($user, ReadingBook::of($user), (string) $request->query('across', 'drift'), (string) $request->query('of', 'box')));
+        return response()->json($charts->of($user, ReadingBook::of($user), $this->text($request, 'across', 'drift'), $this->text($request, 'of', 'box')));
     }
 
     public function cast(Request $request): JsonResponse
     {
-        $desk = DropDesk::at($this->angler($request), (string) $request->query('pick'));
+        $desk = DropDesk::at($this->angler($request), $this->text($request, 'pick'));
         $length = $this->measure($request, 'length', $desk->book->likes->units->depth);
 
         return response()->json(CastPresenter::of($desk->candidate(), $desk->situation, $length->si, $request->query('bail') === 'open'));
@@ -44,18 +44,18 @@ final class DropController extends Controller
     {
         $user = $this->angler($request);
 
-        return response()->json(AngleFixPresenter::of($user, DropDesk::at($user, (string) $request->query('pick')), $this->measure($request, 'angle', Unit::Degree)->si));
+        return response()->json(AngleFixPresenter::of($user, DropDesk::at($user, $this->text($request, 'pick')), $this->measure($request, 'angle', Unit::Degree)->si));
     }
 
     /** A second drop beside the first: another weight, line or hole. */
     public function ghost(Request $request): JsonResponse
     {
-        $desk = DropDesk::at($this->angler($request), (string) $request->query('pick'));
+        $desk = DropDesk::at($this->angler($request), $this->text($request, 'pick'));
         $first = $desk->candidate();
         $mass = $request->filled('weight') ? $this->measure($request, 'weight', $desk->book->likes->units->lureWeight)->si : $desk->lure->massKg;
         $line = $request->filled('line') ? $this->measure($request, 'line', Unit::Millimetre)->si : $desk->situation->lineDiameterM;
         $lure = Lure::of($desk->lure->id, $desk->lure->family, $mass, $desk->lure->finish, $desk->lure->redNearHooks, $desk->lure->holes, $desk->lure->balance, $mass === $desk->lure->massKg ? $desk->lure->measuredDrag : []);
-        $hole = $request->filled('hole') ? DropDesk::hole($lure, (string) $request->query('hole')) : $desk->holeIndex;
+        $hole = $request->filled('hole') ? DropDesk::hole($lure, $this->text($request, 'hole')) : $desk->holeIndex;
         $there = $desk->situation->with(lineDiameterM: $line);
         $second = Chooser::hung($there, $lure, $hole);
         $title = $desk->situation->say->weight($mass).' '.Spoken::family($lure)
@@ -69,6 +69,6 @@ final class DropController extends Controller
     /** @throws InvalidInput */
     private function measure(Request $request, string $name, Unit $unit): Measure
     {
-        return Measure::parse((string) $request->query($name), $unit, $name);
+        return Measure::parse($this->text($request, $name), $unit, $name);
     }
 }

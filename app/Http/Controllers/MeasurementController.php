@@ -24,13 +24,11 @@ final class MeasurementController extends Controller
     {
         $user = $this->angler($request);
         $uuid = (string) $request->string('uuid');
-        if ($user->measurements()->where('uuid', $uuid)->exists()) {
-            return back();
-        }
-        $said = DB::transaction(fn (): string => match ($request->kind()) {
-            Kind::Drop => $this->drop($user, $uuid, $request),
-            Kind::Hang => $this->hang($user, $uuid, $request),
-            Kind::Drift => $this->drift($user, $uuid, $request),
+        $said = DB::transaction(fn (): string => match (true) {
+            $user->measurements()->where('uuid', $uuid)->exists() => 'Kept already.',
+            $request->kind() === Kind::Drop => $this->drop($user, $uuid, $request),
+            $request->kind() === Kind::Hang => $this->hang($user, $uuid, $request),
+            default => $this->drift($user, $uuid, $request),
         });
 
         return back()->with('said', $said);

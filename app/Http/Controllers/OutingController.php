@@ -55,9 +55,7 @@ final class OutingController extends Controller
     public function undo(Request $request, Event $event, OutingPresenter $presenter): JsonResponse
     {
         $this->authorize('own', $event);
-        if ($event->undone_at === null) {
-            $event->update(['undone_at' => Carbon::now()]);
-        }
+        Event::query()->whereKey($event->id)->whereNull('undone_at')->update(['undone_at' => Carbon::now()]);
 
         return $this->now($request, $event->outing, $presenter);
     }
@@ -65,9 +63,7 @@ final class OutingController extends Controller
     public function end(Request $request, Outing $outing): RedirectResponse
     {
         $this->authorize('own', $outing);
-        if ($outing->ended_at === null) {
-            $outing->update(['ended_at' => Carbon::now()]);
-        }
+        Outing::query()->whereKey($outing->id)->whereNull('ended_at')->update(['ended_at' => Carbon::now()]);
 
         return redirect('/fish')->with('said', "The outing at {$outing->place} is ended and kept.");
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
-use App\Data\AnswerData;
 use App\Http\Requests\KeepReadings;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
@@ -17,13 +16,12 @@ final class ReadingsController extends Controller
     public function update(KeepReadings $request, AnswerBuilder $answers): JsonResponse
     {
         $user = $this->angler($request);
-        $answer = DB::transaction(function () use ($request, $user, $answers): AnswerData {
+        DB::transaction(static function () use ($request, $user): void {
             ReadingBook::keep($user, $request->texts());
-
-            // Built inside: readings that are impossible together are not kept.
-            return $answers->today($user, [], $request->pick(), $request->family());
+            // Asked inside: readings that are impossible together are not kept.
+            ReadingBook::of($user)->demandPossible();
         });
 
-        return response()->json($answer);
+        return response()->json($answers->today($user, [], $request->pick(), $request->family()));
     }
 }

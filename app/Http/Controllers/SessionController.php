@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\StartVisit;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,12 +27,17 @@ final class SessionController extends Controller
             'email' => ['required', 'string', 'email'],
             'password' => ['required', 'string'],
         ], ['required' => 'Fill in your :attribute.', 'email' => 'That is not an e-mail address.']);
-        if (! Auth::attempt($given, $request->boolean('remember'))) {
+        $remember = $request->boolean('remember');
+        $plain = [...$given, 'email' => User::address($given['email'])];
+        // An account from before addresses were told apart without their case may still have a spelling of its own.
+        if (! Auth::attempt($plain, $remember) && ($plain === $given || ! Auth::attempt($given, $remember))) {
             throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together.']);
         }
         $request->session()->regenerate();
 
-        return redirect()->intended('/');
+        $wanted = $request->cookie(StartVisit::WANTED);
+
+        return redirect()->intended(is_string($wanted) ? $wanted : '/')->withoutCookie(StartVisit::WANTED);
     }
 
     public function demo(Request $request): RedirectResponse

@@ -8,6 +8,7 @@ use App\Answers\AnswerBuilder;
 use App\Settings\Settings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -32,7 +33,7 @@ final class SettingsController extends Controller
         /** @var array<string, string> $given */
         $given = $request->validate($rules);
         $user = $this->angler($request);
-        $user->update(['settings' => [...$user->settings ?? [], ...$given]]);
+        DB::transaction(static fn () => $user->refresh()->update(['settings' => [...$user->settings ?? [], ...$given]]));
 
         return back()->with('said', 'Kept.');
     }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
+use App\Answers\LureReader;
 use App\Data\BoxData;
 use App\Data\ProposalData;
 use App\Http\Requests\AddLure;
 use App\Models\Lure;
 use App\Models\User;
 use App\Tackle\Box;
+use App\Tackle\LureChange;
 use App\Tackle\LureForm;
 use App\Tackle\LurePresenter;
 use Eskith\Core\Tackle\Finish;
@@ -44,7 +46,7 @@ final class TackleController extends Controller
     /** What a few typed words mean. */
     public function propose(Request $request): JsonResponse
     {
-        $entry = QuickEntry::read((string) $request->query('text'), $this->angler($request)->likes()->units->lureWeight);
+        $entry = QuickEntry::read($this->text($request, 'text'), $this->angler($request)->likes()->units->lureWeight);
         $vibe = $entry->family->value === 'blade' && $entry->weight->si <= 0.007001;
         $words = $entry->weight->text.' '.($vibe ? 'vibe' : $entry->family->word()).', '.Finish::word($entry->finish)
             .', '.($entry->holes === 0 ? 'no holes' : $entry->holes.($entry->holes === 1 ? ' hole' : ' holes'))
@@ -64,16 +66,17 @@ final class TackleController extends Controller
     /** Changes one or many, and gives back what was there before. */
     public function change(Request $request): JsonResponse
     {
-        /** @var array{each: list<array{id: int, set: array<string, mixed>}>} $given */
-        $given = $request->validate([
-            'each' => ['required', 'array', 'list'], 'each.*.id' => ['required', 'integer'], 'each.*.set' => ['required', 'array'],
-        ]);
-        /** @var list<array{id: int, set: array<string, mixed>}> $each */
-        $each = $request->input('each');
+        $request->validate([
+            'each' => ['required', 'array', 'list', 'max:'.Box::MOST], 'each.*.id' => ['required', 'integer'], 'each.*.set' => ['required', 'array'],
+            'each.*.version' => ['required', 'integer'], 'each.*.saw' => ['sometimes', 'array'],
+        ], ['each.*.version' => 'Say which version of the lure you saw; load the page again.']);
+        /** @var list<array{id: int|string, set: array<string, mixed>, version: int|string, saw?: array<string, mixed>}> $sent */
+        $sent = $request->input('each');
+        $each = array_map(static fn (array $one): LureChange => new LureChange((int) $one['id'], $one['set'], (int) $one['version'], $one['saw'] ?? []), $sent);
         $user = $this->angler($request);
         $before = Box::of($user)->change($each);
         $presenter = new LurePresenter($user);
-        $lures = $user->lures()->whereIn('id', array_column($given['each'], 'id'))->limit(Box::PAGE)->get()->map($presenter->one(...))->values();
+        $lures = $user->lures()->whereIn('id', array_map(static fn (LureChange $one): int => $one->id, $each))->limit(Box::PAGE)->get()->filter(LureReader::isSound(...))->map($presenter->one(...))->values();
 
         return response()->json(['before' => $before, 'lures' => $lures]);
     }
@@ -95,7 +98,7 @@ final class TackleController extends Controller
         $total = $query->count();
 
         return new BoxData(
-            array_values($query->limit($shown)->get()->map((new LurePresenter($user))->one(...))->all()),
+            array_values($query->limit($shown)->get()->filter(LureReader::isSound(...))->map((new LurePresenter($user))->one(...))->all()),
             $total, $user->lures()->whereNull('retired_at')->count(), $total > $shown,
         );
     }

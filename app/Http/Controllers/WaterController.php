@@ -101,6 +101,7 @@ final class WaterController extends Controller
     public function line(Request $request): RedirectResponse
     {
         $user = $this->angler($request);
+        $request->validate(['line' => ['required', 'integer']]);
         $line = $user->lines()->findOrFail($request->integer('line'));
         DB::transaction(function () use ($user, $line): void {
             $user->lines()->update(['in_use' => false]);

@@ -1,39 +1,35 @@
 import { Link, router } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Refused, send } from "../parts/send";
 import { Shell } from "../shell/Shell";
 import { BenchDrawing } from "../tackle/BenchDrawing";
 import { type Fields, MadeOf, Places } from "../tackle/BenchFields";
+import { ChangeNotes } from "../tackle/ChangeNotes";
 import { HookCare } from "../tackle/HookCare";
+import { type Change, type Clash, seen, sendChanges } from "../tackle/lureChanges";
 import { Roles } from "../tackle/Roles";
-import type { Change } from "../tackle/useBox";
 import type { AnswerData, BenchData } from "../types";
 
 export default function Bench({ answer, bench }: { answer: AnswerData; bench: BenchData }) {
 	const fields = JSON.parse(bench.fields) as Fields;
+	const { lure } = bench;
 	const [undo, setUndo] = useState<{ words: string; before: Change[] } | null>(null);
 	const [trouble, setTrouble] = useState<string | null>(null);
-	const { lure } = bench;
+	const [clash, setClash] = useState<(Clash & { done: string }) | null>(null);
 	const refresh = () => router.reload({ only: ["bench", "answer"] });
-	const change = async (set: Record<string, unknown>, words: string): Promise<boolean> => {
-		try {
-			const { before } = await send<{ before: Change[] }>("PATCH", "/lures", { each: [{ id: lure.id, set }] });
-			setUndo({ words, before });
-			setTrouble(null);
-			refresh();
-			return true;
-		} catch (error) {
-			setTrouble(error instanceof Refused ? error.message : "No connection: nothing was changed. Try again.");
-			return false;
-		}
+	const apply = async (each: Change[], words: string, undoing = false): Promise<boolean> => {
+		const told = await sendChanges(each);
+		setTrouble(told.trouble?.words ?? null);
+		setClash(told.clash && { ...told.clash, done: words });
+		if (!told.changed) return false;
+		setUndo(undoing ? null : { words, before: told.changed.before });
+		refresh();
+		return true;
 	};
-	const back = async () => {
-		if (!undo) return;
-		await send("PATCH", "/lures", { each: undo.before }).catch(() =>
-			setTrouble("No connection: not undone. Try again."),
-		);
-		setUndo(null);
+	const change = (set: Record<string, unknown>, words: string) =>
+		apply([{ id: lure.id, set, version: lure.version, saw: seen({ ...fields }, set) }], words);
+	const giveWay = () => {
+		setClash(null);
 		refresh();
 	};
 	const move = (what: string, x: number, y: number) =>
@@ -59,22 +55,14 @@ export default function Bench({ answer, bench }: { answer: AnswerData; bench: Be
 				</p>
 				<h1 className="text-[25px]">{lure.title}</h1>
 				<p className="text-slate">{bench.balanceWords}</p>
-				{undo && (
-					<p
-						role="status"
-						className="mt-2 flex items-center justify-between border-l-4 border-brass bg-brass-pale px-3"
-					>
-						{undo.words}
-						<button type="button" className="min-h-11 font-semibold underline" onClick={() => void back()}>
-							Undo
-						</button>
-					</p>
-				)}
-				{trouble && (
-					<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-						{trouble}
-					</p>
-				)}
+				<ChangeNotes
+					undo={undo}
+					clash={clash}
+					trouble={trouble}
+					onUndo={() => undo && void apply(undo.before, "", true)}
+					onMine={() => clash && void apply(clash.mine, clash.done)}
+					onTheirs={giveWay}
+				/>
 				<div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-2">
 					<div className="min-w-0">
 						<BenchDrawing lure={lure.drawing} onMove={(what, x, y) => void move(what, x, y)} />

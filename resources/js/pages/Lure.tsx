@@ -6,6 +6,7 @@ import { choiceAddress } from "../lure/choiceAddress";
 import { Families } from "../lure/Families";
 import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
+import { Aside } from "../parts/Aside";
 import { Cautions } from "../parts/Cautions";
 import { Pick } from "../parts/Pick";
 import { Troubles } from "../parts/Troubles";
@@ -42,6 +43,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />
+					<Aside aside={answer.aside} />
 					<div aria-live="polite">
 						<h1 className="text-[23px] lg:text-[25px]">{answer.headline}</h1>
 						<p className="mt-1 text-slate">{answer.lead}</p>

@@ -34,7 +34,7 @@ export default function Register() {
 					type="password"
 					autoComplete="new-password"
 					required
-					hint="At least 8 characters."
+					hint="10 to 72 characters."
 					value={form.data.password}
 					trouble={form.errors.password}
 					onChange={(event) => form.setData("password", event.target.value)}

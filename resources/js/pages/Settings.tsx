@@ -73,7 +73,12 @@ export default function Settings({ answer, choices, settings }: Props) {
 					</section>
 				))}
 				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
-					<p>Signed in as {props.angler}.</p>
+					<p>
+						Signed in as {props.angler}.{" "}
+						<Link href="/account" className="underline underline-offset-4">
+							Account
+						</Link>
+					</p>
 					<button
 						type="button"
 						onClick={() => router.post("/sign-out")}

@@ -3,10 +3,15 @@ import { Door } from "../parts/Door";
 import { Field } from "../parts/Field";
 
 export default function SignIn() {
-	const { props } = usePage<{ demo: boolean }>();
+	const { props } = usePage<{ demo: boolean; said: string | null }>();
 	const form = useForm({ email: "", password: "", remember: true });
 	return (
 		<Door title="Sign in" says="Your readings, your box and your record are kept under your own account.">
+			{props.said && (
+				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
+					{props.said}
+				</p>
+			)}
 			{props.demo && (
 				<div className="mb-7 border-b border-rule pb-7">
 					<button
@@ -54,6 +59,11 @@ export default function SignIn() {
 				</button>
 			</form>
 			<p className="mt-5">
+				<Link href="/forgot-password" className="underline underline-offset-4">
+					Forgotten the password?
+				</Link>
+			</p>
+			<p className="mt-2">
 				No account yet?{" "}
 				<Link href="/register" className="underline underline-offset-4">
 					Make one

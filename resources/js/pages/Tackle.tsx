@@ -1,11 +1,13 @@
 import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Aside } from "../parts/Aside";
 import { Pick } from "../parts/Pick";
 import { Shell } from "../shell/Shell";
+import { ChangeNotes } from "../tackle/ChangeNotes";
 import { InAndOut } from "../tackle/InAndOut";
 import { LureRow } from "../tackle/LureRow";
 import { NewLure } from "../tackle/NewLure";
-import { type Change, useBox } from "../tackle/useBox";
+import { useBox, type Wish } from "../tackle/useBox";
 import type { AnswerData, BoxData } from "../types";
 
 const families = [
@@ -32,7 +34,7 @@ interface Props {
 }
 
 export default function Tackle({ answer, box: first, weightUnit }: Props) {
-	const { box, filter, setFilter, change, undo, setUndo, trouble } = useBox(first);
+	const { box, filter, setFilter, change, undo, setUndo, trouble, clash, takeBack, insist, giveWay } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
 	const choose = useCallback(
 		(id: number, on: boolean) => setSelected((all) => (on ? [...all, id] : all.filter((one) => one !== id))),
@@ -42,7 +44,7 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 	const bulk = async (set: Record<string, unknown>, words: string) => {
 		if (
 			await change(
-				selected.map((id): Change => ({ id, set })),
+				selected.map((id): Wish => ({ id, set })),
 				words,
 			)
 		)
@@ -54,6 +56,7 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 		<Shell title="Tackle box" column={<AnswerColumn answer={answer} />}>
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+					<Aside aside={answer.aside} />
 					<InAndOut onTaken={() => setFilter({ ...filter })} />
 					<h1 className="text-[25px]">
 						{box.inBox === 0 ? "Your box is empty" : `${box.inBox} ${box.inBox === 1 ? "lure" : "lures"} in the box`}
@@ -128,31 +131,15 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 							</button>
 						</div>
 					)}
-					{undo && (
-						<p
-							role="status"
-							className="mt-2 flex items-center justify-between gap-3 border-l-4 border-brass bg-brass-pale px-3"
-						>
-							{undo.words}
-							<span className="flex gap-4">
-								<button
-									type="button"
-									className="min-h-11 font-semibold underline"
-									onClick={() => void change(undo.before, "", true)}
-								>
-									Undo
-								</button>
-								<button type="button" className="min-h-11 underline" onClick={() => setUndo(null)}>
-									Good
-								</button>
-							</span>
-						</p>
-					)}
-					{trouble && (
-						<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-							{trouble.words}
-						</p>
-					)}
+					<ChangeNotes
+						undo={undo}
+						clash={clash}
+						trouble={trouble?.words ?? null}
+						onUndo={takeBack}
+						onMine={insist}
+						onTheirs={giveWay}
+						onGood={() => setUndo(null)}
+					/>
 					<ul className="mt-1" aria-label="Lures">
 						{box.lures.map((lure) => (
 							<LureRow

@@ -1,6 +1,7 @@
 import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Aside } from "../parts/Aside";
 import { remember, remembered } from "../parts/address";
 import { Cautions } from "../parts/Cautions";
 import { Troubles } from "../parts/Troubles";
@@ -64,6 +65,7 @@ export default function Water({
 		>
 			<div className="px-4 py-4 lg:px-7">
 				<LinkBanner live={live} trouble={trouble} />
+				<Aside aside={answer.aside} />
 				<div aria-live="polite">
 					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
 				</div>

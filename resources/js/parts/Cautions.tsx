@@ -1,12 +1,13 @@
 import { useEffect, useState } from "react";
 import type { CautionData } from "../types";
+import { keep, kept } from "./kept";
 
 const key = "cautions seen";
 
 /** Ids put away today; a new day shows them again. */
 function putAway(): string[] {
-	const kept = JSON.parse(localStorage.getItem(key) ?? "null") as { day: string; ids: string[] } | null;
-	return kept?.day === new Date().toDateString() ? kept.ids : [];
+	const away = kept<{ day: string; ids: string[] }>(key);
+	return away?.day === new Date().toDateString() && Array.isArray(away.ids) ? away.ids : [];
 }
 
 /** Each shown once a day, the gravest first, with what to do. Never in the way: a word puts them aside. */
@@ -19,7 +20,7 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 	const shown = all ? left : left.slice(0, 1);
 	const seen = () => {
 		const ids = [...(away ?? []), ...shown.map((caution) => caution.id)];
-		localStorage.setItem(key, JSON.stringify({ day: new Date().toDateString(), ids }));
+		keep(key, { day: new Date().toDateString(), ids });
 		setAway(ids);
 		setAll(false);
 	};

@@ -1,4 +1,5 @@
 import { Select } from "radix-ui";
+import { styleNonce } from "./nonce";
 
 interface Props {
 	label: string;
@@ -27,7 +28,7 @@ export function Pick({ label, value, options, onChange, className = "" }: Props)
 					position="popper"
 					className="z-50 max-h-[60dvh] overflow-y-auto rounded-md border border-slate bg-paper p-1 text-ink"
 				>
-					<Select.Viewport>
+					<Select.Viewport nonce={styleNonce()}>
 						{options.map(([option, words]) => (
 							<Select.Item
 								key={option}

@@ -4,6 +4,8 @@ export class Refused extends Error {
 		message: string,
 		readonly fields: Record<string, string>,
 		readonly status: number,
+		/** Everything the server said. */
+		readonly answer: unknown = null,
 	) {
 		super(message);
 	}
@@ -40,6 +42,7 @@ async function answered<T>(response: Response): Promise<T> {
 			Object.values(fields)[0] ?? answer?.message ?? "That did not work. Try again.",
 			fields,
 			response.status,
+			answer,
 		);
 	}
 	return answer as T;

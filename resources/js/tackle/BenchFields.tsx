@@ -120,7 +120,7 @@ export function Places({ fields, onChange }: { fields: Fields; onChange: OnChang
 /** What finish and body are made of. */
 export function MadeOf({ fields, onChange }: { fields: Fields; onChange: OnChange }) {
 	const keep = (name: string, value: string | boolean) =>
-		void onChange({ build: { ...fields.build, [name]: value } }, "What it is made of is kept.");
+		void onChange({ build: { [name]: value } }, "What it is made of is kept.");
 	return (
 		<section aria-label="What it is made of" className="mt-5 border-t border-rule pt-3">
 			<h2 className="text-[19px]">Made of</h2>

@@ -3,10 +3,13 @@ import { Pick } from "../parts/Pick";
 import { useAsk } from "../parts/useAsk";
 import type { BenchData } from "../types";
 
+type Hooks = Record<string, string | number | null>;
+
 interface Props {
 	bench: BenchData;
-	hooks: Record<string, string | number | null>;
-	onChange: (hooks: Record<string, string | number | null>, words: string) => Promise<boolean>;
+	hooks: Hooks;
+	/** Keeps the parts given; the others stay as they are. */
+	onChange: (parts: Hooks, words: string) => Promise<boolean>;
 }
 
 /** Hooks: what is on, when it was last looked after, what practice says, and the swap to a braided loop. */
@@ -14,6 +17,13 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 	const [draft, setDraft] = useState(hooks);
 	useEffect(() => setDraft(hooks), [hooks]);
 	const [swapping, setSwapping] = useState(false);
+	/** Only what differs from what is kept. */
+	const changed = (to: Hooks): Hooks =>
+		Object.fromEntries(Object.entries(to).filter(([name, value]) => `${value ?? ""}` !== `${hooks[name] ?? ""}`));
+	const keep = (to: Hooks, words: string) => {
+		const parts = changed(to);
+		if (Object.keys(parts).length > 0) void onChange(parts, words);
+	};
 	const today = new Date().toISOString().slice(0, 10);
 	const field = (name: string, label: string, placeholder: string) => (
 		<label className="text-[14px] text-slate">
@@ -39,7 +49,7 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 				className="mt-2"
 				onSubmit={(event) => {
 					event.preventDefault();
-					void onChange(draft, "Hooks are kept.");
+					keep(draft, "Hooks are kept.");
 				}}
 			>
 				<div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
@@ -71,14 +81,14 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 					<button
 						type="button"
 						className="min-h-11 underline underline-offset-4"
-						onClick={() => void onChange({ ...draft, changed: today }, "New hooks today.")}
+						onClick={() => keep({ ...draft, changed: today }, "New hooks today.")}
 					>
 						Changed today
 					</button>
 					<button
 						type="button"
 						className="min-h-11 underline underline-offset-4"
-						onClick={() => void onChange({ ...draft, sharpened: today }, "Sharpened today.")}
+						onClick={() => keep({ ...draft, sharpened: today }, "Sharpened today.")}
 					>
 						Sharpened today
 					</button>
@@ -95,7 +105,7 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 			{swapping && (
 				<LoopSteps
 					ring={`${draft.ring_mm ?? ""}`}
-					onDone={() => void onChange({ ...draft, attach: "loop", changed: today }, "A braided loop since today.")}
+					onDone={() => keep({ ...draft, attach: "loop", changed: today }, "A braided loop since today.")}
 				/>
 			)}
 		</section>

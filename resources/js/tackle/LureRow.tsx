@@ -3,13 +3,13 @@ import { memo, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { newId } from "../parts/send";
 import type { LureData } from "../types";
-import type { Change } from "./useBox";
+import type { Wish } from "./useBox";
 
 interface Props {
 	lure: LureData;
 	selected: boolean;
 	onSelect: (id: number, on: boolean) => void;
-	onChange: (each: Change[], words: string) => Promise<boolean>;
+	onChange: (each: Wish[], words: string) => Promise<boolean>;
 	fields: Record<string, string>;
 }
 

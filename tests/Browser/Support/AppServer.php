@@ -21,6 +21,7 @@ final class AppServer
     {
         $folder = sys_get_temp_dir().'/eskith-browser-'.bin2hex(random_bytes(5));
         mkdir($folder, 0o700);
+        array_map(mkdir(...), ["{$folder}/visits", "{$folder}/cache"]);
         $port = FreePort::find();
         $server = new self("http://127.0.0.1:{$port}", $folder);
         $environment = $server->environment();
@@ -29,7 +30,7 @@ final class AppServer
         $server->artisan('db:seed --class=DemoSeeder --force --quiet');
         $root = dirname(__DIR__, 3);
         $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=6M', '-d', 'post_max_size=8M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
             [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
             $pipes, $root, [...getenv(), ...$environment, 'PHP_CLI_SERVER_WORKERS' => '4'],
         );
@@ -58,8 +59,7 @@ final class AppServer
             proc_terminate($this->process);
             proc_close($this->process);
         }
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
-        @rmdir($this->folder);
+        exec('rm -rf '.escapeshellarg($this->folder));
     }
 
     /** @return array<string, string> */
@@ -67,7 +67,7 @@ final class AppServer
     {
         return [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $this->url,
-            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database',
+            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file', 'CACHE_FILES' => "{$this->folder}/cache",
             'LOG_CHANNEL' => 'stderr',
         ];
     }

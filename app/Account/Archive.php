@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Settings\Settings;
+use Illuminate\Support\Facades\DB;
+use ZipArchive;
+
+/**
+ * Everything an angler has, as one ZIP file of JSON lists: `account.json` for name and settings, and a list for each
+ * table. Rows are numbered from 1 in each list; a link gives the number of the row it leads to.
+ */
+final class Archive
+{
+    public const FORMAT = 'eskith-account';
+
+    public const VERSION = 1;
+
+    private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+
+    /** @return string path of a temporary file, for the caller to delete */
+    public static function write(User $user): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'eskith');
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
+            throw new \RuntimeException('The archive cannot be written.');
+        }
+        foreach (self::parts($user) as $name => $part) {
+            $zip->addFromString("{$name}.json", json_encode($part, self::JSON)."\n");
+        }
+        if (! $zip->close()) {
+            throw new \RuntimeException('The archive cannot be written.');
+        }
+
+        return $path;
+    }
+
+    /** @return array<string, mixed> what stands in each file of the archive, by its name */
+    public static function parts(User $user): array
+    {
+        return DB::transaction(static function () use ($user): array {
+            $numbers = [];
+            $lists = [];
+            foreach (Tables::all() as $table) {
+                $lists[$table->name] = self::rows($user, $table, $numbers);
+            }
+            $settings = array_intersect_key($user->settings ?? [], Settings::CHOICES);
+
+            return ['account' => [
+                'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $user->name, 'settings' => (object) $settings,
+                'pinned_lure' => $numbers['lures'][$user->pinned_lure_id] ?? null,
+            ], ...$lists];
+        });
+    }
+
+    /**
+     * @param  array<string, array<int, int>>  $numbers  by table, the number of the row with an id
+     * @return list<array<string, mixed>>
+     */
+    private static function rows(User $user, Table $table, array &$numbers): array
+    {
+        $numbers[$table->name] = [];
+        $rows = [];
+        foreach (DB::table($table->name)->where('user_id', $user->id)->orderBy('id')->get() as $i => $raw) {
+            $numbers[$table->name][(int) $raw->id] = $i + 1;
+            $row = ['no' => $i + 1];
+            foreach ($table->links as $column => $to) {
+                $row[$column] = $raw->{$column} === null ? null : $numbers[$to][(int) $raw->{$column}] ?? null;
+            }
+            foreach ($table->columns as $name => $column) {
+                $row[$name] = $column->json && is_string($raw->{$name}) ? json_decode($raw->{$name}, true) : $raw->{$name};
+            }
+            if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
+                $row['text'] = (string) ($numbers['spots'][(int) $raw->text] ?? '');
+            }
+            $rows[] = $row;
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Answers\LureReader;
+use App\Calibration\Kind;
+use App\Models\Gear;
+use App\Models\Lure;
+use App\Readings\Catalogue;
+use App\Readings\ReadingBook;
+use App\Readings\Source;
+use App\Record\Came;
+use App\Record\EventKind;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Profile;
+
+/** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
+final class Tables
+{
+    /** What belongs to an angler and is not archived: instruments say it anew. */
+    public const LEFT_OUT = ['feeds'];
+
+    /** @return list<Table> */
+    public static function all(): array
+    {
+        return [...self::places(), ...self::tackle(), ...self::record(), ...self::own()];
+    }
+
+    /** @return list<Table> */
+    private static function places(): array
+    {
+        return [
+            new Table('waters', [
+                'name' => Column::text(255), 'kind' => Column::text(20), 'profile' => Column::one(self::values(Profile::cases())), 'salinity' => Column::number(0, 45),
+                'local_rules' => Column::text(400), 'protected_fish' => Column::text(120), ...self::written(),
+            ], known: ['name']),
+            new Table('spots', [
+                'name' => Column::text(255), 'depth_m' => Column::number(0, 150), 'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
+                'latitude' => Column::number(-90, 90)->orNone(), 'longitude' => Column::number(-180, 180)->orNone(), ...self::written(),
+            ], ['water_id' => 'waters'], known: ['water_id', 'name']),
+        ];
+    }
+
+    /** @return list<Table> */
+    private static function tackle(): array
+    {
+        return [
+            new Table('lines', [
+                'name' => Column::text(255), 'kind' => Column::text(20), 'diameter_m' => Column::number(0.00002, 0.003), 'diameter_text' => Column::text(40),
+                'break_n' => Column::number(0, 2000), 'break_text' => Column::text(40), 'in_use' => Column::flag(), 'put_on' => Column::moment()->orNone(), ...self::written(),
+            ], known: ['name', 'diameter_text']),
+            new Table('lures', [
+                'uuid' => Column::uuid(), 'position' => Column::whole(0, 1_000_000_000), 'family' => Column::text(20), 'mass_kg' => Column::number(0, 0.5), 'mass_text' => Column::text(40),
+                'finish' => Column::text(40), 'red_near_hooks' => Column::flag(), 'length_mm' => Column::number(3, 300), 'height_mm' => Column::number(3, 300), 'holes' => Column::json(2000),
+                'balance_x' => Column::number(-300, 300)->orNone(), 'balance_y' => Column::number(-300, 300)->orNone(), 'retired_at' => Column::moment()->orNone(),
+                'quantity' => Column::whole(1, 999), 'lost' => Column::whole(0, 999), 'buy_again' => Column::flag(), 'build' => Column::json(4000)->orNone(), 'hooks' => Column::json(2000)->orNone(),
+                'notes' => Column::text(500), 'search' => Column::text(300), 'version' => Column::whole(1, PHP_INT_MAX), ...self::written(),
+            ], sound: static fn (array $row): bool => LureReader::isSound((new Lure)->setRawAttributes($row))),
+            new Table('gear', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(Gear::KINDS), 'name' => Column::text(80), 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
+                'put_on' => Column::moment()->orNone(), 'retired_at' => Column::moment()->orNone(),
+            ]),
+            new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
+                ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines'], ['lure_id', 'gear_id', 'line_id']),
+            new Table('measurements', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(Kind::cases())), 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
+                'method' => Column::text(200), 'measured_at' => Column::moment(),
+            ], ['lure_id' => 'lures'], ['lure_id'],
+                sound: static fn (array $row): bool => Kind::from((string) $row['kind'])->holds((float) $row['value'], $row['lure_id'])),
+        ];
+    }
+
+    /** @return list<Table> */
+    private static function record(): array
+    {
+        return [
+            new Table('outings', [
+                'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000), 'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), ...self::written(),
+            ], ['spot_id' => 'spots'], ['spot_id']),
+            new Table('setups', [
+                'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(), 'cadence' => Column::one(self::values(Cadence::cases())), 'depth_m' => Column::number(0, 150), 'tied_at' => Column::moment(),
+            ], ['outing_id' => 'outings', 'lure_id' => 'lures']),
+            new Table('events', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())), 'came' => Column::one(self::values(Came::cases()))->orNone(),
+                'species' => Column::one(self::values(Species::cases()))->orNone(), 'length_m' => Column::number(0, 3)->orNone(), 'length_text' => Column::text(40)->orNone(),
+                'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(), 'undone_at' => Column::moment()->orNone(),
+            ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
+        ];
+    }
+
+    /** @return list<Table> */
+    private static function own(): array
+    {
+        return [
+            new Table('readings', [
+                'name' => Column::text(30), 'text' => Column::text(200), 'si' => Column::number(-1e6, 1e6)->orNone(), 'source' => Column::one(self::values(Source::cases())),
+                'pinned' => Column::flag(), 'read_at' => Column::moment(),
+            ], known: ['name'], sound: static fn (array $row): bool => $row['name'] === ReadingBook::SPOT
+                || (Catalogue::all()[$row['name']] ?? null)?->holds((string) $row['text'], $row['si'] === null ? null : (float) $row['si']) === true),
+            new Table('rule_choices', ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()], known: ['rule']),
+        ];
+    }
+
+    /** @return array<string, Column> */
+    private static function written(): array
+    {
+        return ['created_at' => Column::moment()->orNone(), 'updated_at' => Column::moment()->orNone()];
+    }
+
+    /**
+     * @param  list<\BackedEnum>  $cases
+     * @return list<string>
+     */
+    private static function values(array $cases): array
+    {
+        return array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases);
+    }
+}

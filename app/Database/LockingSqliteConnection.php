@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Illuminate\Database\SQLiteConnection;
+use PDOException;
+
+/**
+ * SQLite whose transactions hold the write lock from their first statement. A transaction that reads before it writes
+ * would otherwise write over a snapshot that another writer has made stale, and no busy timeout helps against that.
+ *
+ * Laravel has a `transaction_mode` for it, which it passes over below PHP 8.4.
+ */
+final class LockingSqliteConnection extends SQLiteConnection
+{
+    /** @throws PDOException when another writer keeps the lock for longer than the busy timeout */
+    protected function executeBeginTransactionStatement(): void
+    {
+        $pdo = $this->getPdo();
+        // PDO must know of the transaction to end it later, but can only begin one that takes the lock late.
+        $pdo->beginTransaction();
+        $pdo->exec('COMMIT');
+        try {
+            $pdo->exec('BEGIN IMMEDIATE');
+        } catch (PDOException $busy) {
+            $pdo->exec('BEGIN');
+            $pdo->rollBack();
+            throw $busy;
+        }
+    }
+}

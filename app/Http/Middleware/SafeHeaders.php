@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Headers of every answer, errors and redirects too: everything comes from here, styles only by file or nonce, nothing
+ * is framed elsewhere, and what belongs to an angler is kept by no cache.
+ */
+final class SafeHeaders
+{
+    /** Attribute of the request under which a view finds the nonce for its own styles. */
+    public const NONCE = 'style nonce';
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $nonce = base64_encode(random_bytes(12));
+        $request->attributes->set(self::NONCE, $nonce);
+        $response = $next($request);
+        $response->headers->add([
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; object-src 'none'; frame-ancestors 'self'; base-uri 'self'; form-action 'self'",
+            'X-Content-Type-Options' => 'nosniff',
+            'X-Frame-Options' => 'SAMEORIGIN',
+            'Referrer-Policy' => 'same-origin',
+            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()',
+            'Cross-Origin-Opener-Policy' => 'same-origin',
+        ]);
+        if (Auth::hasUser() || $response->headers->getCookies() !== [] || ! $response->isCacheable()) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
+        $response->headers->remove('X-Powered-By');
+
+        return $response;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mending;
+
+use App\Answers\LureReader;
+use App\Models\User;
+use App\Tackle\LureForm;
+use Illuminate\Support\Facades\DB;
+
+/** Mends what was set aside: takes it away, or gives it usual measures. The same twice changes nothing. */
+final readonly class Mender
+{
+    public static function mend(User $user, Part $part, string $key): void
+    {
+        DB::transaction(static function () use ($user, $part, $key): void {
+            match ($part) {
+                Part::Reading => $user->readings()->where('name', $key)->delete(),
+                Part::Measurement => $user->measurements()->where('uuid', $key)->delete(),
+                Part::Rule => $user->ruleChoices()->where('rule', $key)->whereNotNull('own')->delete(),
+                Part::Line => $user->lines()->whereKey((int) $key)->update(['in_use' => false]),
+                Part::Lure => self::lure($user, (int) $key),
+            };
+        });
+    }
+
+    private static function lure(User $user, int $id): void
+    {
+        $row = $user->lures()->find($id);
+        if ($row !== null && ! LureReader::isSound($row)) {
+            $row->update(LureForm::mended($row));
+        }
+    }
+}

@@ -1,0 +1,203 @@
+import { Link, router, useForm, usePage } from "@inertiajs/react";
+import { type ReactNode, useState } from "react";
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { Field } from "../parts/Field";
+import { Shell } from "../shell/Shell";
+import type { AnswerData } from "../types";
+
+interface Props {
+	answer: AnswerData;
+	email: string;
+	isDemo: boolean;
+}
+
+/** The account: its password and devices, everything in it as one file, and its end. */
+export default function Account({ answer, email, isDemo }: Props) {
+	const { props } = usePage<{ angler: string | null }>();
+	return (
+		<Shell title="Account" column={<AnswerColumn answer={answer} />}>
+			<div className="max-w-[720px] px-4 py-5 lg:px-7">
+				<p className="text-[15px]">
+					<Link href="/settings" className="underline underline-offset-4">
+						Settings
+					</Link>
+				</p>
+				<h1 className="text-[25px]">Account</h1>
+				<p className="mt-1 text-slate">
+					{isDemo
+						? "This is the demo, which belongs to everybody: its password and its end are not yours to choose."
+						: `${props.angler} signs in as ${email}. Everything in it is yours alone and stays on this machine.`}
+				</p>
+				<Everything />
+				{!isDemo && (
+					<>
+						<Password />
+						<Devices />
+						<Goodbye />
+					</>
+				)}
+			</div>
+		</Shell>
+	);
+}
+
+function Part({ title, says, children }: { title: string; says: string; children: ReactNode }) {
+	return (
+		<section aria-label={title} className="mt-6 border-t border-rule pt-3">
+			<h2 className="text-[19px]">{title}</h2>
+			<p className="mb-3 text-[15px] text-slate">{says}</p>
+			{children}
+		</section>
+	);
+}
+
+const button = "figure min-h-12 rounded-md border-2 border-ink px-5";
+
+function Everything() {
+	const form = useForm<{ file: File | null }>({ file: null });
+	return (
+		<Part
+			title="Everything as one file"
+			says="Lures, readings, outings, gear, waters, rules and settings, as a ZIP of plain JSON. Read back in, it adds what is missing here and changes nothing that is there."
+		>
+			<div className="flex flex-wrap items-center gap-3">
+				<a href="/account/archive.zip" className={`${button} inline-flex items-center`}>
+					Take everything out
+				</a>
+				<label className={`${button} inline-flex cursor-pointer items-center focus-within:outline-3`}>
+					{form.processing ? "Reading it in …" : "Read a file in"}
+					<input
+						type="file"
+						accept=".zip,application/zip"
+						className="sr-only"
+						onChange={(event) => {
+							const file = event.target.files?.[0];
+							event.target.value = "";
+							if (!file) return;
+							form.transform(() => ({ file }));
+							form.post("/account/archive", { preserveScroll: true });
+						}}
+					/>
+				</label>
+			</div>
+			{form.errors.file && (
+				<p role="alert" className="pt-2 text-rowan">
+					{form.errors.file}
+				</p>
+			)}
+		</Part>
+	);
+}
+
+function Password() {
+	const form = useForm({ current: "", password: "" });
+	return (
+		<Part title="Password" says="A new one signs out every other device.">
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					form.put("/account/password", { preserveScroll: true, onSuccess: () => form.reset() });
+				}}
+			>
+				<div className="grid gap-x-4 sm:grid-cols-2">
+					<Field
+						label="The one you have"
+						type="password"
+						autoComplete="current-password"
+						required
+						value={form.data.current}
+						trouble={form.errors.current}
+						onChange={(event) => form.setData("current", event.target.value)}
+					/>
+					<Field
+						label="The new one"
+						type="password"
+						autoComplete="new-password"
+						required
+						hint="10 to 72 characters."
+						value={form.data.password}
+						trouble={form.errors.password}
+						onChange={(event) => form.setData("password", event.target.value)}
+					/>
+				</div>
+				<button type="submit" disabled={form.processing} className={button}>
+					Change the password
+				</button>
+			</form>
+		</Part>
+	);
+}
+
+function Devices() {
+	const form = useForm({ others: "" });
+	return (
+		<Part title="Other devices" says="Left signed in on a borrowed phone? This ends it everywhere but here.">
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					form.post("/account/sign-out-others", { preserveScroll: true, onSuccess: () => form.reset() });
+				}}
+			>
+				<div className="max-w-[340px]">
+					<Field
+						label="Your password, to be sure"
+						type="password"
+						autoComplete="current-password"
+						required
+						value={form.data.others}
+						trouble={form.errors.others}
+						onChange={(event) => form.setData("others", event.target.value)}
+					/>
+				</div>
+				<button type="submit" disabled={form.processing} className={button}>
+					Sign out the others
+				</button>
+			</form>
+		</Part>
+	);
+}
+
+function Goodbye() {
+	const [sure, setSure] = useState(false);
+	const [password, setPassword] = useState("");
+	const { errors } = usePage<{ errors: Record<string, string> }>().props;
+	return (
+		<Part
+			title="Leave"
+			says="The account goes with everything in it, and nobody can bring it back. Take everything out first."
+		>
+			{sure ? (
+				<form
+					onSubmit={(event) => {
+						event.preventDefault();
+						router.delete("/account", { data: { goodbye: password }, preserveScroll: true });
+					}}
+				>
+					<div className="max-w-[340px]">
+						<Field
+							label="Your password, to be sure"
+							type="password"
+							autoComplete="current-password"
+							required
+							value={password}
+							trouble={errors.goodbye}
+							onChange={(event) => setPassword(event.target.value)}
+						/>
+					</div>
+					<div className="flex flex-wrap gap-3">
+						<button type="submit" className="figure min-h-12 rounded-md border-2 border-rowan px-5 text-rowan">
+							Delete the account
+						</button>
+						<button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSure(false)}>
+							Keep it
+						</button>
+					</div>
+				</form>
+			) : (
+				<button type="button" className={button} onClick={() => setSure(true)}>
+					Delete the account …
+				</button>
+			)}
+		</Part>
+	);
+}

@@ -1,0 +1,46 @@
+import { Link, useForm, usePage } from "@inertiajs/react";
+import { Door } from "../parts/Door";
+import { Field } from "../parts/Field";
+
+export default function ForgotPassword() {
+	const { props } = usePage<{ said: string | null }>();
+	const form = useForm({ email: "" });
+	return (
+		<Door title="A new password" says="You get a letter with an address at which you set it.">
+			{props.said && (
+				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
+					{props.said}
+				</p>
+			)}
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					form.post("/forgot-password");
+				}}
+			>
+				<Field
+					label="E-mail"
+					type="email"
+					autoComplete="username"
+					required
+					value={form.data.email}
+					trouble={form.errors.email}
+					onChange={(event) => form.setData("email", event.target.value)}
+				/>
+				<button
+					type="submit"
+					disabled={form.processing}
+					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
+				>
+					Send the letter
+				</button>
+			</form>
+			<p className="mt-5">
+				It came back to you?{" "}
+				<Link href="/sign-in" className="underline underline-offset-4">
+					Sign in
+				</Link>
+			</p>
+		</Door>
+	);
+}

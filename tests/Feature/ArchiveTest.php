@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Account\Archive;
+use App\Account\Table;
+use App\Account\Tables;
+use App\Models\Lure;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Tests\TestCase;
+use ZipArchive;
+
+/** Everything out as one file, the account gone, everything in again. */
+final class ArchiveTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_out_gone_made_anew_and_in_again_is_equal(): void
+    {
+        $demo = $this->demo();
+        $this->actingAs($demo)->put('/rules/F1', ['weight' => 2]);
+        $this->put('/pinned', ['lure' => $demo->lures()->firstOrFail()->id]);
+        $this->post('/measurements', ['uuid' => fake()->uuid(), 'kind' => 'drop', 'pick' => $demo->lures()->where('family', 'spoon')->firstOrFail()->id.'..', 'seconds' => '12 s'])->assertSessionHasNoErrors();
+        $before = Archive::parts($demo->refresh());
+        foreach (['lures', 'outings', 'setups', 'events', 'spots', 'readings', 'rule_choices', 'measurements', 'gear'] as $list) {
+            self::assertNotSame([], $before[$list], $list);
+        }
+        self::assertNotNull($before['account']['pinned_lure']);
+        $file = (string) file_get_contents($this->get('/account/archive.zip')->assertOk()->assertHeader('Content-Type', 'application/zip')->getFile()->getPathname());
+
+        $demo->update(['email' => 'own@example.test', 'password' => 'a long password']);
+        $this->actingAs($demo)->delete('/account', ['goodbye' => 'wrong'])->assertSessionHasErrors('goodbye');
+        $this->delete('/account', ['goodbye' => 'a long password'])->assertRedirect('/sign-in');
+        foreach (self::ofAnglers() as $table) {
+            self::assertSame(0, DB::table($table)->count(), $table);
+        }
+        self::assertSame(0, User::query()->count());
+
+        $this->post('/register', ['name' => $before['account']['name'], 'email' => 'own@example.test', 'password' => 'a long password'])->assertRedirect('/tackle');
+        $said = $this->take($file)->getSession()->get('said');
+        self::assertMatchesRegularExpression('/^Read in: \d{3,} added, 0 there already\.$/', $said);
+        $after = Archive::parts(User::query()->sole());
+        self::assertEquals($before, $after);
+
+        self::assertMatchesRegularExpression('/^Read in: 0 added, \d{3,} there already\.$/', $this->take($file)->getSession()->get('said'));
+        self::assertEquals($after, Archive::parts(User::query()->sole()), 'the same file again changes nothing');
+    }
+
+    public function test_every_table_of_an_anglers_is_in_the_archive_or_left_out_on_purpose(): void
+    {
+        $known = [...array_map(static fn (Table $table): string => $table->name, Tables::all()), ...Tables::LEFT_OUT];
+        self::assertSame([], array_values(array_diff(self::ofAnglers(), $known)));
+        foreach (Tables::all() as $table) {
+            $columns = array_diff(Schema::getColumnListing($table->name), ['id', 'user_id']);
+            self::assertSame([], array_values(array_diff($columns, array_keys($table->columns), array_keys($table->links))), $table->name);
+        }
+    }
+
+    public function test_a_full_account_keeps_what_it_has(): void
+    {
+        $file = $this->zip(Archive::parts($this->demo()));
+        $this->actingAs($other = $this->angler(['weight' => 'g']));
+        Lure::factory()->for($other)->create(['notes' => 'mine']);
+        $this->take($file);
+
+        self::assertSame(25, $other->lures()->count());
+        self::assertSame('g', $other->refresh()->settings['weight']);
+        self::assertSame(1, $other->lures()->where('notes', 'mine')->count());
+    }
+
+    public function test_rows_that_cannot_be_are_refused_by_themselves(): void
+    {
+        $parts = Archive::parts($this->demo());
+        $parts['lures'][0]['mass_kg'] = 1e9;
+        $parts['lures'][1]['holes'] = ['x' => 'y'];
+        $parts['lures'][2]['finish'] = "gold\0";
+        $parts['readings'][0] = ['name' => 'temp', 'text' => '99 °C', 'si' => 99, 'source' => 'measured', 'pinned' => 0, 'read_at' => '2026-01-01 10:00:00'];
+        $parts['events'][0]['setup_id'] = 9999;
+        $parts['outings'][0]['started_at'] = '2026-13-41';
+        $parts['waters'][0] = 'a lake';
+        $this->actingAs($other = $this->angler());
+        $said = $this->take($this->zip($parts))->getSession()->get('said');
+
+        self::assertStringContainsString('refused because they cannot be: waters 1', $said);
+        self::assertSame(count($parts['lures']) - 3, $other->lures()->count());
+        self::assertFalse($other->readings()->where('name', 'temp')->exists());
+        $this->get('/lure')->assertOk();
+        $this->get('/fish')->assertOk();
+    }
+
+    public function test_what_is_no_archive_is_refused_in_a_sentence_and_changes_nothing(): void
+    {
+        $this->actingAs($other = $this->angler());
+        foreach (['plain text', '', $this->zip(['account' => ['format' => 'other']]), $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 2]]), $this->zip(['lures' => []])] as $bytes) {
+            $this->take($bytes)->assertSessionHasErrors(['file' => 'That is no archive of an account; choose a ZIP file that was exported here.']);
+        }
+        $good = ['format' => Archive::FORMAT, 'version' => 1];
+        $this->take($this->zip(['account' => $good, 'lures' => 7]))->assertSessionHasErrors('file');
+        $this->take($this->zip(['account' => $good, 'events' => array_fill(0, 60_001, 1)]))->assertSessionHasErrors('file');
+        $this->post('/account/archive')->assertSessionHasErrors('file');
+        $bomb = new ZipArchive;
+        $bomb->open($path = (string) tempnam(sys_get_temp_dir(), 'bomb'), ZipArchive::OVERWRITE);
+        $bomb->addFromString('account.json', '"'.str_repeat('0', 81_000_000).'"');
+        $bomb->close();
+        $this->take((string) file_get_contents($path))->assertSessionHasErrors(['file' => '"account.json" in that archive cannot be read; export it anew.']);
+        unlink($path);
+        self::assertSame(0, $other->lures()->count());
+    }
+
+    public function test_the_demo_cannot_be_deleted(): void
+    {
+        $this->actingAs($this->demo())->delete('/account', ['goodbye' => 'x'])->assertSessionHasErrors('goodbye');
+        self::assertSame(1, User::query()->count());
+    }
+
+    private function demo(): User
+    {
+        $this->seed(DemoSeeder::class);
+
+        return User::query()->where('email', config('eskith.demo_email'))->sole();
+    }
+
+    /** @return list<string> tables whose rows belong to an angler */
+    private static function ofAnglers(): array
+    {
+        return array_values(array_filter(Schema::getTableListing(schemaQualified: false), static fn (string $table): bool => $table !== 'sessions' && Schema::hasColumn($table, 'user_id')));
+    }
+
+    /** @param  array<string, mixed>  $parts */
+    private function zip(array $parts): string
+    {
+        $zip = new ZipArchive;
+        $zip->open($path = (string) tempnam(sys_get_temp_dir(), 'zip'), ZipArchive::OVERWRITE);
+        foreach ($parts as $name => $part) {
+            $zip->addFromString("{$name}.json", json_encode($part, JSON_THROW_ON_ERROR));
+        }
+        $zip->close();
+        $bytes = (string) file_get_contents($path);
+        unlink($path);
+
+        return $bytes;
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\RedirectResponse> */
+    private function take(string $bytes): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/account/archive', ['file' => UploadedFile::fake()->createWithContent('account.zip', $bytes)]);
+    }
+}
