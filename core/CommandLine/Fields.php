@@ -10,6 +10,11 @@ use Eskith\Core\Units\PlainText;
 /** A decoded JSON object, read field by field with the path kept for errors. */
 final readonly class Fields
 {
+    /** Numbers are taken up to this size, and taken for 0 below the other: no quantity of the job is beyond either. */
+    private const LARGEST = 1e9;
+
+    private const SMALLEST = 1e-12;
+
     /** @param  array<array-key, mixed>  $values */
     private function __construct(private array $values, private string $path)
     {
@@ -43,11 +48,8 @@ final readonly class Fields
         if ($value === null) {
             return null;
         }
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
-            throw $this->wrong($name, 'a number');
-        }
 
-        return (float) $value;
+        return $this->within($value) ?? throw $this->wrong($name, 'a number');
     }
 
     /** @throws InvalidInput unless it is a whole number */
@@ -55,7 +57,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return is_int($value) ? $value : throw $this->wrong($name, 'a whole number');
+        return is_int($value) && abs($value) <= self::LARGEST ? $value : throw $this->wrong($name, 'a whole number up to a billion');
     }
 
     /** @throws InvalidInput unless it is text or, without a default, absent */
@@ -81,8 +83,7 @@ final readonly class Fields
 
         return match (true) {
             is_string($value) => $value,
-            is_int($value), is_float($value) => (float) $value,
-            default => throw $this->wrong($name, 'text or a number'),
+            default => $this->within($value) ?? throw $this->wrong($name, 'text or a number'),
         };
     }
 
@@ -143,14 +144,19 @@ final readonly class Fields
      */
     public function pair(string $name): array
     {
-        $items = $this->items($name);
-        foreach ($items as $item) {
-            if (! is_int($item) && ! is_float($item) || ! is_finite((float) $item)) {
-                throw $this->wrong($name, 'a pair of numbers');
-            }
+        [$first, $second] = [...array_map($this->within(...), $this->items($name)), null, null];
+
+        return $first !== null && $second !== null && count($this->items($name)) === 2 ? [$first, $second] : throw $this->wrong($name, 'a pair of numbers');
+    }
+
+    /** A number as it is reckoned with; null for anything else. */
+    private function within(mixed $value): ?float
+    {
+        if (! is_int($value) && ! is_float($value) || ! (abs($value) <= self::LARGEST)) {
+            return null;
         }
 
-        return count($items) === 2 ? [(float) $items[0], (float) $items[1]] : throw $this->wrong($name, 'a pair of numbers');
+        return abs($value) < self::SMALLEST ? 0.0 : (float) $value;
     }
 
     public function at(string $name): string

@@ -23,7 +23,7 @@ final class KeepGear extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'details' => ['nullable', 'string', 'max:120'],
             'quantity' => ['integer', 'between:1,999'],
-            'put_on' => ['nullable', 'date_format:Y-m-d', 'before:tomorrow'],
+            'put_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'before:tomorrow'],
             'diameter' => ['required_if:kind,main line', 'nullable', 'string', 'max:40'],
             'strength' => ['required_if:kind,main line', 'nullable', 'string', 'max:40'],
             'material' => ['required_if:kind,main line', 'nullable', Rule::in(['braid', 'fluorocarbon', 'monofilament'])],

@@ -29,7 +29,7 @@ final class LogEvent extends FormRequest
             'species' => ['nullable', Rule::enum(Species::class), 'required_if:kind,fish'],
             'length' => ['nullable', 'string', 'max:40'],
             'landed' => ['nullable', 'boolean'],
-            'at' => ['nullable', 'date', 'before:+1 hour', 'after:-2 days'],
+            'at' => ['bail', 'nullable', 'string', 'max:40', 'date', 'before:+1 hour', 'after:-2 days'],
         ];
     }
 

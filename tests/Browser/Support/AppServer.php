@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use PDO;
 use RuntimeException;
 
 /** The application served for real on a port of its own, with a database of its own that holds the demo. */
@@ -12,32 +13,67 @@ final class AppServer
     /** @var resource|null */
     private $process;
 
-    private function __construct(public readonly string $url, private readonly string $folder)
+    private function __construct(public readonly string $url, private readonly string $folder, private readonly int $workers)
     {
     }
 
     /** Starts it with fresh demo data and waits until it answers. */
-    public static function start(): self
+    public static function start(int $workers = 4): self
     {
         $folder = sys_get_temp_dir().'/eskith-browser-'.bin2hex(random_bytes(5));
         mkdir($folder, 0o700);
         array_map(mkdir(...), ["{$folder}/visits", "{$folder}/cache"]);
         $port = FreePort::find();
-        $server = new self("http://127.0.0.1:{$port}", $folder);
+        $server = new self("http://127.0.0.1:{$port}", $folder, $workers);
         $environment = $server->environment();
         touch($environment['DB_DATABASE']);
         $server->artisan('migrate --force --quiet');
         $server->artisan('db:seed --class=DemoSeeder --force --quiet');
-        $root = dirname(__DIR__, 3);
-        $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
-            [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
-            $pipes, $root, [...getenv(), ...$environment, 'PHP_CLI_SERVER_WORKERS' => '4'],
-        );
-        $server->process = $process !== false ? $process : throw new RuntimeException('The test server cannot be started.');
-        FreePort::waitFor($port, 10);
+        $server->serve();
 
         return $server;
+    }
+
+    /** The records of this server, to look at from beside it. */
+    public function records(): PDO
+    {
+        $records = new PDO("sqlite:{$this->folder}/eskith.sqlite");
+        $records->setAttribute(PDO::ATTR_TIMEOUT, 20);
+
+        return $records;
+    }
+
+    /** What went wrong, without the comings and goings. */
+    public function log(): string
+    {
+        $lines = preg_grep('/ (Accepted|Closing)$/', file("{$this->folder}/server.log", FILE_IGNORE_NEW_LINES) ?: [], PREG_GREP_INVERT) ?: [];
+
+        return mb_substr(implode("\n", $lines), -3000);
+    }
+
+    /** Ends every process of the server at once, whatever it is doing, as a power cut would. */
+    public function kill(): void
+    {
+        if (is_resource($this->process)) {
+            $pid = proc_get_status($this->process)['pid'];
+            foreach ([...self::children($pid), $pid] as $one) {
+                posix_kill($one, SIGKILL);
+            }
+            proc_close($this->process);
+        }
+    }
+
+    /** Starts to serve, or starts again. */
+    public function serve(): void
+    {
+        $port = (int) parse_url($this->url, PHP_URL_PORT);
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],
+            $pipes, dirname(__DIR__, 3), [...getenv(), ...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => (string) $this->workers],
+        );
+        $this->process = $process !== false ? $process : throw new RuntimeException('The test server cannot be started.');
+        FreePort::waitFor($port, 10);
     }
 
     /** Runs an artisan command against the server's own database. */
@@ -68,7 +104,7 @@ final class AppServer
         return [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $this->url,
             'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file', 'CACHE_FILES' => "{$this->folder}/cache",
-            'LOG_CHANNEL' => 'stderr',
+            'LOG_CHANNEL' => 'stderr', 'BCRYPT_ROUNDS' => '4',
         ];
     }
 

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Eskith\Core\CommandLine\CommandLine;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Every verb of the command line under nonsense: an answer or a sentence in its place, never a trace, never a hang. */
+final class VerbFuzzTest extends TestCase
+{
+    private const CASES = 2000;
+
+    private const SEED = 20261125;
+
+    /** JSON of what nobody means. */
+    private const NASTY = [
+        'null', 'true', 'false', '0', '-0', '-1', '1e-310', '5e-324', '1e309', '-1e309', '1.7976931348623157e308', '9223372036854775807', '-9223372036854775808', '1e18', '1e-12', '1e9', '-1e9',
+        '""', '"x"', '"\u0000"', '"1e5"', '"ünï"', '[]', '{}', '[[]]', '[1,2,3]', '[1e309,1]', '[null,null]', '{"a":{"b":[]}}', '"flutter"', '180', '1e6', '0.5',
+    ];
+
+    public function test_every_verb_answers_whatever_it_is_given(): void
+    {
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $verbs = array_keys(CommandLine::verbs());
+        $good = self::good();
+        self::assertSame([], array_diff($verbs, array_keys($good)), 'every verb needs a good case here to be spoilt');
+        $each = (int) ceil(self::CASES / count($verbs));
+        $refused = 0;
+        foreach ($verbs as $verb) {
+            for ($i = 0; $i < $each; $i++) {
+                $case = self::spoilt($good[$verb][$i % count($good[$verb])], $random);
+                [$out, $complaint, $status] = CommandLine::run($verb, "[{$case}]");
+                $answers = json_decode($out, true);
+                self::assertIsArray($answers, "{$verb} {$case}: {$complaint}");
+                self::assertCount(1, $answers);
+                if (isset($answers[0]['error'])) {
+                    $refused++;
+                    self::assertSame(1, $status);
+                    self::assertMatchesRegularExpression('/^[^\n]{8,300}[.…]$/u', $answers[0]['error']['message'], "{$verb} {$case}");
+                } else {
+                    self::assertSame(0, $status);
+                }
+            }
+        }
+        self::assertGreaterThan(self::CASES / 3, $refused, 'nonsense is mostly refused');
+    }
+
+    public function test_what_is_no_list_of_cases_is_refused(): void
+    {
+        foreach (['', '{', '7', '{"a":1}', str_repeat('[', 200), "\xff", 'null'] as $input) {
+            foreach (array_keys(CommandLine::verbs()) as $verb) {
+                [$out, $complaint, $status] = CommandLine::run($verb, $input);
+                self::assertSame(['', "The input must be a JSON array of cases.\n", 2], [$out, $complaint, $status]);
+            }
+        }
+        self::assertSame(2, CommandLine::run('dance', '[]')[2]);
+    }
+
+    public function test_good_cases_are_answered(): void
+    {
+        foreach (self::good() as $verb => $cases) {
+            self::assertSame(0, CommandLine::run($verb, json_encode($cases, JSON_THROW_ON_ERROR))[2], $verb);
+        }
+    }
+
+    /** @return array<string, non-empty-list<array<string, mixed>>> */
+    private static function good(): array
+    {
+        $drop = ['family' => 'blade', 'mass_kg' => 0.0142, 'attitude' => 35, 'depth_m' => 8, 'line_d_m' => 0.0002, 'current_ms' => 0.1, 'boat_ms' => 0.2, 'profile' => 'river', 'water_c' => 4, 'salinity' => 0];
+
+        return [
+            'line' => [$drop],
+            'fall' => [[...$drop, 'control' => 0.3]],
+            'swing' => [[...$drop, 'cast_m' => 20]],
+            'hang' => [['readings' => [['hole' => [18, 10], 'hang_angle_deg' => 20], ['hole' => [32, 10], 'hang_angle_deg' => 60]]], ['hole' => [18, 10], 'balance' => [19, 3]]],
+            'rates' => [['a' => [3, 5], 'b' => [4, 9]], ['shape' => 3.8, 'rate' => 3.5]],
+            'lift' => [[...$drop, 'line_break_n' => 90, 'strain_at_break' => 0.035, 'lift_ms' => 0.8]],
+            'landed' => [['landed' => 3, 'touches' => 5]],
+            'pick' => [[
+                'water' => ['temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1, 'boat_ms' => 0.2, 'profile' => 'uniform', 'wind_ms' => 3, 'salinity' => 0, 'bottom' => 'rock', 'wall' => false, 'calm' => false, 'food' => ['perch']],
+                'aim' => ['species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'pressured' => false, 'hop' => false, 'flow_away' => false, 'marks_below' => false],
+                'schools' => ['hole' => 'middle-first', 'finish' => 'forage-and-silhouette', 'vigour' => 'barely-move'],
+                'line' => ['diameter_m' => 0.0002],
+                'box' => [
+                    ['id' => 'a', 'family' => 'blade', 'mass_kg' => 0.0142, 'finish' => 'white', 'red_near_hooks' => false, 'holes' => [['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'back', 'x' => 32, 'y' => 10]], 'balance' => [19, 3]],
+                    ['id' => 'b', 'family' => 'spoon', 'mass_kg' => 0.0106, 'finish' => 'gold', 'red_near_hooks' => true, 'holes' => []],
+                ],
+            ]],
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $case
+     * @return string JSON with one to three places made nonsense of
+     */
+    private static function spoilt(array $case, Randomizer $random): string
+    {
+        $json = json_encode($case, JSON_THROW_ON_ERROR);
+        for ($n = $random->getInt(1, 3); $n > 0; $n--) {
+            $nasty = self::NASTY[$random->getInt(0, count(self::NASTY) - 1)];
+            preg_match_all('/(?<=[:\[,])(?:-?\d+(?:\.\d+)?(?:[eE][-+]?\d+)?|"[^"]*"(?!:)|true|false|null)(?=[,\]}])/', $json, $found, PREG_OFFSET_CAPTURE);
+            $places = $found[0];
+            if ($places === []) {
+                break;
+            }
+            [$text, $at] = $places[$random->getInt(0, count($places) - 1)];
+            $json = substr_replace($json, $nasty, $at, strlen($text));
+        }
+
+        return $random->getInt(0, 19) === 0 ? self::NASTY[$random->getInt(0, count(self::NASTY) - 1)] : $json;
+    }
+}
