@@ -12,6 +12,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
 use PDO;
@@ -28,6 +29,9 @@ final class AppServiceProvider extends ServiceProvider
         Inertia::setRootView('page');
         // Also for pages that no route leads to, such as a 404.
         Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
+        // What is read first comes first: styles and fonts before the scripts that take its place.
+        Vite::useScriptTagAttributes(['fetchpriority' => 'low']);
+        Vite::usePreloadTagAttributes(static fn (?string $source, string $url): array => str_ends_with($url, '.css') ? [] : ['fetchpriority' => 'low']);
         Model::shouldBeStrict(! $this->app->isProduction());
         $email = static fn (Request $request): string => is_string($request->input('email')) ? User::address($request->input('email')) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [

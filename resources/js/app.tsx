@@ -2,8 +2,7 @@ import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
 import "@fontsource-variable/bricolage-grotesque/wght.css";
 import "../css/app.css";
 import { createInertiaApp } from "@inertiajs/react";
-import { Tooltip } from "radix-ui";
-import type { ComponentType } from "react";
+import { type ComponentType, startTransition } from "react";
 import { createRoot } from "react-dom/client";
 import { styleNonce } from "./parts/nonce";
 
@@ -20,11 +19,8 @@ createInertiaApp({
 		return (await page()).default;
 	},
 	setup({ el, App, props }) {
-		createRoot(el).render(
-			<Tooltip.Provider delayDuration={300}>
-				<App {...props} />
-			</Tooltip.Provider>,
-		);
+		// As a transition it is drawn in slices, so that a slow phone stays open to a touch meanwhile.
+		startTransition(() => createRoot(el).render(<App {...props} />));
 	},
 	defaults: { nonce: styleNonce() },
 	progress: { color: "#C8501E", showSpinner: false },

@@ -7,11 +7,20 @@
     <meta name="style-nonce" content="{{ request()->attributes->get(\App\Http\Middleware\SafeHeaders::NONCE) }}">
     <meta name="theme-color" content="#163B48">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    {{-- The two Latin fonts are on every page; the other subsets are asked for only by text that needs them. --}}
+    @foreach (['atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2', 'bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2'] as $font)
+        <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/{$font}") }}">
+    @endforeach
     @viteReactRefresh
-    @vite('resources/js/app.tsx')
+    @vite(['resources/js/app.tsx', "resources/js/pages/{$page['component']}.tsx"])
     @inertiaHead
 </head>
 <body>
-    @inertia
+    <script data-page="app" type="application/json">{!! json_encode($page, JSON_HEX_TAG) !!}</script>
+    <div id="app">
+        @if ($sight = \App\Http\FirstSight::of($page))
+            @include('first-sight')
+        @endif
+    </div>
 </body>
 </html>

@@ -8,7 +8,7 @@ namespace Tests\Browser;
 final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings',
+        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/account',
     ];
 
     public function test_no_serious_finding(): void
@@ -19,6 +19,9 @@ final class AccessibilityTest extends BrowserTestCase
         $this->page->get("{$this->server->url}/register");
         $this->button('Make the account');
         $this->check('/register');
+        $this->page->get("{$this->server->url}/forgot-password");
+        $this->button('Send the letter');
+        $this->check('/forgot-password');
         $this->openDemo();
         foreach (['day', 'dawn', 'sun'] as $theme) {
             foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rules', '/settings'] as $path) {

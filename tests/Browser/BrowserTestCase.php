@@ -67,7 +67,7 @@ abstract class BrowserTestCase extends TestCase
     protected function find(string $xpath): RemoteWebElement
     {
         return $this->eventually(function () use ($xpath): ?RemoteWebElement {
-            foreach ($this->page->findElements(WebDriverBy::xpath($xpath)) as $element) {
+            foreach ($this->isDrawn() ? $this->page->findElements(WebDriverBy::xpath($xpath)) : [] as $element) {
                 if ($element->isDisplayed()) {
                     return $element;
                 }
@@ -83,9 +83,15 @@ abstract class BrowserTestCase extends TestCase
         $this->eventually(fn (): bool => str_contains($this->text(), $words), "to see \"{$words}\"");
     }
 
+    /** Whether the page itself stands there, not only what it says before its scripts have come. */
+    private function isDrawn(): bool
+    {
+        return (bool) $this->page->executeScript('return document.querySelector("[data-first-sight]") === null');
+    }
+
     protected function text(): string
     {
-        return preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? '';
+        return $this->isDrawn() ? preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? '' : '';
     }
 
     /** A definition on the page by its term: the figure of a counter. */

@@ -16,7 +16,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->fill('E-mail', 'new@example.test');
         $this->fill('Password', 'short');
         $this->button('Make the account')->click();
-        $this->see('A password needs at least 8 characters.');
+        $this->see('A password needs at least 10 characters.');
         self::assertSame('new@example.test', $this->field('E-mail')->getAttribute('value'), 'what was typed is kept');
         $this->fill('Password', 'long enough now');
         $this->button('Make the account')->click();

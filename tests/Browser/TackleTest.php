@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The box and the bench, as they are used at the kitchen table. */
 final class TackleTest extends BrowserTestCase
@@ -85,5 +86,34 @@ final class TackleTest extends BrowserTestCase
         $this->button('Tied anew: Fluorocarbon leader, 8 lb')->click();
         $this->see('4 things before you go');
         $this->see('Leader tied anew');
+    }
+
+    public function test_two_tabs_on_one_lure_are_told_of_each_other(): void
+    {
+        $this->openDemo('/tackle/1');
+        $this->see('Made of');
+        $first = $this->page->getWindowHandle();
+        $this->page->switchTo()->newWindow();
+        $this->page->get("{$this->server->url}/tackle/1");
+        $this->madeOf('tape', 'theirs');
+        $this->see('What it is made of is kept.');
+
+        $second = $this->page->getWindowHandle();
+        $this->page->switchTo()->window($first);
+        $this->madeOf('tape', 'mine');
+        $this->see('build tape is “theirs” there, and would become “mine” here.');
+        $this->button('Keep mine')->click();
+        $this->see('What it is made of is kept.');
+        $this->page->switchTo()->window($second);
+        $this->madeOf('scent', 'paste');
+        $this->eventually(fn (): bool => $this->find("//label[contains(., 'tape')]/input")->getAttribute('value') === 'mine', 'the other tab to be seen');
+        $this->page->navigate()->refresh();
+        $this->see('Made of');
+        self::assertSame(['mine', 'paste'], array_map(fn (string $part): ?string => $this->find("//label[contains(., '{$part}')]/input")->getAttribute('value'), ['tape', 'scent']));
+    }
+
+    private function madeOf(string $part, string $text): void
+    {
+        $this->find("//label[contains(., '{$part}')]/input")->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("{$text}\t");
     }
 }

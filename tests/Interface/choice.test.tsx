@@ -103,7 +103,7 @@ describe("the other schools", () => {
 });
 
 describe("what would change it", () => {
-	it("is told by reading, in the strip and in full", () => {
+	it("is told by reading, in the strip and in full", async () => {
 		const { unmount } = render(<WhatIf answer={answer()} second={look()} />);
 		const tip = screen.getByRole<HTMLAnchorElement>("link", { name: "Above 35 ft: take the ⅝ oz." });
 		expect(tip.getAttribute("href")).toBe("/lure?about=change&depth=35.5+ft");
@@ -112,7 +112,7 @@ describe("what would change it", () => {
 		render(<ReadingsStrip live={live} tips={look().tips} />);
 		expect(screen.getByText("> 35 ft: ⅝ oz")).toBeTruthy();
 		fireEvent.click(screen.getByRole("button", { name: /depth/ }));
-		expect(screen.getByText("Above 35 ft: take the ⅝ oz.")).toBeTruthy();
+		expect(await screen.findByText("Above 35 ft: take the ⅝ oz.")).toBeTruthy();
 	});
 
 	it("is tried beside the other readings of a link", () => {

@@ -17,7 +17,7 @@ beforeAll(() => {
 			disconnect() {}
 		},
 	);
-	vi.stubGlobal("matchMedia", () => ({ matches: true }));
+	vi.stubGlobal("matchMedia", () => ({ matches: true, addEventListener() {}, removeEventListener() {} }));
 });
 
 describe("a lure", () => {

@@ -187,14 +187,16 @@ describe("a reading opened", () => {
 		render(
 			<ReadingCell reading={reading()} live={live({ pin: (name, on) => pinned.push([name, on]) })} onMove={() => {}} />,
 		);
-		await act(async () => fireEvent.click(screen.getByRole("button")));
-		await act(async () => fireEvent.click(screen.getByRole("checkbox")));
+		fireEvent.click(screen.getByRole("button"));
+		const pin = await screen.findByRole("checkbox");
+		await act(async () => fireEvent.click(pin));
 		expect(pinned).toEqual([["depth", true]]);
 	});
 
 	it("offers no pin for what is only assumed", async () => {
 		render(<ReadingCell reading={reading({ source: "assumed" })} live={live()} onMove={() => {}} />);
-		await act(async () => fireEvent.click(screen.getByRole("button")));
+		fireEvent.click(screen.getByRole("button"));
+		expect(await screen.findByRole("textbox")).toBeTruthy();
 		expect(screen.queryByRole("checkbox")).toBeNull();
 	});
 });

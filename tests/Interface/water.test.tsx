@@ -3,10 +3,10 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Live } from "../../resources/js/readings/useAnswer";
 import { InAndOut } from "../../resources/js/tackle/InAndOut";
 import type { CastData, ChartData, ImportData, MeasurementData } from "../../resources/js/types";
-import { Calibrate } from "../../resources/js/water/Calibrate";
-import { Cast } from "../../resources/js/water/Cast";
-import { Instruments } from "../../resources/js/water/Instruments";
-import { WeightChart } from "../../resources/js/water/WeightChart";
+import Calibrate from "../../resources/js/water/Calibrate";
+import Cast from "../../resources/js/water/Cast";
+import Instruments from "../../resources/js/water/Instruments";
+import WeightChart from "../../resources/js/water/WeightChart";
 import { answer, pick, reading } from "./make";
 
 const posted = vi.hoisted(

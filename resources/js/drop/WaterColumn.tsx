@@ -26,16 +26,21 @@ interface Props {
 	pick?: PickData | null;
 }
 
+/** What the column most likely measures, so that it is drawn once: a band on wide screens, a strip on a phone. */
+const usual = () => ({ width: window.innerWidth >= 1024 ? 304 : 58, height: window.innerHeight });
+
 /** The drop to scale: the same number of pixels for a metre across as for a metre down. */
 export function WaterColumn(props: Props) {
 	const { column, drop, ghost, live, pick } = props;
 	const box = useRef<HTMLDivElement>(null);
-	const [size, setSize] = useState({ width: 304, height: 800 });
+	const [size, setSize] = useState(usual);
 	useLayoutEffect(() => {
 		const element = box.current;
 		if (!element) return;
 		const watch = new ResizeObserver(([entry]) => {
-			if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
+			if (!entry) return;
+			const { width, height } = entry.contentRect;
+			setSize((was) => (was.width === width && was.height === height ? was : { width, height }));
 		});
 		watch.observe(element);
 		return () => watch.disconnect();

@@ -27,7 +27,7 @@ interface Props {
 }
 
 /** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
-export function Beside({ live, pick, second, tied, onGhost }: Props) {
+export default function Beside({ live, pick, second, tied, onGhost }: Props) {
 	const { answer } = live;
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
+import { useWide } from "../parts/useWide";
 import type { PickData } from "../types";
 import { PointsBar } from "./PointsBar";
 
@@ -11,6 +12,9 @@ interface Props {
 	onSelect: (key: string) => void;
 }
 
+/** Lures that a phone lists before it is asked for all. */
+const FEW = 5;
+
 /** The box ranked, best way of each lure. */
 export function PickList({ picks: ranked, selected, pinned = null, onSelect }: Props) {
 	const [all, setAll] = useState(false);
@@ -18,11 +22,13 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 		...ranked.filter((pick) => pick.lureId === pinned),
 		...ranked.filter((pick) => pick.lureId !== pinned),
 	];
+	const wide = useWide();
+	const shown = wide || all ? picks : picks.slice(0, FEW);
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
 	return (
 		<ol aria-label="Picks, best first">
-			{picks.map((pick, index) => {
-				const later = !all && index >= 5 ? "max-lg:hidden" : "";
+			{shown.map((pick, index) => {
+				const later = !all && index >= FEW ? "max-lg:hidden" : "";
 				const on = pick.key === selected;
 				return (
 					<li key={pick.lureId} className={later}>
@@ -33,9 +39,11 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							className={`grid w-full grid-cols-[18px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px] text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px] ${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
 						>
 							<span className="figure text-[15px] text-slate">{pick.place}</span>
-							<span className="hidden justify-center sm:flex">
-								<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} />
-							</span>
+							{wide && (
+								<span className="flex justify-center">
+									<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} />
+								</span>
+							)}
 							<span className="min-w-0">
 								<span className="figure block text-[17px]">
 									{pick.title}
@@ -43,17 +51,19 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 								</span>
 								<span className="block text-[14px] text-slate">{pick.subtitle}</span>
 							</span>
-							<Figure value={pick.drop.secondsText} label="down" />
-							<Figure value={pick.drop.angleText} label="line" />
-							<span className="hidden sm:block">
-								<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
-							</span>
+							{wide && (
+								<>
+									<Figure value={pick.drop.secondsText} label="down" />
+									<Figure value={pick.drop.angleText} label="line" />
+									<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
+								</>
+							)}
 							<span className="figure text-right text-[16px]">{pick.points}</span>
 						</button>
 					</li>
 				);
 			})}
-			{!all && picks.length > 5 && (
+			{!all && picks.length > FEW && (
 				<li className="lg:hidden">
 					<button
 						type="button"
@@ -70,7 +80,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 
 function Figure({ value, label }: { value: string; label: string }) {
 	return (
-		<span className="hidden sm:block">
+		<span>
 			<span className="figure block text-[17px] whitespace-nowrap">{value}</span>
 			<span className="block text-[13px] text-slate">{label}</span>
 		</span>

@@ -1,11 +1,12 @@
-import { scaleLinear } from "d3-scale";
+const WIDTH = 84;
 
 /** Points against to the left of the line, points for to the right, one block a point, with the sum in figures. */
 export function PointsBar({ pro, con, most }: { pro: number; con: number; most: number }) {
-	const x = scaleLinear([-4, Math.max(14, most)], [0, 84]).clamp(true);
+	const [low, high] = [-4, Math.max(14, most)];
+	const x = (points: number) => (WIDTH * (Math.min(high, Math.max(low, points)) - low)) / (high - low);
 	const blocks = (from: number, to: number) => Array.from({ length: Math.ceil(to - from) }, (_, index) => index + from);
 	return (
-		<svg width="84" height="18" role="img" aria-label={`${pro} points for, ${con} against`}>
+		<svg width={WIDTH} height="18" role="img" aria-label={`${pro} points for, ${con} against`}>
 			{blocks(0, pro).map((at) => (
 				<rect
 					key={at}

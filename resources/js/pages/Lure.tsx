@@ -1,21 +1,24 @@
 import { Link, usePage } from "@inertiajs/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Beside } from "../lure/Beside";
 import { choiceAddress } from "../lure/choiceAddress";
 import { Families } from "../lure/Families";
 import { OtherSchools } from "../lure/OtherSchools";
 import { PickList } from "../lure/PickList";
 import { Aside } from "../parts/Aside";
 import { Cautions } from "../parts/Cautions";
+import { onDemand } from "../parts/onDemand";
 import { Pick } from "../parts/Pick";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
+import { useSettled } from "../parts/useSettled";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
 import { Shell } from "../shell/Shell";
 import type { AnswerData, GhostData, SecondLookData, TiedData } from "../types";
+
+const Beside = onDemand(() => import("../lure/Beside"));
 
 interface Props {
 	answer: AnswerData;
@@ -29,7 +32,8 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
 	const [ghost, setGhost] = useState<GhostData | null>(null);
-	const look = useAsk<SecondLookData>(choiceAddress("/second-look", answer), answer.query);
+	const settled = useSettled();
+	const look = useAsk<SecondLookData>(settled ? choiceAddress("/second-look", answer) : null, answer.query);
 	const second = look.stale ? null : look.answer;
 	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
@@ -43,7 +47,6 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />
-					<Aside aside={answer.aside} />
 					<div aria-live="polite">
 						<h1 className="text-[23px] lg:text-[25px]">{answer.headline}</h1>
 						<p className="mt-1 text-slate">{answer.lead}</p>
@@ -60,6 +63,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 						</p>
 					)}
 					<Troubles troubles={live.troubles} />
+					<Aside aside={answer.aside} />
 					<Cautions cautions={answer.cautions} />
 					<div className="mt-2 flex flex-wrap items-center justify-between gap-x-4">
 						<Families live={live} />
@@ -81,7 +85,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 							Put in your first lure
 						</Link>
 					)}
-					{answer.boxCount > answer.picks.length && answer.picks.length > 0 && (
+					{settled && answer.boxCount > answer.picks.length && answer.picks.length > 0 && (
 						<div className="mt-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
 							<p className="text-[14px] text-slate">
 								{answer.picks.length} of {answer.boxCount} lures. Angles and seconds are estimates until you time a
@@ -101,7 +105,9 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 						</div>
 					)}
 				</div>
-				{pick && <Beside live={live} pick={pick} second={second} tied={tied} onGhost={setGhost} />}
+				<Suspense fallback={<div className="border-l border-rule bg-paper" />}>
+					{pick && settled && <Beside live={live} pick={pick} second={second} tied={tied} onGhost={setGhost} />}
+				</Suspense>
 			</div>
 		</Shell>
 	);

@@ -1,21 +1,25 @@
 import { Tabs } from "radix-ui";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Aside } from "../parts/Aside";
 import { remember, remembered } from "../parts/address";
 import { Cautions } from "../parts/Cautions";
+import { onDemand } from "../parts/onDemand";
 import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { useAnswer } from "../readings/useAnswer";
 import { Shell } from "../shell/Shell";
 import type { AnswerData, GhostData, MeasurementData, PlaceData } from "../types";
-import { AngleFix } from "../water/AngleFix";
-import { Calibrate } from "../water/Calibrate";
-import { Cast } from "../water/Cast";
-import { DropBoard, type LineChoice } from "../water/DropBoard";
-import { Instruments } from "../water/Instruments";
+import type { LineChoice } from "../water/DropBoard";
 import { ReadingsBoard } from "../water/ReadingsBoard";
-import { WeightChart } from "../water/WeightChart";
+
+// Each part comes when it is looked at.
+const AngleFix = onDemand(() => import("../water/AngleFix"));
+const Calibrate = onDemand(() => import("../water/Calibrate"));
+const Cast = onDemand(() => import("../water/Cast"));
+const DropBoard = onDemand(() => import("../water/DropBoard"));
+const Instruments = onDemand(() => import("../water/Instruments"));
+const WeightChart = onDemand(() => import("../water/WeightChart"));
 
 const views = [
 	["readings", "Readings"],
@@ -65,11 +69,11 @@ export default function Water({
 		>
 			<div className="px-4 py-4 lg:px-7">
 				<LinkBanner live={live} trouble={trouble} />
-				<Aside aside={answer.aside} />
 				<div aria-live="polite">
 					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
 				</div>
 				<Troubles troubles={live.troubles} />
+				<Aside aside={answer.aside} />
 				<Cautions cautions={answer.cautions} />
 				<Tabs.Root value={view} onValueChange={open} className="mt-3">
 					<Tabs.List
@@ -90,32 +94,44 @@ export default function Water({
 						<ReadingsBoard live={live} places={places} spotId={spotId} />
 					</Tabs.Content>
 					<Tabs.Content value="chart" tabIndex={-1} className="pt-3">
-						<WeightChart live={live} />
+						<Suspense>
+							<WeightChart live={live} />
+						</Suspense>
 					</Tabs.Content>
 					<Tabs.Content value="instruments" tabIndex={-1} className="pt-3">
-						<Instruments live={live} />
+						<Suspense>
+							<Instruments live={live} />
+						</Suspense>
 					</Tabs.Content>
 					{pick && (
 						<>
 							<Tabs.Content value="drop" tabIndex={-1} className="pt-3">
-								<DropBoard
-									live={live}
-									pick={pick}
-									lines={lines}
-									sonar={sonar}
-									onSonar={setSonar}
-									onGhost={setGhost}
-									onFall={() => setFallRun((run) => run + 1)}
-								/>
+								<Suspense>
+									<DropBoard
+										live={live}
+										pick={pick}
+										lines={lines}
+										sonar={sonar}
+										onSonar={setSonar}
+										onGhost={setGhost}
+										onFall={() => setFallRun((run) => run + 1)}
+									/>
+								</Suspense>
 							</Tabs.Content>
 							<Tabs.Content value="angle" tabIndex={-1} className="pt-3">
-								<AngleFix live={live} pick={pick} />
+								<Suspense>
+									<AngleFix live={live} pick={pick} />
+								</Suspense>
 							</Tabs.Content>
 							<Tabs.Content value="cast" tabIndex={-1} className="pt-3">
-								<Cast live={live} pick={pick} depthUnit={answer.readings.depth?.unit ?? "ft"} />
+								<Suspense>
+									<Cast live={live} pick={pick} depthUnit={answer.readings.depth?.unit ?? "ft"} />
+								</Suspense>
 							</Tabs.Content>
 							<Tabs.Content value="calibrate" tabIndex={-1} className="pt-3">
-								<Calibrate pick={pick} measurements={measurements} />
+								<Suspense>
+									<Calibrate pick={pick} measurements={measurements} />
+								</Suspense>
 							</Tabs.Content>
 						</>
 					)}

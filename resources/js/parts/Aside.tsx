@@ -5,7 +5,7 @@ import type { AsideData } from "../types";
 export function Aside({ aside }: { aside: AsideData[] }) {
 	if (aside.length === 0) return null;
 	return (
-		<section aria-label="Left out" className="mt-2 mb-3 border-l-4 border-rowan bg-paper px-3 py-1.5 text-[15px]">
+		<section aria-label="Left out" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-1.5 text-[15px]">
 			{aside.map((one) => (
 				<p key={one.part + one.key} className="flex items-start justify-between gap-x-4 py-0.5 max-sm:flex-col">
 					<span>{one.words}</span>

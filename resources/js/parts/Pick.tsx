@@ -1,7 +1,9 @@
-import { Select } from "radix-ui";
-import { styleNonce } from "./nonce";
+import { Suspense, useState } from "react";
+import { onDemand } from "./onDemand";
 
-interface Props {
+const OpenedPick = onDemand(() => import("./OpenedPick"));
+
+export interface PickProps {
 	label: string;
 	value: string;
 	options: readonly (readonly [string, string])[];
@@ -9,38 +11,39 @@ interface Props {
 	className?: string;
 }
 
-/** Radix keeps the empty value for "nothing chosen", so it is spelled out inside. */
-const NONE = "–";
+const opening = ["ArrowDown", "ArrowUp", "Enter", " "];
 
-/** One of many, opened from a button. */
-export function Pick({ label, value, options, onChange, className = "" }: Props) {
-	return (
-		<Select.Root value={value === "" ? NONE : value} onValueChange={(next) => onChange(next === NONE ? "" : next)}>
-			<Select.Trigger
-				aria-label={label}
-				className={`flex min-h-11 items-center justify-between gap-3 rounded-md border-2 border-slate bg-paper px-3 text-left text-[16px] text-ink ${className}`}
-			>
-				<Select.Value />
-				<Select.Icon aria-hidden="true">▾</Select.Icon>
-			</Select.Trigger>
-			<Select.Portal>
-				<Select.Content
-					position="popper"
-					className="z-50 max-h-[60dvh] overflow-y-auto rounded-md border border-slate bg-paper p-1 text-ink"
-				>
-					<Select.Viewport nonce={styleNonce()}>
-						{options.map(([option, words]) => (
-							<Select.Item
-								key={option}
-								value={option === "" ? NONE : option}
-								className="flex min-h-11 cursor-pointer items-center rounded-md px-3 data-[highlighted]:bg-ink data-[highlighted]:text-frost"
-							>
-								<Select.ItemText>{words}</Select.ItemText>
-							</Select.Item>
-						))}
-					</Select.Viewport>
-				</Select.Content>
-			</Select.Portal>
-		</Select.Root>
+export const look =
+	"flex min-h-11 items-center justify-between gap-3 rounded-md border-2 border-slate bg-paper px-3 text-left text-[16px] text-ink";
+
+/** One of many, opened from a button. The list is made only when it is first opened: a long one costs a slow phone much. */
+export function Pick(props: PickProps) {
+	const [used, setUsed] = useState(false);
+	const { label, value, options, className = "" } = props;
+	const closed = (
+		<button
+			type="button"
+			role="combobox"
+			aria-label={label}
+			aria-expanded={false}
+			aria-haspopup="listbox"
+			onClick={() => setUsed(true)}
+			onKeyDown={(event) => {
+				if (!opening.includes(event.key)) return;
+				event.preventDefault();
+				setUsed(true);
+			}}
+			className={`${look} ${className}`}
+		>
+			<span>{options.find(([option]) => option === value)?.[1]}</span>
+			<span aria-hidden="true">▾</span>
+		</button>
+	);
+	return used ? (
+		<Suspense fallback={closed}>
+			<OpenedPick {...props} />
+		</Suspense>
+	) : (
+		closed
 	);
 }

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { startTransition, useEffect, useState } from "react";
 import { Refused, send } from "./send";
 
 interface Asked<T> {
@@ -22,7 +22,7 @@ export function useAsk<T>(url: string | null, again: unknown = null): Asked<T> {
 		const timer = window.setTimeout(async () => {
 			try {
 				const answer = await send<T>("GET", url, undefined, mine.signal);
-				setAsked({ answer, trouble: null, stale: false });
+				startTransition(() => setAsked({ answer, trouble: null, stale: false }));
 			} catch (error) {
 				if (mine.signal.aborted) return;
 				const trouble = error instanceof Refused ? error.message : "No connection. The last answer is shown.";

@@ -1,9 +1,10 @@
-import { Popover } from "radix-ui";
-import { useState } from "react";
+import { Suspense, useRef, useState } from "react";
+import { onDemand } from "../parts/onDemand";
 import type { ReadingData, TipData } from "../types";
-import { ReadingEditor } from "./ReadingEditor";
 import { stepped, words } from "./stepping";
 import type { Live } from "./useAnswer";
+
+const ReadingPopover = onDemand(() => import("./ReadingPopover"));
 
 interface Props {
 	reading: ReadingData;
@@ -20,7 +21,8 @@ interface Props {
 
 /** One reading: arrows step it, Enter or a tap opens it. */
 export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }: Props) {
-	const [open, setOpen] = useState(false);
+	const [open, setOpen] = useState<boolean | null>(null);
+	const cell = useRef<HTMLButtonElement>(null);
 	const waiting = reading.name in live.pending;
 	const text = waiting ? (live.pending[reading.name] ?? null) : reading.text;
 	const trouble = live.troubles[reading.name];
@@ -41,10 +43,15 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 						measured: "",
 					}[reading.source];
 	return (
-		<Popover.Root open={open} onOpenChange={setOpen}>
-			<Popover.Trigger
+		<>
+			<button
+				ref={cell}
+				type="button"
 				data-reading={reading.name}
 				aria-keyshortcuts="ArrowUp ArrowDown"
+				aria-haspopup="dialog"
+				aria-expanded={open === true}
+				onClick={() => setOpen(!open)}
 				onKeyDown={(event) => {
 					if (open) return;
 					const by = event.key === "ArrowUp" ? 1 : event.key === "ArrowDown" ? -1 : 0;
@@ -80,43 +87,20 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 				)}
 				{trouble && <span className="absolute inset-x-0 bottom-0 h-1 bg-rowan" />}
 				{trouble && <span className="sr-only">{trouble}</span>}
-			</Popover.Trigger>
-			<Popover.Portal>
-				<Popover.Content
-					align="start"
-					sideOffset={2}
-					collisionPadding={8}
-					aria-label={reading.label}
-					className="z-20 w-[310px] max-w-[94vw] rounded-md border border-slate bg-paper p-4 text-ink"
-				>
-					<ReadingEditor
+			</button>
+			{open !== null && (
+				<Suspense>
+					<ReadingPopover
 						reading={reading}
 						text={text}
-						trouble={trouble}
-						onChange={(next) => live.change(reading.name, next)}
-						onDone={() => setOpen(false)}
+						live={live}
+						tip={tip}
+						cell={cell}
+						open={open}
+						onOpenChange={setOpen}
 					/>
-					{tip && (
-						<div className="mt-2 border-t border-rule pt-2 text-[15px]">
-							<p className="text-[14px] text-slate">What would change the first pick</p>
-							{tip.sentences.map((sentence) => (
-								<p key={sentence.words}>{sentence.words}</p>
-							))}
-						</div>
-					)}
-					{reading.text !== null && reading.source !== "assumed" && (
-						<label className="mt-2 flex min-h-11 items-center gap-3 border-t border-rule pt-2 text-[15px]">
-							<input
-								type="checkbox"
-								className="size-5 accent-[var(--ember)]"
-								checked={reading.pinned}
-								onChange={(event) => live.pin(reading.name, event.target.checked)}
-							/>
-							Pinned: instruments leave it alone
-						</label>
-					)}
-				</Popover.Content>
-			</Popover.Portal>
-		</Popover.Root>
+				</Suspense>
+			)}
+		</>
 	);
 }

@@ -9,7 +9,7 @@ const places = [
 ];
 
 /** `/`: type the first letters of where you want to be. */
-export function Finder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+export default function Finder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
 	const [typed, setTyped] = useState("");
 	const found = places.filter((place) => place.name.toLowerCase().includes(typed.trim().toLowerCase()));
 	const go = (path: string) => {

@@ -11,7 +11,7 @@ const keys: [string, string][] = [
 	["O S U", "on Fish: foul, snag, undo"],
 ];
 
-export function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+export default function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
 	return (
 		<Sheet open={open} onOpenChange={onOpenChange} title="Keys">
 			<dl className="mt-2">

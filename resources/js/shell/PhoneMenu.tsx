@@ -1,56 +1,34 @@
-import { Link, usePage } from "@inertiajs/react";
-import { Dialog } from "radix-ui";
-import { useState } from "react";
-import { besides, isHere, stations } from "./stations";
+import { Suspense, useRef, useState } from "react";
+import { onDemand } from "../parts/onDemand";
 
-/** The stations on a phone: one button that opens them all, big enough for a cold thumb. */
+const StationsSheet = onDemand(() => import("./StationsSheet"));
+
+/** The stations on a phone: one button that opens them all. */
 export function PhoneMenu({ title, onFind }: { title: string; onFind: () => void }) {
-	const { url } = usePage();
-	const [open, setOpen] = useState(false);
+	const [open, setOpen] = useState<boolean | null>(null);
+	const button = useRef<HTMLButtonElement>(null);
+	const change = (next: boolean) => {
+		setOpen(next);
+		if (!next) button.current?.focus();
+	};
 	return (
 		<div className="flex items-center justify-between px-4 lg:hidden">
 			<p className="figure text-[17px]">{title}</p>
-			<Dialog.Root open={open} onOpenChange={setOpen}>
-				<Dialog.Trigger className="min-h-14 min-w-14 text-right font-semibold">Stations</Dialog.Trigger>
-				<Dialog.Portal>
-					<Dialog.Overlay className="fixed inset-0 z-30 bg-black/50" />
-					<Dialog.Content
-						aria-describedby={undefined}
-						className="fixed inset-x-0 bottom-0 z-40 max-h-dvh overflow-y-auto rounded-t-md bg-paper p-4 text-ink"
-					>
-						<Dialog.Title className="figure pb-2 text-lg">Stations</Dialog.Title>
-						<ul className="grid grid-cols-2 gap-2">
-							{[...stations, ...besides].map((place) => (
-								<li key={place.path}>
-									<Link
-										href={place.path}
-										onClick={() => setOpen(false)}
-										aria-current={isHere(place.path, url) ? "page" : undefined}
-										className="figure flex min-h-14 items-center rounded-md border border-rule px-4 aria-[current=page]:border-2 aria-[current=page]:border-ember"
-									>
-										{place.name}
-									</Link>
-								</li>
-							))}
-							<li>
-								<button
-									type="button"
-									onClick={() => {
-										setOpen(false);
-										onFind();
-									}}
-									className="figure flex min-h-14 w-full items-center rounded-md border border-rule px-4"
-								>
-									Find
-								</button>
-							</li>
-						</ul>
-						<Dialog.Close className="mt-3 min-h-14 w-full rounded-md border border-rule font-semibold">
-							Close
-						</Dialog.Close>
-					</Dialog.Content>
-				</Dialog.Portal>
-			</Dialog.Root>
+			<button
+				ref={button}
+				type="button"
+				aria-haspopup="dialog"
+				aria-expanded={open === true}
+				onClick={() => setOpen(true)}
+				className="min-h-14 min-w-14 text-right font-semibold"
+			>
+				Stations
+			</button>
+			{open !== null && (
+				<Suspense>
+					<StationsSheet open={open} onOpenChange={change} onFind={onFind} />
+				</Suspense>
+			)}
 		</div>
 	);
 }

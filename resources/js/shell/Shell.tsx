@@ -1,11 +1,14 @@
 import { Head, router, usePage } from "@inertiajs/react";
-import { type ReactNode, useEffect, useState } from "react";
-import { Finder } from "./Finder";
-import { KeyList } from "./KeyList";
+import { type ReactNode, Suspense, useEffect, useState } from "react";
+import { onDemand } from "../parts/onDemand";
+import { useWide } from "../parts/useWide";
 import { PhoneMenu } from "./PhoneMenu";
 import { StationTabs } from "./StationTabs";
 import { stations } from "./stations";
 import { useKeys } from "./useKeys";
+
+const Finder = onDemand(() => import("./Finder"));
+const KeyList = onDemand(() => import("./KeyList"));
 
 interface Props {
 	title: string;
@@ -18,9 +21,11 @@ interface Props {
 
 /** Column on the left, stations above, readings under them, the station below. */
 export function Shell({ title, column, strip, children }: Props) {
+	const wide = useWide("lg");
 	const { props } = usePage<{ theme: string; said: string | null }>();
-	const [keysShown, setKeysShown] = useState(false);
-	const [finding, setFinding] = useState(false);
+	/** Null until they are first asked for. */
+	const [keysShown, setKeysShown] = useState<boolean | null>(null);
+	const [finding, setFinding] = useState<boolean | null>(null);
 	useEffect(() => {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
@@ -41,8 +46,11 @@ export function Shell({ title, column, strip, children }: Props) {
 			</aside>
 			<div className="flex min-w-0 flex-col lg:h-dvh">
 				<header className="border-b border-rule">
-					<StationTabs onFind={() => setFinding(true)} onKeys={() => setKeysShown(true)} />
-					<PhoneMenu title={title} onFind={() => setFinding(true)} />
+					{wide ? (
+						<StationTabs onFind={() => setFinding(true)} onKeys={() => setKeysShown(true)} />
+					) : (
+						<PhoneMenu title={title} onFind={() => setFinding(true)} />
+					)}
 				</header>
 				{strip}
 				{props.said && (
@@ -54,8 +62,10 @@ export function Shell({ title, column, strip, children }: Props) {
 					{children}
 				</main>
 			</div>
-			<KeyList open={keysShown} onOpenChange={setKeysShown} />
-			<Finder open={finding} onOpenChange={setFinding} />
+			<Suspense>
+				{keysShown !== null && <KeyList open={keysShown} onOpenChange={setKeysShown} />}
+				{finding !== null && <Finder open={finding} onOpenChange={setFinding} />}
+			</Suspense>
 		</div>
 	);
 }

@@ -6,7 +6,7 @@ import type { Live } from "../readings/useAnswer";
 import type { AngleFixData, PickData } from "../types";
 
 /** "My line leans 35° with this on": the flow that tells, and what to do. */
-export function AngleFix({ live, pick }: { live: Live; pick: PickData }) {
+export default function AngleFix({ live, pick }: { live: Live; pick: PickData }) {
 	const [angle, setAngle] = useState("30°");
 	const { answer: fix, trouble } = useAsk<AngleFixData>(
 		`/angle-fix?${new URLSearchParams({ angle, pick: pick.key })}`,

@@ -13,7 +13,7 @@ const kinds = [
 ] as const;
 
 /** Three measurements that replace estimates, each shown beside what it replaces. */
-export function Calibrate({ pick, measurements }: { pick: PickData; measurements: MeasurementData[] }) {
+export default function Calibrate({ pick, measurements }: { pick: PickData; measurements: MeasurementData[] }) {
 	const [kind, setKind] = useState<string>("drop");
 	const [values, setValues] = useState({ seconds: "", distance: "", angle: "" });
 	const [troubles, setTroubles] = useState<Record<string, string>>({});

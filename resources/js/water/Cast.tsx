@@ -8,7 +8,7 @@ import type { Live } from "../readings/useAnswer";
 import type { CastData, PickData, PointData } from "../types";
 
 /** A cast from the side, to scale: the swing or the carry, and where to aim. */
-export function Cast({ live, pick, depthUnit }: { live: Live; pick: PickData; depthUnit: string }) {
+export default function Cast({ live, pick, depthUnit }: { live: Live; pick: PickData; depthUnit: string }) {
 	const [length, setLength] = useState(depthUnit === "m" ? "25 m" : "80 ft");
 	const [bail, setBail] = useState("closed");
 	const { answer: cast, trouble } = useAsk<CastData>(

@@ -24,7 +24,7 @@ interface Props {
 }
 
 /** The one drop: its figures, a second one beside it, the sonar circle, the fall at true speed. */
-export function DropBoard({ live, pick, lines, sonar, onSonar, onGhost, onFall }: Props) {
+export default function DropBoard({ live, pick, lines, sonar, onSonar, onGhost, onFall }: Props) {
 	const { drop } = pick;
 	const [other, setOther] = useState({ weight: "", line: "", hole: "" });
 	const holding = Object.values(other).some((text) => text.trim() !== "");

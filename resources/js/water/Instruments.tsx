@@ -3,7 +3,7 @@ import type { Live } from "../readings/useAnswer";
 import type { ReadingData } from "../types";
 
 /** What the boat's instruments say, how old it is, and what is pinned against them. */
-export function Instruments({ live }: { live: Live }) {
+export default function Instruments({ live }: { live: Live }) {
 	const age = useAge();
 	const { feed, readings } = live.answer;
 	const filled = ["depth", "temp", "drift", "wind"]

@@ -5,7 +5,7 @@ import type { Live } from "../readings/useAnswer";
 import type { ChartData } from "../types";
 
 /** Which weight where. Each cell has its weight in words, so it reads without colour and in print. */
-export function WeightChart({ live }: { live: Live }) {
+export default function WeightChart({ live }: { live: Live }) {
 	const [across, setAcross] = useState("drift");
 	const [of, setOf] = useState("box");
 	const { answer: chart, trouble } = useAsk<ChartData>(`/chart?${new URLSearchParams({ across, of })}`, live.answer);

@@ -68,7 +68,7 @@ final class AppServer
     {
         $port = (int) parse_url($this->url, PHP_URL_PORT);
         $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
             [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],
             $pipes, dirname(__DIR__, 3), [...getenv(), ...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => (string) $this->workers],
         );

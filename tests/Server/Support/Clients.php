@@ -97,6 +97,18 @@ final class Clients
         return $answers;
     }
 
+    /** As a browser sends them: "name=value; name=value". */
+    public function cookies(int $client): string
+    {
+        $cookies = [];
+        foreach (curl_getinfo($this->clients[$client], CURLINFO_COOKIELIST) ?: [] as $line) {
+            $parts = explode("\t", $line);
+            $cookies[$parts[5] ?? ''] = ($parts[5] ?? '').'='.($parts[6] ?? '');
+        }
+
+        return implode('; ', $cookies);
+    }
+
     private function prepared(CurlHandle $client, Request $request): CurlHandle
     {
         $headers = ['Accept: application/json', 'X-XSRF-TOKEN: '.$this->token($client)];

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Data\AnswerData;
+use App\Data\BoxData;
+use App\Data\OutingData;
+
+/**
+ * What a page says first, for the moment before its scripts have come: on a slow phone that is what is read in the
+ * first two seconds.
+ */
+final readonly class FirstSight
+{
+    /** @param  bool  $hasStrip  whether the readings stand under the stations there */
+    private function __construct(public string $heading, public string $lead, public bool $hasStrip)
+    {
+    }
+
+    /** @param  array{component: string, props: array<string, mixed>}  $page */
+    public static function of(array $page): ?self
+    {
+        $props = $page['props'];
+        $answer = $props['answer'] ?? null;
+        if (! $answer instanceof AnswerData) {
+            return null;
+        }
+        [$box, $outing] = [$props['box'] ?? null, $props['outing'] ?? null];
+
+        return match ($page['component']) {
+            'Lure' => new self($answer->headline, $answer->lead, true),
+            'Water' => new self(($answer->chosen ?? $answer->picks[0] ?? null)?->drop->spoken ?? 'Read the water first', '', false),
+            'Fish' => new self($outing instanceof OutingData ? $outing->title : 'No outing is under way', '', false),
+            'Tackle' => new self($box instanceof BoxData && $box->inBox > 0 ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box' : 'Your box is empty', '', false),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,49 @@
+import { router } from "@inertiajs/react";
+import { useState } from "react";
+import { Field } from "../parts/Field";
+import { Sheet } from "../parts/Sheet";
+
+/** Keeps where one is now as a spot, under the names given. */
+export default function KeepSpot({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+	const [names, setNames] = useState({ water: "", spot: "" });
+	const [troubles, setTroubles] = useState<Record<string, string>>({});
+	return (
+		<Sheet
+			open={open}
+			onOpenChange={onOpenChange}
+			title="Keep this as a spot"
+			says="With today's depth, bottom and water."
+		>
+			<form
+				onSubmit={(event) => {
+					event.preventDefault();
+					router.post("/spots", names, {
+						preserveScroll: true,
+						onError: setTroubles,
+						onSuccess: () => {
+							setTroubles({});
+							onOpenChange(false);
+						},
+					});
+				}}
+			>
+				<Field
+					label="Water"
+					data-first
+					value={names.water}
+					trouble={troubles.water}
+					onChange={(event) => setNames({ ...names, water: event.target.value })}
+				/>
+				<Field
+					label="Spot"
+					value={names.spot}
+					trouble={troubles.spot}
+					onChange={(event) => setNames({ ...names, spot: event.target.value })}
+				/>
+				<button type="submit" className="figure min-h-12 w-full rounded-md bg-ember text-on-ember">
+					Keep it
+				</button>
+			</form>
+		</Sheet>
+	);
+}
