@@ -55,7 +55,7 @@ final class Tables
             ], known: ['name', 'diameter_text']),
             new Table('lures', [
                 'uuid' => Column::uuid(), 'position' => Column::whole(0, 1_000_000_000), 'family' => Column::text(20), 'mass_kg' => Column::number(0, 0.5), 'mass_text' => Column::text(40),
-                'finish' => Column::text(40), 'red_near_hooks' => Column::flag(), 'length_mm' => Column::number(3, 300), 'height_mm' => Column::number(3, 300), 'holes' => Column::json(2000),
+                'finish' => Column::text(40), 'red_near_hooks' => Column::flag(), 'length_mm' => Column::number(3, 300), 'height_mm' => Column::number(3, 300), 'accents' => Column::json(200)->orNone(), 'holes' => Column::json(2000),
                 'balance_x' => Column::number(-300, 300)->orNone(), 'balance_y' => Column::number(-300, 300)->orNone(), 'retired_at' => Column::moment()->orNone(),
                 'quantity' => Column::whole(1, 999), 'lost' => Column::whole(0, 999), 'buy_again' => Column::flag(), 'build' => Column::json(4000)->orNone(), 'hooks' => Column::json(2000)->orNone(),
                 'notes' => Column::text(500), 'search' => Column::text(300), 'version' => Column::whole(1, PHP_INT_MAX), ...self::written(),

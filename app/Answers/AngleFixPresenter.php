@@ -24,19 +24,28 @@ final class AngleFixPresenter
     public static function of(User $user, DropDesk $desk, float $angleDeg): AngleFixData
     {
         $now = $desk->situation->depth ?? throw InvalidInput::because('depth', 'Read the depth first; the angle means nothing without it.');
-        $river = $now->flow->profile === Profile::River;
+        $water = $desk->situation->water;
+        $unread = $desk->situation->stretch === null;
+        if ($unread) {
+            // What passes the line is what it tells; the boat as it goes, where that is known.
+            $now = $now->with(Flow::of($water->currentMs ?? 0.0, $water->boatMs ?? 0.0, $water->profile));
+        }
+        $river = $water->profile === Profile::River;
         $sense = $now->flow->mean() > 0 || ($river && $now->flow->mean() >= 0) ? 1.0 : -1.0;
         $flow = AngleFix::flow($sense * abs($angleDeg), $desk->lure->body, $now);
         $fixed = $now->with($flow);
         $say = $desk->situation->say;
-        $speed = $river ? abs($flow->surfaceMs) : abs($flow->boatMs);
-        $name = $river ? 'current' : 'drift';
+        // A tide whose current was not read: all that passes the boat is put down to it.
+        $tide = ! $river && $water->currentMs === null;
+        $current = $river ? $flow->surfaceMs : $flow->mean() + ($water->boatMs ?? 0.0);
+        [$name, $speed] = $river || $tide ? ['current', $current] : ['drift', $flow->boatMs];
         $spoken = new Spoken($desk->situation);
 
         return new AngleFixData(
-            "{$say->angle($angleDeg)} on the ".$spoken->lure($desk->lure)." means {$say->speed($speed)} of ".($river ? 'current at the surface' : 'drift'),
+            "{$say->angle($angleDeg)} on the ".$spoken->lure($desk->lure)." means {$say->speed(abs($speed))} of ".($river ? 'current at the surface' : $name),
             self::ways($user, $desk, $fixed, $spoken),
-            $name, $say->speed($river ? $flow->surfaceMs : $flow->boatMs),
+            [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
+            "the {$name} to {$say->speed($speed)}",
             self::weights($user, $desk, $fixed, $spoken),
             self::lines($user, $desk, $fixed),
         );

@@ -16,6 +16,8 @@ use Eskith\Core\Units\InvalidInput;
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
 final readonly class AnswerBuilder
 {
+    private const MOVE = 'Time to move: nothing has touched here for long enough, whatever was on. What to change next still holds for the new spot.';
+
     /** Lures listed. */
     private const LISTED = 10;
 
@@ -55,6 +57,8 @@ final readonly class AnswerBuilder
             AsidePresenter::all($standing->aside),
             $book->signs(),
             $standing->rules->mostWanted($situation)?->value,
+            $standing->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
+            $situation->stretch === null && $situation->depth !== null && $standing->box !== [],
             $standing->rows->count(),
             array_slice($picks, 0, count($listed)),
             $picks[count($listed)] ?? null,

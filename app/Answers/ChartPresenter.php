@@ -59,24 +59,26 @@ final readonly class ChartPresenter
             $labels = array_map(static fn (float $speed): string => $unit->print($speed), $steps);
             $texts = $labels;
         }
+        // Where the water may move and nobody knows how, no weight can be told.
+        $unknown = $situation->water->currentMs === null;
         $told = [];
         foreach ($depths as $r => $depth) {
             $cells = [];
             foreach (array_keys($steps) as $c) {
-                $body = $at($r, $c);
+                $body = $unknown ? null : $at($r, $c);
                 $cells[] = new CellData($body === null ? '–' : $situation->say->weight($body->massKg), $body?->massKg, $r === $row && $c === $column);
             }
             $told[] = new ChartRowData($situation->say->depth($depth), $cells);
         }
-        $mine = $at($row, $column);
+        $mine = $unknown ? null : $at($row, $column);
 
         return new ChartData(
             $across === 'line' ? 'line' : 'drift', $of === 'series' ? 'series' : 'box',
             $across === 'line' ? "line diameter, at {$situation->say->speed($drift)} of drift" : 'drift, on '.Unit::Millimetre->print($diameter).' line',
             $labels, $texts, $told,
-            $mine === null
+            $unknown ? Spoken::unknownFlow($situation) : ($mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
-                : 'Here the '.$spoken->weight($mine->massKg).' is the lightest that stays straight down',
+                : 'Here the '.$spoken->weight($mine->massKg).' is the lightest that stays straight down'),
             'The lightest weight within 20° of straight down; a dash where none is. '.($of === 'series' ? 'Blades of the usual series.' : 'Of your own box.').' Today is framed. Estimates: compare, do not quote.',
         );
     }

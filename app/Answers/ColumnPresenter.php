@@ -42,7 +42,7 @@ final class ColumnPresenter
             $situation->water->wall ?? false,
             $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
             $situation->water->windMs ?? 0.0,
-            $drift === null ? 'drift not read' : 'drift '.$say->speed($drift),
+            $situation->water->currentMs === null ? 'current not read' : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
             $drift ?? 0.0,
             $situation->water->currentMs ?? 0.0,
             $situation->water->currentMs === null || $situation->water->currentMs === 0.0 ? '' : 'current '.$say->speed($situation->water->currentMs),

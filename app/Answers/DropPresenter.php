@@ -28,12 +28,10 @@ final class DropPresenter
         $seconds = $candidate->secondsToBottom;
         $hang = $candidate->hangAngleDeg ?? 0.0;
         $offset = $line->offsetM ?? 0.0;
+        $gust = $situation->gust === null ? null : RestingLine::of($candidate->lure->body, $situation->gust);
 
         return new DropData(
-            array_map(
-                static fn (LinePoint $point): PointData => new PointData(round($offset - $point->acrossM, 4), round($point->heightM, 4)),
-                $line?->shape(self::SEGMENTS) ?? [],
-            ),
+            self::points($line),
             round($offset, 4),
             $situation->stretch === null ? null : $line?->lineAngleDeg,
             $situation->stretch === null || $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
@@ -48,7 +46,21 @@ final class DropPresenter
             self::spoken($line, $candidate, $situation),
             self::words($line, $candidate, $situation),
             self::basis($candidate),
+            self::points($gust),
+            match (true) {
+                $gust === null => '',
+                $gust->lineAngleDeg === null || ! $gust->holds => 'off the bottom in the gusts',
+                default => "{$say->angle($gust->lineAngleDeg)} in the gusts",
+            },
         );
+    }
+
+    /** @return list<PointData> from the lure up */
+    private static function points(?RestingLine $line): array
+    {
+        $offset = $line->offsetM ?? 0.0;
+
+        return array_map(static fn (LinePoint $point): PointData => new PointData(round($offset - $point->acrossM, 4), round($point->heightM, 4)), $line?->shape(self::SEGMENTS) ?? []);
     }
 
     /** @return list<FallData> */
@@ -88,11 +100,18 @@ final class DropPresenter
 
         return match (true) {
             $line === null => "{$name}: read the depth first",
-            $situation->stretch === null => "{$name} {$down}; read the drift to know how it leans",
+            $situation->stretch === null => "{$name} {$down}; read the ".($situation->water->currentMs === null ? 'current, or the line angle,' : 'drift').' to know how it leans',
             $line->lineAngleDeg === null => "{$name} is lifted off the bottom altogether in this flow",
             ! $line->holds => "{$name} does not hold the bottom here",
-            default => "{$name} leans {$say->angle($line->lineAngleDeg)} and {$down}",
+            default => "{$name} leans {$say->angle($line->lineAngleDeg)}".self::inGusts($candidate, $situation)." and {$down}",
         };
+    }
+
+    private static function inGusts(Candidate $candidate, Situation $situation): string
+    {
+        $gust = $situation->gust === null ? null : RestingLine::of($candidate->lure->body, $situation->gust)->lineAngleDeg;
+
+        return $gust === null ? '' : ", {$situation->say->angle($gust)} in the gusts,";
     }
 
     private static function words(?RestingLine $line, Candidate $candidate, Situation $situation): string
@@ -104,7 +123,7 @@ final class DropPresenter
         }
         $depth = $say->depth($situation->depth->depthM);
         if ($situation->stretch === null) {
-            return "{$name} in {$depth}, drawn as if lying still, since drift is not read.";
+            return "{$name} in {$depth}, drawn as if lying still, since ".($situation->water->currentMs === null ? 'the current' : 'the drift').' is not read.';
         }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
             return "{$name} in {$depth}: this flow lifts it off the bottom altogether; no length of line reaches down.";

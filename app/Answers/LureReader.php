@@ -10,6 +10,7 @@ use App\Data\LureDrawing;
 use App\Models\Lure as LureRow;
 use App\Tackle\LureForm;
 use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
@@ -54,7 +55,30 @@ final class LureReader
             array_map(static fn (array $hole): Hole => new Hole($hole['name'], Point::of((float) $hole['x'], (float) $hole['y'])), $holes),
             $measured?->balance($id, $holes)->balance ?? $balance,
             $measured?->drag($id) ?? [],
+            self::accents($raw),
         );
+    }
+
+    /**
+     * What was added to the finish: as ticked, and as its build tells.
+     *
+     * @param  array<string, mixed>  $raw
+     * @return list<Accent>
+     */
+    private static function accents(array $raw): array
+    {
+        $ticked = is_string($raw['accents'] ?? null) ? json_decode($raw['accents'], true) : null;
+        $build = is_string($raw['build'] ?? null) ? json_decode($raw['build'], true) : null;
+        $part = static fn (string $name): string => is_array($build) && is_string($build[$name] ?? null) ? mb_strtolower($build[$name]) : '';
+        $found = array_map(static fn (mixed $one): ?Accent => is_string($one) ? Accent::tryFrom($one) : null, is_array($ticked) ? $ticked : []);
+
+        return array_values(array_filter([
+            ...$found,
+            $part('tape') === '' ? null : Accent::Tape,
+            str_contains($part('tape'), 'gold') ? Accent::Gold : null,
+            $part('scent') === '' ? null : Accent::Scent,
+            $part('tail') === '' ? null : (str_contains($part('tail'), 'feather') ? Accent::Feather : Accent::SoftTail),
+        ]));
     }
 
     public static function drawing(LureRow $row, ?Lure $lure = null): LureDrawing
@@ -65,8 +89,8 @@ final class LureReader
         return new LureDrawing(
             $lure->family->value, $row->length_mm, $row->height_mm,
             array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
-            $lure->balance?->x, $lure->balance?->y, $row->finish, $row->red_near_hooks,
-            Finish::word($row->finish).' '.Spoken::family($lure).", {$row->length_mm} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : ''),
+            $lure->balance?->x, $lure->balance?->y, $row->finish, $row->red_near_hooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
+            Finish::word($row->finish).' '.Spoken::family($lure).", {$row->length_mm} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Data\ReasonData;
 use App\Data\StepData;
 use App\Data\WayData;
 use Eskith\Core\Choosing\Change;
+use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
@@ -31,7 +32,7 @@ final readonly class PickPresenter
 
     public function __construct(private Standing $standing)
     {
-        $this->ladder = Ladder::over($standing->ranked);
+        $this->ladder = Ladder::over($standing->ranked, $standing->day, $standing->situation->vertical());
         $this->spoken = new Spoken($standing->situation);
         $this->byLure = $standing->byLure();
     }
@@ -86,10 +87,14 @@ final readonly class PickPresenter
     /** @return list<StepData> */
     private function steps(Pick $pick): array
     {
-        return array_map(fn (Change $change): StepData => new StepData(
-            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes), $change->isAtOnce(),
+        // Told in minutes without a touch, which have begun for what is on the line.
+        $blank = 60 * $this->standing->day->blank(Day::way($pick->candidate));
+        $steps = $this->ladder->steps($pick, self::STEPS);
+
+        return array_map(fn (Change $change, int $i): StepData => new StepData(
+            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
             $this->spoken->title($change->to->candidate->lure), $this->spoken->way($change->to->candidate),
-        ), $this->ladder->steps($pick, self::STEPS));
+        ), $steps, array_keys($steps));
     }
 
     /**

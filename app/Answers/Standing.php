@@ -12,8 +12,10 @@ use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
+use App\Record\Today;
 use App\Rules\RuleShelf;
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Situation;
@@ -47,6 +49,7 @@ final readonly class Standing
         public RuleBook $rules,
         public ?Spot $spot,
         public array $aside,
+        public Day $day,
     ) {
         $this->chooser = new Chooser($rules);
         $this->ranked = $this->chooser->rank($situation, $box, $tiedOn);
@@ -74,22 +77,21 @@ final readonly class Standing
         $rows = $all->filter(LureReader::isSound(...));
         $wrong = $all->diffKeys($rows);
         $shelf = RuleShelf::of($user);
-        $box = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
+        [$box, $stands] = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
-        if ($outing !== null) {
-            $situation = $situation->logged(...Logbook::of($user)->onBrightMetal($outing));
-        }
+        $today = Today::of($user, $stands, $book->likes->trials);
+        $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
             ...$book->aside, ...$line->aside, ...$shelf->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
-        ]);
+        ], $today->day);
     }
 
     /** The same box ranked by other rules. */
     public function by(RuleBook $rules): self
     {
-        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot, $this->aside);
+        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot, $this->aside, $this->day);
     }
 
     /** "lure.hole.cadence" */
@@ -137,23 +139,25 @@ final readonly class Standing
      * One of each: several of the same are the same choice. What is tied on or pinned stands for its like.
      *
      * @param  Collection<int, LureRow>  $rows
-     * @return list<Lure>
+     * @return array{list<Lure>, array<int, int>} and by the id of each lure that of the one that stands for it
      */
     private static function different(Collection $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
     {
         $box = [];
+        $kinds = [];
         foreach ($rows as $id => $row) {
             $raw = $row->getAttributes();
             $alike = implode('|', [
-                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['holes'], $raw['balance_x'], $raw['balance_y'],
+                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['accents'] ?? '', $raw['build'] ?? '', $raw['holes'], $raw['balance_x'], $raw['balance_y'],
                 $book->measured->knows($id) ? $id : '',
             ]);
+            $kinds[$id] = $alike;
             if (! isset($box[$alike]) || $id === $tied || ($id === $pinned && $box[$alike]->id !== (string) $tied)) {
                 $box[$alike] = LureReader::lure($row, $book->measured);
             }
         }
 
-        return array_values($box);
+        return [array_values($box), array_map(static fn (string $alike): int => (int) $box[$alike]->id, $kinds)];
     }
 
     /** @param  list<Lure>  $box */

@@ -153,7 +153,7 @@ final readonly class BoatCard
         ]);
 
         return [
-            'words' => ucfirst($step->words), 'when' => $step->atOnce ? 'as soon as you like' : "after {$step->minutes} min",
+            'words' => ucfirst($step->words), 'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
             'drawing' => LureOutline::dataUri(LureReader::drawing($standing->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
         ];

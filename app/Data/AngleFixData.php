@@ -9,15 +9,16 @@ final readonly class AngleFixData
 {
     /**
      * @param  list<string>  $ways
-     * @param  'drift'|'current'  $name  the reading this sets
+     * @param  array<string, string>  $texts  the readings this sets
+     * @param  string  $words  the same said: "the current to 0.6 mph"
      * @param  list<string>  $weights
      * @param  list<string>  $lines
      */
     public function __construct(
         public string $headline,
         public array $ways,
-        public string $name,
-        public string $text,
+        public array $texts,
+        public string $words,
         public array $weights,
         public array $lines,
     ) {

@@ -26,6 +26,10 @@ final readonly class AnswerData
         public array $aside,
         public array $signs,
         public ?string $wanted,
+        /** When it is time to leave the spot, in a sentence. */
+        public ?string $move,
+        /** Whether an angle read at the rod would tell what is missing. */
+        public bool $angleHelps,
         public int $boxCount,
         public array $picks,
         public ?PickData $chosen,

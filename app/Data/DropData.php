@@ -10,6 +10,7 @@ final readonly class DropData
     /**
      * @param  list<FallData>  $fall
      * @param  list<PointData>  $line  empty when the line never reaches the bottom
+     * @param  list<PointData>  $gustLine  the line in the gusts; empty when none was read
      */
     public function __construct(
         public array $line,
@@ -27,6 +28,8 @@ final readonly class DropData
         public string $spoken,
         public string $words,
         public string $basis,
+        public array $gustLine,
+        public string $gustText,
     ) {
     }
 }

@@ -10,6 +10,7 @@ final readonly class LureDrawing
     /**
      * @param  'blade'|'spoon'|'bladed_spoon'|'tail_spinner'  $family
      * @param  list<HoleData>  $holes
+     * @param  list<string>  $accents  what was added to the finish
      */
     public function __construct(
         public string $family,
@@ -20,6 +21,7 @@ final readonly class LureDrawing
         public ?float $balanceY,
         public string $finish,
         public bool $red,
+        public array $accents,
         public string $words,
     ) {
     }

@@ -33,6 +33,7 @@ final readonly class OutingData
         public string $sought,
         public string $lengthUnit,
         public ?PickData $pick,
+        public ?string $move,
     ) {
     }
 }

@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string $mass_text
  * @property string $finish
  * @property bool $red_near_hooks
+ * @property list<string>|null $accents what was added to the finish, beside what the build tells
  * @property float $length_mm
  * @property float $height_mm
  * @property list<array{name: string, x: float, y: float}> $holes
@@ -65,6 +66,6 @@ final class Lure extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array', 'hooks' => 'array', 'retired_at' => 'datetime'];
+        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array', 'hooks' => 'array', 'retired_at' => 'datetime'];
     }
 }

@@ -15,8 +15,8 @@ use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
+use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
-use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Trend;
 
 /** Everything that can be read, in one place. The first eight stand in the strip under the stations. */
@@ -52,6 +52,7 @@ final class Catalogue
             Spec::measure('drift', 'drift', $speed, [-Flow::FASTEST, Flow::FASTEST], self::SLOW),
             Spec::measure('current', 'current', $speed, [-Flow::FASTEST, Flow::FASTEST], self::SLOW),
             Spec::measure('wind', 'wind', $speed, [0.0, 40.0], ['mph' => 1, 'kn' => 1, 'm/s' => 0.5, 'km/h' => 1]),
+            Spec::measure('gust', 'gusts', $speed, [0.0, 40.0], ['mph' => 1, 'kn' => 1, 'm/s' => 0.5, 'km/h' => 1]),
             Spec::measure('cone', 'sonar cone', static fn (UnitSet $units): Unit => Unit::Degree, [5.0, 90.0], ['°' => 1]),
             Spec::measure('surface', 'surface water', $temperature, [-2.0, 40.0], ['°F' => 1, '°C' => 0.5]),
         ];
@@ -65,7 +66,8 @@ final class Catalogue
             Spec::choice('light', 'light', self::words(Light::cases())),
             Spec::choice('food', 'food', self::words(Food::cases()), Kind::Choices),
             Spec::choice('bottom', 'bottom', self::words(Bottom::cases())),
-            Spec::choice('flow', 'water moves', [Profile::Uniform->value => 'still or tide', Profile::River->value => 'river']),
+            Spec::choice('flow', 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'], aliases: ['uniform' => 'still']),
+            Spec::choice('lies', 'boat', self::words(Lies::cases())),
             Spec::choice('salt', 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea']),
             Spec::choice('trend', 'trend', self::words(Trend::cases())),
             Spec::choice('level', 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood']),
@@ -96,7 +98,7 @@ final class Catalogue
     }
 
     /**
-     * @param  list<Clarity|Light|Food|Bottom|Trend|Species|How|Mood>  $cases
+     * @param  list<Clarity|Light|Food|Bottom|Trend|Species|How|Mood|Lies>  $cases
      * @return array<string, string>
      */
     private static function words(array $cases): array

@@ -23,6 +23,7 @@ use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
+use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
@@ -34,7 +35,7 @@ use Illuminate\Support\Carbon;
 final readonly class ReadingBook
 {
     /** Assumed where nothing was read, so that there is a picture from the first minute; SI or choice. */
-    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'uniform', 'salt' => 'fresh', 'cone' => 20.0];
+    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'still', 'salt' => 'fresh', 'cone' => 20.0];
 
     /** The spot one is at stands among the readings. */
     public const SPOT = 'spot';
@@ -149,7 +150,7 @@ final readonly class ReadingBook
         $salt = array_search($water->salinity >= 25 ? Water::SEA : ($water->salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
         self::keep($user, [
             'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom, 'wall' => $spot->wall ? 'yes' : 'no',
-            'flow' => $water->profile, 'salt' => (string) $salt,
+            'flow' => $water->profile === Profile::River->value ? 'river' : ($water->kind === 'harbour' ? 'tide' : 'still'), 'salt' => (string) $salt,
         ], Source::Spot);
         Reading::query()->upsert(
             [['user_id' => $user->id, 'name' => self::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
@@ -167,17 +168,39 @@ final readonly class ReadingBook
         return ($this->entries[$name] ?? null)?->si;
     }
 
-    /** The drift that answers rest on, m/s: as read, else from the wind, else none. */
+    /** How the boat goes over ground, m/s, as answers rest on it: as read, else as it lies, else unknown. */
     public function driftMs(): ?float
     {
-        $wind = $this->si('wind');
+        return $this->si('drift') ?? $this->lies()?->boatMs($this->si('wind'), $this->currentMs(), $this->measured->driftPerWind());
+    }
 
-        return $this->si('drift') ?? ($wind === null ? null : min(Flow::FASTEST, Flow::driftFromWind($wind, $this->measured->driftPerWind())));
+    /** The current at the surface, m/s: as read; still water has none; in a river or tide it is unknown until it is read. */
+    public function currentMs(): ?float
+    {
+        return $this->si('current') ?? ($this->text('flow') === 'still' ? 0.0 : null);
     }
 
     public function driftIsFromWind(): bool
     {
-        return $this->si('drift') === null && $this->si('wind') !== null;
+        return $this->si('drift') === null && $this->lies() === Lies::Drifting && $this->driftMs() !== null;
+    }
+
+    private function lies(): ?Lies
+    {
+        return Lies::tryFrom((string) $this->text('lies'));
+    }
+
+    /** How it goes in the gusts; null when none was read, or the boat is held, or the gust is no more than the wind. */
+    private function gustMs(): ?float
+    {
+        [$gust, $wind, $drift, $lies] = [$this->si('gust'), $this->si('wind'), $this->driftMs(), $this->lies()];
+        if ($gust === null || $drift === null || $lies === Lies::Held || $lies === Lies::OnFoot || $gust <= ($wind ?? 0.0)) {
+            return null;
+        }
+        // Without a wind the drift that was read is taken for that of a calm.
+        $more = Flow::driftFromWind($gust - ($wind ?? 0.0), $this->measured->driftPerWind());
+
+        return max(-Flow::FASTEST, min(Flow::FASTEST, $drift < 0 ? $drift - $more : $drift + $more));
     }
 
     /** @return list<string> */
@@ -223,9 +246,9 @@ final readonly class ReadingBook
             depthM: $this->si('depth'),
             clarity: Clarity::tryFrom((string) $this->text('clarity')),
             light: Light::tryFrom((string) $this->text('light')),
-            currentMs: $this->si('current'),
+            currentMs: $this->currentMs(),
             boatMs: $this->driftMs(),
-            profile: Profile::tryFrom((string) $this->text('flow')) ?? Profile::Uniform,
+            profile: $this->text('flow') === 'river' ? Profile::River : Profile::Uniform,
             windMs: $this->si('wind'),
             trend: Trend::tryFrom((string) $this->text('trend')),
             salinity: self::SALT[(string) $this->text('salt')] ?? Water::FRESH,
@@ -234,6 +257,7 @@ final readonly class ReadingBook
             calm: $this->flag('calm'),
             food: array_values(array_map(static fn (string $one): Food => Food::from($one), $food)),
             surfaceTempC: $this->si('surface'),
+            gustBoatMs: $this->gustMs(),
         );
     }
 

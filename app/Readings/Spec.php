@@ -17,6 +17,7 @@ final readonly class Spec
      * @param  \Closure(UnitSet): Unit|null  $unit  for measures
      * @param  array{float, float}|null  $range  lowest and highest believed, SI
      * @param  array<string, float>  $steps  size of one step by unit
+     * @param  array<string, string>  $aliases  words of older links and files => option
      */
     private function __construct(
         public string $name,
@@ -26,6 +27,7 @@ final readonly class Spec
         private ?\Closure $unit,
         private ?array $range,
         private array $steps,
+        private array $aliases = [],
     ) {
     }
 
@@ -39,10 +41,13 @@ final readonly class Spec
         return new self($name, $label, Kind::Measure, [], $unit, $range, $steps);
     }
 
-    /** @param  array<string, string>  $options */
-    public static function choice(string $name, string $label, array $options, Kind $kind = Kind::Choice): self
+    /**
+     * @param  array<string, string>  $options
+     * @param  array<string, string>  $aliases
+     */
+    public static function choice(string $name, string $label, array $options, Kind $kind = Kind::Choice, array $aliases = []): self
     {
-        return new self($name, $label, $kind, $options, null, null, []);
+        return new self($name, $label, $kind, $options, null, null, [], $aliases);
     }
 
     public static function flag(string $name, string $label, string $yes = 'yes', string $no = 'no'): self
@@ -92,7 +97,7 @@ final readonly class Spec
     {
         $unit = $this->unit($units);
         if ($unit === null || $this->range === null) {
-            return [$this->chosen($text), null];
+            return [$this->chosen($this->aliases[trim($text)] ?? $text), null];
         }
         $measure = Measure::parse($text, $unit, $this->name);
         [$low, $high] = $this->range;

@@ -36,20 +36,6 @@ final readonly class Logbook
         return $outing->setups()->latest('tied_at')->latest('id')->first();
     }
 
-    /**
-     * Drops on silver or gold in this outing, and whether one of them was touched.
-     *
-     * @return array{int, bool}
-     */
-    public function onBrightMetal(Outing $outing): array
-    {
-        $kinds = $outing->events()->toBase()->join('setups', 'setups.id', '=', 'events.setup_id')->join('lures', 'lures.id', '=', 'setups.lure_id')
-            ->whereIn('lures.finish', ['silver', 'gold'])->whereNull('events.undone_at')
-            ->whereIn('events.kind', [EventKind::Drop->value, EventKind::Touch->value, EventKind::Fish->value])->pluck('events.kind');
-
-        return [$kinds->filter(static fn (string $kind): bool => $kind === EventKind::Drop->value)->count(), $kinds->contains(static fn (string $kind): bool => $kind !== EventKind::Drop->value)];
-    }
-
     public function lastBite(Outing $outing): ?Event
     {
         return $outing->events()->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->latest('at')->latest('id')->first();

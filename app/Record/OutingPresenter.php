@@ -64,6 +64,7 @@ final readonly class OutingPresenter
             $book->text('species') ?? 'walleye',
             $book->likes->units->fishLength->symbol(),
             $pick,
+            $answer->move,
         ), $answer];
     }
 

@@ -7,6 +7,7 @@ namespace App\Settings;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Schools;
+use Eskith\Core\Choosing\Trials;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
@@ -24,10 +25,13 @@ final readonly class Settings
         'hole' => ['middle-first', 'level-lift'],
         'finish' => ['forage-and-silhouette', 'flash-by-light'],
         'vigour' => ['barely-move', 'snap-awake'],
+        'gold' => ['no', 'yes'],
+        'change' => ['3', '1', '5', '8'],
+        'trial' => ['10', '5', '15', '20'],
         'theme' => ['day', 'dawn', 'sun'],
     ];
 
-    private function __construct(public UnitSet $units, public Schools $schools, public string $theme)
+    private function __construct(public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials)
     {
     }
 
@@ -38,8 +42,10 @@ final readonly class Settings
 
         return new self(
             UnitSet::of(Unit::from($of('weight')), Unit::from($of('depth')), Unit::from($of('speed')), Unit::from($of('temperature')), Unit::from($of('fish_weight'))),
-            new Schools(HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour'))),
+            new Schools(HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')), $of('gold') === 'yes'),
             $of('theme'),
+            // A cast takes half as long again to try: ten to fifteen casts.
+            new Trials((float) $of('change'), (float) $of('trial'), 1.5 * (float) $of('trial')),
         );
     }
 }

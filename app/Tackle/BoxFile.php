@@ -20,7 +20,7 @@ final class BoxFile
 
     /** CSV column => field of the form, with the part of a group. */
     private const COLUMNS = [
-        'id' => 'id', 'family' => 'family', 'weight' => 'weight', 'finish' => 'finish', 'red' => 'red', 'quantity' => 'quantity', 'lost' => 'lost',
+        'id' => 'id', 'family' => 'family', 'weight' => 'weight', 'finish' => 'finish', 'red' => 'red', 'accents' => 'accents', 'quantity' => 'quantity', 'lost' => 'lost',
         'buy_again' => 'buy_again', 'retired' => 'retired', 'length_mm' => 'length', 'height_mm' => 'height', 'holes' => 'holes', 'balance' => 'balance',
         'base' => 'build.base', 'paint' => 'build.paint', 'pattern' => 'build.pattern', 'tape' => 'build.tape', 'scent' => 'build.scent', 'tail' => 'build.tail',
         'bent' => 'build.bent', 'drilled' => 'build.drilled', 'stinger' => 'build.stinger', 'assist' => 'build.assist',
@@ -146,7 +146,7 @@ final class BoxFile
         foreach ($head as $index => $column) {
             $field = self::COLUMNS[$column] ?? null;
             $text = preg_replace("/^'(?='*[=+\\-@\t])/", '', trim((string) ($cells[$index] ?? '')));
-            if ($field === null || ($text === '' && ! str_contains($field, '.') && ! in_array($field, ['notes', 'balance', 'holes', 'family', 'weight', 'finish'], true))) {
+            if ($field === null || ($text === '' && ! str_contains($field, '.') && ! in_array($field, ['notes', 'accents', 'balance', 'holes', 'family', 'weight', 'finish'], true))) {
                 continue;
             }
             [$group, $part] = [...explode('.', $field), null];
@@ -167,6 +167,9 @@ final class BoxFile
         $value = $part === null ? ($fields[$group] ?? null) : ($fields[$group][$part] ?? null);
         if ($field === 'holes') {
             return self::guarded(implode('; ', array_map(static fn (array $hole): string => "{$hole['name']} {$hole['x']} {$hole['y']}", is_array($value) ? $value : [])));
+        }
+        if ($field === 'accents') {
+            return implode('; ', is_array($value) ? $value : []);
         }
         if ($field === 'balance') {
             return is_array($value) ? implode(' ', $value) : '';

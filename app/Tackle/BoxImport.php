@@ -76,7 +76,7 @@ final class BoxImport
                     $this->user->lures()->where('uuid', $line['uuid'])->first()?->update($line['columns']);
                 } elseif ($line['status'] === 'add' && ! $have->has($line['uuid']) && $room-- > 0) {
                     $model = new Lure(['quantity' => 1, 'lost' => 0, 'notes' => '', 'red_near_hooks' => false, 'buy_again' => false, ...$line['columns'], 'user_id' => $this->user->id, 'uuid' => $line['uuid'], 'position' => ++$position]);
-                    $new[] = ['balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null, 'retired_at' => null, 'version' => 1, ...$model->getAttributes(), 'created_at' => Carbon::now(), 'updated_at' => Carbon::now()];
+                    $new[] = ['accents' => null, 'balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null, 'retired_at' => null, 'version' => 1, ...$model->getAttributes(), 'created_at' => Carbon::now(), 'updated_at' => Carbon::now()];
                 }
             }
             foreach (array_chunk($new, 40) as $chunk) {

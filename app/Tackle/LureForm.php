@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
@@ -26,12 +27,15 @@ final class LureForm
     /** What a lure's finish and body are made of beside its rule-book finish: field => longest text, or 'flag'. */
     public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag'];
 
+    /** What is ticked of what was added to a finish; red near the hooks has a field of its own. */
+    public const ACCENTS = [Accent::Gold->value, Accent::Red->value, Accent::Tape->value, Accent::Scent->value, Accent::SoftTail->value, Accent::Feather->value];
+
     public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
 
     /** Shortest and longest a lure is, mm; its height likewise. */
     public const SIZE_MM = [3.0, 300.0];
 
-    public const FIELDS = ['family', 'weight', 'finish', 'red', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
+    public const FIELDS = ['family', 'weight', 'finish', 'red', 'accents', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
 
     /**
      * @param  array<array-key, mixed>  $set  field => value as typed
@@ -70,7 +74,7 @@ final class LureForm
     public static function fields(Lure $row): array
     {
         return [
-            'family' => $row->family, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks,
+            'family' => $row->family, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks, 'accents' => $row->accents ?? [],
             'quantity' => $row->quantity, 'lost' => $row->lost, 'buy_again' => $row->buy_again, 'retired' => $row->retired_at !== null,
             'length' => $row->length_mm, 'height' => $row->height_mm, 'holes' => $row->holes,
             'balance' => $row->balance_x === null || $row->balance_y === null ? null : [$row->balance_x, $row->balance_y],
@@ -131,6 +135,9 @@ final class LureForm
         if (array_key_exists('red', $set)) {
             $columns['red_near_hooks'] = self::flag($set['red'], 'red');
         }
+        if (array_key_exists('accents', $set)) {
+            $columns['accents'] = self::accents($set['accents']);
+        }
 
         return $columns;
     }
@@ -184,6 +191,17 @@ final class LureForm
         }
 
         return $columns;
+    }
+
+    /** @return list<string> each once, in the order of the enum; from a list, or from a text as in a CSV */
+    private static function accents(mixed $given): array
+    {
+        $given = is_string($given) ? (preg_split('/\s*[;,]\s*/', mb_strtolower(trim($given)), -1, PREG_SPLIT_NO_EMPTY) ?: []) : ($given ?? []);
+        if (! is_array($given) || array_filter($given, static fn (mixed $one): bool => ! is_string($one) || ! in_array(str_replace(' ', '_', $one), self::ACCENTS, true)) !== []) {
+            throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', self::ACCENTS)).'.');
+        }
+
+        return array_values(array_intersect(self::ACCENTS, array_map(static fn (string $one): string => str_replace(' ', '_', $one), $given)));
     }
 
     /** @return list<array{name: string, x: float, y: float}> nose first */
@@ -288,8 +306,21 @@ final class LureForm
         return mb_substr(mb_strtolower(implode(' ', [
             $row['mass_text'] ?? '', Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
             $family?->word() ?? '', $kg <= 0.007001 && $family === Family::Blade ? 'vibe' : '', Finish::word((string) ($row['finish'] ?? '')),
-            ($row['red_near_hooks'] ?? false) ? 'red' : '', $row['notes'] ?? '', ($row['buy_again'] ?? false) ? 'buy again' : '',
+            ($row['red_near_hooks'] ?? false) ? 'red' : '', str_replace('_', ' ', implode(' ', self::listed($row['accents'] ?? null))),
+            implode(' ', array_filter(self::listed($row['build'] ?? null), is_string(...))), $row['notes'] ?? '', ($row['buy_again'] ?? false) ? 'buy again' : '',
         ])), 0, 300);
+    }
+
+    /**
+     * A column of structured text, as kept or as set.
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function listed(mixed $column): array
+    {
+        $list = is_string($column) ? json_decode($column, true) : $column;
+
+        return is_array($list) ? $list : [];
     }
 
     private static function text(mixed $value, string $field, int $longest): string

@@ -36,11 +36,19 @@ final readonly class LurePresenter
             implode(' · ', array_filter([
                 $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
-                $row->red_near_hooks ? 'red near the hooks' : '',
+                self::shaped($row),
                 $row->notes,
             ])),
             LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
             $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version,
         );
+    }
+
+    /** How its body was changed. */
+    private static function shaped(Lure $row): string
+    {
+        $told = ['bent' => 'bent, so it flutters more', 'drilled' => 'drilled at the tail', 'stinger' => 'stinger at the head', 'assist' => 'assist hooks'];
+
+        return implode(' · ', array_intersect_key($told, array_filter($row->build ?? [], static fn (mixed $value): bool => $value === true)));
     }
 }

@@ -52,12 +52,12 @@ enum Cadence: string
     public function steps(): Steps
     {
         return match ($this) {
-            self::ShortPop => new Steps(0.20, 0.4, FallControl::Controlled, 1.0),
+            self::ShortPop => new Steps(0.30, 0.4, FallControl::Controlled, 1.0),
             self::HighPop => new Steps(0.90, 1.0, FallControl::Controlled, 1.0),
             self::LowHop => new Steps(0.09, 0.3, FallControl::Controlled, 2.0),
             self::ClockSweep => new Steps(1.20, 1.5, FallControl::Controlled, 1.0),
             self::DeadStick => new Steps(0.05, 0.3, FallControl::Controlled, 20.0),
-            self::SteadyLift => new Steps(1.80, 5.5, FallControl::Free, 1.0),
+            self::SteadyLift => new Steps(3.40, 5.5, FallControl::Free, 1.0),
             self::FlutterDrop => new Steps(0.60, 0.8, FallControl::Slack, 1.0),
             self::HandFeed => new Steps(0.60, 1.0, FallControl::ByHand, 1.0),
             self::SlowRoll => new Steps(0.0, 0.0, FallControl::None, 0.0),

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-/** One thing changed: finish, weight, cadence, hole or family, after so many minutes without a touch. */
+/** One thing changed: finish, weight, cadence, hole or family, after so many more minutes without a touch. */
 final readonly class Change
 {
-    /** A stay shorter than this is none, min. */
-    private const NO_STAY = 3.0;
+    /** From so many minutes on, no change of the box is worth making today. */
+    private const HOURS = 120.0;
 
     public function __construct(public string $thing, public Pick $to, public float $afterMinutes)
     {
     }
 
-    /** As good a bet as what is on the line: there is nothing to wait for. */
-    public function isAtOnce(): bool
+    /** A patience of hours: nothing in the box is worth the change. */
+    public function isHardlyWorthIt(): bool
     {
-        return $this->afterMinutes < self::NO_STAY;
+        return $this->afterMinutes >= self::HOURS;
     }
 }

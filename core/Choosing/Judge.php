@@ -41,7 +41,7 @@ final class Judge
     {
         $lure = $bare->lure;
         $body = $this->bodies[$lure->make] ??= $this->judge(Scope::Body, $bare);
-        $finish = $this->finishes[$lure->finish.($lure->redNearHooks ? '+red' : '')] ??= $this->judge(Scope::Finish, $bare);
+        $finish = $this->finishes[$lure->look] ??= $this->judge(Scope::Finish, $bare);
         $both = $body->and($finish);
 
         return $this->rules[Scope::Lure->name] === [] ? $both : $both->and($this->judge(Scope::Lure, $bare));

@@ -7,29 +7,30 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Tackle\Lure;
 
 /**
- * What to change when nothing happens: one thing at a time. Built once over a ranking; each bucket holds, best first,
- * the picks that agree in everything but one thing.
+ * What to change when nothing happens: one thing at a time, by what was fished today. Built once over a ranking; each
+ * bucket holds, best first, the picks that agree in everything but one thing.
  */
-final readonly class Ladder
+final class Ladder
 {
-    /** Expected rates within this share of the best count as alike. */
+    /** Worths within this share of the best count as alike. */
     private const ALIKE = 0.9;
 
-    /** Touches per rod-hour expected of the first pick while there is no record, and rod-hours that this counts as. */
-    private const PRIOR_RATE = 1.0;
+    /** Longest patience that is reckoned with, h. */
+    private const LONGEST_H = 1000.0;
 
-    private const PRIOR_HOURS = 2.0;
+    /** @var array<string, float> worth of a way tied on now, by way */
+    private array $worths = [];
 
     /**
      * @param  list<Pick>  $ranked
      * @param  array<string, list<int>>  $buckets  places in the ranking by what they have in common
      */
-    private function __construct(private array $ranked, private array $buckets)
+    private function __construct(private readonly array $ranked, private readonly array $buckets, private readonly Day $day, private readonly bool $vertical)
     {
     }
 
     /** @param  list<Pick>  $ranked best first */
-    public static function over(array $ranked): self
+    public static function over(array $ranked, Day $day, bool $vertical): self
     {
         $buckets = [];
         foreach ($ranked as $place => $pick) {
@@ -38,10 +39,10 @@ final readonly class Ladder
             }
         }
 
-        return new self($ranked, $buckets);
+        return new self($ranked, $buckets, $day, $vertical);
     }
 
-    /** The change to make next, or null when nothing else can be changed. */
+    /** The change to make next, with the minutes to wait for it; null when nothing else can be changed. */
     public function next(Pick $pick): ?Change
     {
         return $this->nextBut($pick, []);
@@ -65,26 +66,45 @@ final readonly class Ladder
         return $steps;
     }
 
-    /**
-     * Minutes without a touch after which to make the next change: stay another (α/r₂ − β) hours, with α and β of a
-     * Gamma whose prior is worth two rod-hours.
-     *
-     * @param  float  $hoursWithout  rod-hours already fished without a touch
-     */
-    public function patienceMinutes(Pick $pick, float $hoursWithout = 0.0): float
+    /** Touches per rod-hour expected of a pick tied on now, or again. */
+    private function worth(Pick $pick): float
     {
-        $next = $this->next($pick);
+        $way = Day::way($pick->candidate);
 
-        return $next === null ? 0.0 : $this->minutesUntil($pick, $next->to, $hoursWithout);
+        return $this->worths[$way] ??= $this->rate($pick) * (2 + $this->day->touches($way)) / (2 + $this->judgedBy($pick) * $this->day->hours($way));
     }
 
-    private function minutesUntil(Pick $pick, Pick $next, float $hoursWithout = 0.0): float
+    private function rate(Pick $pick): float
     {
-        $first = $this->ranked[0];
-        $alpha = self::PRIOR_HOURS * self::PRIOR_RATE * $pick->rateAgainst($first);
-        $beta = self::PRIOR_HOURS + $hoursWithout;
+        return $this->day->level() * $pick->rateAgainst($this->ranked[0]);
+    }
 
-        return max(0.0, 60 * ($alpha / (self::PRIOR_RATE * $next->rateAgainst($first)) - $beta));
+    /** What its hours are judged against: a poor day does not excuse a lure that fails. */
+    private function judgedBy(Pick $pick): float
+    {
+        return max($this->day->level(), $this->day->usualRate) * $pick->rateAgainst($this->ranked[0]);
+    }
+
+    /** Minutes after which a pick has fallen to what a change to another would bring, but never less than a fair trial. */
+    private function patience(Pick $pick, string $thing, Pick $other): float
+    {
+        $way = Day::way($pick->candidate);
+        $wanted = $this->worth($other) * (1 - $this->day->trials->costMinutes($thing) / 60);
+        $worth = fn (float $hours): float => $this->day->worth($way, $this->rate($pick), $this->judgedBy($pick), $hours);
+        $low = 0.0;
+        $high = 1.0;
+        while ($worth($high) > $wanted && $high < self::LONGEST_H) {
+            $high *= 2;
+        }
+        if ($worth(0.0) <= $wanted) {
+            $high = 0.0;
+        }
+        while ($high - $low > 1e-6) {
+            $middle = ($low + $high) / 2;
+            $worth($middle) > $wanted ? $low = $middle : $high = $middle;
+        }
+
+        return max(60 * $high, $this->day->trials->fairMinutes($this->vertical) - 60 * $this->day->blank($way));
     }
 
     /** @param  list<Pick>  $seen */
@@ -92,25 +112,34 @@ final readonly class Ladder
     {
         $options = [];
         foreach (self::common($pick->candidate) as $thing => $shared) {
+            $best = null;
             foreach ($this->buckets[$shared] ?? [] as $place) {
                 $other = $this->ranked[$place];
-                if (self::value($other->candidate, $thing) !== self::value($pick->candidate, $thing) && ! in_array($other, $seen, true)) {
-                    $options[] = new Change($thing, $other, $this->minutesUntil($pick, $other));
-                    break;
+                if (self::differs($pick->candidate, $other->candidate, $thing) && ! in_array($other, $seen, true)
+                    && ($best === null || $this->worth($other) > $this->worth($best) + 1e-12)) {
+                    $best = $other;
                 }
             }
+            if ($best !== null) {
+                $options[$thing] = $best;
+            }
         }
-        if ($options === []) {
-            return null;
-        }
-        $best = max(array_map(static fn (Change $change): float => $change->to->points, $options));
-        foreach ($options as $option) {
-            if (exp(0.25 * ($option->to->points - $best)) >= self::ALIKE) {
-                return $option;
+        $most = $options === [] ? 0.0 : max(array_map($this->worth(...), $options));
+        foreach ($options as $thing => $option) {
+            if ($this->worth($option) >= self::ALIKE * $most - 1e-12) {
+                return new Change($thing, $option, $this->patience($pick, $thing, $option));
             }
         }
 
         return null;
+    }
+
+    private static function differs(Candidate $one, Candidate $other, string $thing): bool
+    {
+        [$mine, $theirs] = [self::value($one, $thing), self::value($other, $thing)];
+
+        // Another hole is one of two that have a name.
+        return $mine !== $theirs && ($thing !== 'hole' || ($mine !== '' && $theirs !== ''));
     }
 
     /**
@@ -139,7 +168,7 @@ final readonly class Ladder
     private static function value(Candidate $c, string $thing): string
     {
         return match ($thing) {
-            'finish' => $c->lure->finish.($c->lure->redNearHooks ? '+red' : ''),
+            'finish' => $c->lure->look,
             'weight' => (string) round($c->lure->massKg / Lure::SAME_KG),
             'cadence' => $c->cadence->value ?? '',
             'hole' => $c->hole()->name ?? '',

@@ -10,7 +10,7 @@ enum Need: string
     case Temperature = 'temperature';
     case SurfaceTemperature = 'surface temperature';
     case Depth = 'depth';
-    case Flow = 'drift or current';
+    case Flow = 'flow past the boat';
     case Clarity = 'clarity';
     case Light = 'light';
     case Bottom = 'bottom';

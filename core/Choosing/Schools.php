@@ -11,22 +11,24 @@ final readonly class Schools
         public HoleSchool $hole = HoleSchool::MiddleFirst,
         public FinishSchool $finish = FinishSchool::ForageAndSilhouette,
         public VigourSchool $vigour = VigourSchool::BarelyMove,
+        /** Always a little gold somewhere on the lure. */
+        public bool $gold = false,
     ) {
     }
 
     public function withOtherHole(): self
     {
-        return new self($this->hole === HoleSchool::MiddleFirst ? HoleSchool::LevelLift : HoleSchool::MiddleFirst, $this->finish, $this->vigour);
+        return new self($this->hole === HoleSchool::MiddleFirst ? HoleSchool::LevelLift : HoleSchool::MiddleFirst, $this->finish, $this->vigour, $this->gold);
     }
 
     public function withOtherFinish(): self
     {
-        return new self($this->hole, $this->finish === FinishSchool::FlashByLight ? FinishSchool::ForageAndSilhouette : FinishSchool::FlashByLight, $this->vigour);
+        return new self($this->hole, $this->finish === FinishSchool::FlashByLight ? FinishSchool::ForageAndSilhouette : FinishSchool::FlashByLight, $this->vigour, $this->gold);
     }
 
     public function withOtherVigour(): self
     {
-        return new self($this->hole, $this->finish, $this->vigour === VigourSchool::BarelyMove ? VigourSchool::SnapAwake : VigourSchool::BarelyMove);
+        return new self($this->hole, $this->finish, $this->vigour === VigourSchool::BarelyMove ? VigourSchool::SnapAwake : VigourSchool::BarelyMove, $this->gold);
     }
 
     /** @return list<array{string, self}> each school not followed by name, with it followed in place of its opposite */

@@ -15,14 +15,17 @@ final readonly class Situation
 {
     public ?TempBand $band;
 
-    /** Size of the mean flow past the boat, m/s; null when neither current nor drift was read. */
+    /** Size of the mean flow past the boat, m/s; null when it is not known. */
     public ?float $flowMs;
 
-    /** Null when depth or flow was not read. */
+    /** Null when depth or the flow past the boat is not known. */
     public ?Stretch $stretch;
 
     /** The same, as if lying still where no flow was read: enough for a fall. Null when depth was not read. */
     public ?Stretch $depth;
+
+    /** In the gusts; null when none was read. */
+    public ?Stretch $gust;
 
     public Say $say;
 
@@ -32,14 +35,16 @@ final readonly class Situation
         public Schools $schools,
         public float $lineDiameterM,
         UnitSet $units,
-        public int $dropsOnBrightMetal = 0,
+        public float $brightMetalMin = 0.0,
         public bool $brightMetalTouched = false,
         private bool $unspoken = false,
     ) {
         $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
         $flow = $water->flow();
         $this->flowMs = $flow === null ? null : abs($flow->mean());
-        $this->depth = $water->depthM === null ? null : Stretch::of($water->depthM, $lineDiameterM, $flow ?? Flow::still(), $water->water());
+        $this->depth = $water->depthM === null ? null : Stretch::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
+        $gust = $water->gustFlow();
+        $this->gust = $gust === null || $this->depth === null || $flow === null ? null : $this->depth->with($gust);
         $this->stretch = $flow === null ? null : $this->depth;
         $this->say = new Say($units, $unspoken);
     }
@@ -48,20 +53,20 @@ final readonly class Situation
     {
         return new self(
             $water ?? $this->water, $aim ?? $this->aim, $schools ?? $this->schools, $lineDiameterM ?? $this->lineDiameterM,
-            $this->say->units, $this->dropsOnBrightMetal, $this->brightMetalTouched, $this->unspoken,
+            $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, $this->unspoken,
         );
     }
 
     /** The same where only points are wanted: its sentences name no figures, which is much quicker. */
     public function unspoken(): self
     {
-        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->dropsOnBrightMetal, $this->brightMetalTouched, true);
+        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true);
     }
 
     /** With what today's log says of silver and gold. */
-    public function logged(int $dropsOnBrightMetal, bool $brightMetalTouched): self
+    public function logged(float $brightMetalMin, bool $brightMetalTouched): self
     {
-        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $dropsOnBrightMetal, $brightMetalTouched);
+        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin, $brightMetalTouched);
     }
 
     public function vertical(): bool

@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
@@ -45,10 +46,18 @@ final readonly class Spoken
         return Finish::word($lure->finish).' '.$this->weight($lure->massKg).' '.self::family($lure);
     }
 
-    /** "½ oz blade, white". */
+    /** "white with a little gold". */
+    public static function look(Lure $lure): string
+    {
+        $added = Accent::words($lure->accents);
+
+        return Finish::word($lure->finish).($added === '' ? '' : " with {$added}");
+    }
+
+    /** "½ oz blade, white with a little gold". */
     public function title(Lure $lure): string
     {
-        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.Finish::word($lure->finish);
+        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.self::look($lure);
     }
 
     /** "middle hole · short pop, 8 in". */
@@ -69,7 +78,7 @@ final readonly class Spoken
         $to = $change->to->candidate;
 
         return match ($change->thing) {
-            'finish' => 'change the finish to '.Finish::word($to->lure->finish).($to->lure->redNearHooks ? ' with red' : ''),
+            'finish' => 'change the finish to '.self::look($to->lure),
             'weight' => 'change the weight to '.$this->situation->say->weight($to->lure->massKg),
             'cadence' => 'change the cadence to '.($to->cadence?->word() ?? ''),
             'hole' => "move to the {$to->hole()?->name} hole",
@@ -130,12 +139,20 @@ final readonly class Spoken
         return (preg_match('/^[aeiou8]/i', $named) === 1 ? 'an ' : 'a ').$named;
     }
 
+    /** Which reading is missing when nothing is known of the flow past the line. */
+    public static function unknownFlow(Situation $situation): string
+    {
+        return $situation->water->currentMs === null
+            ? 'Read the current, or the line angle at the rod: without one of them nobody knows how the line leans.'
+            : 'Say how the boat lies, or read its drift: without one of them nobody knows how the line leans.';
+    }
+
     /** @param  list<Lure>  $box */
     private function lead(array $box): string
     {
         $count = count($box);
         if ($this->situation->stretch === null) {
-            return 'Drift is not read, so weight is chosen without the lean of the line.';
+            return self::unknownFlow($this->situation).' Weight is chosen without the lean of the line.';
         }
         if (! $this->situation->vertical()) {
             $start = $this->situation->say->weight(WeightSteps::startKg($this->situation->aim));

@@ -25,7 +25,7 @@ final readonly class TiedOn
         return $lure->id === $this->lure->id ? 0 : max(1,
             (int) ($lure->family !== $this->lure->family)
             + (int) (abs($lure->massKg - $this->lure->massKg) > Lure::SAME_KG)
-            + (int) ($lure->finish !== $this->lure->finish),
+            + (int) ($lure->look !== $this->lure->look),
         );
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Eskith\Core\CommandLine;
 
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\How;
@@ -17,8 +19,11 @@ use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Stint;
+use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
@@ -45,10 +50,15 @@ final class PickVerb implements Verb
             $case->inner('line')->number('diameter_m'),
             UnitSet::metric(),
         );
-        $ranked = (new Chooser(RuleBook::standard()))->rank($situation, self::box($case));
-        $ladder = Ladder::over($ranked);
+        $box = self::box($case);
+        [$day, $tiedOn] = self::today($case, $box);
+        $ranked = (new Chooser(RuleBook::standard()))->rank($situation, $box, $tiedOn);
+        $ladder = Ladder::over($ranked, $day, $situation->vertical());
 
-        return ['picks' => array_map(static fn (Pick $pick): array => self::pick($pick, $ladder), $ranked)];
+        return [
+            'picks' => array_map(static fn (Pick $pick): array => self::pick($pick, $ladder), $ranked),
+            'move' => $day->isTimeToMove($situation->vertical()),
+        ];
     }
 
     private static function water(Fields $water): Conditions
@@ -98,6 +108,7 @@ final class PickVerb implements Verb
             $schools->one(HoleSchool::class, 'hole', HoleSchool::MiddleFirst),
             $schools->one(FinishSchool::class, 'finish', FinishSchool::ForageAndSilhouette),
             $schools->one(VigourSchool::class, 'vigour', VigourSchool::BarelyMove),
+            $schools->flag('gold'),
         );
     }
 
@@ -120,10 +131,45 @@ final class PickVerb implements Verb
                 $lure->flag('red_near_hooks'),
                 $holes,
                 $lure->has('balance') ? Point::of(...[...$lure->pair('balance'), $lure->at('balance')]) : null,
+                accents: self::accents($lure),
             );
         }
 
         return $box;
+    }
+
+    /** @return list<Accent> */
+    private static function accents(Fields $lure): array
+    {
+        return array_map(static fn (mixed $item): Accent => (is_string($item) ? Accent::tryFrom($item) : null)
+            ?? throw InvalidInput::because($lure->at('accents'), 'What is added to a finish is any of gold, red, tape, scent, soft_tail, feather.'), $lure->items('accents'));
+    }
+
+    /**
+     * @param  list<Lure>  $box
+     * @return array{Day, TiedOn|null} what was fished today, and the first of what is on the line
+     */
+    private static function today(Fields $case, array $box): array
+    {
+        $lures = array_column($box, null, 'id');
+        $stints = [];
+        $tiedOn = null;
+        foreach ($case->items('today') as $i => $item) {
+            $fished = Fields::of($item, "today.{$i}");
+            $lure = $lures[$fished->text('lure')] ?? throw InvalidInput::because($fished->at('lure'), 'That lure is not in the box.');
+            $hole = $fished->has('hole') ? $fished->text('hole') : null;
+            if ($hole !== null && ! in_array($hole, array_map(static fn (Hole $one): string => $one->name, $lure->holes), true)) {
+                throw InvalidInput::because($fished->at('hole'), 'That lure has no such hole.');
+            }
+            $cadence = $fished->one(Cadence::class, 'cadence');
+            $touches = array_map(static fn (mixed $age): float => is_int($age) || is_float($age) ? (float) $age
+                : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'), $fished->items('touches_h'));
+            $stint = Stint::of("{$lure->id}|{$hole}|{$cadence->value}", $fished->number('from_h'), $fished->number('to_h', 0.0), $touches, "today.{$i}");
+            $stints[] = $stint;
+            $tiedOn ??= $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence->value) : null;
+        }
+
+        return [new Day($stints), $tiedOn];
     }
 
     /** @return array<string, mixed> */
@@ -139,7 +185,7 @@ final class PickVerb implements Verb
             'seconds_to_bottom' => $candidate->secondsToBottom,
             'hang_angle_deg' => $candidate->hangAngleDeg,
             'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons()),
-            'patience_min' => $change === null ? null : round($ladder->patienceMinutes($pick), 1),
+            'patience_min' => $change === null ? null : round($change->afterMinutes, 2),
             'next_change' => $change === null ? null : ['thing' => $change->thing, ...self::name($change->to)],
         ];
     }

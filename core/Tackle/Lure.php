@@ -17,6 +17,15 @@ final readonly class Lure
 
     public Body $body;
 
+    /** Whether a spot of red near its hooks is among what was added. */
+    public bool $redNearHooks;
+
+    /** @var list<Accent> what was added to the main colour, in the order of the enum */
+    public array $accents;
+
+    /** Finish and all that was added: alike for lures that look alike. */
+    public string $look;
+
     /** Alike for lures of one family and weight. */
     public string $make;
 
@@ -26,19 +35,23 @@ final readonly class Lure
     /**
      * @param  list<Hole>  $holes  nose first; empty when it has none or none was measured
      * @param  array<string, float>  $measuredDrag  falling drag coefficient from a timed drop, by hole name ('' without holes)
+     * @param  list<Accent>  $accents
      */
     private function __construct(
         public string $id,
         public Family $family,
         public float $massKg,
         public string $finish,
-        public bool $redNearHooks,
         public array $holes,
         public ?Point $balance,
         public array $measuredDrag,
         Body $body,
+        array $accents,
     ) {
         $this->body = $body;
+        $this->accents = $accents;
+        $this->redNearHooks = in_array(Accent::RedNearHooks, $accents, true);
+        $this->look = implode('+', [$finish, ...array_map(static fn (Accent $accent): string => $accent->value, $accents)]);
         $this->make = "{$family->value} {$massKg}";
         $build = $this->make;
         foreach ($holes as $hole) {
@@ -54,6 +67,7 @@ final readonly class Lure
     /**
      * @param  list<Hole>  $holes
      * @param  array<string, float>  $measuredDrag
+     * @param  list<Accent>  $accents  what was added to the finish
      *
      * @throws InvalidInput for a mass of nothing or a finish without a name
      */
@@ -66,12 +80,21 @@ final readonly class Lure
         array $holes = [],
         ?Point $balance = null,
         array $measuredDrag = [],
+        array $accents = [],
     ): self {
         if (trim($finish) === '') {
             throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
         }
 
-        return new self($id, $family, $massKg, $finish, $redNearHooks, $holes, $balance, $measuredDrag, Body::of($family, $massKg));
+        $added = array_values(array_filter(Accent::cases(), static fn (Accent $accent): bool => in_array($accent, $accents, true) || ($accent === Accent::RedNearHooks && $redNearHooks)));
+
+        return new self($id, $family, $massKg, $finish, $holes, $balance, $measuredDrag, Body::of($family, $massKg), $added);
+    }
+
+    /** Whether it shows gold: as its finish, or added to another. */
+    public function hasGold(): bool
+    {
+        return $this->finish === Finish::Gold->value || in_array(Accent::Gold, $this->accents, true);
     }
 
     public function isVibe(): bool

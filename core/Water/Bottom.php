@@ -10,7 +10,10 @@ enum Bottom: string
     case Rock = 'rock';
     case Sand = 'sand';
     case RockToSand = 'rock_to_sand';
+    case GravelShell = 'gravel_shell';
+    case ShortGrass = 'short_grass';
     case Mud = 'mud';
+    case MudRidge = 'mud_ridge';
     case WeedScattered = 'weed_scattered';
     case WeedThick = 'weed_thick';
 
@@ -20,9 +23,21 @@ enum Bottom: string
             self::Rock => 'rock',
             self::Sand => 'sand',
             self::RockToSand => 'rock to sand',
+            self::GravelShell => 'gravel or shell',
+            self::ShortGrass => 'short grass',
             self::Mud => 'mud',
+            self::MudRidge => 'a ridge in the mud',
             self::WeedScattered => 'scattered weed',
             self::WeedThick => 'thick weed',
+        };
+    }
+
+    /** Rock, sand, gravel, shell and low grass; and mud where it rises to a ridge. */
+    public function isHard(): bool
+    {
+        return match ($this) {
+            self::Rock, self::Sand, self::RockToSand, self::GravelShell, self::ShortGrass, self::MudRidge => true,
+            self::Mud, self::WeedScattered, self::WeedThick => false,
         };
     }
 }

@@ -30,6 +30,8 @@ final readonly class Conditions
         public ?bool $calm = null,
         public array $food = [],
         public ?float $surfaceTempC = null,
+        /** m/s: how the boat goes over ground in the gusts; null when no gust was read or it would not go faster. */
+        public ?float $gustBoatMs = null,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class Conditions
         return new self(
             $tempC ?? $this->tempC, $depthM ?? $this->depthM, $clarity ?? $this->clarity, $light ?? $this->light, $currentMs ?? $this->currentMs, $boatMs ?? $this->boatMs,
             $this->profile, $windMs ?? $this->windMs, $trend ?? $this->trend, $this->salinity, $bottom ?? $this->bottom, $wall ?? $this->wall, $calm ?? $this->calm,
-            $food ?? $this->food, $surfaceTempC ?? $this->surfaceTempC,
+            $food ?? $this->food, $surfaceTempC ?? $this->surfaceTempC, $this->gustBoatMs,
         );
     }
 
@@ -54,11 +56,15 @@ final readonly class Conditions
         return Water::of($this->tempC ?? self::ASSUMED_C, $this->salinity);
     }
 
-    /** Null when neither a current nor a drift was read. */
+    /** Null when the boat's drift was not read, or the current where the water may move: what passes the line is then unknown. */
     public function flow(): ?Flow
     {
-        return $this->currentMs === null && $this->boatMs === null
-            ? null
-            : Flow::of($this->currentMs ?? 0.0, $this->boatMs ?? 0.0, $this->profile);
+        return $this->currentMs === null || $this->boatMs === null ? null : Flow::of($this->currentMs, $this->boatMs, $this->profile);
+    }
+
+    /** The flow in the gusts; null when none was read. */
+    public function gustFlow(): ?Flow
+    {
+        return $this->currentMs === null || $this->gustBoatMs === null ? null : Flow::of($this->currentMs, $this->gustBoatMs, $this->profile);
     }
 }

@@ -38,9 +38,9 @@ final readonly class Flow
         return new self($surfaceMs, $boatMs, $profile);
     }
 
-    public static function still(): self
+    public static function still(Profile $profile = Profile::Uniform): self
     {
-        return new self(0.0, 0.0, Profile::Uniform);
+        return new self(0.0, 0.0, $profile);
     }
 
     /**

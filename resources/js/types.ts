@@ -3,8 +3,8 @@
 export interface AngleFixData {
 	headline: string;
 	ways: string[];
-	name: "drift" | "current";
-	text: string;
+	texts: Record<string, string>;
+	words: string;
 	weights: string[];
 	lines: string[];
 }
@@ -19,6 +19,8 @@ export interface AnswerData {
 	aside: AsideData[];
 	signs: string[];
 	wanted: string | null;
+	move: string | null;
+	angleHelps: boolean;
 	boxCount: number;
 	picks: PickData[];
 	chosen: PickData | null;
@@ -162,6 +164,8 @@ export interface DropData {
 	spoken: string;
 	words: string;
 	basis: string;
+	gustLine: PointData[];
+	gustText: string;
 }
 
 export interface DueData {
@@ -261,6 +265,7 @@ export interface LureDrawing {
 	balanceY: number | null;
 	finish: string;
 	red: boolean;
+	accents: string[];
 	words: string;
 }
 
@@ -316,6 +321,7 @@ export interface OutingData {
 	sought: string;
 	lengthUnit: string;
 	pick: PickData | null;
+	move: string | null;
 }
 
 export interface OwnRuleData {
@@ -472,7 +478,7 @@ export interface StepData {
 	key: string;
 	words: string;
 	minutes: number;
-	atOnce: boolean;
+	hardly: boolean;
 	title: string;
 	subtitle: string;
 }

@@ -34,7 +34,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        $errors = array_filter($this->page->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match('/ (422|404) /', $line['message']) !== 1);
+        $errors = array_filter($this->page->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match('/ (422|404|409) /', $line['message']) !== 1);
         $this->chrome->quit();
         $this->server->stop();
         self::assertSame([], array_values(array_column($errors, 'message')), 'the browser complained');

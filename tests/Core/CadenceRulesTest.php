@@ -12,6 +12,9 @@ final class CadenceRulesTest extends RuleTestCase
     /** @return iterable<string, array{string, array<string, mixed>, float}> */
     public static function cases(): iterable
     {
+        yield 'K3: bream in either school' => ['K3', ['cadence' => 'low_hop', 'fish' => 'bream', 'vigour' => 'snap-awake'], 3.0];
+        yield 'K3: bream, calm and cold add nothing' => ['K3', ['cadence' => 'low_hop', 'fish' => 'bream', 'temp' => 3.0, 'calm' => true], 3.0];
+        yield 'K4: not for bream' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast', 'fish' => 'bream'], 0.0];
         yield 'K1: plain' => ['K1', ['cadence' => 'short_pop'], 2.0];
         yield 'K1: calm' => ['K1', ['cadence' => 'short_pop', 'calm' => true], 1.0];
         yield 'K1: sluggish' => ['K1', ['cadence' => 'short_pop', 'mood' => 'sluggish'], 1.0];

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Need;
@@ -46,7 +47,7 @@ final class ChoosingTest extends TestCase
     {
         $rules = RuleBook::standard()->rules;
 
-        self::assertCount(48, $rules);
+        self::assertCount(49, $rules);
         self::assertSame($ids = array_column($rules, 'id'), array_values(array_unique($ids)));
         foreach ($rules as $rule) {
             self::assertStringEndsWith('.', $rule->says);
@@ -70,7 +71,7 @@ final class ChoosingTest extends TestCase
 
     public function test_ties_go_to_fewer_changes_then_lighter_then_box_order(): void
     {
-        $situation = $this->situation(new Conditions(depthM: 8, boatMs: 0));
+        $situation = $this->situation(new Conditions(depthM: 8, currentMs: 0, boatMs: 0));
         $box = [$this->blade('first', 0.0142, 'pink'), $this->blade('second', 0.0142, 'red'), $this->blade('light', 0.01418 - 2e-6, 'red')];
 
         self::assertSame(['light', 'first', 'second'], $this->order($this->rank($situation, $box)));
@@ -81,7 +82,7 @@ final class ChoosingTest extends TestCase
     {
         $box = [$this->blade('white', 0.0142, 'white'), $this->blade('gold', 0.0142, 'gold'), $this->blade('heavy', 0.0213, 'white'), Lure::of('spoon', Family::Spoon, 0.0142, 'white')];
         $ranked = $this->rank($this->situation($this->cold()), $box);
-        $ladder = Ladder::over($ranked);
+        $ladder = Ladder::over($ranked, new Day, true);
         $seen = [$this->words($ranked[0])];
         $from = $ranked[0];
         foreach ($ladder->steps($from, 6) as $change) {
@@ -94,19 +95,6 @@ final class ChoosingTest extends TestCase
             $from = $to;
         }
         self::assertCount(7, $seen);
-    }
-
-    public function test_patience_grows_with_the_lead_over_the_next_best(): void
-    {
-        $box = [$this->blade('white', 0.0142, 'white'), $this->blade('pink', 0.0142, 'pink')];
-        $ranked = $this->rank($this->situation($this->cold()), $box);
-        $ladder = Ladder::over($ranked);
-        $next = $ladder->next($ranked[0]);
-        self::assertNotNull($next);
-        $lead = $ranked[0]->points - $next->to->points;
-
-        self::assertEqualsWithDelta(60 * (2 * exp(0.25 * $lead) - 2), $ladder->patienceMinutes($ranked[0]), 1e-9);
-        self::assertEqualsWithDelta(max(0, $ladder->patienceMinutes($ranked[0]) - 15), $ladder->patienceMinutes($ranked[0], 0.25), 1e-9);
     }
 
     public function test_weight_steps_follow_the_fish(): void
@@ -125,7 +113,7 @@ final class ChoosingTest extends TestCase
         self::assertSame('Tie on the white half-ounce blade', $spoken->answer($this->rank($this->situation($this->cold()), $box), $box)[0]);
         self::assertSame('Your box is empty', $spoken->answer([], [])[0]);
 
-        $gale = $this->situation(new Conditions(tempC: 4, depthM: 15, boatMs: 0.9));
+        $gale = $this->situation(new Conditions(tempC: 4, depthM: 15, currentMs: 0, boatMs: 0.9));
         [$headline, $lead] = (new Spoken($gale))->answer($this->rank($gale, $box), $box);
         self::assertSame('Nothing you own stays straight down here', $headline);
         self::assertStringContainsString('slow to', $lead);
@@ -137,8 +125,8 @@ final class ChoosingTest extends TestCase
 
     public function test_bright_metal_refused_calls_for_natural(): void
     {
-        $refused = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), dropsOnBrightMetal: 6);
-        $touched = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), dropsOnBrightMetal: 6, brightMetalTouched: true);
+        $refused = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), brightMetalMin: 25.0);
+        $touched = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), brightMetalMin: 25.0, brightMetalTouched: true);
         $box = [$this->blade('a', 0.0142, 'natural')];
 
         self::assertSame(2.0, $this->points($this->rank($refused, $box)[0])['C8']);

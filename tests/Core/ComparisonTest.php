@@ -9,7 +9,6 @@ use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Comparison;
 use Eskith\Core\Choosing\Compare\Contrast;
-use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Tackle\Family;
@@ -51,23 +50,11 @@ final class ComparisonTest extends RuleTestCase
         self::assertStringContainsString('second to white', (string) $comparison->contrasts[0]->second?->text);
     }
 
-    public function test_each_step_of_the_ladder_carries_its_own_patience(): void
-    {
-        $ranked = $this->ranked();
-        $ladder = Ladder::over($ranked);
-        $from = $ranked[0];
-        foreach ($ladder->steps($from, 4) as $change) {
-            self::assertEqualsWithDelta(max(0.0, 60 * (2 * $from->rateAgainst($ranked[0]) / $change->to->rateAgainst($ranked[0]) - 2)), $change->afterMinutes, 1e-9);
-            $from = $change->to;
-        }
-        self::assertEqualsWithDelta($ladder->patienceMinutes($ranked[0]), $ladder->steps($ranked[0], 1)[0]->afterMinutes, 1e-9);
-    }
-
     public function test_a_cadence_is_counted_at_one_a_second(): void
     {
         $words = static fn (Cadence $cadence, float $sink): ?string => Counts::of($cadence->steps(), $sink)?->words();
         self::assertSame('up quick, down 1, wait 2', $words(Cadence::LowHop, 0.8));
-        self::assertSame('up 6, down 3, wait 1', $words(Cadence::SteadyLift, 0.7));
+        self::assertSame('up 6, down 5, wait 1', $words(Cadence::SteadyLift, 0.7));
         self::assertSame('up 1, down 1, wait 1', $words(Cadence::HighPop, 0.8));
         self::assertSame('up quick, down 1, wait 20', $words(Cadence::DeadStick, 0.8));
         self::assertSame('up 1, down 1, no wait', $words(Cadence::Float, 0.4));

@@ -12,6 +12,14 @@ final class FamilyRulesTest extends RuleTestCase
     /** @return iterable<string, array{string, array<string, mixed>, float}> */
     public static function cases(): iterable
     {
+        yield 'F1: warm but cooling' => ['F1', ['temp' => 17.0, 'trend' => 'cooling'], 0.0];
+        yield 'F1: hot but cooling' => ['F1', ['temp' => 24.0, 'trend' => 'cooling'], 0.0];
+        yield 'F1: hot and steady' => ['F1', ['temp' => 24.0], -2.0];
+        yield 'F8: a vibe is at home beside weed' => ['F8', ['g' => 6.0, 'bottom' => 'weed_scattered'], 0.0];
+        yield 'F8: a vibe in thick weed' => ['F8', ['g' => 6.0, 'bottom' => 'weed_thick'], -3.0];
+        yield 'F9: gravel or shell' => ['F9', ['bottom' => 'gravel_shell', 'fish' => 'bream'], 1.0];
+        yield 'F9: short grass' => ['F9', ['bottom' => 'short_grass'], 1.0];
+        yield 'F9: a ridge in the mud' => ['F9', ['bottom' => 'mud_ridge'], 1.0];
         yield 'F1: blade at 4.5' => ['F1', ['temp' => 4.5], 3.0];
         yield 'F1: blade at 4.6' => ['F1', ['temp' => 4.6], 3.0];
         yield 'F1: blade at 10' => ['F1', ['temp' => 10], 3.0];

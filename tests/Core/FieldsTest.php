@@ -38,7 +38,7 @@ final class FieldsTest extends TestCase
         yield 'a number' => [static fn (Fields $f): float => $f->number('t'), '"in.t" must be a number.'];
         yield 'no number at all' => [static fn (Fields $f): float => $f->number('absent'), '"in.absent" must be a number.'];
         yield 'a number as text' => [static fn (Fields $f): float => $f->number('digits'), '"in.digits" must be a number.'];
-        yield 'a whole number' => [static fn (Fields $f): int => $f->whole('half'), '"in.half" must be a whole number.'];
+        yield 'a whole number' => [static fn (Fields $f): int => $f->whole('half'), '"in.half" must be a whole number up to a billion.'];
         yield 'text' => [static fn (Fields $f): string => $f->text('n'), '"in.n" must be text.'];
         yield 'a flag' => [static fn (Fields $f): bool => $f->flag('t'), '"in.t" must be true or false.'];
         yield 'a choice' => [static fn (Fields $f): Clarity => $f->one(Clarity::class, 't'), '"in.t" must be one of clear, stained, dirty.'];

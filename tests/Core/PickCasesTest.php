@@ -15,7 +15,7 @@ final class PickCasesTest extends TestCase
     {
         ['box' => $box, 'cases' => $cases] = Cases::file('pick-cases');
         foreach ($cases as $case) {
-            $case['case']['box'] = $box;
+            $case['case']['box'] ??= $box;
             yield $case['name'] => [$case];
         }
     }
@@ -24,8 +24,9 @@ final class PickCasesTest extends TestCase
     #[DataProvider('cases')]
     public function test_ranks_as_worked_out_by_hand(array $worked): void
     {
-        [['picks' => $picks]] = Cases::ask('pick', [$worked['case']]);
+        [['picks' => $picks, 'move' => $move]] = Cases::ask('pick', [$worked['case']]);
 
+        self::assertSame($worked['move'], $move);
         self::assertCount($worked['candidates'], $picks);
         foreach ($worked['top'] as $place => $expected) {
             $pick = $picks[$place];
@@ -37,6 +38,8 @@ final class PickCasesTest extends TestCase
             self::assertEquals($expected['rules'], array_column($pick['reasons'], 'points', 'rule'), "place {$place}");
             self::assertEqualsWithDelta($expected['line_angle_deg'], $pick['line_angle_deg'], 0.1);
             self::assertEqualsWithDelta($expected['seconds_to_bottom'], $pick['seconds_to_bottom'], 0.02);
+            self::assertSame($expected['next_change'], $pick['next_change'], "place {$place}");
+            self::assertEqualsWithDelta($expected['patience_min'], $pick['patience_min'], 0.05);
         }
     }
 

@@ -57,19 +57,6 @@ final class PickVerbTest extends TestCase
         }
     }
 
-    public function test_patience_is_the_lead_over_the_next_in_minutes(): void
-    {
-        [['picks' => $picks]] = Cases::ask('pick', [self::case()]);
-        $points = [];
-        foreach ($picks as $pick) {
-            $points["{$pick['lure']}/{$pick['hole']}/{$pick['cadence']}"] = $pick['points'];
-        }
-        foreach ($picks as $pick) {
-            $next = $points["{$pick['next_change']['lure']}/{$pick['next_change']['hole']}/{$pick['next_change']['cadence']}"];
-            self::assertEqualsWithDelta(max(0, 120 * (exp(0.25 * ($pick['points'] - $next)) - 1)), $pick['patience_min'], 0.06);
-        }
-    }
-
     public function test_optional_readings_may_be_absent_and_silence_only_their_rules(): void
     {
         $case = self::case();
@@ -88,7 +75,7 @@ final class PickVerbTest extends TestCase
 
     public function test_an_empty_box_has_no_picks(): void
     {
-        self::assertSame([['picks' => []]], Cases::ask('pick', [[...self::case(), 'box' => []]]));
+        self::assertSame([['picks' => [], 'move' => false]], Cases::ask('pick', [[...self::case(), 'box' => []]]));
     }
 
     public function test_a_line_beyond_reckoning_is_answered_as_null_and_counts_as_beyond_35(): void

@@ -34,7 +34,7 @@ final class ReasonsTest extends RuleTestCase
         yield 'light and water' => ['C1', ['light' => 'bright'], 'Bright light and clear water'];
         yield 'food' => ['C2', ['finish' => 'gold', 'food' => ['golden_shiner']], 'Golden shiner about'];
         yield 'dim and stained together' => ['C3', ['finish' => 'white', 'light' => 'dim', 'clarity' => 'stained'], 'Dim and stained'];
-        yield 'drops' => ['C8', ['finish' => 'natural', 'refused' => 7], '7 drops'];
+        yield 'minutes' => ['C8', ['finish' => 'natural', 'refused' => 27.0], '27 minutes'];
         yield 'why slow' => ['K1', ['cadence' => 'short_pop', 'calm' => true, 'mood' => 'sluggish'], 'Calm, sluggish fish'];
         yield 'why quick' => ['K2', ['cadence' => 'high_pop', 'mood' => 'active', 'temp' => 12.0], 'Active fish and 12 °C'];
         yield 'why low' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'calm' => true], '4 °C, calm'];

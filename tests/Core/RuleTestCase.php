@@ -18,6 +18,7 @@ use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
@@ -84,8 +85,8 @@ abstract class RuleTestCase extends TestCase
                 Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'), Zone::from($given['zone'] ?? 'bottom'), Mood::from($given['mood'] ?? 'neutral'),
                 $given['pressured'] ?? false, $given['hop'] ?? false, $given['away'] ?? false, $given['marks'] ?? false,
             ),
-            new Schools(HoleSchool::from($given['holes'] ?? 'middle-first'), FinishSchool::from($given['finishes'] ?? 'forage-and-silhouette'), VigourSchool::from($given['vigour'] ?? 'barely-move')),
-            0.0002, UnitSet::metric(), $given['refused'] ?? 0, $given['touched'] ?? false,
+            new Schools(HoleSchool::from($given['holes'] ?? 'middle-first'), FinishSchool::from($given['finishes'] ?? 'forage-and-silhouette'), VigourSchool::from($given['vigour'] ?? 'barely-move'), $given['gold'] ?? false),
+            0.0002, UnitSet::metric(), $given['refused'] ?? 0.0, $given['touched'] ?? false,
         );
     }
 
@@ -95,9 +96,10 @@ abstract class RuleTestCase extends TestCase
         $count = $given['count'] ?? 3;
         $names = [[], ['middle'], ['front', 'back'], ['front', 'middle', 'back'], ['front', 'second', 'third', 'back']][$count];
         $holes = array_map(static fn (string $name, int $i): Hole => new Hole($name, Point::of(18 + 5 * $i, 10)), $names, array_keys($names));
-        $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), ($given['oz'] ?? 0.5) * 0.028349523 ?: 1.0, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3));
+        $accents = array_map(Accent::from(...), $given['accents'] ?? []);
+        $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), ($given['oz'] ?? 0.5) * 0.028349523 ?: 1.0, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents);
         if (isset($given['g'])) {
-            $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), $given['g'] / 1000, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3));
+            $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), $given['g'] / 1000, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents);
         }
 
         return new Candidate(

@@ -66,7 +66,7 @@ final class SpokenTest extends RuleTestCase
     public function test_a_way_to_fish_is_said_in_one_line(): void
     {
         $spoken = new Spoken($this->situation([]));
-        self::assertSame('middle hole · short pop, 20 cm', str_replace("\u{A0}", ' ', $spoken->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop))));
+        self::assertSame('middle hole · short pop, 30 cm', str_replace("\u{A0}", ' ', $spoken->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop))));
         self::assertSame('slow roll', $spoken->way($this->candidate(['count' => 0])->worked(Cadence::SlowRoll)));
         self::assertSame(['vibe', 'blade', 'tail spinner'], array_map(Spoken::family(...), [Lure::of('a', Family::Blade, 0.007, 'gold'), Lure::of('a', Family::Blade, 0.008, 'gold'), Lure::of('a', Family::TailSpinner, 0.005, 'gold')]));
     }

@@ -172,8 +172,9 @@ final class WaterTest extends TestCase
     public function test_what_was_not_read_stays_unknown(): void
     {
         self::assertNull((new Conditions)->flow());
-        self::assertSame(0.0, (new Conditions(boatMs: 0.0))->flow()?->mean());
-        self::assertEqualsWithDelta(-0.2, (new Conditions(boatMs: 0.2))->flow()?->mean(), 1e-12);
+        self::assertNull((new Conditions(boatMs: 0.2))->flow(), 'a boat that moves tells nothing of the water under it');
+        self::assertNull((new Conditions(currentMs: 0.2))->flow(), 'nor a current of the boat');
+        self::assertEqualsWithDelta(-0.2, (new Conditions(currentMs: 0.0, boatMs: 0.2))->flow()?->mean(), 1e-12);
         self::assertEqualsWithDelta(8.0, (new Conditions)->water()->celsius, 1e-12, 'taken for density only');
     }
 

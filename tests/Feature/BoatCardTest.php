@@ -31,7 +31,7 @@ final class BoatCardTest extends TestCase
         $card = $this->card();
         foreach ([
             'Tie on the white half-ounce blade', '37 F', '26 ft', 'stained', 'Middle hole, 2nd of 3 from the nose', '9 s to the bottom', '16° line angle',
-            'Short pop: lift 8 in over 0.4 s', 'One count a second: up quick, down 1, wait 1.', 'Change the cadence to low hop, as soon as you like', 'Lightest of this box', '½ oz', '37 °F water. Wear the life jacket',
+            'Short pop: lift 12 in over 0.4 s', 'One count a second: up quick, down 1, wait 1.', 'Change the cadence to low hop, after 10 min without a touch', 'Lightest of this box', '½ oz', '37 °F water. Wear the life jacket',
             'Walleye: spines and trebles', 'Local rules',
         ] as $words) {
             self::assertStringContainsString($words, $card);

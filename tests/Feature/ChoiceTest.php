@@ -191,17 +191,12 @@ final class ChoiceTest extends TestCase
         $reason = fn (): bool => in_array('C8', array_column(collect($this->getJson('/answer')->json('picks'))->firstWhere('lureId', $natural->id)['reasons'], 'rule'), true);
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $silver->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
         $outing = $this->angler->outings()->sole();
-        foreach (range(1, 5) as $ignored) {
-            $this->log($outing->uuid, 'drop');
-        }
-        self::assertFalse($reason(), 'five drops are not yet a refusal');
-        $sixth = $this->log($outing->uuid, 'drop');
-        self::assertTrue($reason());
+        $this->travel(19)->minutes();
+        self::assertFalse($reason(), 'nineteen minutes are not yet a refusal');
+        $this->travel(2)->minutes();
+        self::assertTrue($reason(), 'minutes, not drops, refuse it');
         $text = collect(collect($this->getJson('/answer')->json('picks'))->firstWhere('lureId', $natural->id)['reasons'])->firstWhere('rule', 'C8')['text'];
-        self::assertSame('6 drops on bright metal without a touch: try natural.', $text);
-        $this->deleteJson("/events/{$sixth}");
-        self::assertFalse($reason(), 'an undone drop does not count');
-        $this->log($outing->uuid, 'drop');
+        self::assertSame('21 minutes on bright metal without a touch: try natural.', $text);
         $this->log($outing->uuid, 'touch');
         self::assertFalse($reason(), 'a touch is no refusal');
     }

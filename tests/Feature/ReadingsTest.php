@@ -99,10 +99,16 @@ final class ReadingsTest extends TestCase
             ->where('answer.readings.depth.shown', '26 ft')->where('trouble', fn (string $words) => str_contains($words, '"under water" cannot be read')));
     }
 
-    public function test_drift_is_estimated_from_the_wind_until_it_is_read(): void
+    public function test_how_the_boat_lies_decides_where_no_speed_was_read(): void
     {
         $this->actingAs($this->anglerOnTheLake());
         $answer = $this->putJson('/readings', ['readings' => ['drift' => null, 'wind' => '10 m/s']])->json();
+        self::assertNull($answer['picks'][0]['drop']['angleDeg'], 'neither how it lies nor its speed: nothing is known');
+        self::assertStringContainsString('Say how the boat lies', $answer['lead']);
+        self::assertStringContainsString('drawn as if lying still, since the drift is not read', $answer['picks'][0]['drop']['words']);
+        $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json();
+        self::assertEqualsWithDelta(0.0, $held['picks'][0]['drop']['angleDeg'], 1e-9);
+        $answer = $this->putJson('/readings', ['readings' => ['lies' => 'drifting']])->json();
 
         self::assertSame("0.78\u{A0}mph", $answer['readings']['drift']['shown']);
         self::assertSame('estimated from the wind', $answer['readings']['drift']['sourceWords']);

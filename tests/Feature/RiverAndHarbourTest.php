@@ -44,9 +44,9 @@ final class RiverAndHarbourTest extends TestCase
         $key = $this->getJson('/answer')->json('picks.0.key');
         $fix = $this->getJson("/angle-fix?pick={$key}&angle=30")->assertOk()->json();
 
-        self::assertSame('current', $fix['name']);
+        self::assertSame(['current'], array_keys($fix['texts']));
         self::assertStringContainsString('of current at the surface', $fix['headline']);
-        $after = $this->putJson('/readings', ['readings' => ['current' => $fix['text']]])->json();
+        $after = $this->putJson('/readings', ['readings' => $fix['texts']])->json();
         self::assertEqualsWithDelta(30, $after['picks'][0]['drop']['angleDeg'], 1.0, 'the current it tells gives the angle back');
     }
 
@@ -74,9 +74,10 @@ final class RiverAndHarbourTest extends TestCase
 
         self::assertSame('Tie on the black 3 g vibe', str_replace("\u{A0}", ' ', $answer['headline']));
         self::assertSame('For casting here 3 g is the weight to begin with.', str_replace("\u{A0}", ' ', $answer['lead']));
-        self::assertSame('dead_stick', $answer['picks'][0]['cadence']);
+        self::assertSame('low_hop', $answer['picks'][0]['cadence']);
         $tide = $this->putJson('/readings', ['readings' => ['current' => '0.3 m/s', 'away' => 'yes']])->json();
-        self::assertSame('ride_the_tide', $tide['picks'][0]['cadence']);
+        $ways = array_column($tide['picks'][0]['ways'], 'points', 'words');
+        self::assertSame((float) $tide['picks'][0]['points'], (float) max(array_filter($ways, static fn (string $words): bool => str_contains($words, 'ride the tide'), ARRAY_FILTER_USE_KEY)), 'riding the tide is as good a way now');
     }
 
     public function test_a_wall_calls_for_a_tail_spinner(): void
@@ -131,5 +132,53 @@ final class RiverAndHarbourTest extends TestCase
     private function read(array $texts): void
     {
         ReadingBook::keep($this->angler, $texts);
+    }
+
+    public function test_a_river_whose_current_was_not_read_never_shows_an_angle(): void
+    {
+        $this->lures(['blade' => ['7 g', '14 g', '21 g']]);
+        $this->read(['temp' => '4 °C', 'depth' => '25 ft', 'flow' => 'river', 'drift' => '1.5 mph', 'species' => 'walleye']);
+        $unread = $this->getJson('/answer')->json();
+        foreach ($unread['picks'] as $pick) {
+            self::assertNull($pick['drop']['angleDeg']);
+            self::assertSame('–', $pick['drop']['angleText']);
+            self::assertSame([], array_intersect(['W1', 'H4', 'K11'], array_column($pick['reasons'], 'rule')));
+        }
+        self::assertStringContainsString('Read the current, or the line angle', $unread['lead']);
+        self::assertTrue($unread['angleHelps']);
+        self::assertSame('current not read', $unread['column']['driftText']);
+        self::assertSame(['–'], array_values(array_unique(array_merge(...array_map(static fn (array $row): array => array_column($row['cells'], 'words'), $this->getJson('/chart')->json('rows'))))), 'no weight by angle either');
+
+        $slipping = $this->putJson('/readings', ['readings' => ['current' => '1.7 mph']])->json();
+        self::assertLessThan(12, abs($slipping['picks'][0]['drop']['angleDeg']));
+        $held = $this->putJson('/readings', ['readings' => ['drift' => null, 'lies' => 'held']])->json();
+        self::assertGreaterThan(45, abs($held['picks'][0]['drop']['angleDeg']));
+    }
+
+    public function test_an_angle_read_at_the_rod_tells_the_flow_that_nobody_read(): void
+    {
+        $this->lures(['blade' => ['14 g']]);
+        foreach (['river', 'tide'] as $flow) {
+            $this->read(['temp' => '6 °C', 'depth' => '5 m', 'flow' => $flow]);
+            $this->putJson('/readings', ['readings' => ['current' => null, 'drift' => null, 'lies' => null]]);
+            $key = $this->getJson('/answer')->json('picks.0.key');
+            self::assertNull($this->getJson('/answer')->json('picks.0.drop.angleDeg'));
+            $fix = $this->getJson("/angle-fix?pick={$key}&angle=25")->assertOk()->json();
+            $after = $this->putJson('/readings', ['readings' => $fix['texts']])->assertOk()->json();
+            self::assertEqualsWithDelta(25, abs($after['picks'][0]['drop']['angleDeg']), 1.5, $flow);
+        }
+    }
+
+    public function test_a_gust_gives_a_second_worse_angle_unless_the_boat_is_held(): void
+    {
+        $this->lures(['blade' => ['14 g']]);
+        $this->read(['temp' => '4 °C', 'depth' => '8 m', 'wind' => '4 m/s', 'gust' => '6 m/s', 'lies' => 'drifting', 'species' => 'walleye']);
+        $drop = $this->getJson('/answer')->json('picks.0.drop');
+        preg_match('/^(\d+)° in the gusts$/', $drop['gustText'], $gust);
+        self::assertGreaterThan(abs($drop['angleDeg']) + 5, (float) $gust[1]);
+        self::assertNotSame([], $drop['gustLine']);
+        self::assertStringContainsString("{$gust[1]}° in the gusts", $drop['spoken']);
+        $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json('picks.0.drop');
+        self::assertSame(['', []], [$held['gustText'], $held['gustLine']]);
     }
 }

@@ -34,7 +34,7 @@ final class WaterTest extends TestCase
     public function test_the_station_leads_with_the_drop_and_its_parts_have_addresses(): void
     {
         $this->get('/water?view=chart')->assertInertia(fn (AssertableInertia $page) => $page->component('Water')->where('view', 'chart')
-            ->where('answer.picks.0.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 31));
+            ->where('answer.picks.0.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 33));
         $this->get('/water?view=nonsense')->assertInertia(fn (AssertableInertia $page) => $page->where('view', 'readings'));
         $this->get('/water?depth=400+m')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')));
     }
@@ -96,7 +96,7 @@ final class WaterTest extends TestCase
     {
         $now = abs($this->getJson("/answer?pick={$this->pick}")->json('picks.0.drop.angleDeg'));
         $same = $this->getJson("/angle-fix?pick={$this->pick}&angle={$now}")->assertOk()->json();
-        self::assertSame(['drift', "0.3\u{A0}mph", ['It is straight enough down as it is.']], [$same['name'], $same['text'], $same['ways']]);
+        self::assertSame(['drift', "0.3\u{A0}mph", ['It is straight enough down as it is.']], [array_key_first($same['texts']), reset($same['texts']), $same['ways']]);
 
         $steep = $this->getJson("/angle-fix?pick={$this->pick}&angle=40")->json();
         self::assertStringContainsString('40° on the white half-ounce blade means', $steep['headline']);
@@ -164,7 +164,7 @@ final class WaterTest extends TestCase
         $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drift', 'distance' => '20 m', 'seconds' => '100 s'])->assertSessionHasNoErrors();
 
         self::assertSame('0.45 mph', $this->getJson('/answer')->json('readings.drift.shown'));
-        $later = $this->putJson('/readings', ['readings' => ['drift' => null, 'wind' => '8 m/s']])->json('readings.drift');
+        $later = $this->putJson('/readings', ['readings' => ['drift' => null, 'lies' => 'drifting', 'wind' => '8 m/s']])->json('readings.drift');
         self::assertSame(["0.89\u{A0}mph", 'from the wind, by your measured drift'], [$later['shown'], $later['sourceWords']]);
     }
 

@@ -190,7 +190,7 @@ describe("why not", () => {
 		const why = (spent: number, minutes = 16) => (
 			<Why
 				answer={answer({ rack: both })}
-				pick={pick({ ladder: [step({ minutes, atOnce: minutes < 3 })] })}
+				pick={pick({ ladder: [step({ minutes, hardly: minutes > 200 })] })}
 				first="1.middle.low_hop"
 				spent={spent}
 				onWay={() => {}}
@@ -202,8 +202,8 @@ describe("why not", () => {
 		expect(container.textContent).toContain("No touch in 10 min more?");
 		rerender(why(17));
 		expect(container.textContent).toContain("17 min without a touch: change the finish to gold now.");
-		rerender(why(17, 1));
-		expect(container.textContent).toContain("As good a bet");
+		rerender(why(17, 900));
+		expect(container.textContent).toContain("nothing in the box is worth the change today");
 	});
 
 	it("says why it cannot be weighed", async () => {
@@ -249,12 +249,12 @@ describe("the list", () => {
 });
 
 describe("the ladder", () => {
-	it("tells stays at once, in minutes, and when there is none", () => {
+	it("tells stays in minutes, those that are over, and those not worth it", () => {
 		const { container, rerender } = render(
-			<LadderSteps steps={[step({ minutes: 1, atOnce: true }), step({ key: "b", minutes: 0, atOnce: true })]} />,
+			<LadderSteps steps={[step({ minutes: 12 }), step({ key: "b", minutes: 500, hardly: true })]} spent={12} />,
 		);
-		expect(container.textContent).toContain("as good a bet");
-		expect(container.textContent).toContain("then at once, if you like");
+		expect(container.textContent).toContain("time is up: now");
+		expect(container.textContent).toContain("nothing in the box is worth the change");
 		rerender(<LadderSteps steps={[step()]} brief />);
 		expect(container.textContent).toContain("no touch in 16 min");
 		expect(container.textContent).not.toContain("½ oz blade, gold");

@@ -45,6 +45,7 @@ export function drawing(over: Partial<LureDrawing> = {}): LureDrawing {
 		balanceY: 3,
 		finish: "white",
 		red: false,
+		accents: [],
 		words: "white blade, 51 mm long, 3 line holes",
 		...over,
 	};
@@ -74,6 +75,8 @@ export function drop(over: Partial<DropData> = {}): DropData {
 		spoken: "The white half-ounce blade leans 15° and is down in 9 s",
 		words: "White half-ounce blade in 26 ft.",
 		basis: "Seconds and angles are estimates.",
+		gustLine: [],
+		gustText: "",
 		...over,
 	};
 }
@@ -83,7 +86,7 @@ export function step(over: Partial<StepData> = {}): StepData {
 		key: "2.middle.low_hop",
 		words: "change the finish to gold",
 		minutes: 16,
-		atOnce: false,
+		hardly: false,
 		title: "½ oz blade, gold",
 		subtitle: "middle hole · low hop, 4 in",
 		...over,
@@ -142,6 +145,8 @@ export function column(over: Partial<ColumnData> = {}): ColumnData {
 export function answer(over: Partial<AnswerData> = {}): AnswerData {
 	return {
 		aside: [],
+		move: null,
+		angleHelps: false,
 		readings: {
 			depth: reading(),
 			drift: reading({

@@ -35,6 +35,7 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	sought: "walleye",
 	lengthUnit: "in",
 	pick: null,
+	move: null,
 	...over,
 });
 

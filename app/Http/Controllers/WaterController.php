@@ -71,9 +71,10 @@ final class WaterController extends Controller
         );
         $user = $this->angler($request);
         DB::transaction(function () use ($user, $given): void {
-            $situation = ReadingBook::of($user)->situation(0.0002);
+            $book = ReadingBook::of($user);
+            $situation = $book->situation(0.0002);
             $water = $user->waters()->firstOrCreate(['name' => trim($given['water'])], [
-                'kind' => $situation->water->profile->value === 'river' ? 'river' : 'lake',
+                'kind' => ['river' => 'river', 'tide' => 'harbour'][$book->text('flow')] ?? 'lake',
                 'profile' => $situation->water->profile->value, 'salinity' => $situation->water->salinity,
             ]);
             $spot = Spot::query()->updateOrCreate(['user_id' => $user->id, 'water_id' => $water->id, 'name' => trim($given['spot'])], [

@@ -30,7 +30,7 @@ final class CadenceRules
             self::rule('K2', Cadence::HighPop, 'High pop: for active fish and warmer water.', 3, self::highPop(...)),
             self::rule('K3', Cadence::LowHop, 'Low hop: the least that vibrates.', 3, self::lowHop(...)),
             self::rule('K4', Cadence::ClockSweep, 'Clock sweep: the plain cast cadence for a blade.', 2,
-                static fn (): array => [2, 'Casting a blade: the sweep covers bottom and is felt all the way.']),
+                static fn (Situation $s): ?array => $s->aim->species === Species::Bream ? null : [2, 'Casting a blade: the sweep covers bottom and is felt all the way.']),
             self::rule('K5', Cadence::DeadStick, 'Dead-stick: for the coldest water and pressured fish.', 3, self::deadStick(...)),
             self::rule('K6', Cadence::SteadyLift, 'Steady lift: 10 to 13 °C with fish on the bottom.', 3,
                 static fn (Situation $s): ?array => $s->coolWater() && $s->aim->zone === Zone::Bottom
@@ -88,6 +88,9 @@ final class CadenceRules
     /** @return array{int, string}|null */
     private static function lowHop(Situation $s): ?array
     {
+        if ($s->aim->species === Species::Bream) {
+            return [3, 'Bream sought: a low hop is all they want.'];
+        }
         if (! self::barely($s)) {
             return null;
         }

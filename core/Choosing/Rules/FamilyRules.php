@@ -45,8 +45,9 @@ final class FamilyRules
                         TempBand::Cold => Verdict::of(3, "{$at}: cold enough for a blade at its best."),
                         TempBand::Cool => Verdict::of(2, "{$at}: a blade still works well."),
                         TempBand::Mild => null,
-                        TempBand::Warm => Verdict::of(-1, "{$at}: rather warm for a blade."),
-                        TempBand::Hot => Verdict::of(-2, "{$at}: too warm for a blade."),
+                        TempBand::Warm, TempBand::Hot => $s->water->trend === Trend::Cooling ? null : ($s->band === TempBand::Warm
+                            ? Verdict::of(-1, "{$at}: rather warm for a blade.")
+                            : Verdict::of(-2, "{$at}: too warm for a blade.")),
                     };
                 }),
             self::rule('F2', 'Spoons come into their own from 15 °C downward.', [Need::Temperature], 2,
@@ -101,11 +102,11 @@ final class FamilyRules
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            self::rule('F8', 'Weed fouls blades; over scattered weed a spoon is subtler.', [Need::Bottom], 3,
+            self::rule('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Need::Bottom], 3,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family === Family::Blade) {
                         return match ($s->water->bottom) {
-                            Bottom::WeedScattered => Verdict::of(-1, 'Scattered weed catches on a blade.'),
+                            Bottom::WeedScattered => $c->lure->isVibe() ? null : Verdict::of(-1, 'Scattered weed catches on a blade.'),
                             Bottom::WeedThick => Verdict::of(-3, 'Thick weed: a blade fouls on every lift.'),
                             default => null,
                         };
@@ -116,11 +117,9 @@ final class FamilyRules
                         : null;
                 }),
             self::rule('F9', 'These lures want hard bottom.', [Need::Bottom], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => match ($s->water->bottom) {
-                    Bottom::Rock, Bottom::Sand, Bottom::RockToSand => Verdict::of(1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.'),
-                    Bottom::Mud => self::likesHardBottom($s->aim->species)
-                        ? Verdict::of(-1, "Mud: {$s->aim->species->word()} hold on harder bottom.")
-                        : null,
+                static fn (Situation $s, Candidate $c): ?Verdict => match (true) {
+                    $s->water->bottom?->isHard() === true => Verdict::of(1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.'),
+                    $s->water->bottom === Bottom::Mud && self::likesHardBottom($s->aim->species) => Verdict::of(-1, "Mud: {$s->aim->species->word()} hold on harder bottom."),
                     default => null,
                 }),
         ];

@@ -81,7 +81,7 @@ final readonly class Tipping
     {
         $most = null;
         foreach (Reading::cases() as $reading) {
-            // Either of drift and current tells how the water passes the boat.
+            // Nothing more is to be learned of a flow that is known.
             $wanted = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null) ? null : $this->wanted($reading);
             if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
                 $most = $wanted;

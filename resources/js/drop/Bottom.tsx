@@ -9,10 +9,12 @@ interface Props {
 	side: number;
 }
 
-/** The bottom as it was read: rock, sand, mud or weed; nothing where it was not. */
+/** What lies below by its kind; sand where it is not named. */
+const grounds: Record<string, string> = { mud: "var(--mud)", mud_ridge: "var(--mud)", rock: "var(--rock)" };
+
+/** The bottom as it was read: rock, sand, gravel, mud or weed; nothing where it was not. */
 export function Bottom({ kind, width, top, height, wall, surface, side }: Props) {
-	const ground =
-		kind === "mud" ? "var(--mud)" : kind === "rock" ? "var(--rock)" : kind === null ? "var(--rule)" : "var(--sand)";
+	const ground = kind === null ? "var(--rule)" : (grounds[kind] ?? "var(--sand)");
 	const wallX = side < 0 ? width : 0;
 	return (
 		<g>
@@ -23,7 +25,17 @@ export function Bottom({ kind, width, top, height, wall, surface, side }: Props)
 			)}
 			{kind === "rock" && <Stones width={width} top={top} share={1} />}
 			{kind === "rock_to_sand" && <Stones width={width} top={top} share={0.5} />}
-			{kind === "mud" && (
+			{kind === "gravel_shell" && <Gravel width={width} top={top} />}
+			{kind === "short_grass" && <Weed width={width} top={top} every={7} tall={6} />}
+			{kind === "mud_ridge" && (
+				<path
+					d={`M 0 ${top} C ${width * 0.25} ${top} ${width * 0.32} ${top - 14} ${width * 0.5} ${top - 14} S ${width * 0.75} ${top} ${width} ${top} Z`}
+					fill="var(--mud)"
+					stroke="#10222B"
+					strokeOpacity="0.45"
+				/>
+			)}
+			{(kind === "mud" || kind === "mud_ridge") && (
 				<path
 					d={[12, 24, 36]
 						.map((down) => `M 0 ${top + down} q ${width / 4} -5 ${width / 2} 0 t ${width / 2} 0`)
@@ -74,4 +86,21 @@ function Weed({ width, top, every, tall }: { width: number; top: number; every: 
 	for (let x = 8; x < width; x += every)
 		blades.push(`M ${x} ${top + 2} q -4 ${-tall / 2} 1 ${-tall} M ${x} ${top + 2} q 5 ${-tall / 3} 4 ${-tall * 0.7}`);
 	return <path d={blades.join(" ")} stroke="#3F6B3A" strokeWidth="2.4" fill="none" strokeLinecap="round" />;
+}
+
+/** Small rounded stones and open shells between them. */
+function Gravel({ width, top }: { width: number; top: number }) {
+	const stones: string[] = [];
+	const shells: string[] = [];
+	for (let x = 4, index = 0; x < width; x += 9, index++) {
+		const r = 2.6 + (index % 3) * 0.8;
+		if (index % 4 === 2) shells.push(`M ${x - 4} ${top + 4} q 4 -6 8 0 M ${x} ${top + 1} v 3`);
+		else stones.push(`M ${x - r} ${top + 2} a ${r} ${r * 0.8} 0 1 0 ${2 * r} 0 a ${r} ${r * 0.8} 0 1 0 ${-2 * r} 0`);
+	}
+	return (
+		<>
+			<path d={stones.join(" ")} fill="var(--rock)" stroke="#10222B" strokeOpacity="0.5" strokeWidth="0.8" />
+			<path d={shells.join(" ")} fill="none" stroke="#FBFCFA" strokeOpacity="0.9" strokeWidth="1.3" />
+		</>
+	);
 }

@@ -74,6 +74,7 @@ function Scene({
 	const x = (point: PointData) => rodX + point.x * scale;
 	const y = (point: PointData) => bottomY - point.h * scale;
 	const curve = path<PointData>().x(x).y(y)(drop?.line ?? []);
+	const gustCurve = path<PointData>().x(x).y(y)(drop?.gustLine ?? []);
 	const ghostCurve = path<PointData>().x(x).y(y)(ghost?.drop.line ?? []);
 	const end = drop?.line[0];
 	const ghostEnd = ghost?.drop.line[0];
@@ -124,6 +125,21 @@ function Scene({
 				side={side}
 			/>
 			{!narrow && <Sky column={column} title={title} surface={surface} rodX={rodX} width={width} side={side} />}
+			{gustCurve && !falling && (
+				<path d={gustCurve} fill="none" stroke="#FBFCFA" strokeOpacity="0.4" strokeWidth={narrow ? 1 : 1.5} />
+			)}
+			{gustCurve && !narrow && !falling && drop && (
+				<text
+					x={rodX + side * 14}
+					y={surface + 20}
+					textAnchor={side < 0 ? "end" : "start"}
+					fill="#FBFCFA"
+					fillOpacity="0.8"
+					fontSize="13"
+				>
+					{drop.gustText}
+				</text>
+			)}
 			{ghostCurve && <path d={ghostCurve} fill="none" stroke="#F2DFA6" strokeWidth="1.6" strokeDasharray="6 5" />}
 			{ghost && ghostEnd && !narrow && (
 				<g opacity="0.75">

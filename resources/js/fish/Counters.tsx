@@ -28,6 +28,7 @@ export function Advice({ outing }: { outing: OutingData }) {
 	return (
 		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
 			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} brief />
+			{outing.move && <p className="border-t border-rule py-1.5 text-[15px]">{outing.move}</p>}
 		</section>
 	);
 }

@@ -55,10 +55,10 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 	);
 }
 
-function when(index: number, { atOnce, minutes }: StepData, spent: number, pace: number | null): string {
-	if (index > 0) return atOnce ? "then at once, if you like" : `no touch in ${minutes} min more`;
+function when(index: number, { hardly, minutes }: StepData, spent: number, pace: number | null): string {
+	if (hardly) return "hardly today: nothing in the box is worth the change";
+	if (index > 0) return `no touch in ${minutes} min more`;
 	const left = minutes - spent;
-	if (atOnce) return "as good a bet: as soon as you like";
 	if (left <= 0) return "time is up: now";
 	const drops = pace === null ? "" : `, about ${Math.max(1, Math.round(left / pace))} drops`;
 	return spent > 0 ? `in ${left} more min without a touch${drops}` : `no touch in ${left} min${drops}`;

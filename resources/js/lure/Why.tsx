@@ -42,6 +42,7 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 				</details>
 			)}
 			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
+			{answer.move && <p className="mt-2 border-l-4 border-ember pl-3 text-[15px]">{answer.move}</p>}
 			{pick.otherSchool && <p className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
 			<p className="mt-2 pb-3 text-[14px] text-slate">
 				Not how you see it?{" "}
@@ -105,7 +106,7 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 /** How long to stay with it, and what to change then. */
 function patience(next: StepData, spent: number): string {
 	const left = next.minutes - spent;
-	if (next.atOnce) return `As good a bet: ${next.words} as soon as you like.`;
+	if (next.hardly) return "Stay with it: nothing in the box is worth the change today.";
 	if (left <= 0) return `${spent} min without a touch: ${next.words} now.`;
 	return `No touch in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
 }

@@ -49,7 +49,17 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 					<LinkBanner live={live} trouble={trouble} />
 					<div aria-live="polite">
 						<h1 className="text-[23px] lg:text-[25px]">{answer.headline}</h1>
-						<p className="mt-1 text-slate">{answer.lead}</p>
+						<p className="mt-1 text-slate">
+							{answer.lead}
+							{answer.angleHelps && (
+								<>
+									{" "}
+									<Link href="/water?view=angle" className="text-ink underline underline-offset-4">
+										My line leans
+									</Link>
+								</>
+							)}
+						</p>
 						{pick && pick.cadenceSteps.length > 0 && (
 							<p className="mt-1">
 								<b>{pick.cadenceWord}:</b> {pick.cadenceSteps.join(", ")}.

@@ -25,7 +25,15 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 				"Which finish",
 				{ "forage-and-silhouette": "forage and silhouette", "flash-by-light": "flash by light" },
 			],
+			["gold", "A little gold on every lure", { no: "does not matter", yes: "always wanted" }],
 			["vigour", "How hard in cold water", { "barely-move": "barely move", "snap-awake": "snap awake" }],
+		],
+	],
+	[
+		"Patience, when nothing touches",
+		[
+			["change", "Changing the lure takes", { "1": "1 min", "3": "3 min", "5": "5 min", "8": "8 min" }],
+			["trial", "Shortest fair trial", { "5": "5 min", "10": "10 min", "15": "15 min", "20": "20 min" }],
 		],
 	],
 	["Look", [["theme", "Theme", { day: "day", dawn: "dark, before dawn", sun: "bright sun" }]]],

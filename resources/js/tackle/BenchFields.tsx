@@ -11,6 +11,8 @@ export interface Fields {
 	holes: Hole[];
 	balance: [number, number] | null;
 	build: Record<string, string | boolean>;
+	red: boolean;
+	accents: string[];
 	hooks: Record<string, string | number | null>;
 }
 
@@ -21,6 +23,12 @@ const build: [string, string][] = [
 	["tape", "tape"],
 	["scent", "scent"],
 	["tail", "feather or soft tail"],
+];
+
+/** What is ticked of what was added; tape, scent and tail are told by their words. */
+const added: [string, string][] = [
+	["gold", "a little gold"],
+	["red", "red"],
 ];
 
 const shaped: [string, string][] = [
@@ -137,6 +145,38 @@ export function MadeOf({ fields, onChange }: { fields: Fields; onChange: OnChang
 					</label>
 				))}
 			</div>
+			<fieldset className="mt-2 flex flex-wrap gap-x-5">
+				<legend className="text-[14px] text-slate">added to the finish</legend>
+				{added.map(([name, label]) => (
+					<label key={name} className="flex min-h-11 items-center gap-2">
+						<input
+							type="checkbox"
+							className="size-5 accent-[var(--ember)]"
+							checked={fields.accents.includes(name)}
+							onChange={(event) =>
+								void onChange(
+									{
+										accents: event.target.checked
+											? [...fields.accents, name]
+											: fields.accents.filter((one) => one !== name),
+									},
+									"What was added is kept.",
+								)
+							}
+						/>
+						{label}
+					</label>
+				))}
+				<label className="flex min-h-11 items-center gap-2">
+					<input
+						type="checkbox"
+						className="size-5 accent-[var(--ember)]"
+						checked={fields.red}
+						onChange={(event) => void onChange({ red: event.target.checked }, "What was added is kept.")}
+					/>
+					red near the hooks
+				</label>
+			</fieldset>
 			<div className="mt-2 flex flex-wrap gap-x-5">
 				{shaped.map(([name, label]) => (
 					<label key={name} className="flex min-h-11 items-center gap-2">

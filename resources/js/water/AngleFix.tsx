@@ -51,10 +51,10 @@ export default function AngleFix({ live, pick }: { live: Live; pick: PickData })
 					</ul>
 					<button
 						type="button"
-						onClick={() => live.change(fix.name, fix.text)}
+						onClick={() => live.changeMany(fix.texts)}
 						className="figure mt-3 min-h-12 rounded-md bg-ember px-5 text-on-ember"
 					>
-						Set the {fix.name} to {fix.text}
+						Set {fix.words}
 					</button>
 					{(
 						[

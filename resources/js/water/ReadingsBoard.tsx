@@ -12,7 +12,7 @@ const KeepSpot = onDemand(() => import("./KeepSpot"));
 const groups: [string, string[]][] = [
 	["Water", ["temp", "surface", "trend", "clarity", "salt"]],
 	["Depth", ["depth", "bottom", "wall", "level", "level_trend"]],
-	["Movement", ["wind", "drift", "flow", "current", "calm"]],
+	["Movement", ["lies", "drift", "wind", "gust", "flow", "current", "calm"]],
 	["Signs", ["light", "weed", "bait", "birds", "food"]],
 	["Fish", ["species", "zone", "mood", "pressured", "marks"]],
 	["Work", ["how", "hop", "away", "cone"]],

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\User;
+use Eskith\Core\Choosing\Day;
+use Eskith\Core\Choosing\Stint;
+use Eskith\Core\Choosing\Trials;
+use Eskith\Core\Tackle\Finish;
+use Illuminate\Support\Carbon;
+
+/** What was fished today, read from the log: hours and touches of every setup of the outings of the day. */
+final readonly class Today
+{
+    /** h that belong to today, for a night's fishing too. */
+    private const HOURS = 18.0;
+
+    private const BRIGHT = [Finish::Silver->value, Finish::Gold->value];
+
+    /** @param  float  $brightMetalMin  rod-minutes on silver or gold */
+    private function __construct(public Day $day, public float $brightMetalMin, public bool $brightMetalTouched)
+    {
+    }
+
+    /** @param  array<int, int>  $stands  id of the lure that stands for a lure like it, by id */
+    public static function of(User $user, array $stands, Trials $trials): self
+    {
+        $now = Carbon::now();
+        $rows = $user->outings()->toBase()->join('setups', 'setups.outing_id', '=', 'outings.id')->join('lures', 'lures.id', '=', 'setups.lure_id')
+            ->where(static fn ($open) => $open->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $now->copy()->subMinutes((int) (60 * self::HOURS))))
+            ->orderBy('setups.tied_at')->orderBy('setups.id')
+            ->get(['setups.id', 'setups.outing_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'outings.ended_at', 'lures.finish']);
+        $touches = [];
+        foreach ($user->events()->toBase()->whereIn('setup_id', $rows->pluck('id'))->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->get(['setup_id', 'at']) as $event) {
+            $touches[(int) $event->setup_id][] = self::age($event->at, $now);
+        }
+        $stints = [];
+        $bright = 0.0;
+        $touched = false;
+        foreach ($rows as $i => $row) {
+            $next = $rows->slice($i + 1)->firstWhere('outing_id', $row->outing_id);
+            $end = $next->tied_at ?? $row->ended_at;
+            [$from, $to] = [min(self::HOURS, self::age($row->tied_at, $now)), $end === null ? 0.0 : self::age($end, $now)];
+            if ($from <= $to) {
+                continue;
+            }
+            $felt = array_values(array_filter($touches[(int) $row->id] ?? [], static fn (float $age): bool => $age <= self::HOURS));
+            $lure = $stands[(int) $row->lure_id] ?? (int) $row->lure_id;
+            $stints[] = Stint::of("{$lure}|{$row->hole}|{$row->cadence}", $from, $to, $felt);
+            if (in_array($row->finish, self::BRIGHT, true)) {
+                $bright += 60 * ($from - $to);
+                $touched = $touched || $felt !== [];
+            }
+        }
+
+        // What is on the line comes first.
+        usort($stints, static fn (Stint $a, Stint $b): int => $a->toH <=> $b->toH);
+
+        return new self(new Day($stints, trials: $trials), $bright, $touched);
+    }
+
+    private static function age(mixed $moment, Carbon $now): float
+    {
+        return max(0.0, Carbon::parse(is_string($moment) ? $moment : null)->diffInSeconds($now, false) / 3600);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Tackle\BoxFile;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** A database of before comes along unchanged in meaning. */
+final class MigrationTest extends TestCase
+{
+    private string $file;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->file = (string) tempnam(sys_get_temp_dir(), 'eskith');
+        config(['database.connections.sqlite.database' => $this->file]);
+        DB::purge();
+        $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        array_map(unlink(...), glob("{$this->file}*") ?: []);
+        parent::tearDown();
+    }
+
+    public function test_water_that_moved_by_the_wind_moves_by_it_still(): void
+    {
+        $this->artisan('migrate:rollback', ['--step' => 1, '--force' => true, '--quiet' => true]);
+        $users = [];
+        foreach (['wind only' => ['wind' => ['4 m/s', 4.0], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]], 'drift read' => ['wind' => ['4 m/s', 4.0], 'drift' => ['0.3 m/s', 0.3], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]]] as $name => $readings) {
+            $users[$name] = DB::table('users')->insertGetId(['name' => $name, 'email' => str_replace(' ', '', $name).'@example.test', 'password' => 'x']);
+            foreach ($readings as $reading => [$text, $si]) {
+                DB::table('readings')->insert(['user_id' => $users[$name], 'name' => $reading, 'text' => $text, 'si' => $si, 'source' => 'measured', 'pinned' => 0, 'read_at' => '2026-01-01 10:00:00']);
+            }
+        }
+        DB::table('lures')->insert(['user_id' => $users['wind only'], 'uuid' => '11111111-1111-4111-8111-111111111111', 'position' => 1, 'family' => 'blade', 'mass_kg' => 0.0142, 'mass_text' => '1/2 oz', 'finish' => 'white', 'red_near_hooks' => 1, 'length_mm' => 51, 'height_mm' => 19, 'holes' => '[]', 'build' => '{"tape":"gold prism","tail":"feather"}']);
+        $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
+
+        $book = static fn (string $name): ReadingBook => ReadingBook::of(User::query()->findOrFail($users[$name]));
+        self::assertEqualsWithDelta(0.14, $book('wind only')->driftMs(), 1e-9);
+        self::assertEqualsWithDelta(0.3, $book('drift read')->driftMs(), 1e-9);
+        self::assertSame(0.0, $book('wind only')->currentMs());
+        self::assertSame([], $book('drift read')->aside);
+        $drawn = \App\Answers\LureReader::lure(User::query()->findOrFail($users['wind only'])->lures()->sole());
+        self::assertTrue($drawn->redNearHooks, 'no red is lost');
+        self::assertSame('white+gold+red_near_hooks+tape+feather', $drawn->look, 'what the bench kept now counts');
+    }
+
+    public function test_a_file_and_a_link_of_before_are_read(): void
+    {
+        $rows = BoxFile::read("id,family,weight,finish,red,quantity\n,blade,1/2 oz,white,yes,1\n");
+        self::assertArrayNotHasKey('accents', $rows[2]);
+        $angler = $this->anglerOnTheLake();
+        self::assertSame('still', ReadingBook::of($angler, ['flow' => 'uniform'])->text('flow'));
+        self::assertSame('river', ReadingBook::of($angler, ['flow' => 'river'])->text('flow'));
+    }
+}
