@@ -24,7 +24,7 @@ final readonly class Gauge
     private const RINGS = [4, 5, 6, 7, 8, 10];
 
     /** Gap of a treble by its size, mm. Estimates: makers differ. */
-    private const GAPS = [14 => 3.5, 12 => 4.2, 10 => 5.2, 8 => 6.2, 6 => 7.5, 4 => 9.0, 2 => 11.0];
+    private const GAPS = [14 => 3.5, 12 => 4.2, 10 => 5.2, 8 => 6.2, 6 => 7.5, 5 => 8.2, 4 => 9.0, 2 => 11.0];
 
     /** CSS pixels in a millimetre: what the PDF maker draws in. */
     private const PIXELS = 96 / 25.4;

@@ -12,6 +12,7 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Water\Conditions;
 
 /** A lure of the box as its list shows it. */
@@ -36,6 +37,7 @@ final readonly class LurePresenter
             implode(' · ', array_filter([
                 $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
+                $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
                 self::shaped($row),
                 $row->notes,
             ])),

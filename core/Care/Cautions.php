@@ -20,7 +20,7 @@ final class Cautions
     private const WINDY_MS = 8.0;
 
     /** Of the fish that can be sought, those with spines that go into a hand. */
-    private const SPINY = [Species::Walleye, Species::Perch, Species::Bream];
+    private const SPINY = [Species::Walleye, Species::Sauger, Species::Perch, Species::Bream];
 
     /** @return list<Caution> */
     public static function of(Circumstances $day): array

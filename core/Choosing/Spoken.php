@@ -54,10 +54,10 @@ final readonly class Spoken
         return Finish::word($lure->finish).($added === '' ? '' : " with {$added}");
     }
 
-    /** "½ oz blade, white with a little gold". */
+    /** "½ oz blade, white and gold": only what changes how it looks from afar. */
     public function title(Lure $lure): string
     {
-        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.self::look($lure);
+        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.Finish::word($lure->finish).($lure->finish !== Finish::Gold->value && $lure->hasGold() ? ' and gold' : '');
     }
 
     /** "middle hole · short pop, 8 in". */

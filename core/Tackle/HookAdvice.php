@@ -9,9 +9,6 @@ use Eskith\Core\Units\Constants;
 /** What the usual practice says about a lure's hooks. Sizes count down as hooks grow: 8 is smaller than 6. */
 final class HookAdvice
 {
-    /** Fish or snags after which hooks are looked at. Estimate. */
-    private const WORN = 15;
-
     /**
      * @param  int|null  $front  hook sizes; null where none is known
      * @param  int  $worn  fish and snags since the hooks were changed or sharpened
@@ -22,25 +19,30 @@ final class HookAdvice
         return [
             self::usual($lure),
             ...($front !== null && $rear !== null && $front < $rear ? ["The front hook is larger than the rear one ({$front} and {$rear}): put the smaller in front, so that it fouls less."] : []),
-            ...($lure->isVibe() && min($front ?? 99, $rear ?? 99) < 14 ? ['For bream no hook larger than 14; small assists snag less.'] : []),
+            ...($lure->isVibe() && min($front ?? 99, $rear ?? 99) < 14 ? ['For bream no hook larger than 14.'] : []),
             ...($lure->family === Family::Spoon && $cold ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.'] : []),
             ...(! $looked ? ['Factory hooks: touch each point to a nail; one that slides is dull. Many sharpen or replace them at once.'] : []),
-            ...($worn >= self::WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
+            ...($worn >= Upkeep::HOOKS_WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
         ];
     }
 
+    /** Sizes by weight, family and fish; the belly hook of a blade often one smaller than the rear. */
     private static function usual(Lure $lure): string
     {
         $ounces = $lure->massKg / Constants::OUNCE_KG;
 
         return match (true) {
-            $lure->isVibe() => 'Usual: trebles of size 14 or smaller.',
-            $lure->family === Family::Spoon => 'Usual: one wide-gap treble of size 4.',
-            $lure->family === Family::BladedSpoon => 'Usual: one treble, size '.($ounces < 0.5 ? '6.' : '5.'),
+            $lure->isVibe() => 'Usual: trebles of size 14 or smaller for bream; small assists snag less.',
+            $lure->family === Family::Spoon => 'Usual: one wide-gap treble of size '.self::bySize($ounces, ['6', '4', '2']).', by the size of the spoon.',
+            $lure->family === Family::BladedSpoon => 'Usual: one treble of size '.self::bySize($ounces, ['8', '6', '4']).'.',
             $lure->family === Family::TailSpinner => 'Usual: one treble below; see that it cannot catch the blade.',
-            $ounces < 0.44 => 'Usual: front 10, rear 8.',
-            $ounces < 0.57 => 'Usual: front 8, rear 6.',
-            default => 'Usual: front 6, rear 4.',
+            default => 'Usual: '.self::bySize($ounces, ['front 10, rear 10 or 8', 'front 8, rear 6', 'front 6 or 5, rear 5 or 4']).'.',
         };
+    }
+
+    /** @param  array{string, string, string}  $sizes  under 7/16 oz, to 9/16 oz, above */
+    private static function bySize(float $ounces, array $sizes): string
+    {
+        return $sizes[$ounces < 7 / 16 ? 0 : ($ounces <= 9 / 16 ? 1 : 2)];
     }
 }

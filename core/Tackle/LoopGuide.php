@@ -6,44 +6,50 @@ namespace Eskith\Core\Tackle;
 
 use Eskith\Core\Units\InvalidInput;
 
-/** Swapping a split ring for a braided loop, so that the hook can turn: lengths from the old ring. */
+/** Swapping a split ring for a braided loop, so that the hook can turn: lengths from the inside of the old ring. */
 final readonly class LoopGuide
 {
-    /** Braid to cut for the smallest and the largest ring, cm. */
-    private const BRAID_CM = [60.0, 95.0];
+    /** Insides of rings that are swapped, mm across. */
+    private const RING_MM = [2.0, 11.0];
 
-    /** Rings that are swapped, mm across. */
-    private const RING_MM = [3.0, 12.0];
+    /** A cut is so many times the loop's round, and a hand's breadth to tie with, mm. */
+    private const ROUNDS = 6;
+
+    private const HAND_MM = 100.0;
+
+    /** Braid for a loop holds at least so many times as much as the main line. */
+    public const TIMES_THE_LINE = 2;
 
     /** @param  list<string>  $steps */
-    private function __construct(public float $braidCm, public int $strengthLb, public float $loopMm, public array $steps)
+    private function __construct(public float $braidCm, public float $roundMm, public array $steps)
     {
     }
 
     /**
-     * @param  float  $ringMm  outside of the old split ring
+     * @param  float  $insideMm  inside of the old split ring
+     * @param  string  $strength  what the braid has to hold, in words, "40 lb"; '' where the main line is not known
      *
-     * @throws InvalidInput outside 3 to 12 mm
+     * @throws InvalidInput outside 2 to 11 mm
      */
-    public static function forRing(float $ringMm): self
+    public static function forRing(float $insideMm, string $strength = ''): self
     {
         [$least, $most] = self::RING_MM;
-        if (! ($ringMm >= $least && $ringMm <= $most)) {
-            throw InvalidInput::because('ring', 'A split ring on such a lure is 3 to 12 mm across; measure the outside.');
+        if (! ($insideMm >= $least && $insideMm <= $most)) {
+            throw InvalidInput::because('ring', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.');
         }
-        $share = ($ringMm - $least) / ($most - $least);
-        $braid = round(self::BRAID_CM[0] + $share * (self::BRAID_CM[1] - self::BRAID_CM[0]));
-        $strength = $ringMm < 6 ? 30 : ($ringMm < 9 ? 40 : 50);
-        $loop = round(M_PI * $ringMm / 2, 1);
-        $ring = rtrim(rtrim(number_format($ringMm, 1), '0'), '.');
+        $round = M_PI * $insideMm;
+        $braid = ceil((self::ROUNDS * $round + self::HAND_MM) / 10);
+        $ring = rtrim(rtrim(number_format($insideMm, 1), '0'), '.');
+        $holds = 'at least twice as strong as the main line'.($strength === '' ? '' : ", so {$strength} or more");
 
-        return new self($braid, $strength, $loop, [
-            'Put on eye protection and take the old hook off with ring pliers.',
-            "Cut {$braid} cm of {$strength} lb braid and double it.",
-            "Pass the doubled end through the lure's eye and the eye of the hook, around a rod-shaped spacer {$ring} mm thick.",
-            "Pull it through itself: the loop stands {$loop} mm from eye to eye.",
+        return new self($braid, round($round, 1), [
+            'Put on eye protection and take the old hooks off with ring pliers.',
+            "For each hook cut {$braid} cm of braid {$holds}, and double it.",
+            "Pass the doubled end through the lure's eye and the eye of the hook, round a spacer {$ring} mm thick: as thick as the old ring was on the inside.",
+            'Pull it through itself and draw it down on the spacer.',
             'Tie two overhand knots, one on the other, wetted and drawn down hard.',
-            'Slide the spacer out, trim to 3 mm and just singe the ends, outdoors or in a clear place, away from fuel.',
+            'Trim to 3 mm and just singe the ends, outdoors or in a clear place, away from fuel.',
+            'Draw the spacer out last.',
             'See that the hook turns freely and reaches neither the line nor the other hook.',
         ]);
     }

@@ -8,7 +8,7 @@ namespace Eskith\Core\Tackle;
 final class Upkeep
 {
     /** Fish and snags, or days of use, after which hooks are looked at. */
-    private const HOOKS_WORN = 5;
+    public const HOOKS_WORN = 5;
 
     private const HOOKS_DAYS = 60;
 

@@ -32,7 +32,7 @@ final class NewcomerTest extends BrowserTestCase
 
         $this->type('2');
         $this->see('Tie on the gold half-ounce blade');
-        $this->see('Drift is not read');
+        $this->see('Say how the boat lies');
         $this->see('Most help now: read the');
         $this->find('//button[@data-reading="temp"]')->click();
         $this->find('//input[@placeholder="not read"]')->sendKeys("39\n");

@@ -119,8 +119,8 @@ final class BoxTest extends TestCase
         $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'version' => 1, 'set' => ['balance' => [25, 3]]]]])->assertOk();
         $this->get("/tackle/{$gold->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('bench.roles.1.hangText', '0° nose down'));
         $this->actingAs($this->angler())->get("/tackle/{$gold->id}")->assertNotFound();
-        $this->getJson('/loop-guide?ring=6')->assertOk()->assertJsonCount(7, 'steps');
-        $this->getJson('/loop-guide?ring=1 mm')->assertStatus(422)->assertJsonPath('message', 'A split ring on such a lure is 3 to 12 mm across; measure the outside.');
+        $this->getJson('/loop-guide?ring=6')->assertOk()->assertJsonCount(8, 'steps');
+        $this->getJson('/loop-guide?ring=1 mm')->assertStatus(422)->assertJsonPath('message', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.');
     }
 
     public function test_the_gauge_prints_at_true_size(): void

@@ -44,8 +44,11 @@ final class BenchController extends Controller
     /** The hook swap, with lengths from the old ring. */
     public function loop(Request $request): JsonResponse
     {
-        $guide = LoopGuide::forRing(1000 * Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring')->si);
+        $user = $this->angler($request);
+        $line = $user->lines()->where('in_use', true)->first();
+        $strength = $line === null ? '' : $user->likes()->units->strength->print(LoopGuide::TIMES_THE_LINE * $line->break_n);
+        $guide = LoopGuide::forRing(1000 * Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring')->si, $strength);
 
-        return response()->json(['steps' => $guide->steps, 'braidCm' => $guide->braidCm, 'loopMm' => $guide->loopMm]);
+        return response()->json(['steps' => $guide->steps, 'braidCm' => $guide->braidCm, 'roundMm' => $guide->roundMm]);
     }
 }

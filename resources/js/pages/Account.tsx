@@ -2,6 +2,7 @@ import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { type ReactNode, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Shell } from "../shell/Shell";
 import type { AnswerData } from "../types";
 
@@ -100,25 +101,8 @@ function Password() {
 				}}
 			>
 				<div className="grid gap-x-4 sm:grid-cols-2">
-					<Field
-						label="The one you have"
-						type="password"
-						autoComplete="current-password"
-						required
-						value={form.data.current}
-						trouble={form.errors.current}
-						onChange={(event) => form.setData("current", event.target.value)}
-					/>
-					<Field
-						label="The new one"
-						type="password"
-						autoComplete="new-password"
-						required
-						hint="10 to 72 characters."
-						value={form.data.password}
-						trouble={form.errors.password}
-						onChange={(event) => form.setData("password", event.target.value)}
-					/>
+					<FormField form={form} name="current" label="The one you have" kind="password" />
+					<FormField form={form} name="password" label="The new one" kind="newPassword" />
 				</div>
 				<button type="submit" disabled={form.processing} className={button}>
 					Change the password
@@ -139,15 +123,7 @@ function Devices() {
 				}}
 			>
 				<div className="max-w-[340px]">
-					<Field
-						label="Your password, to be sure"
-						type="password"
-						autoComplete="current-password"
-						required
-						value={form.data.others}
-						trouble={form.errors.others}
-						onChange={(event) => form.setData("others", event.target.value)}
-					/>
+					<FormField form={form} name="others" label="Your password, to be sure" kind="password" />
 				</div>
 				<button type="submit" disabled={form.processing} className={button}>
 					Sign out the others

@@ -1,6 +1,6 @@
 import { Link, useForm, usePage } from "@inertiajs/react";
 import { Door } from "../parts/Door";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 
 export default function ForgotPassword() {
 	const { props } = usePage<{ said: string | null }>();
@@ -18,15 +18,7 @@ export default function ForgotPassword() {
 					form.post("/forgot-password");
 				}}
 			>
-				<Field
-					label="E-mail"
-					type="email"
-					autoComplete="username"
-					required
-					value={form.data.email}
-					trouble={form.errors.email}
-					onChange={(event) => form.setData("email", event.target.value)}
-				/>
+				<FormField form={form} name="email" label="E-mail" kind="email" />
 				<button
 					type="submit"
 					disabled={form.processing}

@@ -1,6 +1,6 @@
 import { Link, useForm } from "@inertiajs/react";
 import { Door } from "../parts/Door";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 
 export default function Register() {
 	const form = useForm({ name: "", email: "", password: "" });
@@ -12,33 +12,9 @@ export default function Register() {
 					form.post("/register");
 				}}
 			>
-				<Field
-					label="Name"
-					autoComplete="name"
-					required
-					value={form.data.name}
-					trouble={form.errors.name}
-					onChange={(event) => form.setData("name", event.target.value)}
-				/>
-				<Field
-					label="E-mail"
-					type="email"
-					autoComplete="username"
-					required
-					value={form.data.email}
-					trouble={form.errors.email}
-					onChange={(event) => form.setData("email", event.target.value)}
-				/>
-				<Field
-					label="Password"
-					type="password"
-					autoComplete="new-password"
-					required
-					hint="10 to 72 characters."
-					value={form.data.password}
-					trouble={form.errors.password}
-					onChange={(event) => form.setData("password", event.target.value)}
-				/>
+				<FormField form={form} name="name" label="Name" autoComplete="name" />
+				<FormField form={form} name="email" label="E-mail" kind="email" />
+				<FormField form={form} name="password" label="Password" kind="newPassword" />
 				<button
 					type="submit"
 					disabled={form.processing}

@@ -1,6 +1,6 @@
 import { Link, useForm } from "@inertiajs/react";
 import { Door } from "../parts/Door";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 
 export default function ResetPassword({ token, email }: { token: string; email: string }) {
 	const form = useForm({ token, email, password: "" });
@@ -12,25 +12,8 @@ export default function ResetPassword({ token, email }: { token: string; email: 
 					form.post("/reset-password", { onError: () => form.reset("password") });
 				}}
 			>
-				<Field
-					label="E-mail"
-					type="email"
-					autoComplete="username"
-					required
-					value={form.data.email}
-					trouble={form.errors.email ?? form.errors.token}
-					onChange={(event) => form.setData("email", event.target.value)}
-				/>
-				<Field
-					label="New password"
-					type="password"
-					autoComplete="new-password"
-					required
-					hint="10 to 72 characters."
-					value={form.data.password}
-					trouble={form.errors.password}
-					onChange={(event) => form.setData("password", event.target.value)}
-				/>
+				<FormField form={form} name="email" label="E-mail" kind="email" />
+				<FormField form={form} name="password" label="New password" kind="newPassword" />
 				<button
 					type="submit"
 					disabled={form.processing}

@@ -1,6 +1,6 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { Door } from "../parts/Door";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 
 export default function SignIn() {
 	const { props } = usePage<{ demo: boolean; said: string | null }>();
@@ -32,24 +32,8 @@ export default function SignIn() {
 					form.post("/sign-in", { onError: () => form.reset("password") });
 				}}
 			>
-				<Field
-					label="E-mail"
-					type="email"
-					autoComplete="username"
-					required
-					value={form.data.email}
-					trouble={form.errors.email}
-					onChange={(event) => form.setData("email", event.target.value)}
-				/>
-				<Field
-					label="Password"
-					type="password"
-					autoComplete="current-password"
-					required
-					value={form.data.password}
-					trouble={form.errors.password}
-					onChange={(event) => form.setData("password", event.target.value)}
-				/>
+				<FormField form={form} name="email" label="E-mail" kind="email" />
+				<FormField form={form} name="password" label="Password" kind="password" />
 				<button
 					type="submit"
 					disabled={form.processing}

@@ -70,7 +70,7 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 							onChange={(attach) => setDraft({ ...draft, attach })}
 						/>
 					</div>
-					{field("ring_mm", "ring, mm across", "6")}
+					{field("ring_mm", "ring, mm inside", "4.5")}
 					{field("changed", "changed on", today)}
 					{field("sharpened", "sharpened on", today)}
 				</div>
@@ -119,7 +119,7 @@ function LoopSteps({ ring, onDone }: { ring: string; onDone: () => void }) {
 	return (
 		<div className="mt-2 rounded-md border border-rule bg-paper p-3">
 			<label className="text-[14px] text-slate">
-				old split ring, across
+				old split ring, across on the inside
 				<input
 					value={size}
 					onChange={(event) => setSize(event.target.value)}
