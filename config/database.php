@@ -14,6 +14,9 @@ return [
             'busy_timeout' => 20000,
             'journal_mode' => 'wal',
             'synchronous' => 'normal',
+            // A server keeps its connection from request to request: the last one to close would tidy the whole file away
+            // each time. What a request leaves open is rolled back at its end all the same.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

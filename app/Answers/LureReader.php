@@ -24,15 +24,27 @@ final class LureReader
     /** Whether a row can be made a lure of: what was kept by hand or by an older version may not. */
     public static function isSound(LureRow $row): bool
     {
-        try {
-            self::lure($row);
-            [$low, $high] = LureForm::SIZE_MM;
-            $size = [$row->length_mm, $row->height_mm];
-            $groups = [$row->getAttribute('build') ?? [], $row->getAttribute('hooks') ?? []];
+        return self::hasSoundSize($row) && self::soundLure($row) !== null;
+    }
 
-            return min($size) >= $low && max($size) <= $high && is_array($groups[0]) && is_array($groups[1]);
+    /** Whether it can be drawn, and its groups of parts are groups. */
+    public static function hasSoundSize(LureRow $row): bool
+    {
+        $raw = $row->getAttributes();
+        [$low, $high] = LureForm::SIZE_MM;
+        $grouped = static fn (mixed $group): bool => $group === null || (is_string($group) && is_array(json_decode($group, true)));
+
+        return $raw['length_mm'] >= $low && $raw['length_mm'] <= $high && $raw['height_mm'] >= $low && $raw['height_mm'] <= $high
+            && $grouped($raw['build'] ?? null) && $grouped($raw['hooks'] ?? null);
+    }
+
+    /** The lure of a row, as lure() makes it; null when it cannot be read. */
+    public static function soundLure(LureRow $row, ?Calibrations $measured = null): ?Lure
+    {
+        try {
+            return self::lure($row, $measured);
         } catch (InvalidInput|\ValueError|\TypeError|\JsonException|\ErrorException) {
-            return false;
+            return null;
         }
     }
 

@@ -64,20 +64,26 @@ final readonly class Standing
      */
     public static function today(User $user, array $tried = []): self
     {
+        return self::reading($user, ReadingBook::of($user, $tried));
+    }
+
+    /** For readings that are at hand, and for what is tied on. */
+    public static function reading(User $user, ReadingBook $book): self
+    {
         $logbook = Logbook::of($user);
         $outing = $logbook->underWay();
 
-        return self::of($user, ReadingBook::of($user, $tried), $outing, $outing === null ? null : $logbook->setup($outing));
+        return self::of($user, $book, $outing, $outing === null ? null : $logbook->setup($outing));
     }
 
     /** @throws InvalidInput when the readings together are impossible */
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
         $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
-        $rows = $all->filter(LureReader::isSound(...));
-        $wrong = $all->diffKeys($rows);
+        [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
+        $rows = $all->intersectByKeys($stands);
+        $wrong = $all->diffKeys($stands);
         $shelf = RuleShelf::of($user);
-        [$box, $stands] = self::different($rows, $book, $setup?->lure_id, $user->pinned_lure_id);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
         $today = Today::of($user, $stands, $book->likes->trials);
@@ -136,7 +142,8 @@ final readonly class Standing
     }
 
     /**
-     * One of each: several of the same are the same choice. What is tied on or pinned stands for its like.
+     * One of each: several of the same are the same choice. What is tied on or pinned stands for its like. A row that
+     * cannot be read stands for nothing.
      *
      * @param  Collection<int, LureRow>  $rows
      * @return array{list<Lure>, array<int, int>} and by the id of each lure that of the one that stands for it
@@ -148,16 +155,21 @@ final readonly class Standing
         foreach ($rows as $id => $row) {
             $raw = $row->getAttributes();
             $alike = implode('|', [
-                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['accents'] ?? '', $raw['build'] ?? '', $raw['holes'], $raw['balance_x'], $raw['balance_y'],
-                $book->measured->knows($id) ? $id : '',
+                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['accents'] ?? '', $raw['build'] ?? '', $raw['holes'],
+                $raw['balance_x'], $raw['balance_y'], $book->measured->knows($id) ? $id : '',
             ]);
-            $kinds[$id] = $alike;
-            if (! isset($box[$alike]) || $id === $tied || ($id === $pinned && $box[$alike]->id !== (string) $tied)) {
-                $box[$alike] = LureReader::lure($row, $book->measured);
+            if (! LureReader::hasSoundSize($row)) {
+                continue;
+            }
+            if (! array_key_exists($alike, $box) || $id === $tied || ($id === $pinned && $box[$alike]?->id !== (string) $tied)) {
+                $box[$alike] = LureReader::soundLure($row, $book->measured);
+            }
+            if ($box[$alike] !== null) {
+                $kinds[$id] = $alike;
             }
         }
 
-        return [array_values($box), array_map(static fn (string $alike): int => (int) $box[$alike]->id, $kinds)];
+        return [array_values(array_filter($box)), array_map(static fn (string $alike): int => (int) $box[$alike]?->id, $kinds)];
     }
 
     /** @param  list<Lure>  $box */

@@ -20,12 +20,20 @@ final readonly class Day
 
     private const WAYS_TRIED = 3;
 
+    /** @var array<string, list<Stint>> */
+    private array $byWay;
+
     /**
      * @param  list<Stint>  $stints
      * @param  float  $usualRate  ρ: touches per rod-hour to begin with
      */
     public function __construct(public array $stints = [], public float $usualRate = 1.0, public Trials $trials = new Trials)
     {
+        $byWay = [];
+        foreach ($stints as $stint) {
+            $byWay[$stint->way][] = $stint;
+        }
+        $this->byWay = $byWay;
     }
 
     /** A way to fish a lure by name: what is the same today and tomorrow. */
@@ -78,14 +86,30 @@ final readonly class Day
         return 0.0;
     }
 
-    /** Expected touches per rod-hour after s more hours, of a way whose rate would be r and that is judged by r̂. */
-    public function worth(string $way, float $rate, float $judgedBy, float $moreH): float
+    /**
+     * How a way that has been on the line falls in worth the longer nothing touches it.
+     *
+     * @param  float  $rate  touches per rod-hour expected of it
+     * @param  float  $judgedBy  what its hours are judged against, touches per rod-hour
+     * @return \Closure(float): float touches per rod-hour expected after so many more hours
+     */
+    public function falling(string $way, float $rate, float $judgedBy): \Closure
     {
+        $touches = $this->touches($way);
         $blank = $this->blank($way);
         $earlier = $this->hours($way) - self::faded($blank, 0.0);
-        $fading = exp(-$moreH / self::FADING_H);
 
-        return $rate * (2 + $this->touches($way) * $fading) / (2 + $judgedBy * ($earlier * $fading + $blank + $moreH));
+        return static function (float $moreH) use ($rate, $judgedBy, $touches, $blank, $earlier): float {
+            $fading = exp(-$moreH / self::FADING_H);
+
+            return $rate * (2 + $touches * $fading) / (2 + $judgedBy * ($earlier * $fading + $blank + $moreH));
+        };
+    }
+
+    /** Whether anything of today speaks of a way. */
+    public function knows(string $way): bool
+    {
+        return $this->of($way) !== [];
     }
 
     /** Whether the spot is to be left: nothing touched for long, or for a while on three ways each tried fairly. */
@@ -110,7 +134,7 @@ final readonly class Day
     /** @return list<Stint> */
     private function of(string $way): array
     {
-        return array_values(array_filter($this->stints, static fn (Stint $stint): bool => $stint->way === $way));
+        return $this->byWay[$way] ?? [];
     }
 
     private static function faded(float $fromH, float $toH): float

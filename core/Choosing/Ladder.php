@@ -18,8 +18,19 @@ final class Ladder
     /** Longest patience that is reckoned with, h. */
     private const LONGEST_H = 1000.0;
 
-    /** @var array<string, float> worth of a way tied on now, by way */
+    /** @var array<int, string> by place */
+    private array $ways = [];
+
+    /** @var array<int, float> worth tied on now, by place */
     private array $worths = [];
+
+    /** @var array<int, true> places of what was fished today */
+    private array $known = [];
+
+    /** @var array<int, int> place by the id of the pick */
+    private array $places = [];
+
+    private float $level;
 
     /**
      * @param  list<Pick>  $ranked
@@ -27,6 +38,13 @@ final class Ladder
      */
     private function __construct(private readonly array $ranked, private readonly array $buckets, private readonly Day $day, private readonly bool $vertical)
     {
+        $this->level = $day->level();
+        foreach ($ranked as $place => $pick) {
+            $this->places[spl_object_id($pick)] = $place;
+            if ($day->stints !== [] && $day->knows($this->way($place))) {
+                $this->known[$place] = true;
+            }
+        }
     }
 
     /** @param  list<Pick>  $ranked best first */
@@ -67,30 +85,38 @@ final class Ladder
     }
 
     /** Touches per rod-hour expected of a pick tied on now, or again. */
-    private function worth(Pick $pick): float
+    private function worth(int $place): float
     {
-        $way = Day::way($pick->candidate);
+        if (! isset($this->worths[$place])) {
+            $way = $this->way($place);
+            $this->worths[$place] = $this->rate($place) * (2 + $this->day->touches($way)) / (2 + $this->judgedBy($place) * $this->day->hours($way));
+        }
 
-        return $this->worths[$way] ??= $this->rate($pick) * (2 + $this->day->touches($way)) / (2 + $this->judgedBy($pick) * $this->day->hours($way));
+        return $this->worths[$place];
     }
 
-    private function rate(Pick $pick): float
+    private function way(int $place): string
     {
-        return $this->day->level() * $pick->rateAgainst($this->ranked[0]);
+        return $this->ways[$place] ??= Day::way($this->ranked[$place]->candidate);
+    }
+
+    private function rate(int $place): float
+    {
+        return $this->level * $this->ranked[$place]->rateAgainst($this->ranked[0]);
     }
 
     /** What its hours are judged against: a poor day does not excuse a lure that fails. */
-    private function judgedBy(Pick $pick): float
+    private function judgedBy(int $place): float
     {
-        return max($this->day->level(), $this->day->usualRate) * $pick->rateAgainst($this->ranked[0]);
+        return max($this->level, $this->day->usualRate) * $this->ranked[$place]->rateAgainst($this->ranked[0]);
     }
 
     /** Minutes after which a pick has fallen to what a change to another would bring, but never less than a fair trial. */
-    private function patience(Pick $pick, string $thing, Pick $other): float
+    private function patience(int $place, string $thing, int $other): float
     {
-        $way = Day::way($pick->candidate);
+        $way = $this->way($place);
         $wanted = $this->worth($other) * (1 - $this->day->trials->costMinutes($thing) / 60);
-        $worth = fn (float $hours): float => $this->day->worth($way, $this->rate($pick), $this->judgedBy($pick), $hours);
+        $worth = $this->day->falling($way, $this->rate($place), $this->judgedBy($place));
         $low = 0.0;
         $high = 1.0;
         while ($worth($high) > $wanted && $high < self::LONGEST_H) {
@@ -112,14 +138,7 @@ final class Ladder
     {
         $options = [];
         foreach (self::common($pick->candidate) as $thing => $shared) {
-            $best = null;
-            foreach ($this->buckets[$shared] ?? [] as $place) {
-                $other = $this->ranked[$place];
-                if (self::differs($pick->candidate, $other->candidate, $thing) && ! in_array($other, $seen, true)
-                    && ($best === null || $this->worth($other) > $this->worth($best) + 1e-12)) {
-                    $best = $other;
-                }
-            }
+            $best = $this->bestOf($pick, $thing, $this->buckets[$shared] ?? [], $seen);
             if ($best !== null) {
                 $options[$thing] = $best;
             }
@@ -127,11 +146,36 @@ final class Ladder
         $most = $options === [] ? 0.0 : max(array_map($this->worth(...), $options));
         foreach ($options as $thing => $option) {
             if ($this->worth($option) >= self::ALIKE * $most - 1e-12) {
-                return new Change($thing, $option, $this->patience($pick, $thing, $option));
+                return new Change($thing, $this->ranked[$option], $this->patience($this->places[spl_object_id($pick)], $thing, $option));
             }
         }
 
         return null;
+    }
+
+    /**
+     * The one of most worth that differs in the thing. What was not fished today is worth what its points say, so that of
+     * those the first is the best.
+     *
+     * @param  list<int>  $places
+     * @param  list<Pick>  $seen
+     */
+    private function bestOf(Pick $pick, string $thing, array $places, array $seen): ?int
+    {
+        $best = null;
+        $fresh = false;
+        foreach ($places as $place) {
+            $known = $this->known[$place] ?? false;
+            if (($fresh && ! $known) || ! self::differs($pick->candidate, $this->ranked[$place]->candidate, $thing) || in_array($this->ranked[$place], $seen, true)) {
+                continue;
+            }
+            $fresh = $fresh || ! $known;
+            if ($best === null || $this->worth($place) > $this->worth($best) + 1e-12) {
+                $best = $place;
+            }
+        }
+
+        return $best;
     }
 
     private static function differs(Candidate $one, Candidate $other, string $thing): bool

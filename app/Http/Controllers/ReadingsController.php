@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
+use App\Answers\Standing;
 use App\Http\Requests\KeepReadings;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
@@ -16,12 +17,15 @@ final class ReadingsController extends Controller
     public function update(KeepReadings $request, AnswerBuilder $answers): JsonResponse
     {
         $user = $this->angler($request);
-        DB::transaction(static function () use ($request, $user): void {
+        $book = DB::transaction(static function () use ($request, $user): ReadingBook {
             ReadingBook::keep($user, $request->texts());
             // Asked inside: readings that are impossible together are not kept.
-            ReadingBook::of($user)->demandPossible();
+            $book = ReadingBook::of($user);
+            $book->demandPossible();
+
+            return $book;
         });
 
-        return response()->json($answers->today($user, [], $request->pick(), $request->family()));
+        return response()->json($answers->of(Standing::reading($user, $book), $request->pick(), $request->family()));
     }
 }

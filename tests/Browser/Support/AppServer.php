@@ -68,7 +68,7 @@ final class AppServer
     {
         $port = (int) parse_url($this->url, PHP_URL_PORT);
         $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On', '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
             [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],
             $pipes, dirname(__DIR__, 3), [...getenv(), ...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => (string) $this->workers],
         );
@@ -103,7 +103,7 @@ final class AppServer
     {
         return [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $this->url,
-            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file', 'CACHE_FILES' => "{$this->folder}/cache",
+            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'DB_PERSISTENT' => 'true', 'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file', 'CACHE_FILES' => "{$this->folder}/cache",
             'LOG_CHANNEL' => 'stderr', 'BCRYPT_ROUNDS' => '4',
         ];
     }
