@@ -96,9 +96,9 @@ final readonly class SecondLook
     private static function wanted(Wanted $wanted, Standing $standing, Lure $now): string
     {
         $words = new TipWords($standing->situation);
-        $at = is_string($wanted->at) ? $wanted->reading->saying($wanted->at) : $wanted->reading->measure($standing->situation->say, $wanted->at);
+        $opening = $wanted->reading->opening($standing->situation->say, $wanted->at);
 
-        return 'Most help now: read the '.Catalogue::all()[$wanted->reading->value]->label.". With {$at} you would {$words->instead($now, $wanted->lure)}.";
+        return "Most help now: read the {$wanted->reading->word()}. {$opening} you would {$words->instead($now, $wanted->lure)}.";
     }
 
     /** @return list<SchoolData> */

@@ -72,6 +72,7 @@ final readonly class BoatCard
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
             'counts' => $candidate === null ? null : self::counts($candidate, $standing->situation)?->words(),
+            'move' => $answer->move,
             'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $standing), $first->ladder),
             'chart' => $this->charts->of($user, $standing->book, 'drift', 'box', ...self::CHART),
             'cautions' => $answer->cautions,

@@ -7,6 +7,9 @@ namespace Eskith\Core\Choosing;
 /** A reading a rule cannot do without. */
 enum Need: string
 {
+    /** Those asked for before all others, as Reading::FIRST. */
+    public const FIRST = [self::Temperature, self::Flow, self::Depth];
+
     case Temperature = 'temperature';
     case SurfaceTemperature = 'surface temperature';
     case Depth = 'depth';

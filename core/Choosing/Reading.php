@@ -16,6 +16,9 @@ use Eskith\Core\Water\Trend;
 /** One reading a choice rests on, so that it can be asked for, moved, and made the condition of an own rule. Measures are SI, temperatures °C. */
 enum Reading: string
 {
+    /** Those that matter most, asked for first: how warm, how fast past the boat, how deep. */
+    public const FIRST = [self::Temperature, self::Drift, self::Depth];
+
     case Temperature = 'temp';
     case SurfaceTemperature = 'surface';
     case Depth = 'depth';
@@ -236,6 +239,26 @@ enum Reading: string
             self::Drift => $say->speed($si).' of drift',
             self::Current => $say->speed($si).' of current',
             default => $say->speed($si).' of wind',
+        };
+    }
+
+    /** How a sentence about a value begins: "At a wall", "In stained water", "With 0.3 mph of drift". */
+    public function opening(Say $say, float|string $value): string
+    {
+        $told = is_string($value) ? $this->saying($value) : $this->measure($say, $value);
+
+        return match ($this) {
+            self::Temperature => "At {$told}",
+            self::Depth => "In {$told} of water",
+            self::Clarity, self::Light => "In {$told}",
+            self::Bottom => 'Over '.$this->naming((string) $value),
+            self::Species => 'For '.$this->naming((string) $value),
+            self::Wall => $value === 'yes' ? 'At a wall' : 'Away from a wall',
+            self::Hop => $value === 'yes' ? 'Hopping along the bottom' : 'Without hopping along the bottom',
+            self::How => $value === How::Cast->value ? 'When casting' : 'Straight down',
+            self::Trend, self::FlowAway => "With the {$told}",
+            self::Calm => $value === 'yes' ? 'In a slick calm' : 'With a ripple on the water',
+            default => "With {$told}",
         };
     }
 }

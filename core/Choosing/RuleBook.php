@@ -80,7 +80,7 @@ final readonly class RuleBook
             }
         }
         arsort($stakes);
-        $first = array_key_first($stakes);
+        $first = array_key_first(array_intersect_key($stakes, array_flip(array_column(Need::FIRST, 'value'))) ?: $stakes);
 
         return $first === null ? null : Need::from($first);
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Need;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\Tipping\Tip;
@@ -125,6 +127,40 @@ final class TippingTest extends RuleTestCase
         self::assertSame(2 / 3, $wanted->share, 'stained and dirty call for white');
         self::assertSame('white', $wanted->lure->id);
         self::assertNull((new Tipping(new Chooser(RuleBook::standard()), $bare, [$box[0]]))->mostWanted(), 'one lure is never beaten');
+    }
+
+    public function test_what_matters_most_is_asked_for_before_what_would_change_more(): void
+    {
+        $box = [
+            Lure::of('silver', Family::Blade, 0.0141748, 'silver'), Lure::of('white', Family::Blade, 0.0141748, 'white'),
+            Lure::of('heavy', Family::Blade, 0.0283495, 'silver'),
+        ];
+        $now = new Situation(new Conditions(tempC: 4.0, boatMs: 0.4, currentMs: 0.0), $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
+        $asked = static fn (Situation $situation): ?Reading => (new Tipping(new Chooser(RuleBook::standard()), $situation, $box))->mostWanted()?->reading;
+        self::assertSame(Reading::Depth, $asked($now));
+        self::assertNotContains($asked($now->with(water: $now->water->with(depthM: 8.0))), Reading::FIRST, 'they are read');
+        $needed = static fn (Conditions $water): ?Need => RuleBook::standard()->mostWanted($now->with(water: $water));
+        self::assertContains($needed(new Conditions()), Need::FIRST);
+        self::assertSame(Need::Flow, $needed(new Conditions(tempC: 4.0, depthM: 8.0)));
+        self::assertNotContains($needed(new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.2, currentMs: 0.0)), Need::FIRST);
+    }
+
+    public function test_a_sentence_about_any_value_of_any_reading_begins_as_one_would_say_it(): void
+    {
+        $say = new Say(UnitSet::imperial());
+        foreach ([
+            'At 36 °F' => [Reading::Temperature, 2.0], 'In 26 ft of water' => [Reading::Depth, 8.0], 'At a wall' => [Reading::Wall, 'yes'],
+            'Away from a wall' => [Reading::Wall, 'no'], 'Over a ridge in the mud' => [Reading::Bottom, 'mud_ridge'], 'In stained water' => [Reading::Clarity, 'stained'],
+            'With the water cooling' => [Reading::Trend, 'cooling'], 'When casting' => [Reading::How, 'cast'], 'For smallmouth' => [Reading::Species, 'smallmouth'],
+            'In a slick calm' => [Reading::Calm, 'yes'], 'With the flow running away' => [Reading::FlowAway, 'yes'], 'With shad about' => [Reading::Food, 'shad'],
+        ] as $words => [$reading, $value]) {
+            self::assertSame($words, str_replace("\u{a0}", ' ', $reading->opening($say, $value)));
+        }
+        foreach (Reading::cases() as $reading) {
+            foreach ($reading->choices() ?: [2.0] as $value) {
+                self::assertMatchesRegularExpression('/^(At|In|With|Without|Over|For|Away|When|Straight|Hopping) [a-z0-9]/', $reading->opening($say, $value));
+            }
+        }
     }
 
     public function test_wind_moves_the_drift_where_that_is_reckoned_from_it(): void

@@ -60,6 +60,19 @@ final class BoatCardTest extends TestCase
         self::assertStringStartsWith('%PDF', (string) $this->get('/boat-card.pdf')->getContent());
     }
 
+    public function test_it_says_that_it_is_time_to_move_after_three_hours_without_a_touch(): void
+    {
+        $this->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'short_pop']);
+        $this->travel(178)->minutes();
+        self::assertStringNotContainsString('Time to move', $this->card());
+        self::assertNull($this->getJson('/answer')->json('move'));
+        $this->travel(4)->minutes();
+        self::assertStringContainsString('Time to move: nothing has touched here for long enough', $this->card());
+        self::assertStringStartsWith('Time to move', $this->getJson('/answer')->json('move'));
+        $this->postJson("/outings/{$this->angler->outings()->sole()->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'touch', 'came' => 'fall', 'at' => now()->toIso8601String()])->assertOk();
+        self::assertStringNotContainsString('Time to move', $this->card(), 'the touch begins the wait anew');
+    }
+
     public function test_an_empty_box_has_a_card_too(): void
     {
         $this->actingAs($this->angler());

@@ -76,11 +76,20 @@ final readonly class Tipping
         return $this->look($reading, static fn (Lure $lure): bool => $lure->id === $wanted->id);
     }
 
-    /** Of the readings that are missing, the one that would change the choice in most of its values; null when none would. */
+    /**
+     * Of the readings that are missing, the one that would change the choice in most of its values, those that matter most
+     * before all others; null when none would.
+     */
     public function mostWanted(): ?Wanted
     {
+        return $this->mostOf(Reading::FIRST) ?? $this->mostOf(Reading::cases());
+    }
+
+    /** @param  list<Reading>  $readings */
+    private function mostOf(array $readings): ?Wanted
+    {
         $most = null;
-        foreach (Reading::cases() as $reading) {
+        foreach ($readings as $reading) {
             // Nothing more is to be learned of a flow that is known.
             $wanted = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null) ? null : $this->wanted($reading);
             if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
