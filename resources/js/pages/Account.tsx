@@ -18,7 +18,7 @@ export default function Account({ answer, email, isDemo }: Props) {
 	return (
 		<Shell title="Account" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
-				<p className="text-[15px]">
+				<p className="pb-1 text-[15px]">
 					<Link href="/settings" className="underline underline-offset-4">
 						Settings
 					</Link>

@@ -42,14 +42,14 @@ export default function Bench({ answer, bench }: { answer: AnswerData; bench: Be
 	return (
 		<Shell title="Bench" column={<AnswerColumn answer={answer} />}>
 			<div className="px-4 py-4 lg:px-7">
-				<p className="text-[15px]">
+				<p className="flex flex-wrap gap-x-5 gap-y-1 pb-1 text-[15px]">
 					<Link href="/tackle" className="underline underline-offset-4">
 						Tackle box
 					</Link>
-					<button type="button" onClick={saveDrawing} className="ml-5 underline underline-offset-4">
+					<button type="button" onClick={saveDrawing} className="underline underline-offset-4">
 						Drawing as SVG
 					</button>
-					<a href="/gauge.pdf" className="ml-5 underline underline-offset-4">
+					<a href="/gauge.pdf" className="underline underline-offset-4">
 						Gauge to print
 					</a>
 				</p>

@@ -1,5 +1,5 @@
 import { Tabs } from "radix-ui";
-import { Suspense, useState } from "react";
+import { Suspense, useEffect, useRef, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Aside } from "../parts/Aside";
 import { remember, remembered } from "../parts/address";
@@ -56,6 +56,15 @@ export default function Water({
 	const [ghost, setGhost] = useState<GhostData | null>(null);
 	const [sonar, setSonar] = useState(false);
 	const [fallRun, setFallRun] = useState(0);
+	const tabs = useRef<HTMLDivElement>(null);
+	// On a phone the open part's name may lie outside the strip.
+	useEffect(() => {
+		const [list, tab] = [tabs.current, tabs.current?.querySelector(`[data-view="${view}"]`)];
+		if (list && tab) {
+			const [strip, name] = [list.getBoundingClientRect(), tab.getBoundingClientRect()];
+			list.scrollLeft += name.left + name.width / 2 - strip.left - strip.width / 2;
+		}
+	}, [view]);
 	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
 	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
 	const open = (next: string) => {
@@ -77,6 +86,7 @@ export default function Water({
 				<Cautions cautions={answer.cautions} />
 				<Tabs.Root value={view} onValueChange={open} className="mt-3">
 					<Tabs.List
+						ref={tabs}
 						aria-label="Parts of the Water station"
 						className="no-print flex gap-x-1 overflow-x-auto border-b border-rule"
 					>
@@ -84,6 +94,7 @@ export default function Water({
 							<Tabs.Trigger
 								key={value}
 								value={value}
+								data-view={value}
 								className="min-h-11 shrink-0 border-b-[3px] border-transparent px-3 whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
 							>
 								{name}
