@@ -6,7 +6,9 @@ namespace App\Answers;
 
 use App\Data\CastData;
 use App\Data\PointData;
+use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
+use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Say;
@@ -24,11 +26,6 @@ final class CastPresenter
 {
     /** s to wind in the rest and cast again. Estimate. */
     private const BETWEEN_S = 15.0;
-
-    /** Line a hop pulls in, m, with seconds of lift and pause. Estimates. */
-    private const HOP_M = 0.5;
-
-    private const HOP_S = 4.0;
 
     /** @throws InvalidInput when the cast does not reach the bottom or depth was not read */
     public static function of(Candidate $candidate, Situation $situation, float $castM, bool $open): CastData
@@ -50,7 +47,7 @@ final class CastPresenter
             $castM, $stretch->depthM, $swing->landsM, $say->depth($swing->landsM), $say->seconds($swing->seconds),
             "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
             ["swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out", "on the bottom after {$say->seconds($swing->seconds)}"],
-            self::work($say, $castM, $stretch->depthM, $swing->seconds, true),
+            self::work($candidate, $say, $stretch, $castM, $swing->seconds),
         );
     }
 
@@ -67,7 +64,7 @@ final class CastPresenter
             array_map(static fn (FallPoint $point): PointData => new PointData(round($castM + $point->acrossM, 3), round($stretch->depthM - $point->depthM, 3)), $fall->path()),
             $castM, $stretch->depthM, $lands, $say->depth(abs($lands)), $say->seconds($fall->seconds), $aim,
             ['carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out", "on the bottom after {$say->seconds($fall->seconds)}"],
-            self::work($say, max(hypot($lands, $stretch->depthM), $stretch->depthM + 0.01), $stretch->depthM, $fall->seconds, false),
+            self::work($candidate, $say, $stretch, max(hypot($lands, $stretch->depthM), $stretch->depthM + 0.01), $fall->seconds),
         );
     }
 
@@ -76,11 +73,25 @@ final class CastPresenter
         return Attitude::tight($candidate->lure->family, $candidate->hangAngleDeg);
     }
 
-    private static function work(Say $say, float $lineM, float $depthM, float $fallS, bool $taut): string
+    /** What working the cast back takes by the cadence's own pull and time; nothing where no cadence is chosen. */
+    private static function work(Candidate $candidate, Say $say, Stretch $stretch, float $lineM, float $fallS): string
     {
-        $cast = HopCast::of($lineM, $depthM, self::HOP_M, $taut, self::HOP_S, self::BETWEEN_S + $fallS);
-        $minutes = round($cast->seconds / 60, 1);
+        $steps = $candidate->cadence?->steps();
+        if ($candidate->cadence === null || $steps === null) {
+            return '';
+        }
+        $named = $candidate->cadence->word();
+        if ($steps->fall === FallControl::None) {
+            return ucfirst("{$named}: reeled in without a stop, so there are no repeats to count.");
+        }
+        if ($steps->liftM > $stretch->depthM) {
+            return "A {$named} lifts {$say->lift($steps->liftM)}, more than the water is deep here.";
+        }
+        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $stretch);
+        $cast = HopCast::of($lineM, $stretch->depthM, $steps->liftM, ! $steps->fall->isSlack(), $repeat->seconds, self::BETWEEN_S + $fallS);
+        $times = $cast->hops === 1 ? 'once' : "{$cast->hops} times";
 
-        return "Worked back in hops that pull {$say->lift(self::HOP_M)} of line: {$cast->hops} hops, {$minutes} min a cast, ".round($cast->castsPerHour).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
+        return "Worked back by {$named}, {$say->lift($steps->liftM)} and ".round($repeat->seconds, 1)."\u{A0}s each: {$times}, ".round($cast->seconds / 60, 1).' min a cast, '
+            .round($cast->castsPerHour, $cast->castsPerHour < 10 ? 1 : 0).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
     }
 }

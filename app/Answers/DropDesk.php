@@ -7,6 +7,7 @@ namespace App\Answers;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Situation;
@@ -16,7 +17,7 @@ use Eskith\Core\Units\InvalidInput;
 /** One lure on one hole in today's water, for questions about a single drop. */
 final readonly class DropDesk
 {
-    private function __construct(public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book)
+    private function __construct(public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book, private ?Cadence $cadence)
     {
     }
 
@@ -27,17 +28,19 @@ final readonly class DropDesk
      */
     public static function at(User $user, string $key): self
     {
-        [$id, $hole] = [...explode('.', $key), '', ''];
+        [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
         $row = $user->lures()->whereNull('retired_at')->find((int) $id) ?? throw InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
         $book = ReadingBook::of($user);
         $lure = LureReader::lure($row, $book->measured);
 
-        return new self($row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book);
+        return new self($row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book, Cadence::tryFrom($cadence));
     }
 
     public function candidate(): Candidate
     {
-        return Chooser::hung($this->situation, $this->lure, $this->holeIndex);
+        $hung = Chooser::hung($this->situation, $this->lure, $this->holeIndex);
+
+        return $this->cadence === null ? $hung : $hung->worked($this->cadence);
     }
 
     /** @throws InvalidInput */

@@ -17,12 +17,10 @@ use App\Models\User;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Eskith\Core\Cadence\Counts;
-use Eskith\Core\Cadence\FallControl;
+use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Drop\Fall;
-use Eskith\Core\Units\Constants;
 use Illuminate\Support\Carbon;
 
 /** One page for the tackle tray, in black and white: today's readings, the first pick and its ladder, the weight chart, the cautions. */
@@ -137,10 +135,12 @@ final readonly class BoatCard
         if ($steps === null || $situation->depth === null) {
             return null;
         }
-        $control = $steps->fall === FallControl::Controlled ? Constants::FED_CONTROL : 0.0;
-        $fall = Fall::of($candidate->lure->body, Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->depth, $control);
+        if ($steps->liftM <= 0.0 || $steps->liftM > $situation->depth->depthM) {
+            return null;
+        }
+        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->depth);
 
-        return Counts::of($steps, $situation->depth->depthM / $fall->seconds);
+        return Counts::of($steps, $steps->liftM / $repeat->fallSeconds);
     }
 
     /** @return array{words: string, when: string, title: string, way: string, down: string, drawing: string} */

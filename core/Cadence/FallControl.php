@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Cadence;
 
+use Eskith\Core\Units\Constants;
+
 /** How the lure is let back down. */
 enum FallControl: string
 {
@@ -22,5 +24,17 @@ enum FallControl: string
             self::ByHand => "feed it down by arm's lengths",
             self::None => 'keep it moving',
         };
+    }
+
+    /** Share of the weight that stays on the line. */
+    public function control(): float
+    {
+        return $this === self::Controlled || $this === self::ByHand ? Constants::FED_CONTROL : 0.0;
+    }
+
+    /** Whether the line is slack enough for a spoon to flutter. */
+    public function isSlack(): bool
+    {
+        return $this === self::Slack || $this === self::ByHand;
     }
 }

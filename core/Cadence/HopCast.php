@@ -9,6 +9,9 @@ use Eskith\Core\Units\InvalidInput;
 /** A cast worked back hop by hop: how many hops, how long, how much bottom. */
 final readonly class HopCast
 {
+    /** Within this of straight down a hop no longer moves the lure along, degrees. */
+    private const STRAIGHT_DOWN_DEG = 15.0;
+
     private function __construct(
         public int $hops,
         public float $coveredM,
@@ -37,12 +40,8 @@ final readonly class HopCast
         }
         $hops = 0;
         $length = $lineM;
-        while (true) {
-            $next = $length - ($taut ? $pullM : $pullM * (1 - ($depthM / $length) ** 2));
-            // Straight below, a slack fall comes back to the same place: there it ends.
-            if ($next <= $depthM || $length - $next < 0.001) {
-                break;
-            }
+        $shortest = $depthM / cos(deg2rad(self::STRAIGHT_DOWN_DEG));
+        while (($next = $length - ($taut ? $pullM : $pullM * (1 - ($depthM / $length) ** 2))) >= $shortest) {
             $length = $next;
             $hops++;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
@@ -171,6 +172,14 @@ final readonly class Chooser
         $measured = $lure->measuredDrag[$hole->name ?? ''] ?? null;
 
         return $measured === null ? Attitude::usual($lure->family, $hangDeg) : Attitude::measured($measured);
+    }
+
+    /** How a lure falls between two lifts: as timed, else as the cadence lets it down. */
+    public static function fallingBetween(Candidate $candidate, FallControl $let): Attitude
+    {
+        return $let->isSlack() || ! $candidate->lure->isSpoon()
+            ? self::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg)
+            : Attitude::tight($candidate->lure->family, $candidate->hangAngleDeg);
     }
 
     /** Null when depth or flow was not read, or the line would be longer than twelve depths. */

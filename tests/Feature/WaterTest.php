@@ -92,6 +92,21 @@ final class WaterTest extends TestCase
         $this->getJson('/cast?pick=999.middle.low_hop&length=80+ft')->assertStatus(422)->assertJsonPath('message', 'That lure is no longer in your box; choose another.');
     }
 
+    public function test_a_cast_is_worked_back_by_the_pull_and_time_of_its_own_cadence(): void
+    {
+        [$lure, $hole] = explode('.', $this->pick);
+        $work = fn (string $cadence): string => str_replace("\u{A0}", ' ', $this->getJson("/cast?pick={$lure}.{$hole}.{$cadence}&length=80+ft&bail=closed")->assertOk()->json('work'));
+        self::assertMatchesRegularExpression('/^Worked back by low hop, 4 in and 2\.\d s each: \d{3} times, /', $work('low_hop'));
+        preg_match('/each: (\d+) times/', $work('clock_sweep'), $sweeps);
+        preg_match('/each: (\d+) times/', $work('low_hop'), $hops);
+        // 1.2 m a pull and 0.09 m.
+        self::assertEqualsWithDelta(1.2 / 0.09, (int) $hops[1] / (int) $sweeps[1], 1.0);
+        self::assertSame('Slow roll: reeled in without a stop, so there are no repeats to count.', $work('slow_roll'));
+        self::assertSame('', $work('juggle'));
+        $this->putJson('/readings', ['readings' => ['depth' => '9 ft']]);
+        self::assertStringStartsWith('A steady lift lifts 11 ft', $work('steady_lift'));
+    }
+
     public function test_a_leaning_line_tells_the_drift_and_what_to_do(): void
     {
         $now = abs($this->getJson("/answer?pick={$this->pick}")->json('picks.0.drop.angleDeg'));

@@ -43,7 +43,7 @@ export default function Cast({ live, pick, depthUnit }: { live: Live; pick: Pick
 					<h2 className="text-[21px]">{cast.aim}</h2>
 					<p className="mt-1 first-letter:uppercase">{cast.numbers.join(", ")}.</p>
 					<SideView cast={cast} bottom={live.answer.column.bottom} />
-					<p className="text-[15px]">{cast.work}</p>
+					{cast.work && <p className="text-[15px]">{cast.work}</p>}
 					<p className="mt-1 text-[14px] text-slate">
 						For the {pick.spoken}, from the rod. Estimates until a drop is timed.
 					</p>
