@@ -76,10 +76,10 @@ final class CastPresenter
     /** What working the cast back takes by the cadence's own pull and time; nothing where no cadence is chosen. */
     private static function work(Candidate $candidate, Say $say, Stretch $stretch, float $lineM, float $fallS): string
     {
-        $steps = $candidate->cadence?->steps();
-        if ($candidate->cadence === null || $steps === null) {
+        if ($candidate->cadence === null) {
             return '';
         }
+        $steps = $candidate->cadence->steps();
         $named = $candidate->cadence->word();
         if ($steps->fall === FallControl::None) {
             return ucfirst("{$named}: reeled in without a stop, so there are no repeats to count.");

@@ -132,10 +132,7 @@ final readonly class BoatCard
     private static function counts(Candidate $candidate, Situation $situation): ?Counts
     {
         $steps = $candidate->cadence?->steps();
-        if ($steps === null || $situation->depth === null) {
-            return null;
-        }
-        if ($steps->liftM <= 0.0 || $steps->liftM > $situation->depth->depthM) {
+        if ($steps === null || $situation->depth === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->depth->depthM) {
             return null;
         }
         $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->depth);

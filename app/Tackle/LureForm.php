@@ -9,13 +9,11 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
-use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
-use Eskith\Core\Units\PlainText;
 use Eskith\Core\Units\Unit;
 use Illuminate\Support\Carbon;
 
@@ -26,9 +24,6 @@ final class LureForm
 {
     /** What a lure's finish and body are made of beside its rule-book finish: field => longest text, or 'flag'. */
     public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag'];
-
-    /** What is ticked of what was added to a finish; red near the hooks has a field of its own. */
-    public const ACCENTS = [Accent::Gold->value, Accent::Red->value, Accent::Tape->value, Accent::Scent->value, Accent::SoftTail->value, Accent::Feather->value];
 
     public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
 
@@ -57,7 +52,7 @@ final class LureForm
             ...self::geometry($set),
             ...(array_key_exists('build', $set) ? ['build' => self::group($set['build'], self::BUILD, 'build', $row->build ?? [])] : []),
             ...(array_key_exists('hooks', $set) ? ['hooks' => self::group($set['hooks'], self::HOOKS, 'hooks', $row->hooks ?? [])] : []),
-            ...(array_key_exists('notes', $set) ? ['notes' => self::text($set['notes'], 'notes', 500)] : []),
+            ...(array_key_exists('notes', $set) ? ['notes' => Typed::text($set['notes'], 'notes', 500)] : []),
         ];
         if ($row === null) {
             $columns = self::completed($columns);
@@ -120,7 +115,7 @@ final class LureForm
                 ?? throw InvalidInput::because('family', 'The family is one of blade, spoon, bladed_spoon, tail_spinner.');
         }
         if (array_key_exists('weight', $set)) {
-            $mass = Measure::parse(self::text($set['weight'], 'weight', 40), $weightUnit, 'weight');
+            $mass = Measure::parse(Typed::text($set['weight'], 'weight', 40), $weightUnit, 'weight');
             try {
                 Body::of(Family::from($columns['family'] ?? $row->family ?? 'blade'), $mass->si);
             } catch (InvalidInput $bad) {
@@ -129,11 +124,11 @@ final class LureForm
             $columns += ['mass_kg' => $mass->si, 'mass_text' => $mass->text];
         }
         if (array_key_exists('finish', $set)) {
-            $finish = mb_strtolower(self::text($set['finish'], 'finish', 40));
+            $finish = mb_strtolower(Typed::text($set['finish'], 'finish', 40));
             $columns['finish'] = $finish !== '' ? $finish : throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
         }
         if (array_key_exists('red', $set)) {
-            $columns['red_near_hooks'] = self::flag($set['red'], 'red');
+            $columns['red_near_hooks'] = Typed::flag($set['red'], 'red');
         }
         if (array_key_exists('accents', $set)) {
             $columns['accents'] = self::accents($set['accents']);
@@ -156,10 +151,10 @@ final class LureForm
             }
         }
         if (array_key_exists('buy_again', $set)) {
-            $columns['buy_again'] = self::flag($set['buy_again'], 'buy_again');
+            $columns['buy_again'] = Typed::flag($set['buy_again'], 'buy_again');
         }
         if (array_key_exists('retired', $set)) {
-            $columns['retired_at'] = self::flag($set['retired'], 'retired') ? Carbon::now() : null;
+            $columns['retired_at'] = Typed::flag($set['retired'], 'retired') ? Carbon::now() : null;
         }
 
         return $columns;
@@ -174,19 +169,19 @@ final class LureForm
         $columns = [];
         foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
             if (array_key_exists($field, $set)) {
-                $millimetres = self::number($set[$field], $field);
+                $millimetres = Typed::number($set[$field], $field);
                 $columns[$column] = $millimetres >= self::SIZE_MM[0] && $millimetres <= self::SIZE_MM[1] ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
             }
         }
         if (array_key_exists('holes', $set)) {
-            $columns['holes'] = self::holes($set['holes']);
+            $columns['holes'] = HoleFields::read($set['holes']);
         }
         if (array_key_exists('balance', $set)) {
             $balance = is_string($set['balance']) ? (preg_split('/\s+/', trim($set['balance']), -1, PREG_SPLIT_NO_EMPTY) ?: null) : $set['balance'];
             if ($balance !== null && (! is_array($balance) || count($balance) !== 2)) {
                 throw InvalidInput::because('balance', 'The balance point is two figures in mm, from the nose and up, or nothing.');
             }
-            $at = $balance === null ? null : Point::of(self::number(array_values($balance)[0], 'balance'), self::number(array_values($balance)[1], 'balance'), 'balance');
+            $at = $balance === null ? null : Point::of(Typed::number(array_values($balance)[0], 'balance'), Typed::number(array_values($balance)[1], 'balance'), 'balance');
             $columns += ['balance_x' => $at?->x, 'balance_y' => $at?->y];
         }
 
@@ -197,53 +192,11 @@ final class LureForm
     private static function accents(mixed $given): array
     {
         $given = is_string($given) ? (preg_split('/\s*[;,]\s*/', mb_strtolower(trim($given)), -1, PREG_SPLIT_NO_EMPTY) ?: []) : ($given ?? []);
-        if (! is_array($given) || array_filter($given, static fn (mixed $one): bool => ! is_string($one) || ! in_array(str_replace(' ', '_', $one), self::ACCENTS, true)) !== []) {
-            throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', self::ACCENTS)).'.');
+        if (! is_array($given) || array_filter($given, static fn (mixed $one): bool => ! is_string($one) || ! in_array(str_replace(' ', '_', $one), Accent::ticked(), true)) !== []) {
+            throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', Accent::ticked())).'.');
         }
 
-        return array_values(array_intersect(self::ACCENTS, array_map(static fn (string $one): string => str_replace(' ', '_', $one), $given)));
-    }
-
-    /** @return list<array{name: string, x: float, y: float}> nose first */
-    private static function holes(mixed $given): array
-    {
-        $given = is_string($given) ? self::spelled($given) : $given;
-        if (! is_array($given) || count($given) > 4) {
-            throw InvalidInput::because('holes', 'A lure has 0 to 4 line holes.');
-        }
-        $holes = [];
-        foreach ($given as $hole) {
-            if (! is_array($hole) || ! isset($hole['name'], $hole['x'], $hole['y'])) {
-                throw InvalidInput::because('holes', 'A hole has a name and its place in mm from the nose and up.');
-            }
-            $name = self::text($hole['name'], 'holes', 20);
-            if ($name === '' || str_contains($name, '.') || in_array($name, array_column($holes, 'name'), true)) {
-                throw InvalidInput::because('holes', 'Each hole needs a name of its own, such as front, middle, back.');
-            }
-            $at = Point::of(self::number($hole['x'], 'holes'), self::number($hole['y'], 'holes'), 'holes');
-            $holes[] = ['name' => $name, 'x' => $at->x, 'y' => $at->y];
-        }
-        usort($holes, static fn (array $a, array $b): int => $a['x'] <=> $b['x']);
-
-        return $holes;
-    }
-
-    /**
-     * @return list<array{name: string, x: string, y: string}> from "front 18 10; middle 25 10.5", as in a CSV
-     *
-     * @throws InvalidInput
-     */
-    private static function spelled(string $text): array
-    {
-        $holes = [];
-        foreach (preg_split('/\s*[;|]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $hole) {
-            if (preg_match('/^(\S+)\s+(\S+)\s+(\S+)$/', $hole, $parts) !== 1) {
-                throw InvalidInput::because('holes', "\"{$hole}\" is not a hole; write its name and its two figures in mm, such as front 18 10.");
-            }
-            $holes[] = ['name' => $parts[1], 'x' => $parts[2], 'y' => $parts[3]];
-        }
-
-        return $holes;
+        return array_values(array_intersect(Accent::ticked(), array_map(static fn (string $one): string => str_replace(' ', '_', $one), $given)));
     }
 
     /**
@@ -259,11 +212,11 @@ final class LureForm
         foreach ($given as $field => $value) {
             $kind = $kinds[$field] ?? throw InvalidInput::because("{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
             $read = match (true) {
-                $kind === 'flag' => self::flag($value, "{$name}.{$field}") ?: null,
-                $kind === 'mm' => $value === null || $value === '' ? null : self::number($value, "{$name}.{$field}"),
-                $kind === 'date' => $value === null || $value === '' ? null : self::date($value, "{$name}.{$field}"),
+                $kind === 'flag' => Typed::flag($value, "{$name}.{$field}") ?: null,
+                $kind === 'mm' => $value === null || $value === '' ? null : Typed::number($value, "{$name}.{$field}"),
+                $kind === 'date' => $value === null || $value === '' ? null : Typed::date($value, "{$name}.{$field}"),
                 is_array($kind) => in_array($value ?? '', $kind, true) ? $value : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
-                default => self::text($value, "{$name}.{$field}", $kind),
+                default => Typed::text($value, "{$name}.{$field}", $kind),
             };
             $kept[$field] = $read;
         }
@@ -286,15 +239,9 @@ final class LureForm
         }
         $size = Proportions::size(Family::from($columns['family']), $columns['mass_kg']);
         $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
-        $columns += ['holes' => self::usualHoles(Point::of($columns['length_mm'], $columns['height_mm']), $columns['family'] === 'blade' ? 3 : 0)];
+        $columns += ['holes' => HoleFields::usual(Point::of($columns['length_mm'], $columns['height_mm']), $columns['family'] === 'blade' ? 3 : 0)];
 
         return $columns;
-    }
-
-    /** @return list<array{name: string, x: float, y: float}> */
-    public static function usualHoles(Point $size, int $count): array
-    {
-        return array_map(static fn (Hole $hole): array => ['name' => $hole->name, 'x' => $hole->at->x, 'y' => $hole->at->y], Proportions::holes($size, $count));
     }
 
     /** @param  array<string, mixed>  $row */
@@ -321,38 +268,5 @@ final class LureForm
         $list = is_string($column) ? json_decode($column, true) : $column;
 
         return is_array($list) ? $list : [];
-    }
-
-    private static function text(mixed $value, string $field, int $longest): string
-    {
-        $text = is_scalar($value) || $value === null ? trim((string) $value) : throw InvalidInput::because($field, 'A short text is needed here.');
-        if (! PlainText::isReadable((string) (is_scalar($value) ? $value : ''))) {
-            throw InvalidInput::because($field, 'There are characters in this that cannot be read; type it anew.');
-        }
-
-        return mb_strlen($text) <= $longest ? $text : throw InvalidInput::because($field, "At most {$longest} characters fit here.");
-    }
-
-    private static function number(mixed $value, string $field): float
-    {
-        $text = str_replace(',', '.', is_scalar($value) ? trim((string) $value) : '');
-
-        return is_numeric($text) && is_finite((float) $text) ? round((float) $text, 4) : throw InvalidInput::because($field, 'A number of millimetres is needed here, such as 25 or 10.5.');
-    }
-
-    private static function flag(mixed $value, string $field): bool
-    {
-        return match (is_string($value) ? mb_strtolower(trim($value)) : $value) {
-            true, 1, '1', 'yes', 'true', 'y', 'x' => true,
-            false, 0, '0', 'no', 'false', 'n', '', null => false,
-            default => throw InvalidInput::because($field, 'Say yes or no here.'),
-        };
-    }
-
-    private static function date(mixed $value, string $field): string
-    {
-        $date = is_string($value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value) : false;
-
-        return $date !== false && $date->format('Y-m-d') === $value ? $value : throw InvalidInput::because($field, 'A date is written like 2026-11-25.');
     }
 }

@@ -142,7 +142,7 @@ final class PickVerb implements Verb
     private static function accents(Fields $lure): array
     {
         return array_map(static fn (mixed $item): Accent => (is_string($item) ? Accent::tryFrom($item) : null)
-            ?? throw InvalidInput::because($lure->at('accents'), 'What is added to a finish is any of gold, red, tape, scent, soft_tail, feather.'), $lure->items('accents'));
+            ?? throw InvalidInput::because($lure->at('accents'), 'What is added to a finish is any of '.implode(', ', Accent::ticked()).'.'), $lure->items('accents'));
     }
 
     /**

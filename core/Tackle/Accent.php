@@ -15,6 +15,12 @@ enum Accent: string
     case SoftTail = 'soft_tail';
     case Feather = 'feather';
 
+    /** @return list<string> those that are ticked for a lure; red near the hooks is a field of its own */
+    public static function ticked(): array
+    {
+        return array_values(array_diff(array_column(self::cases(), 'value'), [self::RedNearHooks->value]));
+    }
+
     /** As said in the boat: "with a little gold", "with scent". */
     public function word(): string
     {

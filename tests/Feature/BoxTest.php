@@ -12,6 +12,7 @@ use App\Tackle\BoxFile;
 use App\Tackle\Gauge;
 use App\Tackle\LureForm;
 use Database\Seeders\DemoSeeder;
+use Eskith\Core\Tackle\Accent;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
@@ -182,6 +183,7 @@ final class BoxTest extends TestCase
             self::assertSame([], array_diff($schema['$defs']['lure']['required'], array_keys($lure)));
         }
         self::assertSame(array_keys(LureForm::BUILD), array_keys($known['build']['properties']));
+        self::assertSame(Accent::ticked(), $known['accents']['items']['enum']);
         self::assertSame(array_keys(LureForm::HOOKS), array_keys($known['hooks']['properties']));
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
-use App\Tackle\LureForm;
+use App\Tackle\HoleFields;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\InvalidInput;
@@ -55,7 +55,7 @@ final class AddLure extends FormRequest
         return [
             'family' => (string) $this->string('family'), 'weight' => (string) $this->string('weight'), 'finish' => (string) $this->string('finish'),
             'red' => $this->boolean('red'), 'quantity' => $this->integer('quantity', 1),
-            'length' => $size->x, 'height' => $size->y, 'holes' => LureForm::usualHoles($size, $this->integer('holes')),
+            'length' => $size->x, 'height' => $size->y, 'holes' => HoleFields::usual($size, $this->integer('holes')),
         ];
     }
 }
