@@ -43,10 +43,10 @@ final readonly class AnswerBuilder
         $byLure = $standing->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $standing->box)));
         $family = in_array($family, $families, true) ? $family : null;
-        $chosen = $wanted === null ? null : $standing->find($wanted);
-        $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id);
-        $beside = $chosen === null || in_array($chosen, $listed, true) ? [] : [$chosen];
-        $picks = (new PickPresenter($standing))->all([...$listed, ...$beside]);
+        $wish = $wanted === null ? null : $standing->find($wanted);
+        $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id, $wish);
+        $chosen = $wish ?? $listed[0] ?? null;
+        $presenter = new PickPresenter($standing);
 
         return new AnswerData(
             ReadingPresenter::all($book),
@@ -60,9 +60,9 @@ final readonly class AnswerBuilder
             $standing->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
             $situation->stretch === null && $situation->depth !== null && $standing->box !== [],
             $standing->rows->count(),
-            array_slice($picks, 0, count($listed)),
-            $picks[count($listed)] ?? null,
-            (new ColumnPresenter)->of($standing, ($chosen ?? $standing->ranked[0] ?? null)?->candidate),
+            array_map($presenter->inShort(...), $listed),
+            $chosen === null ? null : $presenter->inFull($chosen),
+            (new ColumnPresenter)->of($standing, $chosen?->candidate),
             self::rack($byLure, $spoken),
             FeedPresenter::of($user->feed()->first()),
             count($families) > 1 ? $families : [],
@@ -72,12 +72,12 @@ final readonly class AnswerBuilder
     }
 
     /**
-     * The best way of each lure listed, and of the pinned one.
+     * The best way of each lure listed, and of the pinned one; the wish where it is of one of them.
      *
      * @param  array<int|string, non-empty-list<Pick>>  $byLure
      * @return list<Pick>
      */
-    private static function listed(array $byLure, ?string $family, string $pinned): array
+    private static function listed(array $byLure, ?string $family, string $pinned, ?Pick $wish): array
     {
         $listed = [];
         $fitting = 0;
@@ -85,7 +85,7 @@ final readonly class AnswerBuilder
             $fits = ($family === null || self::family($ways[0]->candidate->lure) === $family) && $fitting < self::LISTED;
             $fitting += (int) $fits;
             if ($fits || (string) $id === $pinned) {
-                $listed[] = $ways[0];
+                $listed[] = (string) $id === $wish?->candidate->lure->id ? $wish : $ways[0];
             }
         }
 

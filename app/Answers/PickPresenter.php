@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Data\ListedPickData;
 use App\Data\PickData;
 use App\Data\ReasonData;
 use App\Data\StepData;
@@ -14,8 +15,6 @@ use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Choosing\Spoken;
-use Eskith\Core\Tackle\Hole;
-use Eskith\Core\Tackle\Lure;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter
@@ -23,60 +22,89 @@ final readonly class PickPresenter
     /** Steps of the ladder shown. */
     private const STEPS = 3;
 
-    private Ladder $ladder;
-
     private Spoken $spoken;
 
     /** @var array<int|string, non-empty-list<Pick>> */
     private array $byLure;
 
+    /** @var array<int|string, int> of each lure in the ranking, from 1 */
+    private array $places;
+
     public function __construct(private Standing $standing)
     {
-        $this->ladder = Ladder::over($standing->ranked, $standing->day, $standing->situation->vertical());
         $this->spoken = new Spoken($standing->situation);
         $this->byLure = $standing->byLure();
+        $this->places = array_map(static fn (int $at): int => $at + 1, array_flip(array_keys($this->byLure)));
     }
 
-    /**
-     * @param  list<Pick>  $picks
-     * @return list<PickData>
-     */
-    public function all(array $picks): array
+    /** As a list shows it. */
+    public function inShort(Pick $pick): ListedPickData
     {
-        $situation = $this->standing->situation;
-        $theirs = $this->standing->chooser->bestHoles(
-            $situation->with(schools: $situation->schools->withOtherHole()),
-            array_map(static fn (Pick $pick): Lure => $pick->candidate->lure, $picks),
-        );
-        $places = array_flip(array_keys($this->byLure));
+        $candidate = $pick->candidate;
+        $say = $this->standing->situation->say;
+        [$for, $against] = self::sums($pick->reasons());
 
-        return array_map(fn (Pick $pick, ?Hole $hole): PickData => $this->one($pick, 1 + $places[$pick->candidate->lure->id], $hole), $picks, $theirs);
+        return new ListedPickData(
+            key: Standing::key($pick),
+            lureId: (int) $candidate->lure->id,
+            place: $this->places[$candidate->lure->id],
+            title: $this->spoken->title($candidate->lure),
+            subtitle: $this->spoken->way($candidate),
+            drawing: LureReader::drawing($this->standing->row($candidate->lure), $candidate->lure),
+            holeIndex: $candidate->holeIndex,
+            secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
+            angleText: $candidate->lineAngleDeg === null ? '–' : $say->angle($candidate->lineAngleDeg),
+            points: $pick->points,
+            forPoints: $for,
+            againstPoints: $against,
+        );
     }
 
-    /**
-     * @param  int  $place  of the lure in the ranking, from 1
-     * @param  Hole|null  $theirs  what the other school would use
-     */
-    private function one(Pick $pick, int $place, ?Hole $theirs): PickData
+    /** With all that is said of it. */
+    public function inFull(Pick $pick): PickData
     {
         $candidate = $pick->candidate;
         $row = $this->standing->row($candidate->lure);
         $reasons = $pick->reasons();
-        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
+        [$for, $against] = self::sums($reasons);
         $otherWays = array_values(array_filter($this->byLure[$candidate->lure->id], static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
-            Standing::key($pick), $row->id, $place, $row->mass_kg, $candidate->hole()?->name, $candidate->cadence->value ?? '',
-            $this->spoken->title($candidate->lure), $this->spoken->way($candidate), $this->spoken->lure($candidate->lure), LureReader::drawing($row, $candidate->lure), $candidate->holeIndex,
-            $pick->points, $sum(1), $sum(-1),
-            array_map(self::reason(...), self::weightiestFirst($reasons)),
-            array_map(fn (Pick $way): WayData => new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points)), array_slice($otherWays, 0, 4)),
-            DropPresenter::of($candidate, $this->standing->situation),
-            ucfirst($candidate->cadence?->word() ?? ''),
-            CadenceWords::of($candidate, $this->standing->situation),
-            $this->steps($pick),
-            self::otherHole($pick, $theirs),
+            key: Standing::key($pick),
+            lureId: $row->id,
+            massKg: $row->mass_kg,
+            hole: $candidate->hole()?->name,
+            cadence: $candidate->cadence->value ?? '',
+            title: $this->spoken->title($candidate->lure),
+            subtitle: $this->spoken->way($candidate),
+            spoken: $this->spoken->lure($candidate->lure),
+            drawing: LureReader::drawing($row, $candidate->lure),
+            holeIndex: $candidate->holeIndex,
+            points: $pick->points,
+            reasons: array_map(self::reason(...), self::weightiestFirst($reasons)),
+            ways: array_map($this->way(...), array_slice($otherWays, 0, 4)),
+            drop: DropPresenter::of($candidate, $this->standing->situation),
+            cadenceWord: ucfirst($candidate->cadence?->word() ?? ''),
+            cadenceSteps: CadenceWords::of($candidate, $this->standing->situation),
+            ladder: $this->steps($pick),
+            otherSchool: $this->otherHole($pick),
         );
+    }
+
+    private function way(Pick $way): WayData
+    {
+        return new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points));
+    }
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @return array{float, float} points for and against
+     */
+    private static function sums(array $reasons): array
+    {
+        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
+
+        return [$sum(1), $sum(-1)];
     }
 
     public static function reason(Reason $reason): ReasonData
@@ -89,7 +117,7 @@ final readonly class PickPresenter
     {
         // Told in minutes without a touch, which have begun for what is on the line.
         $blank = 60 * $this->standing->day->blank(Day::way($pick->candidate));
-        $steps = $this->ladder->steps($pick, self::STEPS);
+        $steps = Ladder::over($this->standing->ranked, $this->standing->day, $this->standing->situation->vertical())->steps($pick, self::STEPS);
 
         return array_map(fn (Change $change, int $i): StepData => new StepData(
             Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
@@ -108,8 +136,11 @@ final readonly class PickPresenter
         return $reasons;
     }
 
-    private static function otherHole(Pick $pick, ?Hole $theirs): ?string
+    private function otherHole(Pick $pick): ?string
     {
+        $situation = $this->standing->situation;
+        $theirs = $this->standing->chooser->holeFor($situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure);
+
         return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
     }
 }

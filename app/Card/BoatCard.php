@@ -57,7 +57,7 @@ final readonly class BoatCard
     {
         $standing = Standing::today($user);
         $answer = $this->answers->of($standing, $pick);
-        $first = self::wanted($answer, $pick);
+        $first = $answer->chosen;
         $candidate = $first === null ? null : $standing->find($first->key)?->candidate;
 
         return [
@@ -91,22 +91,6 @@ final readonly class BoatCard
         }
 
         return (string) $pdf->output(['compress' => $compressed ? 1 : 0]);
-    }
-
-    private static function wanted(AnswerData $answer, ?string $pick): ?PickData
-    {
-        foreach ([...$answer->picks, ...($answer->chosen === null ? [] : [$answer->chosen])] as $one) {
-            if ($one->key === $pick) {
-                return $one;
-            }
-        }
-        foreach ($answer->picks as $one) {
-            if ($one->place === 1) {
-                return $one;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<array{string, string}> label and value */

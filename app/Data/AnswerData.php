@@ -13,7 +13,7 @@ final readonly class AnswerData
      * @param  list<CautionData>  $cautions
      * @param  list<AsideData>  $aside  what is kept and cannot be used
      * @param  list<RackData>  $rack
-     * @param  list<PickData>  $picks  best way of each lure, best first; the pinned one is among them
+     * @param  list<ListedPickData>  $picks  best way of each lure, best first; the pinned one is among them
      * @param  list<string>  $families  what the list can be narrowed to; none when there is but one
      */
     public function __construct(
@@ -32,6 +32,7 @@ final readonly class AnswerData
         public bool $angleHelps,
         public int $boxCount,
         public array $picks,
+        /** The way asked for; the first of the list when none was, or it is not fished so today. */
         public ?PickData $chosen,
         public ColumnData $column,
         public array $rack,

@@ -16,7 +16,6 @@ final readonly class PickData
     public function __construct(
         public string $key,
         public int $lureId,
-        public int $place,
         public float $massKg,
         public ?string $hole,
         public string $cadence,
@@ -26,8 +25,6 @@ final readonly class PickData
         public LureDrawing $drawing,
         public ?int $holeIndex,
         public float $points,
-        public float $forPoints,
-        public float $againstPoints,
         public array $reasons,
         public array $ways,
         public DropData $drop,

@@ -31,7 +31,7 @@ final readonly class FirstSight
 
         return match ($page['component']) {
             'Lure' => new self($answer->headline, $answer->lead, true),
-            'Water' => new self(($answer->chosen ?? $answer->picks[0] ?? null)?->drop->spoken ?? 'Read the water first', '', false),
+            'Water' => new self($answer->chosen?->drop->spoken ?? 'Read the water first', '', false),
             'Fish' => new self($outing instanceof OutingData ? $outing->title : 'No outing is under way', '', false),
             'Tackle' => new self($box instanceof BoxData && $box->inBox > 0 ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box' : 'Your box is empty', '', false),
             default => null,

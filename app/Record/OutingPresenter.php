@@ -11,7 +11,6 @@ use App\Data\AnswerData;
 use App\Data\EventData;
 use App\Data\OptionData;
 use App\Data\OutingData;
-use App\Data\PickData;
 use App\Mending\SetAside;
 use App\Models\Event;
 use App\Models\Outing;
@@ -40,7 +39,7 @@ final readonly class OutingPresenter
         $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
         $key = $setup->key();
         $answer = $this->answers->of(Standing::of($angler, $book, $outing, $setup), $key);
-        $pick = self::pick($answer, $key);
+        $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
         $spoken = new Spoken($situation);
         $bites = $events->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value]);
@@ -83,20 +82,6 @@ final readonly class OutingPresenter
         $minutes = $drops->last()?->at->diffInSeconds($drops->first()?->at) / 60 / ($count - 1);
 
         return $minutes < 0.1 ? null : round($minutes, 2);
-    }
-
-    private static function pick(AnswerData $answer, string $key): ?PickData
-    {
-        if ($answer->chosen?->key === $key) {
-            return $answer->chosen;
-        }
-        foreach ($answer->picks as $pick) {
-            if ($pick->key === $key) {
-                return $pick;
-            }
-        }
-
-        return null;
     }
 
     private static function landedWords(int $landed, int $bites): string

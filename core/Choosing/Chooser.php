@@ -135,29 +135,21 @@ final readonly class Chooser
         return array_map(static fn (Lure $lure, ?float $angle): Candidate => new Candidate($lure, $working, $angle, $situation->stretch !== null), $box, $angles);
     }
 
-    /**
-     * The hole of each lure that the rules for holes put first, from the nose on a tie; null for a lure without.
-     *
-     * @param  list<Lure>  $lures
-     * @return list<Hole|null> in the same order
-     */
-    public function bestHoles(Situation $situation, array $lures): array
+    /** The hole of a lure that the rules for holes put first, from the nose on a tie; null for a lure without. */
+    public function holeFor(Situation $situation, Lure $lure): ?Hole
     {
         $judge = new Judge($this->book, $situation);
-
-        return array_map(static function (Lure $lure) use ($judge): ?Hole {
-            $bare = new Candidate($lure, $lure->massKg, null, false);
-            $best = null;
-            $most = -INF;
-            foreach ($lure->holes as $index => $hole) {
-                $points = $judge->hole($bare, $index)[1]->points;
-                if ($points > $most) {
-                    [$best, $most] = [$hole, $points];
-                }
+        $bare = new Candidate($lure, $lure->massKg, null, false);
+        $best = null;
+        $most = -INF;
+        foreach ($lure->holes as $index => $hole) {
+            $points = $judge->hole($bare, $index)[1]->points;
+            if ($points > $most) {
+                [$best, $most] = [$hole, $points];
             }
+        }
 
-            return $best;
-        }, $lures);
+        return $best;
     }
 
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */

@@ -22,7 +22,7 @@ export interface AnswerData {
 	move: string | null;
 	angleHelps: boolean;
 	boxCount: number;
-	picks: PickData[];
+	picks: ListedPickData[];
 	chosen: PickData | null;
 	column: ColumnData;
 	rack: RackData[];
@@ -238,6 +238,21 @@ export interface ImportLineData {
 	words: string;
 }
 
+export interface ListedPickData {
+	key: string;
+	lureId: number;
+	place: number;
+	title: string;
+	subtitle: string;
+	drawing: LureDrawing;
+	holeIndex: number | null;
+	secondsText: string;
+	angleText: string;
+	points: number;
+	forPoints: number;
+	againstPoints: number;
+}
+
 export interface LureData {
 	id: number;
 	uuid: string;
@@ -338,7 +353,6 @@ export interface OwnRuleData {
 export interface PickData {
 	key: string;
 	lureId: number;
-	place: number;
 	massKg: number;
 	hole: string | null;
 	cadence: string;
@@ -348,8 +362,6 @@ export interface PickData {
 	drawing: LureDrawing;
 	holeIndex: number | null;
 	points: number;
-	forPoints: number;
-	againstPoints: number;
 	reasons: ReasonData[];
 	ways: WayData[];
 	drop: DropData;

@@ -22,8 +22,8 @@ final class ReadingsTest extends TestCase
 
         self::assertSame('0.9 mph', $fast['readings']['drift']['shown']);
         self::assertSame('Nothing you own stays straight down here', $fast['headline']);
-        self::assertGreaterThan(abs($slow['picks'][0]['drop']['angleDeg']), abs($fast['picks'][0]['drop']['angleDeg']));
-        self::assertLessThan(0, $fast['picks'][0]['drop']['offsetM'], 'the lure trails behind a drifting boat');
+        self::assertGreaterThan(abs($slow['chosen']['drop']['angleDeg']), abs($fast['chosen']['drop']['angleDeg']));
+        self::assertLessThan(0, $fast['chosen']['drop']['offsetM'], 'the lure trails behind a drifting boat');
         self::assertSame($fast, $this->getJson('/answer')->json());
     }
 
@@ -79,7 +79,7 @@ final class ReadingsTest extends TestCase
         $answer = $this->putJson('/readings', ['readings' => ['temp' => null]])->assertOk()->json();
 
         self::assertSame('missing', $answer['readings']['temp']['source']);
-        self::assertNotContains('F1', array_column($answer['picks'][0]['reasons'], 'rule'));
+        self::assertNotContains('F1', array_column($answer['chosen']['reasons'], 'rule'));
         self::assertSame('temperature', $answer['wanted']);
     }
 
@@ -103,11 +103,11 @@ final class ReadingsTest extends TestCase
     {
         $this->actingAs($this->anglerOnTheLake());
         $answer = $this->putJson('/readings', ['readings' => ['drift' => null, 'wind' => '10 m/s']])->json();
-        self::assertNull($answer['picks'][0]['drop']['angleDeg'], 'neither how it lies nor its speed: nothing is known');
+        self::assertNull($answer['chosen']['drop']['angleDeg'], 'neither how it lies nor its speed: nothing is known');
         self::assertStringContainsString('Say how the boat lies', $answer['lead']);
-        self::assertStringContainsString('drawn as if lying still, since the drift is not read', $answer['picks'][0]['drop']['words']);
+        self::assertStringContainsString('drawn as if lying still, since the drift is not read', $answer['chosen']['drop']['words']);
         $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json();
-        self::assertEqualsWithDelta(0.0, $held['picks'][0]['drop']['angleDeg'], 1e-9);
+        self::assertEqualsWithDelta(0.0, $held['chosen']['drop']['angleDeg'], 1e-9);
         $answer = $this->putJson('/readings', ['readings' => ['lies' => 'drifting']])->json();
 
         self::assertSame("0.78\u{A0}mph", $answer['readings']['drift']['shown']);
@@ -120,9 +120,9 @@ final class ReadingsTest extends TestCase
         $this->actingAs($angler)->put('/settings', ['hole' => 'level-lift', 'depth' => 'm', 'weight' => 'g', 'temperature' => '°C'])->assertSessionHasNoErrors();
         $answer = $this->getJson('/answer')->json();
 
-        self::assertSame('front', $answer['picks'][0]['hole']);
+        self::assertSame('front', $answer['chosen']['hole']);
         self::assertSame("14\u{A0}g blade, white", $answer['picks'][0]['title']);
-        self::assertStringContainsString('°C', $answer['picks'][0]['reasons'][0]['text']);
+        self::assertStringContainsString('°C', $answer['chosen']['reasons'][0]['text']);
         $this->put('/settings', ['theme' => 'plaid'])->assertSessionHasErrors('theme');
     }
 
@@ -133,6 +133,9 @@ final class ReadingsTest extends TestCase
         $chosen = $this->actingAs($angler)->getJson("/answer?pick={$lure->id}.back.dead_stick")->json('chosen');
 
         self::assertSame(['back', 'dead_stick'], [$chosen['hole'], $chosen['cadence']]);
-        self::assertNull($this->getJson('/answer?pick=nonsense')->json('chosen'));
+        $listed = array_column($this->getJson("/answer?pick={$lure->id}.back.dead_stick")->json('picks'), 'key', 'lureId');
+        self::assertSame($chosen['key'], $listed[$lure->id], 'the list shows that way too');
+        $first = $this->getJson('/answer?pick=nonsense')->json();
+        self::assertSame($first['picks'][0]['key'], $first['chosen']['key']);
     }
 }

@@ -31,9 +31,9 @@ final class RiverAndHarbourTest extends TestCase
         $slipping = $this->getJson('/answer')->json();
         $anchored = $this->putJson('/readings', ['readings' => ['drift' => '0 m/s']])->json();
 
-        self::assertLessThan(6, abs($slipping['picks'][0]['drop']['angleDeg']));
-        self::assertGreaterThan(40, $anchored['picks'][0]['drop']['angleDeg']);
-        self::assertGreaterThan(0, $anchored['picks'][0]['drop']['offsetM'], 'it lies down the river');
+        self::assertLessThan(6, abs($slipping['chosen']['drop']['angleDeg']));
+        self::assertGreaterThan(40, $anchored['chosen']['drop']['angleDeg']);
+        self::assertGreaterThan(0, $anchored['chosen']['drop']['offsetM'], 'it lies down the river');
         self::assertSame("current 0.55\u{A0}m/s", $anchored['column']['currentText']);
     }
 
@@ -47,7 +47,7 @@ final class RiverAndHarbourTest extends TestCase
         self::assertSame(['current'], array_keys($fix['texts']));
         self::assertStringContainsString('of current at the surface', $fix['headline']);
         $after = $this->putJson('/readings', ['readings' => $fix['texts']])->json();
-        self::assertEqualsWithDelta(30, $after['picks'][0]['drop']['angleDeg'], 1.0, 'the current it tells gives the angle back');
+        self::assertEqualsWithDelta(30, $after['chosen']['drop']['angleDeg'], 1.0, 'the current it tells gives the angle back');
     }
 
     public function test_a_free_line_is_carried_down_the_flow(): void
@@ -74,9 +74,9 @@ final class RiverAndHarbourTest extends TestCase
 
         self::assertSame('Tie on the black 3 g vibe', str_replace("\u{A0}", ' ', $answer['headline']));
         self::assertSame('For casting here 3 g is the weight to begin with.', str_replace("\u{A0}", ' ', $answer['lead']));
-        self::assertSame('low_hop', $answer['picks'][0]['cadence']);
+        self::assertSame('low_hop', $answer['chosen']['cadence']);
         $tide = $this->putJson('/readings', ['readings' => ['current' => '0.3 m/s', 'away' => 'yes']])->json();
-        $ways = array_column($tide['picks'][0]['ways'], 'points', 'words');
+        $ways = array_column($tide['chosen']['ways'], 'points', 'words');
         self::assertSame((float) $tide['picks'][0]['points'], (float) max(array_filter($ways, static fn (string $words): bool => str_contains($words, 'ride the tide'), ARRAY_FILTER_USE_KEY)), 'riding the tide is as good a way now');
     }
 
@@ -86,10 +86,10 @@ final class RiverAndHarbourTest extends TestCase
         $this->read(['temp' => '7 °C', 'depth' => '7 m', 'wall' => 'yes', 'bottom' => 'rock', 'species' => 'smallmouth', 'how' => 'cast', 'clarity' => 'clear', 'light' => 'mixed', 'drift' => '0 m/s']);
         $answer = $this->getJson('/answer')->json();
 
-        self::assertSame('wall_fall', $answer['picks'][0]['cadence']);
+        self::assertSame('wall_fall', $answer['chosen']['cadence']);
         self::assertTrue($answer['column']['wall']);
-        self::assertStringContainsString("the tail spinner's place", implode(' ', array_column($answer['picks'][0]['reasons'], 'text')));
-        self::assertContains('F4', array_column($answer['picks'][0]['reasons'], 'rule'));
+        self::assertStringContainsString("the tail spinner's place", implode(' ', array_column($answer['chosen']['reasons'], 'text')));
+        self::assertContains('F4', array_column($answer['chosen']['reasons'], 'rule'));
     }
 
     public function test_summer_spooning_in_the_thermocline(): void
@@ -97,9 +97,9 @@ final class RiverAndHarbourTest extends TestCase
         $this->lures(['blade' => ['14 g'], 'spoon' => ['14 g']], 'silver');
         $this->read(['temp' => '18 °C', 'surface' => '24 °C', 'depth' => '11 m', 'zone' => 'thermocline', 'mood' => 'active', 'species' => 'largemouth', 'clarity' => 'clear', 'light' => 'bright', 'drift' => '0 m/s']);
 
-        self::assertSame('tall_rise', $this->getJson('/answer')->json('picks.0.cadence'));
+        self::assertSame('tall_rise', $this->getJson('/answer')->json('chosen.cadence'));
         $without = $this->putJson('/readings', ['readings' => ['surface' => null]])->json();
-        self::assertNotContains('F3', array_column($without['picks'][0]['reasons'], 'rule'));
+        self::assertNotContains('F3', array_column($without['chosen']['reasons'], 'rule'));
         self::assertNotNull($without['wanted']);
     }
 
@@ -110,9 +110,9 @@ final class RiverAndHarbourTest extends TestCase
         foreach ([['Thin', '0.10 mm'], ['Thick', '0.35 mm']] as [$name, $diameter]) {
             $this->post('/gear', ['uuid' => (string) Str::uuid(), 'kind' => 'main line', 'name' => $name, 'material' => 'braid', 'diameter' => $diameter, 'strength' => '5 kg'])->assertSessionHasNoErrors();
         }
-        $thin = abs($this->getJson('/answer')->json('picks.0.drop.angleDeg'));
+        $thin = abs($this->getJson('/answer')->json('chosen.drop.angleDeg'));
         $this->put('/line', ['line' => $this->angler->lines()->where('name', 'Thick')->sole()->id]);
-        $thick = abs($this->getJson('/answer')->json('picks.0.drop.angleDeg'));
+        $thick = abs($this->getJson('/answer')->json('chosen.drop.angleDeg'));
 
         self::assertGreaterThan($thin + 5, $thick);
         $this->actingAs($this->angler())->put('/line', ['line' => 1])->assertNotFound();
@@ -140,9 +140,11 @@ final class RiverAndHarbourTest extends TestCase
         $this->read(['temp' => '4 °C', 'depth' => '25 ft', 'flow' => 'river', 'drift' => '1.5 mph', 'species' => 'walleye']);
         $unread = $this->getJson('/answer')->json();
         foreach ($unread['picks'] as $pick) {
-            self::assertNull($pick['drop']['angleDeg']);
-            self::assertSame('–', $pick['drop']['angleText']);
-            self::assertSame([], array_intersect(['W1', 'H4', 'K11'], array_column($pick['reasons'], 'rule')));
+            self::assertSame('–', $pick['angleText']);
+            $full = $this->getJson("/answer?pick={$pick['key']}")->json('chosen');
+            self::assertNull($full['drop']['angleDeg']);
+            self::assertSame('–', $full['drop']['angleText']);
+            self::assertSame([], array_intersect(['W1', 'H4', 'K11'], array_column($full['reasons'], 'rule')));
         }
         self::assertStringContainsString('Read the current, or the line angle', $unread['lead']);
         self::assertTrue($unread['angleHelps']);
@@ -150,9 +152,9 @@ final class RiverAndHarbourTest extends TestCase
         self::assertSame(['–'], array_values(array_unique(array_merge(...array_map(static fn (array $row): array => array_column($row['cells'], 'words'), $this->getJson('/chart')->json('rows'))))), 'no weight by angle either');
 
         $slipping = $this->putJson('/readings', ['readings' => ['current' => '1.7 mph']])->json();
-        self::assertLessThan(12, abs($slipping['picks'][0]['drop']['angleDeg']));
+        self::assertLessThan(12, abs($slipping['chosen']['drop']['angleDeg']));
         $held = $this->putJson('/readings', ['readings' => ['drift' => null, 'lies' => 'held']])->json();
-        self::assertGreaterThan(45, abs($held['picks'][0]['drop']['angleDeg']));
+        self::assertGreaterThan(45, abs($held['chosen']['drop']['angleDeg']));
     }
 
     public function test_an_angle_read_at_the_rod_tells_the_flow_that_nobody_read(): void
@@ -162,10 +164,10 @@ final class RiverAndHarbourTest extends TestCase
             $this->read(['temp' => '6 °C', 'depth' => '5 m', 'flow' => $flow]);
             $this->putJson('/readings', ['readings' => ['current' => null, 'drift' => null, 'lies' => null]]);
             $key = $this->getJson('/answer')->json('picks.0.key');
-            self::assertNull($this->getJson('/answer')->json('picks.0.drop.angleDeg'));
+            self::assertNull($this->getJson('/answer')->json('chosen.drop.angleDeg'));
             $fix = $this->getJson("/angle-fix?pick={$key}&angle=25")->assertOk()->json();
             $after = $this->putJson('/readings', ['readings' => $fix['texts']])->assertOk()->json();
-            self::assertEqualsWithDelta(25, abs($after['picks'][0]['drop']['angleDeg']), 1.5, $flow);
+            self::assertEqualsWithDelta(25, abs($after['chosen']['drop']['angleDeg']), 1.5, $flow);
         }
     }
 
@@ -173,12 +175,12 @@ final class RiverAndHarbourTest extends TestCase
     {
         $this->lures(['blade' => ['14 g']]);
         $this->read(['temp' => '4 °C', 'depth' => '8 m', 'wind' => '4 m/s', 'gust' => '6 m/s', 'lies' => 'drifting', 'species' => 'walleye']);
-        $drop = $this->getJson('/answer')->json('picks.0.drop');
+        $drop = $this->getJson('/answer')->json('chosen.drop');
         preg_match('/^(\d+)° in the gusts$/', $drop['gustText'], $gust);
         self::assertGreaterThan(abs($drop['angleDeg']) + 5, (float) $gust[1]);
         self::assertNotSame([], $drop['gustLine']);
         self::assertStringContainsString("{$gust[1]}° in the gusts", $drop['spoken']);
-        $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json('picks.0.drop');
+        $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json('chosen.drop');
         self::assertSame(['', []], [$held['gustText'], $held['gustLine']]);
     }
 }

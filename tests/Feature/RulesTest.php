@@ -50,7 +50,7 @@ final class RulesTest extends TestCase
             ->where('groups.3.rules.2.today', 'off')->where('groups.3.rules.2.most', 0));
 
         $this->put('/rules/F1', ['weight' => 1.5]);
-        $reasons = array_column($this->getJson('/answer')->json('picks.0.reasons'), 'points', 'rule');
+        $reasons = array_column($this->getJson('/answer')->json('chosen.reasons'), 'points', 'rule');
         self::assertSame(4.5, $reasons['F1']);
         $this->put('/rules/F1', ['weight' => 9])->assertSessionHasErrors(['weight' => 'Rule F1 can count from 0 to 4 times its usual points.']);
         $this->put('/rules/Z9', ['weight' => 1])->assertSessionHasErrors(['rule' => 'There is no such rule.']);
@@ -64,7 +64,7 @@ final class RulesTest extends TestCase
         self::assertSame('Every rule is switched off', $answer['headline']);
         self::assertCount(4, $answer['picks']);
         self::assertSame([0], array_values(array_unique(array_column($answer['picks'], 'points'))));
-        self::assertSame([], $answer['picks'][0]['reasons']);
+        self::assertSame([], $answer['chosen']['reasons']);
         $this->getJson('/second-look')->assertOk();
         $this->put('/rules', ['on' => true]);
         self::assertSame('Tie on the white half-ounce blade', $this->getJson('/answer')->json('headline'));
@@ -82,7 +82,7 @@ final class RulesTest extends TestCase
         self::assertSame(1, RuleChoice::query()->count());
         $answer = $this->getJson('/answer')->json();
         self::assertSame('Tie on the gold half-ounce blade', $answer['headline']);
-        $reason = collect($answer['picks'][0]['reasons'])->firstWhere('rule', $uuid);
+        $reason = collect($answer['chosen']['reasons'])->firstWhere('rule', $uuid);
         self::assertSame("Dim light, 37\u{A0}°F: Gold does well here.", $reason['text']);
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('groups.0.title', 'Your own')
             ->where('groups.0.rules.0.own.when.1.from', '35 °F')->where('groups.0.rules.0.own.asks', fn (string $asks): bool => str_contains($asks, 'dim light') && str_ends_with($asks, '+4 for gold blade')));
@@ -232,6 +232,6 @@ final class RulesTest extends TestCase
     {
         $pick = collect($this->getJson('/answer')->json('picks'))->first(fn (array $pick): bool => $pick['drawing']['finish'] === $finish && $pick['drawing']['family'] === 'blade');
 
-        return array_column($pick['reasons'], 'rule');
+        return array_column($this->getJson("/answer?pick={$pick['key']}")->json('chosen.reasons'), 'rule');
     }
 }

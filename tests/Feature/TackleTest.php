@@ -42,7 +42,7 @@ final class TackleTest extends TestCase
     {
         $this->actingAs($this->angler());
         $this->post('/lures', [...$this->lure(), 'holes' => 0]);
-        $pick = $this->getJson('/answer')->json('picks.0');
+        $pick = $this->getJson('/answer')->json('chosen');
 
         self::assertNull($pick['hole']);
         self::assertNotNull($pick['drop']['seconds']);

@@ -34,7 +34,7 @@ final class WaterTest extends TestCase
     public function test_the_station_leads_with_the_drop_and_its_parts_have_addresses(): void
     {
         $this->get('/water?view=chart')->assertInertia(fn (AssertableInertia $page) => $page->component('Water')->where('view', 'chart')
-            ->where('answer.picks.0.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 33));
+            ->where('answer.chosen.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 33));
         $this->get('/water?view=nonsense')->assertInertia(fn (AssertableInertia $page) => $page->where('view', 'readings'));
         $this->get('/water?depth=400+m')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')));
     }
@@ -109,7 +109,7 @@ final class WaterTest extends TestCase
 
     public function test_a_leaning_line_tells_the_drift_and_what_to_do(): void
     {
-        $now = abs($this->getJson("/answer?pick={$this->pick}")->json('picks.0.drop.angleDeg'));
+        $now = abs($this->getJson("/answer?pick={$this->pick}")->json('chosen.drop.angleDeg'));
         $same = $this->getJson("/angle-fix?pick={$this->pick}&angle={$now}")->assertOk()->json();
         self::assertSame(['drift', "0.3\u{A0}mph", ['It is straight enough down as it is.']], [array_key_first($same['texts']), reset($same['texts']), $same['ways']]);
 
@@ -136,7 +136,7 @@ final class WaterTest extends TestCase
     public function test_a_flow_that_lifts_the_lure_off_says_so_in_words(): void
     {
         $this->putJson('/readings', ['readings' => ['drift' => '5 mph', 'depth' => '120 ft']]);
-        $drop = $this->getJson("/answer?pick={$this->pick}")->json('picks.0.drop');
+        $drop = $this->getJson("/answer?pick={$this->pick}")->json('chosen.drop');
 
         self::assertSame([[], null, '–'], [$drop['line'], $drop['angleDeg'], $drop['lineOutText']]);
         self::assertStringContainsString('is lifted off the bottom altogether', $drop['spoken']);
@@ -145,19 +145,19 @@ final class WaterTest extends TestCase
 
     public function test_a_timed_drop_takes_the_place_of_the_estimate_until_it_is_taken_away(): void
     {
-        $before = $this->getJson('/answer')->json('picks.0.drop');
+        $before = $this->getJson('/answer')->json('chosen.drop');
         $sent = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => '11 s'];
         $this->post('/measurements', $sent)->assertSessionHasNoErrors();
         $this->post('/measurements', $sent)->assertSessionHasNoErrors();
         self::assertSame(1, Measurement::query()->count());
 
-        $after = $this->getJson("/answer?pick={$this->pick}")->json('picks.0.drop');
+        $after = $this->getJson("/answer?pick={$this->pick}")->json('chosen.drop');
         self::assertEqualsWithDelta(11.0, $after['seconds'], 0.01);
         self::assertStringContainsString('timed drop', $after['basis']);
         $this->get('/water')->assertInertia(fn (AssertableInertia $page) => $page->has('measurements', 1)
             ->where('measurements.0.method', "timed over 26\u{A0}ft in 11 s")->where('measurements.0.estimate', fn (string $words) => str_starts_with($words, 'estimate ')));
         $this->delete('/measurements/'.$sent['uuid']);
-        self::assertSame($before, $this->getJson('/answer')->json('picks.0.drop'));
+        self::assertSame($before, $this->getJson('/answer')->json('chosen.drop'));
     }
 
     public function test_hang_readings_find_the_balance_point_and_parallel_ones_are_said(): void

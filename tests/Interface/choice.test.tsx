@@ -11,7 +11,7 @@ import { Cautions } from "../../resources/js/parts/Cautions";
 import { ReadingsStrip } from "../../resources/js/readings/ReadingsStrip";
 import type { Live } from "../../resources/js/readings/useAnswer";
 import type { CautionData, CompareData, RackData, SecondLookData } from "../../resources/js/types";
-import { answer, drawing, drop, heldFetch, pick, step } from "./make";
+import { answer, drawing, drop, heldFetch, listed, pick, step } from "./make";
 
 vi.mock("@inertiajs/react", () => ({
 	Link: ({ href, children }: { href: string; children: unknown }) => <a href={href}>{children as never}</a>,
@@ -174,7 +174,7 @@ describe("two lures side by side", () => {
 
 describe("why not", () => {
 	it("says what keeps it from the top and what would put it there", async () => {
-		const gold = pick({ key: "2.middle.low_hop", lureId: 2, place: 2, spoken: "gold half-ounce blade" });
+		const gold = pick({ key: "2.middle.low_hop", lureId: 2, spoken: "gold half-ounce blade" });
 		render(<Why answer={answer({ rack: both })} pick={gold} first="1.middle.low_hop" onWay={() => {}} />);
 		expect(screen.getByRole("heading", { level: 2 }).textContent).toBe("Why not the gold half-ounce blade");
 		await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
@@ -207,7 +207,7 @@ describe("why not", () => {
 	});
 
 	it("says why it cannot be weighed", async () => {
-		const gold = pick({ key: "2.middle.low_hop", lureId: 2, place: 2 });
+		const gold = pick({ key: "2.middle.low_hop", lureId: 2 });
 		render(<Why answer={answer({ rack: both })} pick={gold} first="1.middle.low_hop" onWay={() => {}} />);
 		await act(() => new Promise((resolve) => setTimeout(resolve, 80)));
 		const asked = held.calls.find((call) => call.url.startsWith("/compare"));
@@ -224,7 +224,7 @@ describe("why not", () => {
 
 describe("the list", () => {
 	it("keeps a pinned lure at its head with its own place", () => {
-		const picks = [pick(), pick({ key: "2", lureId: 2, place: 7, title: "1 oz blade, pink" })];
+		const picks = [listed(), listed({ key: "2", lureId: 2, place: 7, title: "1 oz blade, pink" })];
 		render(<PickList picks={picks} selected={null} pinned={2} onSelect={() => {}} />);
 		const rows = screen.getAllByRole("listitem").map((row) => row.textContent);
 		expect(rows[0]).toMatch(/^71 oz blade, pinkpinned/);

@@ -7,7 +7,7 @@ import { Advice, Counters } from "../../resources/js/fish/Counters";
 import { PickList } from "../../resources/js/lure/PickList";
 import { PointsBar } from "../../resources/js/lure/PointsBar";
 import type { OutingData } from "../../resources/js/types";
-import { column, drawing, drop, pick, step } from "./make";
+import { column, drawing, drop, listed, pick, step } from "./make";
 
 beforeAll(() => {
 	vi.stubGlobal(
@@ -152,7 +152,7 @@ describe("the list of picks", () => {
 		const chosen: string[] = [];
 		render(
 			<PickList
-				picks={[pick(), pick({ key: "2..flutter_drop", lureId: 2, title: "½ oz spoon, silver" })]}
+				picks={[listed(), listed({ key: "2..flutter_drop", lureId: 2, title: "½ oz spoon, silver" })]}
 				selected="1.middle.low_hop"
 				onSelect={(key) => chosen.push(key)}
 			/>,

@@ -2,6 +2,7 @@ import type {
 	AnswerData,
 	ColumnData,
 	DropData,
+	ListedPickData,
 	LureDrawing,
 	PickData,
 	ReadingData,
@@ -97,7 +98,6 @@ export function pick(over: Partial<PickData> = {}): PickData {
 	return {
 		key: "1.middle.low_hop",
 		lureId: 1,
-		place: 1,
 		massKg: 0.0142,
 		hole: "middle",
 		cadence: "low_hop",
@@ -107,8 +107,6 @@ export function pick(over: Partial<PickData> = {}): PickData {
 		drawing: drawing(),
 		holeIndex: 1,
 		points: 13,
-		forPoints: 14,
-		againstPoints: 1,
 		reasons: [{ rule: "F1", points: 3, pointsText: "+3", text: "37 °F: a blade's own water." }],
 		ways: [],
 		drop: drop(),
@@ -116,6 +114,24 @@ export function pick(over: Partial<PickData> = {}): PickData {
 		cadenceSteps: ["lift 4 in over 0.3 s"],
 		ladder: [step()],
 		otherSchool: null,
+		...over,
+	};
+}
+
+export function listed(over: Partial<ListedPickData> = {}): ListedPickData {
+	return {
+		key: "1.middle.low_hop",
+		lureId: 1,
+		place: 1,
+		title: "½ oz blade, white",
+		subtitle: "middle hole · low hop, 4 in",
+		drawing: drawing(),
+		holeIndex: 1,
+		secondsText: "9 s",
+		angleText: "15°",
+		points: 13,
+		forPoints: 14,
+		againstPoints: 1,
 		...over,
 	};
 }
@@ -168,8 +184,8 @@ export function answer(over: Partial<AnswerData> = {}): AnswerData {
 		signs: [],
 		wanted: null,
 		boxCount: 1,
-		picks: [pick()],
-		chosen: null,
+		picks: [listed()],
+		chosen: pick(),
 		column: column(),
 		rack: [],
 		feed: null,

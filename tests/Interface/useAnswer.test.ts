@@ -77,7 +77,7 @@ describe("a changed reading", () => {
 
 describe("another way to fish a lure", () => {
 	it("is shown without asking when it is there already", async () => {
-		const first = answer({ picks: [pick(), pick({ key: "2.back.low_hop", lureId: 2 })] });
+		const first = answer({ chosen: pick({ key: "2.back.low_hop", lureId: 2 }) });
 		const { result } = renderHook(() => useAnswer(first));
 		await act(async () => void result.current.choose("2.back.low_hop"));
 		expect(result.current.pick).toBe("2.back.low_hop");
@@ -92,6 +92,19 @@ describe("another way to fish a lure", () => {
 		expect(held.calls[0]?.url).toBe("/answer?pick=1.back.dead_stick");
 		await act(() => held.calls[0]?.answer(200, answer({ chosen: pick({ key: "1.back.dead_stick" }) })));
 		expect(result.current.answer.chosen?.key).toBe("1.back.dead_stick");
+	});
+
+	it("goes back to the one shown, and says so, without a connection", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first, "1.middle.low_hop"));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.troubles.pick).toContain("No connection");
+		expect(result.current.pick).toBe("1.middle.low_hop");
+		expect(result.current.answer.chosen?.key).toBe("1.middle.low_hop");
+		act(() => void result.current.choose("1.back.dead_stick"));
+		await act(() => held.calls[1]?.answer(200, answer({ chosen: pick({ key: "1.back.dead_stick" }) })));
+		expect(result.current.troubles.pick).toBeUndefined();
 	});
 
 	it("does not overwrite a choice made meanwhile", async () => {

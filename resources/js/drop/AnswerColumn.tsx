@@ -4,7 +4,7 @@ import { WaterColumn } from "./WaterColumn";
 
 interface Props {
 	answer: AnswerData;
-	/** The pick drawn; the first of the answer where none is given. */
+	/** The pick drawn; that of the answer where none is given. */
 	pick?: PickData | null;
 	ghost?: GhostData | null;
 	sonar?: boolean;
@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** The column for a pick of an answer. */
-export function AnswerColumn({ answer, pick = answer.picks[0] ?? null, ...more }: Props) {
+export function AnswerColumn({ answer, pick = answer.chosen, ...more }: Props) {
 	return (
 		<WaterColumn
 			column={answer.column}

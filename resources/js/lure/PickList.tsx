@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { useWide } from "../parts/useWide";
-import type { PickData } from "../types";
+import type { ListedPickData } from "../types";
 import { PointsBar } from "./PointsBar";
 
 interface Props {
-	picks: PickData[];
+	picks: ListedPickData[];
 	selected: string | null;
 	/** A lure kept at the head of the list, wherever it ranks. */
 	pinned?: number | null;
@@ -53,8 +53,8 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							</span>
 							{wide && (
 								<>
-									<Figure value={pick.drop.secondsText} label="down" />
-									<Figure value={pick.drop.angleText} label="line" />
+									<Figure value={pick.secondsText} label="down" />
+									<Figure value={pick.angleText} label="line" />
 									<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
 								</>
 							)}

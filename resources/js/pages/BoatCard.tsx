@@ -14,9 +14,8 @@ interface Props {
 export default function BoatCard({ answer, pick }: Props) {
 	const page = useRef<HTMLIFrameElement>(null);
 	const query = pick ? `?${new URLSearchParams({ pick })}` : "";
-	const shown = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])].find((one) => one.key === pick);
 	return (
-		<Shell title="Boat card" column={<AnswerColumn answer={answer} {...(shown ? { pick: shown } : {})} />}>
+		<Shell title="Boat card" column={<AnswerColumn answer={answer} />}>
 			<div className="flex h-full min-h-[70dvh] flex-col px-4 py-4 lg:px-7">
 				<div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 					<div>

@@ -35,9 +35,9 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 	const settled = useSettled();
 	const look = useAsk<SecondLookData>(settled ? choiceAddress("/second-look", answer) : null, answer.query);
 	const second = look.stale ? null : look.answer;
-	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
-	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
-	const list = answer.picks.map((one) => (pick && one.lureId === pick.lureId ? pick : one));
+	const pick = answer.chosen;
+	// One tapped is marked before its answer is there.
+	const selected = answer.picks.find((one) => one.key === live.pick)?.key ?? pick?.key ?? null;
 	return (
 		<Shell
 			title="Lure"
@@ -86,7 +86,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 							</Link>
 						)}
 					</div>
-					<PickList picks={list} selected={pick?.key ?? null} pinned={answer.pinned} onSelect={live.choose} />
+					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose} />
 					{answer.boxCount === 0 && (
 						<Link
 							href="/tackle"

@@ -65,8 +65,7 @@ export default function Water({
 			list.scrollLeft += name.left + name.width / 2 - strip.left - strip.width / 2;
 		}
 	}, [view]);
-	const known = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
-	const pick = known.find((one) => one.key === live.pick) ?? answer.picks[0] ?? null;
+	const pick = answer.chosen;
 	const open = (next: string) => {
 		setView(next);
 		remember("view", next);

@@ -96,15 +96,27 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 
 	const choose = useCallback(
 		async (key: string) => {
-			setPick(key);
-			pickNow.current = key;
-			remember("pick", key);
-			const shown = [...answer.picks, ...(answer.chosen ? [answer.chosen] : [])];
-			if (shown.some((one) => one.key === key)) return;
-			const next = await send<AnswerData>("GET", address()).catch(() => null);
-			if (next && pickNow.current === key) setAnswer(next);
+			const before = pickNow.current;
+			const show = (wanted: string | null) => {
+				setPick(wanted);
+				pickNow.current = wanted;
+				remember("pick", wanted);
+			};
+			show(key);
+			if (answer.chosen?.key === key) return;
+			setTroubles(({ pick: _, ...others }) => others);
+			try {
+				const next = await send<AnswerData>("GET", address());
+				if (pickNow.current === key) setAnswer(next);
+			} catch (error) {
+				if (pickNow.current !== key) return;
+				const words =
+					error instanceof Refused ? error.message : "No connection: that one cannot be shown now. Tap it again.";
+				setTroubles((all) => ({ ...all, pick: words }));
+				show(before);
+			}
 		},
-		[answer, address],
+		[answer.chosen, address],
 	);
 
 	const narrow = useCallback(
