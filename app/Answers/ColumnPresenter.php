@@ -8,6 +8,7 @@ use App\Data\ColumnData;
 use App\Data\SonarData;
 use App\Data\TickData;
 use App\Data\TouchData;
+use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -95,7 +96,7 @@ final class ColumnPresenter
             return [];
         }
 
-        return array_values($user->events()->toBase()
+        return array_values(Event::query()->toBase()
             ->whereIn('kind', ['touch', 'fish'])->whereNull('undone_at')->whereNotNull('depth_m')
             ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
             ->latest('at')->limit(self::TOUCHES)->get(['kind', 'depth_m'])

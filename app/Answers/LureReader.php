@@ -96,13 +96,15 @@ final class LureReader
     public static function drawing(LureRow $row, ?Lure $lure = null): LureDrawing
     {
         $lure ??= self::lure($row);
+        $raw = $row->getAttributes();
+        $length = (float) $raw['length_mm'];
         $holes = count($lure->holes);
 
         return new LureDrawing(
-            $lure->family->value, $row->length_mm, $row->height_mm,
+            $lure->family->value, $length, (float) $raw['height_mm'],
             array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
-            $lure->balance?->x, $lure->balance?->y, $row->finish, $row->red_near_hooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
-            Finish::word($row->finish).' '.Spoken::family($lure).", {$row->length_mm} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
+            $lure->balance?->x, $lure->balance?->y, $lure->finish, $lure->redNearHooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
+            Finish::word($lure->finish).' '.Spoken::family($lure).", {$length} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
         );
     }
 }

@@ -79,7 +79,8 @@ final readonly class Standing
     /** @throws InvalidInput when the readings together are impossible */
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
-        $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()->keyBy('id');
+        $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()
+            ->keyBy(static fn (LureRow $row): int => (int) $row->getRawOriginal('id'));
         [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);
         $wrong = $all->diffKeys($stands);

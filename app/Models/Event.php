@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,7 +32,10 @@ use Illuminate\Support\Carbon;
  */
 final class Event extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
+
+    protected $table = 'events';
 
     protected $guarded = ['id'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -19,8 +20,12 @@ use Illuminate\Support\Carbon;
  */
 final class Feed extends Model
 {
+    use BootsByName;
+
     /** Seconds after which what was heard is stale. */
     public const FRESH_S = 10;
+
+    protected $table = 'feeds';
 
     protected $guarded = ['id'];
 

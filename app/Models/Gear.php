@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -23,6 +24,7 @@ use Illuminate\Support\Carbon;
  */
 final class Gear extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
 
     public const KINDS = ['rod', 'reel', 'leader', 'connector', 'hooks'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -21,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class History extends Model
 {
+    use BootsByName;
+
     protected $table = 'history';
 
     protected $guarded = ['id'];

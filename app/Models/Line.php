@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -23,6 +24,10 @@ use Illuminate\Support\Carbon;
  */
 final class Line extends Model
 {
+    use BootsByName;
+
+    protected $table = 'lines';
+
     protected $guarded = ['id'];
 
     /** @return array<string, string> */

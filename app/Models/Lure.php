@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -41,10 +42,13 @@ use Illuminate\Support\Carbon;
  */
 final class Lure extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
 
     /** @use HasFactory<LureFactory> */
     use HasFactory;
+
+    protected $table = 'lures';
 
     protected $guarded = ['id'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -24,7 +25,10 @@ use Illuminate\Support\Carbon;
  */
 final class Measurement extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
+
+    protected $table = 'measurements';
 
     protected $guarded = ['id'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,7 +26,10 @@ use Illuminate\Support\Carbon;
  */
 final class Outing extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
+
+    protected $table = 'outings';
 
     protected $guarded = ['id'];
 

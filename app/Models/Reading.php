@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -21,6 +22,10 @@ use Illuminate\Support\Carbon;
  */
 final class Reading extends Model
 {
+    use BootsByName;
+
+    protected $table = 'readings';
+
     protected $guarded = ['id'];
 
     public $timestamps = false;

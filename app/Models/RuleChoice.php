@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +18,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class RuleChoice extends Model
 {
+    use BootsByName;
+
+    protected $table = 'rule_choices';
+
     protected $guarded = ['id'];
 
     /** @return array<string, string> */

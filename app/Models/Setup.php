@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -25,6 +26,10 @@ use Illuminate\Support\Carbon;
  */
 final class Setup extends Model
 {
+    use BootsByName;
+
+    protected $table = 'setups';
+
     protected $guarded = ['id'];
 
     public $timestamps = false;

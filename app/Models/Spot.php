@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -24,7 +25,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Spot extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
+
+    protected $table = 'spots';
 
     protected $guarded = ['id'];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Account\ResetMail;
+use App\Models\Concerns\BootsByName;
 use App\Settings\Settings;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -24,10 +25,14 @@ use Illuminate\Notifications\Notifiable;
  */
 final class User extends Authenticatable
 {
+    use BootsByName;
+
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
     use Notifiable;
+
+    protected $table = 'users';
 
     protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,7 +23,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Water extends Model
 {
+    use BootsByName;
     use FoundByItsAngler;
+
+    protected $table = 'waters';
 
     protected $guarded = ['id'];
 

@@ -30,7 +30,19 @@ enum Cadence: string
         return $this === self::DeadStick ? 'dead-stick' : str_replace('_', ' ', $this->value);
     }
 
-    /** Whether this lure can be worked so. */
+    /** Lures of one sort can be worked alike. */
+    public static function sort(Lure $lure): string
+    {
+        return $lure->family->value.($lure->isVibe() ? ' vibe' : '').(self::floats($lure) ? ' light' : '');
+    }
+
+    /** @return array<int, self> those that a lure can be worked by, by their place in the order */
+    public static function fitting(Lure $lure, bool $vertical): array
+    {
+        return array_filter(self::cases(), static fn (self $cadence): bool => $cadence->fits($lure, $vertical));
+    }
+
+    /** Whether this lure can be worked so; hangs on its sort alone. */
     public function fits(Lure $lure, bool $vertical): bool
     {
         $blade = $lure->family === Family::Blade;
@@ -44,8 +56,13 @@ enum Cadence: string
             self::HandFeed => $lure->family === Family::Spoon && $vertical,
             self::WallFall => $lure->family === Family::TailSpinner,
             self::RideTheTide => $lure->isVibe() && ! $vertical,
-            self::Float => $blade && $vertical && $lure->atMost(3 / 8 * Constants::OUNCE_KG),
+            self::Float => $blade && $vertical && self::floats($lure),
         };
+    }
+
+    private static function floats(Lure $lure): bool
+    {
+        return $lure->atMost(3 / 8 * Constants::OUNCE_KG);
     }
 
     /** What one repeat consists of, as first tried. */

@@ -28,12 +28,12 @@ final readonly class Chooser
         $judge = new Judge($this->book, $situation);
         $picks = [];
         $order = [[], [], [], [], [], []];
-        $cadences = Cadence::cases();
+        $cadences = [];
         foreach ($this->bare($situation, $box) as $i => $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->lure($bare);
             $weighed = round($lure->massKg / Lure::SAME_KG);
-            $fitting = array_filter($cadences, static fn (Cadence $cadence): bool => $cadence->fits($lure, $situation->vertical()));
+            $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->vertical());
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
                 $held = $ofLure->points + $ofHole->points;
@@ -56,13 +56,20 @@ final readonly class Chooser
         return array_map(static fn (int $at): Pick => $picks[$at], $places);
     }
 
+    /** @param  list<Lure>  $box  in the angler's own order */
+    public function top(Situation $situation, array $box, ?TiedOn $tiedOn = null): ?Lure
+    {
+        return $this->best($situation, $box, $tiedOn)[0];
+    }
+
     /**
-     * The lure that rank() would put first, found without ranking every way to fish it: points add up, so that the best
-     * hole and the best cadence are found each by itself.
+     * The lure that rank() would put first and the points of its best way, found without ranking every way to fish it:
+     * points add up, so that the best hole and the best cadence are found each by itself.
      *
      * @param  list<Lure>  $box  in the angler's own order
+     * @return array{Lure|null, float} null and −INF when none can be worked
      */
-    public function top(Situation $situation, array $box, ?TiedOn $tiedOn = null): ?Lure
+    public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
         $judge = new Judge($this->book, $situation);
         $top = null;
@@ -71,7 +78,7 @@ final readonly class Chooser
         $holes = [];
         foreach ($this->bare($situation, $box) as $bare) {
             $lure = $bare->lure;
-            [$cadence, $otherCadence] = $cadences[$lure->make] ??= $this->bestCadence($judge, $situation, $bare, $tiedOn);
+            [$cadence, $otherCadence] = $cadences[Cadence::sort($lure)] ??= $this->bestCadence($judge, $situation, $bare, $tiedOn);
             if ($cadence === null) {
                 continue;
             }
@@ -84,7 +91,7 @@ final readonly class Chooser
             }
         }
 
-        return $top;
+        return [$top, $best[0]];
     }
 
     /** @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure cannot be worked */
@@ -92,12 +99,10 @@ final readonly class Chooser
     {
         $best = null;
         $other = 1;
-        foreach (Cadence::cases() as $cadence) {
-            if ($cadence->fits($bare->lure, $situation->vertical())) {
-                $points = $judge->cadence($bare, $cadence)->points;
-                $others = (int) ($tiedOn?->cadence !== $cadence->value);
-                [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
-            }
+        foreach (Cadence::fitting($bare->lure, $situation->vertical()) as $cadence) {
+            $points = $judge->cadence($bare, $cadence)->points;
+            $others = (int) ($tiedOn?->cadence !== $cadence->value);
+            [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
         }
 
         return [$best, $other];

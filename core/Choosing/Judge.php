@@ -19,7 +19,10 @@ final class Judge
     /** @var array<string, array<int, Rule>> those that speak, by scope, each by its place in the book */
     private readonly array $rules;
 
-    /** @var array<string, Judged> by family and weight */
+    /** @var array<string, Judged> */
+    private array $families = [];
+
+    /** @var array<string, Judged> by family and weight, with what holds for the family */
     private array $bodies = [];
 
     /** @var array<string, Judged> */
@@ -40,7 +43,7 @@ final class Judge
     public function lure(Candidate $bare): Judged
     {
         $lure = $bare->lure;
-        $body = $this->bodies[$lure->make] ??= $this->judge(Scope::Body, $bare);
+        $body = $this->bodies[$lure->make] ??= ($this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare))->and($this->judge(Scope::Body, $bare));
         $finish = $this->finishes[$lure->look] ??= $this->judge(Scope::Finish, $bare);
         $both = $body->and($finish);
 

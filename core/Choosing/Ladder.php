@@ -6,10 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Tackle\Lure;
 
-/**
- * What to change when nothing happens: one thing at a time, by what was fished today. Built once over a ranking; each
- * bucket holds, best first, the picks that agree in everything but one thing.
- */
+/** What to change when nothing happens: one thing at a time, by what was fished today. Built once over a ranking. */
 final class Ladder
 {
     /** Worths within this share of the best count as alike. */
@@ -18,8 +15,23 @@ final class Ladder
     /** Longest patience that is reckoned with, h. */
     private const LONGEST_H = 1000.0;
 
+    /** What may be changed, in the order of trying. */
+    private const THINGS = ['finish', 'weight', 'cadence', 'hole', 'family'];
+
     /** @var array<int, string> by place */
     private array $ways = [];
+
+    /** @var array<string, list<int>> places by way */
+    private array $fished = [];
+
+    /** @var array<int|string, list<int>> places by lure */
+    private array $ofLure = [];
+
+    /** @var array<int|string, Lure> those of the ranking, by id */
+    private array $lures = [];
+
+    /** @var array<string, list<Lure>> those that agree with a lure in all but one thing, by that thing and its id */
+    private array $peers = [];
 
     /** @var array<int, float> worth tied on now, by place */
     private array $worths = [];
@@ -32,16 +44,19 @@ final class Ladder
 
     private float $level;
 
-    /**
-     * @param  list<Pick>  $ranked
-     * @param  array<string, list<int>>  $buckets  places in the ranking by what they have in common
-     */
-    private function __construct(private readonly array $ranked, private readonly array $buckets, private readonly Day $day, private readonly bool $vertical)
+    /** @param  list<Pick>  $ranked best first */
+    private function __construct(private readonly array $ranked, private readonly Day $day, private readonly bool $vertical)
     {
         $this->level = $day->level();
         foreach ($ranked as $place => $pick) {
+            $lure = $pick->candidate->lure;
+            $way = Day::way($pick->candidate);
             $this->places[spl_object_id($pick)] = $place;
-            if ($day->stints !== [] && $day->knows($this->way($place))) {
+            $this->ways[$place] = $way;
+            $this->fished[$way][] = $place;
+            $this->ofLure[$lure->id][] = $place;
+            $this->lures[$lure->id] = $lure;
+            if ($day->stints !== [] && $day->knows($way)) {
                 $this->known[$place] = true;
             }
         }
@@ -50,14 +65,7 @@ final class Ladder
     /** @param  list<Pick>  $ranked best first */
     public static function over(array $ranked, Day $day, bool $vertical): self
     {
-        $buckets = [];
-        foreach ($ranked as $place => $pick) {
-            foreach (self::common($pick->candidate) as $shared) {
-                $buckets[$shared][] = $place;
-            }
-        }
-
-        return new self($ranked, $buckets, $day, $vertical);
+        return new self($ranked, $day, $vertical);
     }
 
     /** The change to make next, with the minutes to wait for it; null when nothing else can be changed. */
@@ -88,16 +96,11 @@ final class Ladder
     private function worth(int $place): float
     {
         if (! isset($this->worths[$place])) {
-            $way = $this->way($place);
+            $way = $this->ways[$place];
             $this->worths[$place] = $this->rate($place) * (2 + $this->day->touches($way)) / (2 + $this->judgedBy($place) * $this->day->hours($way));
         }
 
         return $this->worths[$place];
-    }
-
-    private function way(int $place): string
-    {
-        return $this->ways[$place] ??= Day::way($this->ranked[$place]->candidate);
     }
 
     private function rate(int $place): float
@@ -114,7 +117,7 @@ final class Ladder
     /** Minutes after which a pick has fallen to what a change to another would bring, but never less than a fair trial. */
     private function patience(int $place, string $thing, int $other): float
     {
-        $way = $this->way($place);
+        $way = $this->ways[$place];
         $wanted = $this->worth($other) * (1 - $this->day->trials->costMinutes($thing) / 60);
         $worth = $this->day->falling($way, $this->rate($place), $this->judgedBy($place));
         $low = 0.0;
@@ -137,8 +140,8 @@ final class Ladder
     private function nextBut(Pick $pick, array $seen): ?Change
     {
         $options = [];
-        foreach (self::common($pick->candidate) as $thing => $shared) {
-            $best = $this->bestOf($pick, $thing, $this->buckets[$shared] ?? [], $seen);
+        foreach (self::THINGS as $thing) {
+            $best = $this->bestOf($pick, $thing, $this->alike($pick->candidate, $thing), $seen);
             if ($best !== null) {
                 $options[$thing] = $best;
             }
@@ -187,33 +190,50 @@ final class Ladder
     }
 
     /**
-     * What stays the same when a thing is changed. A change of family brings its own hole and cadence.
+     * Places, best first, of what has all in common with a candidate but one thing. A change of family brings its own
+     * hole and cadence.
      *
-     * @return array<string, string> by thing, in the order of trying
+     * @return list<int>
      */
-    private static function common(Candidate $c): array
+    private function alike(Candidate $c, string $thing): array
     {
-        $lure = $c->lure;
-        $family = $lure->family->value;
-        $finish = self::value($c, 'finish');
-        $weight = self::value($c, 'weight');
-        $hole = self::value($c, 'hole');
-        $cadence = self::value($c, 'cadence');
+        if ($thing === 'cadence' || $thing === 'hole') {
+            $kept = $thing === 'cadence' ? 'hole' : 'cadence';
+            $value = self::value($c, $kept);
 
-        return [
-            'finish' => "finish|{$family}|{$weight}|{$hole}|{$cadence}",
-            'weight' => "weight|{$family}|{$finish}|{$hole}|{$cadence}",
-            'cadence' => "cadence|{$lure->id}|{$hole}",
-            'hole' => "hole|{$lure->id}|{$cadence}",
-            'family' => "family|{$weight}|{$finish}",
-        ];
+            return array_values(array_filter($this->ofLure[$c->lure->id], fn (int $place): bool => self::value($this->ranked[$place]->candidate, $kept) === $value));
+        }
+        $places = [];
+        foreach ($this->peers($c->lure, $thing) as $peer) {
+            $places[] = $thing === 'family' ? $this->ofLure[$peer->id] : $this->fished["{$peer->id}|{$c->hole()?->name}|{$c->cadence?->value}"] ?? [];
+        }
+        $places = array_merge(...$places);
+        sort($places);
+
+        return $places;
+    }
+
+    /** @return list<Lure> that differ from a lure in one thing of the lure alone */
+    private function peers(Lure $lure, string $thing): array
+    {
+        return $this->peers["{$thing}|{$lure->id}"] ??= array_values(array_filter($this->lures, static fn (Lure $other): bool => match ($thing) {
+            'finish' => $other->look !== $lure->look && self::weight($other) === self::weight($lure) && $other->family === $lure->family,
+            'weight' => $other->look === $lure->look && self::weight($other) !== self::weight($lure) && $other->family === $lure->family,
+            default => $other->look === $lure->look && self::weight($other) === self::weight($lure) && $other->family !== $lure->family,
+        }));
+    }
+
+    /** In steps that count as the same weight. */
+    private static function weight(Lure $lure): float
+    {
+        return round($lure->massKg / Lure::SAME_KG);
     }
 
     private static function value(Candidate $c, string $thing): string
     {
         return match ($thing) {
             'finish' => $c->lure->look,
-            'weight' => (string) round($c->lure->massKg / Lure::SAME_KG),
+            'weight' => (string) self::weight($c->lure),
             'cadence' => $c->cadence->value ?? '',
             'hole' => $c->hole()->name ?? '',
             default => $c->lure->family->value,

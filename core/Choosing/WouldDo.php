@@ -30,9 +30,9 @@ final readonly class WouldDo
         $body = $chooser->top($situation, $bodies) ?? $bodies[0];
         // Points for the finish do not hang on family or weight.
         $painted = array_map(static fn (Finish $finish): Lure => Lure::of($finish->value, $body->family, $body->massKg, $finish->value), Finish::cases());
-        $lure = $chooser->top($situation, $painted) ?? $body;
+        [$lure, $points] = $chooser->best($situation, $painted);
 
-        return new self($lure, $chooser->rank($situation, [$lure])[0]->points);
+        return new self($lure ?? $body, $points);
     }
 
     /** Whether a box whose best pick this is has nothing suitable. */

@@ -102,7 +102,7 @@ final class FamilyRules
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            self::rule('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Need::Bottom], 3,
+            self::bySize('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Need::Bottom], 3,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family === Family::Blade) {
                         return match ($s->water->bottom) {
@@ -135,7 +135,7 @@ final class FamilyRules
                     $s->aim->mood === Mood::Sluggish && $s->coolWater() => Verdict::of(2, "Sluggish fish at {$s->say->temperature((float) $s->water->tempC)}: the little blade at the tail wakes them."),
                     default => null,
                 }),
-            self::rule('F10', 'Vibes are for bream, and bream for vibes.', [], 4,
+            self::bySize('F10', 'Vibes are for bream, and bream for vibes.', [], 4,
                 static fn (Situation $s, Candidate $c): ?Verdict => $s->aim->species === Species::Bream
                     ? match (true) {
                         $c->lure->isVibe() => Verdict::of(4, 'Bream sought: a vibe is the size for them.'),
@@ -143,12 +143,12 @@ final class FamilyRules
                         default => null,
                     }
                     : ($c->lure->isVibe() ? Verdict::of(-2, ucfirst($s->aim->species->word()).' sought: a vibe is too small.') : null)),
-            self::rule('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
+            self::bySize('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $s->suspended() && ($c->lure->isSpoon()
                     || ($c->lure->family === Family::Blade && $c->lure->atMost(3 / 8 * Constants::OUNCE_KG)))
                     ? Verdict::of(1, 'Suspended fish: this one can be kept up among them.')
                     : null),
-            self::rule('F12', 'Perch and crappie take small spoons.', [], 2,
+            self::bySize('F12', 'Perch and crappie take small spoons.', [], 2,
                 static fn (Situation $s, Candidate $c): ?Verdict => in_array($s->aim->species, [Species::Perch, Species::Crappie], true)
                     && $c->lure->family === Family::Spoon && $c->lure->atMost(1 / 2 * Constants::OUNCE_KG)
                     ? Verdict::of(2, ucfirst($s->aim->species->word()).' sought: a small spoon suits their mouths.')
@@ -177,6 +177,17 @@ final class FamilyRules
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
+    {
+        return new Rule($id, Scope::Family, $says, $needs, $stake, $judge);
+    }
+
+    /**
+     * One that tells small ones of a family from big ones.
+     *
+     * @param  list<Need>  $needs
+     * @param  \Closure(Situation, Candidate): ?Verdict  $judge
+     */
+    private static function bySize(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
     {
         return new Rule($id, Scope::Body, $says, $needs, $stake, $judge);
     }
