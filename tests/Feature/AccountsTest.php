@@ -261,4 +261,37 @@ final class AccountsTest extends TestCase
         self::assertCount(1, glob("{$folder}/*") ?: []);
         exec('rm -rf '.escapeshellarg($folder));
     }
+
+    public function test_a_visit_that_changes_nothing_is_stored_only_now_and_then(): void
+    {
+        $folder = sys_get_temp_dir().'/eskith-visits-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        config(['session.driver' => 'file', 'session.files' => $folder]);
+        $this->app->forgetInstance('session');
+        $this->app->forgetInstance('session.store');
+        $this->actingAs($this->anglerOnTheLake());
+        $this->get('/lure')->assertOk();
+        [$file] = glob("{$folder}/*") ?: [''];
+        $this->withCredentials()->withCookie('eskith_session', basename($file));
+        $storedAgain = static function (callable $ask) use ($file): bool {
+            touch($file, time() - 60);
+            clearstatcache();
+            $before = filemtime($file);
+            $ask();
+            clearstatcache();
+
+            return filemtime($file) !== $before;
+        };
+        $answer = fn () => $this->getJson('/answer', ['X-Requested-With' => 'XMLHttpRequest'])->assertOk();
+        $answer();
+
+        self::assertFalse($storedAgain($answer), 'nothing changed');
+        self::assertTrue($storedAgain(fn () => $this->get('/water')->assertOk()), 'another page to go back to');
+        $this->travel(11)->minutes();
+        self::assertTrue($storedAgain($answer), 'to be seen alive');
+        self::assertFalse($storedAgain($answer));
+        $this->from('/settings')->put('/settings', ['theme' => 'plaid'])->assertSessionHasErrors('theme');
+        self::assertTrue($storedAgain($answer), 'what was flashed for the page before is gone');
+        exec('rm -rf '.escapeshellarg($folder));
+    }
 }

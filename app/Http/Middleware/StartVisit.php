@@ -4,22 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Sessions that are stored only once there is something to remember: a visitor who comes without a cookie is given an
+ * Sessions that are stored only when there is something to remember. A visitor who comes without a cookie is given an
  * id, but nothing is written for them. The form token of such a visit follows from its id, so that a form can be sent
- * all the same; where they wanted to go stands in a cookie.
+ * all the same; where they wanted to go stands in a cookie. Of those who are known nothing is written while nothing
+ * changes, but now and then, so that the session is seen to be alive.
  */
 final class StartVisit extends StartSession
 {
     /** Cookie with the address a visitor was sent away from to sign in. */
     public const WANTED = 'eskith_wanted';
+
+    /** When the session was last stored, in the session itself. */
+    private const STORED = '_stored_at';
+
+    /** s after which one that did not change is stored again. */
+    private const ALIVE = 600;
+
+    /** What the session held as the request came in, with the request. */
+    private const FOUND = 'session found';
 
     protected function startSession(Request $request, $session)
     {
@@ -28,6 +40,7 @@ final class StartVisit extends StartSession
             $key = config('app.key');
             $session->put('_token', hash_hmac('sha256', $session->getId(), is_string($key) ? $key : ''));
         }
+        $request->attributes->set(self::FOUND, $session->all());
 
         return $session;
     }
@@ -48,12 +61,24 @@ final class StartVisit extends StartSession
         if (! $this->isRemembered($request)) {
             return;
         }
+        $session = $this->manager->driver();
+        $storedAt = $session->get(self::STORED);
+        if (! $this->hasChanged($request, $session) && is_int($storedAt) && Carbon::now()->getTimestamp() - $storedAt < self::ALIVE) {
+            return;
+        }
+        $session->put(self::STORED, Carbon::now()->getTimestamp());
         try {
             parent::saveSession($request);
         } catch (Throwable $full) {
             // What was asked is done and answered; a disk that has no room for the visit must not turn that into a failure.
             report($full);
         }
+    }
+
+    private function hasChanged(Request $request, Session $session): bool
+    {
+        // What is flashed is gone after the next request: that is a change too.
+        return $session->all() !== $request->attributes->get(self::FOUND) || $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
     }
 
     private function isRemembered(Request $request): bool

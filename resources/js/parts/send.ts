@@ -27,7 +27,13 @@ export async function send<T>(
 		method,
 		signal,
 		credentials: "same-origin",
-		headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
+		headers: {
+			Accept: "application/json",
+			"Content-Type": "application/json",
+			// Says that this is no page, so that it is never one to go back to.
+			"X-Requested-With": "XMLHttpRequest",
+			"X-XSRF-TOKEN": token(),
+		},
 		body: body === undefined ? undefined : JSON.stringify(body),
 	});
 	return answered<T>(response);
@@ -65,7 +71,7 @@ export async function sendFile<T>(url: string, file: File): Promise<T> {
 	const response = await fetch(url, {
 		method: "POST",
 		credentials: "same-origin",
-		headers: { Accept: "application/json", "X-XSRF-TOKEN": token() },
+		headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest", "X-XSRF-TOKEN": token() },
 		body,
 	});
 	return answered<T>(response);
