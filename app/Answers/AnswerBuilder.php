@@ -39,7 +39,7 @@ final readonly class AnswerBuilder
     {
         [$user, $book, $situation] = [$standing->user, $standing->book, $standing->situation];
         $spoken = new Spoken($situation);
-        [$headline, $lead] = $spoken->answer($standing->ranked, $standing->box, $standing->rules);
+        [$headline, $lead] = $spoken->answer($standing->ranked, $standing->box, $standing->chooser);
         $byLure = $standing->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $standing->box)));
         $family = in_array($family, $families, true) ? $family : null;

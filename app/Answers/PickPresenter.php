@@ -42,7 +42,6 @@ final readonly class PickPresenter
     {
         $candidate = $pick->candidate;
         $say = $this->standing->situation->say;
-        [$for, $against] = self::sums($pick->reasons());
 
         return new ListedPickData(
             key: Standing::key($pick),
@@ -55,8 +54,8 @@ final readonly class PickPresenter
             secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
             angleText: $candidate->lineAngleDeg === null ? '–' : $say->angle($candidate->lineAngleDeg),
             points: $pick->points,
-            forPoints: $for,
-            againstPoints: $against,
+            forPoints: $pick->pointsFor(),
+            againstPoints: $pick->pointsAgainst(),
         );
     }
 
@@ -66,7 +65,6 @@ final readonly class PickPresenter
         $candidate = $pick->candidate;
         $row = $this->standing->row($candidate->lure);
         $reasons = $pick->reasons();
-        [$for, $against] = self::sums($reasons);
         $otherWays = array_values(array_filter($this->byLure[$candidate->lure->id], static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
@@ -94,17 +92,6 @@ final readonly class PickPresenter
     private function way(Pick $way): WayData
     {
         return new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points));
-    }
-
-    /**
-     * @param  list<Reason>  $reasons
-     * @return array{float, float} points for and against
-     */
-    private static function sums(array $reasons): array
-    {
-        $sum = static fn (int $sign): float => array_sum(array_map(static fn (Reason $reason): float => max(0.0, $sign * $reason->points), $reasons));
-
-        return [$sum(1), $sum(-1)];
     }
 
     public static function reason(Reason $reason): ReasonData

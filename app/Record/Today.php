@@ -40,9 +40,11 @@ final readonly class Today
         $stints = [];
         $bright = 0.0;
         $touched = false;
-        foreach ($rows as $i => $row) {
-            $next = $rows->slice($i + 1)->firstWhere('outing_id', $row->outing_id);
-            $end = $next->tied_at ?? $row->ended_at;
+        $next = [];
+        // From the last to the first: each ends where the next of its outing was tied on.
+        foreach ($rows->reverse() as $row) {
+            $end = $next[$row->outing_id] ?? $row->ended_at;
+            $next[$row->outing_id] = $row->tied_at;
             [$from, $to] = [min(self::HOURS, self::age($row->tied_at, $now)), $end === null ? 0.0 : self::age($end, $now)];
             if ($from <= $to) {
                 continue;
@@ -57,6 +59,7 @@ final readonly class Today
         }
 
         // What is on the line comes first.
+        $stints = array_reverse($stints);
         usort($stints, static fn (Stint $a, Stint $b): int => $a->toH <=> $b->toH);
 
         return new self(new Day($stints, trials: $trials), $bright, $touched);

@@ -16,7 +16,6 @@ use Eskith\Core\Choosing\Need;
 use Eskith\Core\Choosing\Own\Condition;
 use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Pick;
-use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Spoken;
@@ -110,7 +109,7 @@ final readonly class RulesPresenter
     {
         $count = [];
         foreach ($this->standing->byLure() as $ways) {
-            $rules = array_unique(array_merge(...array_map(static fn (Pick $pick): array => array_map(static fn (Reason $reason): string => $reason->rule, $pick->reasons()), $ways)));
+            $rules = array_unique(array_merge(...array_map(static fn (Pick $pick): array => $pick->rules(), $ways)));
             foreach ($rules as $rule) {
                 $count[$rule] = ($count[$rule] ?? 0) + 1;
             }

@@ -15,8 +15,12 @@ use Eskith\Core\Units\Constants;
 /** Ranks every lure × hole × cadence of a box for a situation. */
 final readonly class Chooser
 {
-    public function __construct(private RuleBook $book)
+    /** @var \WeakMap<Situation, Judge> those who judge without words, which is much quicker, by what they judge for */
+    private \WeakMap $quiet;
+
+    public function __construct(public RuleBook $book)
     {
+        $this->quiet = new \WeakMap;
     }
 
     /**
@@ -25,23 +29,31 @@ final readonly class Chooser
      */
     public function rank(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
-        $judge = new Judge($this->book, $situation);
+        $judge = $this->quiet($situation);
+        $judgeAloud = null;
+        $aloud = function (Candidate $candidate) use (&$judgeAloud, $situation): array {
+            $judgeAloud ??= new Judge($this->book, $situation);
+
+            return $judgeAloud->reasons($candidate);
+        };
         $picks = [];
         $order = [[], [], [], [], [], []];
         $cadences = [];
         foreach ($this->bare($situation, $box) as $i => $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->lure($bare);
+            $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = round($lure->massKg / Lure::SAME_KG);
             $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->vertical());
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
+                $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
                 $held = $ofLure->points + $ofHole->points;
                 foreach ($fitting as $c => $cadence) {
                     $ofCadence = $judge->cadence($bare, $cadence);
-                    $pick = new Pick($hung->worked($cadence), $held + $ofCadence->points, [$ofLure, $ofHole, $ofCadence]);
+                    $pick = new Pick($hung->worked($cadence), $held + $ofCadence->points, [$ofLure, $ofHole, $ofCadence], $aloud);
                     $order[0][] = -$pick->points;
-                    $order[1][] = $tiedOn?->changesTo($pick->candidate) ?? 0;
+                    $order[1][] = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence->value);
                     $order[2][] = $weighed;
                     $order[3][] = $i;
                     $order[4][] = $hole ?? 0;
@@ -71,7 +83,7 @@ final readonly class Chooser
      */
     public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
-        $judge = new Judge($this->book, $situation);
+        $judge = $this->quiet($situation);
         $top = null;
         $best = [-INF, 0, 0.0];
         $cadences = [];
@@ -143,7 +155,7 @@ final readonly class Chooser
     /** The hole of a lure that the rules for holes put first, from the nose on a tie; null for a lure without. */
     public function holeFor(Situation $situation, Lure $lure): ?Hole
     {
-        $judge = new Judge($this->book, $situation);
+        $judge = $this->quiet($situation);
         $bare = new Candidate($lure, $lure->massKg, null, false);
         $best = null;
         $most = -INF;
@@ -155,6 +167,11 @@ final readonly class Chooser
         }
 
         return $best;
+    }
+
+    private function quiet(Situation $situation): Judge
+    {
+        return $this->quiet[$situation] ??= new Judge($this->book, $situation->unspoken());
     }
 
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */

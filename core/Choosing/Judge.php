@@ -22,7 +22,7 @@ final class Judge
     /** @var array<string, Judged> */
     private array $families = [];
 
-    /** @var array<string, Judged> by family and weight, with what holds for the family */
+    /** @var array<string, Judged> by family, weight and working weight, with what holds for the family */
     private array $bodies = [];
 
     /** @var array<string, Judged> */
@@ -43,7 +43,7 @@ final class Judge
     public function lure(Candidate $bare): Judged
     {
         $lure = $bare->lure;
-        $body = $this->bodies[$lure->make] ??= ($this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare))->and($this->judge(Scope::Body, $bare));
+        $body = $this->bodies["{$lure->make} of {$bare->workingKg}"] ??= ($this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare))->and($this->judge(Scope::Body, $bare));
         $finish = $this->finishes[$lure->look] ??= $this->judge(Scope::Finish, $bare);
         $both = $body->and($finish);
 
@@ -67,6 +67,16 @@ final class Judge
     public function cadence(Candidate $bare, Cadence $cadence): Judged
     {
         return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
+    }
+
+    /** @return list<Reason> for and against a candidate, in the order of the rule book */
+    public function reasons(Candidate $candidate): array
+    {
+        $reasons = $this->lure($candidate)->reasons + $this->hole($candidate, $candidate->holeIndex)[1]->reasons
+            + ($candidate->cadence === null ? [] : $this->cadence($candidate, $candidate->cadence)->reasons);
+        ksort($reasons);
+
+        return array_values($reasons);
     }
 
     public static function hang(Situation $situation, Candidate $bare, ?int $hole): Candidate

@@ -7,26 +7,53 @@ namespace Eskith\Core\Choosing;
 /** A candidate with its points and the reasons for them. */
 final readonly class Pick
 {
-    /** @param  list<Judged>  $judged  of the lure, its hole and its cadence: put together only where reasons are asked for */
-    public function __construct(public Candidate $candidate, public float $points, private array $judged)
+    /**
+     * @param  list<Judged>  $judged  of the lure, its hole and its cadence, without words
+     * @param  \Closure(Candidate): list<Reason>  $aloud  puts the reasons into words: asked only for the few that are told
+     */
+    public function __construct(public Candidate $candidate, public float $points, private array $judged, private \Closure $aloud)
     {
     }
 
     /** @return list<Reason> in the order of the rule book */
     public function reasons(): array
     {
-        $reasons = [];
-        foreach ($this->judged as $judged) {
-            $reasons += $judged->reasons;
-        }
-        ksort($reasons);
+        return ($this->aloud)($this->candidate);
+    }
 
-        return array_values($reasons);
+    /** @return list<string> ids of the rules that speak of it */
+    public function rules(): array
+    {
+        return array_merge(...array_map(static fn (Judged $judged): array => array_column($judged->reasons, 'rule'), $this->judged));
+    }
+
+    /** What speaks for it, in points. */
+    public function pointsFor(): float
+    {
+        return $this->sum(1);
+    }
+
+    /** What speaks against it, in points, not negative. */
+    public function pointsAgainst(): float
+    {
+        return $this->sum(-1);
     }
 
     /** Expected touches relative to another pick: exp(0.25 × difference in points). */
     public function rateAgainst(self $other): float
     {
         return exp(0.25 * ($this->points - $other->points));
+    }
+
+    private function sum(int $sign): float
+    {
+        $sum = 0.0;
+        foreach ($this->judged as $judged) {
+            foreach ($judged->reasons as $reason) {
+                $sum += max(0.0, $sign * $reason->points);
+            }
+        }
+
+        return $sum;
     }
 }

@@ -60,7 +60,7 @@ final readonly class Situation
     /** The same where only points are wanted: its sentences name no figures, which is much quicker. */
     public function unspoken(): self
     {
-        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true);
+        return $this->unspoken ? $this : new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true);
     }
 
     /** With what today's log says of silver and gold. */

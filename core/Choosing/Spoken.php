@@ -91,12 +91,13 @@ final readonly class Spoken
      *
      * @param  list<Pick>  $ranked
      * @param  list<Lure>  $box
-     * @param  RuleBook|null  $book  the rules it was ranked by; without them nothing is said of what would do better
+     * @param  Chooser|null  $chooser  who ranked it; without one nothing is said of what would do better
      * @return array{string, string}
      */
-    public function answer(array $ranked, array $box, ?RuleBook $book = null): array
+    public function answer(array $ranked, array $box, ?Chooser $chooser = null): array
     {
-        $chooser = $book === null || $book->isSilent() ? null : new Chooser($book);
+        $silent = $chooser?->book->isSilent() ?? false;
+        $chooser = $silent ? null : $chooser;
         if ($box === []) {
             $would = $chooser === null ? '' : ' For this water '.self::article($this->lure(WouldDo::best($chooser, $this->situation)->lure)).' would do.';
 
@@ -112,7 +113,7 @@ final readonly class Spoken
             return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->lineAngleDeg)];
         }
 
-        if ($book !== null && $book->isSilent()) {
+        if ($silent) {
             return ['Every rule is switched off', 'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again under Rules.'];
         }
         if ($chooser !== null) {

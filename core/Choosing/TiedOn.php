@@ -13,13 +13,6 @@ final readonly class TiedOn
     {
     }
 
-    public function changesTo(Candidate $candidate): int
-    {
-        return $this->changesOfLure($candidate->lure)
-            + (int) ($candidate->hole()?->name !== $this->hole)
-            + (int) ($candidate->cadence?->value !== $this->cadence);
-    }
-
     public function changesOfLure(Lure $lure): int
     {
         return $lure->id === $this->lure->id ? 0 : max(1,

@@ -20,7 +20,6 @@ final readonly class WouldDo
 
     public static function best(Chooser $chooser, Situation $situation): self
     {
-        $situation = $situation->unspoken();
         $bodies = [];
         foreach (Family::cases() as $family) {
             foreach (WeightSteps::series($situation->aim->species) as $kg) {
