@@ -14,23 +14,15 @@ trait BootsByName
 {
     protected static function bootTraits(): void
     {
-        $methods = get_class_methods(static::class);
-        $named = static fn (string $prefix): array => array_intersect(
-            array_unique(array_map(static fn (string $trait): string => $prefix.class_basename($trait), self::traits())),
-            $methods,
-        );
+        $class = static::class;
+        $traits = array_unique(array_map(class_basename(...), class_uses_recursive($class)));
+        $named = static fn (string $prefix): array => array_values(array_filter(
+            array_map(static fn (string $trait): string => $prefix.$trait, $traits),
+            static fn (string $method): bool => method_exists($class, $method),
+        ));
         foreach ($named('boot') as $boot) {
             static::$boot();
         }
-        static::$traitInitializers[static::class] = array_values($named('initialize'));
-    }
-
-    /** @return list<string> its own and those of what it extends, which most models share */
-    private static function traits(): array
-    {
-        static $shared = null;
-        $parent = (string) get_parent_class(static::class);
-
-        return array_values([...$shared[$parent] ??= class_uses_recursive($parent), ...trait_uses_recursive(static::class)]);
+        static::$traitInitializers[$class] = $named('initialize');
     }
 }
