@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoatCardController;
 use App\Http\Controllers\BoxFileController;
+use App\Http\Controllers\CadenceController;
 use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\DropController;
 use App\Http\Controllers\GearController;
@@ -110,6 +111,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('account/archive.zip', [AccountController::class, 'archive']);
     Route::post('account/archive', [AccountController::class, 'take']);
     Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:password');
+
+    Route::get('cadences', [CadenceController::class, 'index']);
+    Route::put('cadences/{cadence}', [CadenceController::class, 'update']);
+    Route::delete('cadences/{cadence}', [CadenceController::class, 'destroy']);
 
     Route::get('settings', [SettingsController::class, 'edit']);
     Route::put('settings', [SettingsController::class, 'update']);

@@ -49,7 +49,7 @@ final class Archive
             foreach (Tables::all() as $table) {
                 $lists[$table->name] = self::rows($user, $table, $numbers);
             }
-            $settings = array_intersect_key($user->settings ?? [], Settings::CHOICES);
+            $settings = Settings::sound($user->settings ?? []);
 
             return ['account' => [
                 'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $user->name, 'settings' => (object) $settings,

@@ -144,11 +144,7 @@ final class ArchiveReader
     private function account(array $account): void
     {
         $given = is_array($account['settings'] ?? null) ? $account['settings'] : [];
-        $settings = array_filter(
-            array_intersect_key($given, Settings::CHOICES),
-            static fn (mixed $value, string $name): bool => in_array($value, Settings::CHOICES[$name], true),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $settings = Settings::sound($given);
         $pinned = $account['pinned_lure'] ?? null;
         $this->user->update([
             'settings' => ($this->user->settings ?? []) === [] ? $settings : $this->user->settings,

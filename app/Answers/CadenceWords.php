@@ -14,10 +14,10 @@ final class CadenceWords
     /** @return list<string> */
     public static function of(Candidate $candidate, Situation $situation): array
     {
-        $steps = $candidate->cadence?->steps();
-        if ($steps === null) {
+        if ($candidate->cadence === null) {
             return [];
         }
+        $steps = $situation->steps($candidate->cadence, $candidate->lure);
         if ($steps->fall === FallControl::None) {
             return ['reel slowly and evenly, just off the bottom'];
         }

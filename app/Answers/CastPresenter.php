@@ -11,7 +11,6 @@ use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\FallPoint;
@@ -35,11 +34,12 @@ final class CastPresenter
             throw InvalidInput::because('length', "The cast of {$situation->say->depth($castM)} is shorter than the {$situation->say->depth($stretch->depthM)} of water, so it never swings to the bottom; cast farther, or fish it straight down.");
         }
 
-        return $open ? self::open($candidate, $situation->say, $stretch, $castM) : self::closed($candidate, $situation->say, $stretch, $castM);
+        return $open ? self::open($candidate, $situation, $stretch, $castM) : self::closed($candidate, $situation, $stretch, $castM);
     }
 
-    private static function closed(Candidate $candidate, Say $say, Stretch $stretch, float $castM): CastData
+    private static function closed(Candidate $candidate, Situation $situation, Stretch $stretch, float $castM): CastData
     {
+        $say = $situation->say;
         $swing = Swing::of($candidate->lure->body, self::tight($candidate), $stretch, $castM);
 
         return new CastData(
@@ -47,13 +47,14 @@ final class CastPresenter
             $castM, $stretch->depthM, $swing->landsM, $say->depth($swing->landsM), $say->seconds($swing->seconds),
             "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
             ["swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out", "on the bottom after {$say->seconds($swing->seconds)}"],
-            self::work($candidate, $say, $stretch, $castM, $swing->seconds),
+            self::work($candidate, $situation, $stretch, $castM, $swing->seconds),
         );
     }
 
-    private static function open(Candidate $candidate, Say $say, Stretch $stretch, float $castM): CastData
+    private static function open(Candidate $candidate, Situation $situation, Stretch $stretch, float $castM): CastData
     {
-        $fall = Fall::of($candidate->lure->body, Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $stretch);
+        $say = $situation->say;
+        $fall = Fall::of($candidate->lure->body, Chooser::lettingDown($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $stretch);
         $carried = $fall->driftM;
         $lands = $castM + $carried;
         $aim = abs($carried) < 0.1
@@ -64,7 +65,7 @@ final class CastPresenter
             array_map(static fn (FallPoint $point): PointData => new PointData(round($castM + $point->acrossM, 3), round($stretch->depthM - $point->depthM, 3)), $fall->path()),
             $castM, $stretch->depthM, $lands, $say->depth(abs($lands)), $say->seconds($fall->seconds), $aim,
             ['carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out", "on the bottom after {$say->seconds($fall->seconds)}"],
-            self::work($candidate, $say, $stretch, max(hypot($lands, $stretch->depthM), $stretch->depthM + 0.01), $fall->seconds),
+            self::work($candidate, $situation, $stretch, max(hypot($lands, $stretch->depthM), $stretch->depthM + 0.01), $fall->seconds),
         );
     }
 
@@ -74,12 +75,13 @@ final class CastPresenter
     }
 
     /** What working the cast back takes by the cadence's own pull and time; nothing where no cadence is chosen. */
-    private static function work(Candidate $candidate, Say $say, Stretch $stretch, float $lineM, float $fallS): string
+    private static function work(Candidate $candidate, Situation $situation, Stretch $stretch, float $lineM, float $fallS): string
     {
         if ($candidate->cadence === null) {
             return '';
         }
-        $steps = $candidate->cadence->steps();
+        $say = $situation->say;
+        $steps = $situation->steps($candidate->cadence, $candidate->lure);
         $named = $candidate->cadence->word();
         if ($steps->fall === FallControl::None) {
             return ucfirst("{$named}: reeled in without a stop, so there are no repeats to count.");

@@ -39,7 +39,7 @@ final class DropPresenter
             $seconds === null ? '–' : $say->seconds($seconds),
             $seconds,
             $line === null || $line->holds,
-            $candidate->cadence?->steps()->liftM ?? 0.0,
+            $candidate->cadence === null ? 0.0 : $situation->steps($candidate->cadence, $candidate->lure)->liftM,
             self::fall($candidate, $situation),
             round($hang, 2),
             $candidate->hangAngleDeg === null ? '' : $say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
@@ -69,7 +69,7 @@ final class DropPresenter
         if ($situation->depth === null) {
             return [];
         }
-        $attitude = Chooser::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
+        $attitude = Chooser::lettingDown($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
         $depth = $situation->depth->depthM;
 
         return array_map(

@@ -85,7 +85,7 @@ final readonly class PickPresenter
             cadenceWord: ucfirst($candidate->cadence?->word() ?? ''),
             cadenceSteps: CadenceWords::of($candidate, $this->standing->situation),
             ladder: $this->steps($pick),
-            otherSchool: $this->otherHole($pick),
+            otherSchools: array_values(array_filter([$this->otherHole($pick), FallWords::other($candidate, $this->standing->situation)])),
         );
     }
 

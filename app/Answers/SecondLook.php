@@ -110,6 +110,11 @@ final readonly class SecondLook
             $theirs = $standing->chooser->rank($standing->situation->with(schools: $schooled), $standing->box, $standing->tiedOn)[0];
             $schools[] = new SchoolData($school, Standing::key($theirs) === Standing::key($mine), self::apart($mine->candidate, $theirs->candidate, $spoken), Standing::key($theirs));
         }
+        $otherFall = $standing->situation->schools->withOtherFall($mine->candidate->lure);
+        if ($otherFall !== null && FallWords::other($mine->candidate, $standing->situation) !== null) {
+            $words = FallWords::brief($mine->candidate, $standing->situation, $standing->situation->with(schools: $otherFall));
+            $schools[] = new SchoolData((string) $otherFall->fallWord($mine->candidate->lure), false, $words, null);
+        }
 
         return $schools;
     }

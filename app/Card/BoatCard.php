@@ -115,7 +115,7 @@ final readonly class BoatCard
 
     private static function counts(Candidate $candidate, Situation $situation): ?Counts
     {
-        $steps = $candidate->cadence?->steps();
+        $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $candidate->lure);
         if ($steps === null || $situation->depth === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->depth->depthM) {
             return null;
         }

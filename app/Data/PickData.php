@@ -11,6 +11,7 @@ final readonly class PickData
      * @param  list<ReasonData>  $reasons
      * @param  list<WayData>  $ways
      * @param  list<string>  $cadenceSteps  one repeat, in words
+     * @param  list<string>  $otherSchools  what others would do with it, a sentence each
      * @param  list<StepData>  $ladder  what to change first, second, third
      */
     public function __construct(
@@ -31,7 +32,7 @@ final readonly class PickData
         public string $cadenceWord,
         public array $cadenceSteps,
         public array $ladder,
-        public ?string $otherSchool,
+        public array $otherSchools,
     ) {
     }
 }

@@ -11,7 +11,8 @@ final readonly class SchoolData
         public string $school,
         public bool $agrees,
         public string $words,
-        public string $key,
+        /** The way that it would fish; null where it is the same, only let down another way. */
+        public ?string $key,
     ) {
     }
 }

@@ -218,7 +218,7 @@ final readonly class ReadingBook
     /** @throws InvalidInput when the figures together are impossible */
     public function situation(float $lineDiameterM): Situation
     {
-        return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units);
+        return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units, cadences: $this->likes->cadences);
     }
 
     /** @throws InvalidInput when the figures together are impossible */

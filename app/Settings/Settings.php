@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
+use Eskith\Core\Cadence\BladeFall;
+use Eskith\Core\Cadence\CadenceBook;
+use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Schools;
@@ -12,7 +15,7 @@ use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
-/** What an angler has set: units, schools and theme. */
+/** What an angler has set: units, schools, patience, theme and the numbers of their cadences. */
 final readonly class Settings
 {
     /** Choices by setting, the first being the default. */
@@ -26,26 +29,47 @@ final readonly class Settings
         'finish' => ['forage-and-silhouette', 'flash-by-light'],
         'vigour' => ['barely-move', 'snap-awake'],
         'gold' => ['no', 'yes'],
+        'blade_fall' => ['controlled', 'free'],
+        'spoon_fall' => ['slack', 'taut'],
         'change' => ['3', '1', '5', '8'],
         'trial' => ['10', '5', '15', '20'],
         'theme' => ['day', 'dawn', 'sun'],
     ];
 
-    private function __construct(public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials)
+    /**
+     * Of what was set, what can be: what is written out, and what is taken in.
+     *
+     * @param  array<array-key, mixed>  $set
+     * @return array<string, mixed>
+     */
+    public static function sound(array $set): array
+    {
+        $chosen = array_filter(
+            array_intersect_key($set, self::CHOICES),
+            static fn (mixed $value, string $name): bool => in_array($value, self::CHOICES[$name], true),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $own = OwnCadences::of($set)->kept;
+
+        return $own === [] ? $chosen : [...$chosen, OwnCadences::KEY => $own];
+    }
+
+    private function __construct(public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials, public CadenceBook $cadences)
     {
     }
 
-    /** @param  array<string, string>  $set what was set; anything unknown falls back to the default */
+    /** @param  array<array-key, mixed>  $set what was set; anything unknown falls back to the default */
     public static function from(array $set): self
     {
         $of = static fn (string $name): string => in_array($set[$name] ?? null, self::CHOICES[$name], true) ? (string) $set[$name] : self::CHOICES[$name][0];
 
         return new self(
             UnitSet::of(Unit::from($of('weight')), Unit::from($of('depth')), Unit::from($of('speed')), Unit::from($of('temperature')), Unit::from($of('fish_weight'))),
-            new Schools(HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')), $of('gold') === 'yes'),
+            new Schools(HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')), $of('gold') === 'yes', BladeFall::from($of('blade_fall')), SpoonFall::from($of('spoon_fall'))),
             $of('theme'),
             // A cast takes half as long again to try: ten to fifteen casts.
             new Trials((float) $of('change'), (float) $of('trial'), 1.5 * (float) $of('trial')),
+            OwnCadences::of($set)->book(),
         );
     }
 }

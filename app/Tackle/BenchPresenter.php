@@ -60,7 +60,7 @@ final class BenchPresenter
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
-            $fall = $situation->depth === null ? null : Fall::of($lure->body, Chooser::falling($lure, $hole, $hang), $situation->depth);
+            $fall = $situation->depth === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $hole, $hang), $situation->depth);
             $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
             $words = static fn (HoleSchool $school): string => $hole === null ? '–' : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
 

@@ -14,4 +14,10 @@ final readonly class Steps
         public float $pauseSeconds,
     ) {
     }
+
+    /** The same, let down another way. */
+    public function letDown(FallControl $fall): self
+    {
+        return new self($this->liftM, $this->liftSeconds, $fall, $this->pauseSeconds);
+    }
 }

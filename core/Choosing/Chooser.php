@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
+use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
@@ -186,6 +187,14 @@ final readonly class Chooser
         $measured = $lure->measuredDrag[$hole->name ?? ''] ?? null;
 
         return $measured === null ? Attitude::usual($lure->family, $hangDeg) : Attitude::measured($measured);
+    }
+
+    /** How a lure is let down to the bottom: as timed, else as its family usually is, or as the angler's school has it. */
+    public static function lettingDown(Situation $situation, Lure $lure, ?Hole $hole, ?float $hangDeg): Attitude
+    {
+        return $lure->isSpoon() && $situation->schools->spoonFall === SpoonFall::Taut && ! isset($lure->measuredDrag[$hole->name ?? ''])
+            ? Attitude::tight($lure->family, $hangDeg)
+            : self::falling($lure, $hole, $hangDeg);
     }
 
     /** How a lure falls between two lifts: as timed, else as the cadence lets it down. */

@@ -84,7 +84,7 @@ final class Judge
         $lure = $bare->lure;
         $at = $hole === null ? null : $lure->holes[$hole];
         $angle = Hang::ofLure($lure, $at);
-        $seconds = $situation->depth === null ? null : Fall::of($lure->body, Chooser::falling($lure, $at, $angle), $situation->depth)->seconds;
+        $seconds = $situation->depth === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $at, $angle), $situation->depth)->seconds;
 
         return $bare->on($hole, $angle, $seconds);
     }

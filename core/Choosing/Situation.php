@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Cadence\CadenceBook;
+use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
@@ -38,6 +42,8 @@ final readonly class Situation
         public float $brightMetalMin = 0.0,
         public bool $brightMetalTouched = false,
         private bool $unspoken = false,
+        /** The numbers each cadence is worked with. */
+        public CadenceBook $cadences = new CadenceBook,
     ) {
         $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
         $flow = $water->flow();
@@ -53,20 +59,28 @@ final readonly class Situation
     {
         return new self(
             $water ?? $this->water, $aim ?? $this->aim, $schools ?? $this->schools, $lineDiameterM ?? $this->lineDiameterM,
-            $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, $this->unspoken,
+            $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, $this->unspoken, $this->cadences,
         );
     }
 
     /** The same where only points are wanted: its sentences name no figures, which is much quicker. */
     public function unspoken(): self
     {
-        return $this->unspoken ? $this : new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true);
+        return $this->unspoken ? $this : new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true, $this->cadences);
     }
 
     /** With what today's log says of silver and gold. */
     public function logged(float $brightMetalMin, bool $brightMetalTouched): self
     {
-        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin, $brightMetalTouched);
+        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin, $brightMetalTouched, $this->unspoken, $this->cadences);
+    }
+
+    /** One repeat of a cadence with this lure: by the angler's numbers, and let down as their school does. */
+    public function steps(Cadence $cadence, Lure $lure): Steps
+    {
+        $steps = $this->cadences->of($cadence);
+
+        return $steps->letDown($this->schools->fall($steps->fall, $lure));
     }
 
     public function vertical(): bool

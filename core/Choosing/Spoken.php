@@ -65,7 +65,7 @@ final readonly class Spoken
     {
         $parts = $candidate->hole() === null ? [] : [$candidate->hole()->name.' hole'];
         if ($candidate->cadence !== null) {
-            $lift = $candidate->cadence->steps()->liftM;
+            $lift = $this->situation->steps($candidate->cadence, $candidate->lure)->liftM;
             $parts[] = $candidate->cadence->word().($lift > 0 ? ', '.$this->situation->say->lift($lift) : '');
         }
 

@@ -56,6 +56,18 @@ export interface BoxData {
 	more: boolean;
 }
 
+export interface CadenceData {
+	name: string;
+	word: string;
+	says: string;
+	lift: string;
+	seconds: string;
+	pause: string;
+	usual: string;
+	own: boolean;
+	hasNumbers: boolean;
+}
+
 export interface CastData {
 	path: PointData[];
 	lengthM: number;
@@ -187,6 +199,15 @@ export interface FallData {
 	t: number;
 	h: number;
 	x: number;
+}
+
+export interface FallSchoolData {
+	setting: string;
+	value: string;
+	word: string;
+	says: string;
+	time: string;
+	followed: boolean;
 }
 
 export interface FeedData {
@@ -368,7 +389,7 @@ export interface PickData {
 	cadenceWord: string;
 	cadenceSteps: string[];
 	ladder: StepData[];
-	otherSchool: string | null;
+	otherSchools: string[];
 }
 
 export interface PlaceData {
@@ -464,7 +485,7 @@ export interface SchoolData {
 	school: string;
 	agrees: boolean;
 	words: string;
-	key: string;
+	key: string | null;
 }
 
 export interface SecondLookData {

@@ -32,7 +32,7 @@ final class PhoneTest extends BrowserTestCase
     public function test_no_page_is_wider_than_the_phone_and_the_column_stays(): void
     {
         $this->openDemo();
-        foreach (['/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/rig', '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate'] as $path) {
+        foreach (['/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig', '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate'] as $path) {
             $this->page->get($this->server->url.$path);
             $this->find('//h1');
             self::assertLessThanOrEqual(390, $this->page->executeScript('return document.documentElement.scrollWidth'), $path);

@@ -113,7 +113,7 @@ export function pick(over: Partial<PickData> = {}): PickData {
 		cadenceWord: "Low hop",
 		cadenceSteps: ["lift 4 in over 0.3 s"],
 		ladder: [step()],
-		otherSchool: null,
+		otherSchools: [],
 		...over,
 	};
 }

@@ -1,4 +1,5 @@
-import type { SecondLookData } from "../types";
+import { Link } from "@inertiajs/react";
+import type { SchoolData, SecondLookData } from "../types";
 
 /** What the other schools would tie on in place of the first; each opens what it names. */
 export function OtherSchools({ second, onWay }: { second: SecondLookData | null; onWay: (key: string) => void }) {
@@ -11,15 +12,28 @@ export function OtherSchools({ second, onWay }: { second: SecondLookData | null;
 					{differing.map((school, index) => (
 						<span key={school.school}>
 							{index > 0 && "; "}
-							<span className="text-slate">{school.school}</span>{" "}
-							<button type="button" onClick={() => onWay(school.key)} className="underline underline-offset-4">
-								{school.words}
-							</button>
+							<span className="text-slate">{school.school}</span> <SchoolWords school={school} onWay={onWay} />
 						</span>
 					))}
 					{differing.length > 0 && "."}
 				</>
 			)}
 		</p>
+	);
+}
+
+/** The way it would fish, to be opened; or the other way down, to be seen beside one's own. */
+function SchoolWords({ school, onWay }: { school: SchoolData; onWay: (key: string) => void }) {
+	const { key } = school;
+	if (key === null)
+		return (
+			<Link href="/cadences" className="underline underline-offset-4">
+				{school.words}
+			</Link>
+		);
+	return (
+		<button type="button" onClick={() => onWay(key)} className="underline underline-offset-4">
+			{school.words}
+		</button>
 	);
 }

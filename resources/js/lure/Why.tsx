@@ -43,7 +43,11 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 			)}
 			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
 			{answer.move && <p className="mt-2 border-l-4 border-ember pl-3 text-[15px]">{answer.move}</p>}
-			{pick.otherSchool && <p className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">{pick.otherSchool}</p>}
+			{pick.otherSchools.map((words) => (
+				<p key={words} className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">
+					{words}
+				</p>
+			))}
 			<p className="mt-2 pb-3 text-[14px] text-slate">
 				Not how you see it?{" "}
 				<Link href="/rules" className="underline underline-offset-4">

@@ -62,7 +62,10 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 						</p>
 						{pick && pick.cadenceSteps.length > 0 && (
 							<p className="mt-1">
-								<b>{pick.cadenceWord}:</b> {pick.cadenceSteps.join(", ")}.
+								<Link href="/cadences" className="font-bold underline underline-offset-4">
+									{pick.cadenceWord}
+								</Link>
+								: {pick.cadenceSteps.join(", ")}.
 							</p>
 						)}
 					</div>

@@ -64,6 +64,10 @@ export default function Settings({ answer, choices, settings }: Props) {
 								<Link href="/rules" className="underline underline-offset-4">
 									Rules
 								</Link>
+								; how lures are let down, and the numbers of each cadence, under{" "}
+								<Link href="/cadences" className="underline underline-offset-4">
+									Cadences
+								</Link>
 								.
 							</p>
 						)}

@@ -18,5 +18,10 @@ export const besides = [
 
 export function isHere(path: string, url: string): boolean {
 	const at = url.split("?")[0] ?? "";
-	return at === path || (path === "/lure" && at === "/") || (path === "/tackle" && at.startsWith("/tackle/"));
+	return (
+		at === path ||
+		(path === "/lure" && at === "/") ||
+		(path === "/tackle" && at.startsWith("/tackle/")) ||
+		(path === "/settings" && at === "/cadences")
+	);
 }

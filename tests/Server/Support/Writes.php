@@ -87,6 +87,8 @@ final class Writes
             'POST spots' => fn (int $n): Request => new Request('POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)]),
             'PUT spots/{spot}/here' => fn (int $n, int $angler): Request => new Request('PUT', "/spots/{$this->one('spots', $angler)}/here"),
             'PUT waters/{water}/notes' => fn (int $n, int $angler): Request => new Request('PUT', "/waters/{$this->one('waters', $angler)}/notes", ['rules' => "note {$n}", 'protected' => '']),
+            'PUT cadences/{cadence}' => static fn (int $n): Request => new Request('PUT', '/cadences/low_hop', ['lift' => (3 + $n % 5).' in', 'seconds' => '0.4', 'pause' => '2']),
+            'DELETE cadences/{cadence}' => static fn (int $n): Request => new Request('DELETE', '/cadences/short_pop', []),
             'PUT settings' => fn (int $n): Request => new Request('PUT', '/settings', [['weight' => ['oz', 'g'][$n % 2]], ['depth' => ['ft', 'm'][$n % 2]], ['theme' => 'dawn']][$n % 3]),
         ];
     }

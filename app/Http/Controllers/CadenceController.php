@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\AnswerBuilder;
+use App\Answers\CadencePresenter;
+use App\Answers\Standing;
+use App\Http\Requests\KeepCadence;
+use App\Settings\OwnCadences;
+use Eskith\Core\Cadence\Cadence;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** How an angler works their lures: the numbers of each cadence, and how they are let down. */
+final class CadenceController extends Controller
+{
+    public function index(Request $request, AnswerBuilder $answers): Response
+    {
+        $standing = Standing::today($this->angler($request));
+        $presenter = new CadencePresenter($standing);
+
+        return Inertia::render('Cadences', ['answer' => $answers->of($standing), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed()]);
+    }
+
+    public function update(KeepCadence $request, Cadence $cadence): RedirectResponse
+    {
+        $user = $this->angler($request);
+        DB::transaction(static function () use ($request, $cadence, $user): void {
+            $set = $user->refresh()->settings ?? [];
+            $own = OwnCadences::of($set)->with($cadence, ...$request->numbers(), units: $user->likes()->units);
+            $user->update(['settings' => [...$set, OwnCadences::KEY => $own]]);
+        });
+
+        return back()->with('said', ucfirst($cadence->word()).' is kept with your numbers.');
+    }
+
+    /** Back to what it is first tried with. */
+    public function destroy(Request $request, Cadence $cadence): RedirectResponse
+    {
+        $user = $this->angler($request);
+        DB::transaction(static function () use ($cadence, $user): void {
+            $set = $user->refresh()->settings ?? [];
+            $user->update(['settings' => [...$set, OwnCadences::KEY => array_diff_key(OwnCadences::of($set)->kept, [$cadence->value => true])]]);
+        });
+
+        return back()->with('said', ucfirst($cadence->word()).' is as usual again.');
+    }
+}

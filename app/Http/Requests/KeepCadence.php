@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** The numbers of a cadence as typed. */
+final class KeepCadence extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return array_fill_keys(['lift', 'seconds', 'pause'], ['required', 'string', 'max:30']);
+    }
+
+    /** @return array{lift: string, seconds: string, pause: string} */
+    public function numbers(): array
+    {
+        /** @var array{lift: string, seconds: string, pause: string} */
+        return $this->validated();
+    }
+}
