@@ -86,6 +86,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('waters/{water}/notes', [GearController::class, 'note'])->whereNumber('water');
     Route::delete('gear/{gear}', [GearController::class, 'destroy'])->whereNumber('gear');
     Route::get('loop-guide', [BenchController::class, 'loop']);
+    Route::post('starting-box', [TackleController::class, 'start']);
     Route::get('lures', [TackleController::class, 'find']);
     Route::get('lures/propose', [TackleController::class, 'propose']);
     Route::patch('lures', [TackleController::class, 'change']);

@@ -56,6 +56,7 @@ final readonly class PickPresenter
             points: $pick->points,
             forPoints: $pick->pointsFor(),
             againstPoints: $pick->pointsAgainst(),
+            usual: $this->standing->row($candidate->lure)->isUsual(),
         );
     }
 

@@ -21,6 +21,8 @@ final readonly class ListedPickData
         public float $points,
         public float $forPoints,
         public float $againstPoints,
+        /** Of a usual dozen, and not yet said to be one's own. */
+        public bool $usual,
     ) {
     }
 }

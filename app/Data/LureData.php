@@ -23,6 +23,8 @@ final readonly class LureData
         public bool $retired,
         public string $notes,
         public int $version,
+        /** Of a usual dozen, and not yet said to be one's own. */
+        public bool $usual,
     ) {
     }
 }

@@ -72,4 +72,10 @@ final class Lure extends Model
     {
         return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array', 'hooks' => 'array', 'retired_at' => 'datetime'];
     }
+
+    /** Of a usual dozen, and not yet said to be one's own. */
+    public function isUsual(): bool
+    {
+        return ($this->build['usual'] ?? null) === true;
+    }
 }

@@ -22,8 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class LureForm
 {
-    /** What a lure's finish and body are made of beside its rule-book finish: field => longest text, or 'flag'. */
-    public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag'];
+    /** What a lure's finish and body are made of beside its rule-book finish, and whether it is but a usual one: field => longest text, or 'flag'. */
+    public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'usual' => 'flag'];
 
     public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
 

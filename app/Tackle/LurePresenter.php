@@ -39,10 +39,11 @@ final readonly class LurePresenter
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
                 $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
                 self::shaped($row),
+                $row->isUsual() ? 'a usual one' : '',
                 $row->notes,
             ])),
             LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
-            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version,
+            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version, $row->isUsual(),
         );
     }
 

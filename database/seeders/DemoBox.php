@@ -47,9 +47,9 @@ final class DemoBox
             ['bladed_spoon', '5/8 oz', 'silver', false, [54.0, 13.5, [], null]],
             ['tail_spinner', '1/2 oz', 'white', false, [31.0, 14.0, [], null]],
             ['tail_spinner', '1/2 oz', 'silver', false, [31.0, 14.0, [], null]],
-            ['blade', '3 g', 'black', false, self::VIBE],
-            ['blade', '4.5 g', 'pink', false, self::VIBE],
-            ['blade', '6 g', 'black', true, self::VIBE],
+            ['blade', '4 g', 'natural', false, self::VIBE],
+            ['blade', '5.5 g', 'black', true, self::VIBE],
+            ['blade', '7 g', 'black_white', false, self::VIBE],
         ];
         foreach ($box as $position => [$family, $weight, $finish, $red, [$length, $height, $holes, $balance]]) {
             Box::of($angler)->add((string) Str::uuid(), [

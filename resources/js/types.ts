@@ -272,6 +272,7 @@ export interface ListedPickData {
 	points: number;
 	forPoints: number;
 	againstPoints: number;
+	usual: boolean;
 }
 
 export interface LureData {
@@ -290,6 +291,7 @@ export interface LureData {
 	retired: boolean;
 	notes: string;
 	version: number;
+	usual: boolean;
 }
 
 export interface LureDrawing {
@@ -505,6 +507,18 @@ export interface SpotData {
 	id: number;
 	name: string;
 	words: string;
+}
+
+export interface StartingBoxData {
+	kind: string;
+	word: string;
+	lures: StartingLureData[];
+}
+
+export interface StartingLureData {
+	place: number;
+	title: string;
+	drawing: LureDrawing;
 }
 
 export interface StepData {

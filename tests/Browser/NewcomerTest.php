@@ -47,6 +47,30 @@ final class NewcomerTest extends BrowserTestCase
         $this->seeCounter('drops, no touch yet', '1');
     }
 
+    public function test_the_first_pick_is_two_taps_away(): void
+    {
+        $this->page->get("{$this->server->url}/register");
+        $this->fill('Name', 'Second angler');
+        $this->fill('E-mail', 'second@example.test');
+        $this->fill('Password', 'long enough now');
+        $this->button('Make the account')->click();
+        $this->see('Your box is empty');
+
+        $this->button('Begin with a usual dozen')->click();
+        $this->button('Put these 12 in the box')->click();
+        $this->see('Tie on the silver half-ounce blade');
+        $this->see('12 usual lures are in the box.');
+
+        $this->page->get("{$this->server->url}/tackle");
+        $this->see('12 lures in the box');
+        $this->find('//button[contains(@aria-label, "½ oz blade, white is mine")]')->click();
+        $this->see('½ oz blade, white is yours.');
+        $this->find('//button[contains(@aria-label, "Strike out ¼ oz blade, silver")]')->click();
+        $this->see('11 lures in the box');
+        $this->button('Undo')->click();
+        $this->see('12 lures in the box');
+    }
+
     public function test_signing_in_says_what_is_wrong_and_signing_out_leads_to_the_door(): void
     {
         $this->openDemo('/settings');

@@ -27,7 +27,8 @@ final class ChoiceTest extends TestCase
     public function test_the_other_schools_say_what_they_would_do_otherwise(): void
     {
         $schools = array_column($this->getJson('/second-look')->assertOk()->json('schools'), null, 'school');
-        self::assertSame(['level-lift', 'flash by light', 'snap-awake'], array_keys($schools));
+        self::assertSame(['level-lift', 'flash by light', 'snap-awake', 'free fall'], array_keys($schools));
+        self::assertMatchesRegularExpression('/^back down in [\d.]+\x{A0}s$/u', $schools['free fall']['words']);
         self::assertSame(['front hole', false], [$schools['level-lift']['words'], $schools['level-lift']['agrees']]);
         self::assertStringStartsWith('gold half-ounce blade', $schools['flash by light']['words']);
         self::assertSame(['', true], [$schools['snap-awake']['words'], $schools['snap-awake']['agrees']], 'neither fish nor water are slow enough to disagree about');

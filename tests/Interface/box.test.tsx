@@ -27,6 +27,7 @@ const lure = (over: Partial<LureData> = {}): LureData => ({
 	retired: false,
 	notes: "",
 	version: 3,
+	usual: false,
 	...over,
 });
 

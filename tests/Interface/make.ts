@@ -132,6 +132,7 @@ export function listed(over: Partial<ListedPickData> = {}): ListedPickData {
 		points: 13,
 		forPoints: 14,
 		againstPoints: 1,
+		usual: false,
 		...over,
 	};
 }

@@ -6,15 +6,19 @@ namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
+use App\Answers\Standing;
 use App\Data\BoxData;
 use App\Data\ProposalData;
 use App\Http\Requests\AddLure;
+use App\Http\Requests\TakeStartingBox;
 use App\Models\Lure;
 use App\Models\User;
+use App\Readings\ReadingBook;
 use App\Tackle\Box;
 use App\Tackle\LureChange;
 use App\Tackle\LureForm;
 use App\Tackle\LurePresenter;
+use App\Tackle\StartingBoxes;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\QuickEntry;
 use Illuminate\Http\JsonResponse;
@@ -30,10 +34,12 @@ final class TackleController extends Controller
     public function index(Request $request, AnswerBuilder $answers): Response
     {
         $user = $this->angler($request);
+        $book = ReadingBook::of($user);
 
         return Inertia::render('Tackle', [
-            'answer' => $answers->today($user),
+            'answer' => $answers->of(Standing::reading($user, $book)),
             'box' => $this->found($user, $request),
+            'starting' => $user->lures()->exists() ? [] : StartingBoxes::of($user)->offered($book),
             'weightUnit' => $user->likes()->units->lureWeight->symbol(),
         ]);
     }
@@ -61,6 +67,14 @@ final class TackleController extends Controller
         $lure = Box::of($user)->add((string) $request->string('uuid'), $request->set($user));
 
         return redirect('/tackle')->with('said', "{$lure->mass_text} ".str_replace('_', ' ', $lure->family).' is in the box.');
+    }
+
+    /** Some of a usual dozen, for a box that was empty; the first pick comes next. */
+    public function start(TakeStartingBox $request): RedirectResponse
+    {
+        $count = StartingBoxes::of($this->angler($request))->take((string) $request->string('uuid'), $request->kind(), $request->places());
+
+        return redirect('/lure')->with('said', ($count === 1 ? 'A usual lure is' : "{$count} usual lures are").' in the box. Say which are yours, or strike them out, under Tackle box.');
     }
 
     /** Changes one or many, and gives back what was there before. */

@@ -47,6 +47,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							<span className="min-w-0">
 								<span className="figure block text-[17px]">
 									{pick.title}
+									{pick.usual && <i className="pl-2 text-[13px] font-normal text-slate">usual</i>}
 									{pick.lureId === pinned && <i className="pl-2 text-[13px] font-normal text-slate">pinned</i>}
 								</span>
 								<span className="block text-[14px] text-slate">{pick.subtitle}</span>

@@ -91,12 +91,17 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 					</div>
 					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose} />
 					{answer.boxCount === 0 && (
-						<Link
-							href="/tackle"
-							className="figure mt-4 inline-flex min-h-12 items-center rounded-md bg-ember px-6 text-on-ember"
-						>
-							Put in your first lure
-						</Link>
+						<div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
+							<Link
+								href="/tackle"
+								className="figure inline-flex min-h-14 items-center rounded-md bg-ember px-6 text-on-ember lg:min-h-12"
+							>
+								Begin with a usual dozen
+							</Link>
+							<Link href="/tackle#first" className="min-h-11 py-2 underline underline-offset-4">
+								Put in your first lure
+							</Link>
+						</div>
 					)}
 					{settled && answer.boxCount > answer.picks.length && answer.picks.length > 0 && (
 						<div className="mt-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">

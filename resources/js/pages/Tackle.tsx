@@ -7,8 +7,9 @@ import { ChangeNotes } from "../tackle/ChangeNotes";
 import { InAndOut } from "../tackle/InAndOut";
 import { LureRow } from "../tackle/LureRow";
 import { NewLure } from "../tackle/NewLure";
+import { StartingBox } from "../tackle/StartingBox";
 import { useBox, type Wish } from "../tackle/useBox";
-import type { AnswerData, BoxData } from "../types";
+import type { AnswerData, BoxData, StartingBoxData } from "../types";
 
 const families = [
 	["", "every family"],
@@ -30,10 +31,12 @@ const none: Record<string, string> = {};
 interface Props {
 	answer: AnswerData;
 	box: BoxData;
+	/** What an empty box can begin with. */
+	starting: StartingBoxData[];
 	weightUnit: string;
 }
 
-export default function Tackle({ answer, box: first, weightUnit }: Props) {
+export default function Tackle({ answer, box: first, starting, weightUnit }: Props) {
 	const { box, filter, setFilter, change, undo, setUndo, trouble, clash, takeBack, insist, giveWay } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
 	const choose = useCallback(
@@ -62,7 +65,12 @@ export default function Tackle({ answer, box: first, weightUnit }: Props) {
 						{box.inBox === 0 ? "Your box is empty" : `${box.inBox} ${box.inBox === 1 ? "lure" : "lures"} in the box`}
 					</h1>
 					{box.inBox === 0 && !filtered ? (
-						<p className="mt-1 text-slate">Put in the first one beside this; Eskith chooses among what you own.</p>
+						<>
+							<p className="mt-1 text-slate">
+								Put in what you own, one at a time or from a file; Eskith chooses among it.
+							</p>
+							<StartingBox offered={starting} />
+						</>
 					) : (
 						<div className="mt-2 flex flex-wrap gap-2">
 							<input

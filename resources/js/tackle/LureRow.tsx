@@ -42,6 +42,28 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 					</span>
 				</span>
 				<span className="col-span-2 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
+					{lure.usual && !lure.retired && (
+						<>
+							<button
+								type="button"
+								onClick={() =>
+									void onChange([{ id: lure.id, set: { build: { usual: false } } }], `${lure.title} is yours.`)
+								}
+								className="min-h-11 font-semibold underline underline-offset-4"
+								aria-label={`${lure.title} is mine`}
+							>
+								Mine
+							</button>
+							<button
+								type="button"
+								onClick={() => void onChange([{ id: lure.id, set: { retired: true } }], `${lure.title} is struck out.`)}
+								className="min-h-11 underline underline-offset-4"
+								aria-label={`Strike out ${lure.title}`}
+							>
+								Strike out
+							</button>
+						</>
+					)}
 					<button
 						type="button"
 						aria-expanded={editing}
@@ -64,19 +86,21 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 					>
 						Another
 					</button>
-					<button
-						type="button"
-						onClick={() =>
-							void onChange(
-								[{ id: lure.id, set: { retired: !lure.retired } }],
-								lure.retired ? `${lure.title} is back in the box.` : `${lure.title} is put away.`,
-							)
-						}
-						className="min-h-11 text-slate underline underline-offset-4"
-						aria-label={`${lure.retired ? "Take back" : "Put away"} ${lure.title}`}
-					>
-						{lure.retired ? "Take back" : "Put away"}
-					</button>
+					{(!lure.usual || lure.retired) && (
+						<button
+							type="button"
+							onClick={() =>
+								void onChange(
+									[{ id: lure.id, set: { retired: !lure.retired } }],
+									lure.retired ? `${lure.title} is back in the box.` : `${lure.title} is put away.`,
+								)
+							}
+							className="min-h-11 text-slate underline underline-offset-4"
+							aria-label={`${lure.retired ? "Take back" : "Put away"} ${lure.title}`}
+						>
+							{lure.retired ? "Take back" : "Put away"}
+						</button>
+					)}
 				</span>
 			</div>
 			{editing && <Editor lure={lure} fields={fields} onChange={onChange} onDone={() => setEditing(false)} />}

@@ -42,7 +42,11 @@ export function NewLure({ weightUnit }: { weightUnit: string }) {
 		}));
 	}, [answer]);
 	return (
-		<section aria-label="A new lure" className="no-print border-l border-rule bg-paper px-5 py-4 lg:overflow-y-auto">
+		<section
+			id="first"
+			aria-label="A new lure"
+			className="no-print border-l border-rule bg-paper px-5 py-4 lg:overflow-y-auto"
+		>
 			<h2 className="text-[20px]">Put one in</h2>
 			<form
 				noValidate

@@ -57,5 +57,5 @@ export function seen(fields: Record<string, unknown>, set: Record<string, unknow
 
 /** The fields of a lure as its row in the list shows them. */
 export function shownFields(lure: LureData): Record<string, unknown> {
-	return { ...lure, buy_again: lure.buyAgain };
+	return { ...lure, buy_again: lure.buyAgain, build: { usual: lure.usual || null } };
 }

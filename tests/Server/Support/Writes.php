@@ -65,6 +65,7 @@ final class Writes
 
         return [
             'POST lures' => fn (int $n, int $angler): Request => $this->creating('POST', '/lures', 'lures', $n, $angler, ['family' => 'blade', 'weight' => '1/2 oz', 'finish' => 'gold', 'holes' => 3]),
+            'POST starting-box' => fn (int $n, int $angler): Request => new Request('POST', '/starting-box', ['uuid' => $this->id('own', intdiv($n, 2) % 4, $angler), 'kind' => 'still', 'places' => [$n % 12]]),
             'PATCH lures' => fn (int $n, int $angler): Request => new Request('PATCH', '/lures', ['each' => [['id' => $this->lure($angler), 'version' => 1, 'set' => ['notes' => "load {$n}"], 'saw' => ['notes' => '']]]]),
             'POST lures/{lure}/duplicate' => fn (int $n, int $angler): Request => $this->creating('POST', "/lures/{$this->lure($angler)}/duplicate", 'lures', $n, $angler, []),
             'POST box/preview' => fn (int $n): Request => new Request('POST', '/box/preview', file: $csv($n)),
