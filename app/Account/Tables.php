@@ -8,13 +8,13 @@ use App\Answers\LureReader;
 use App\Calibration\Kind;
 use App\Models\Gear;
 use App\Models\Lure;
-use App\Readings\Catalogue;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
 use App\Record\Came;
 use App\Record\EventKind;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Profile;
 
@@ -100,7 +100,7 @@ final class Tables
                 'name' => Column::text(30), 'text' => Column::text(200), 'si' => Column::number(-1e6, 1e6)->orNone(), 'source' => Column::one(self::values(Source::cases())),
                 'pinned' => Column::flag(), 'read_at' => Column::moment(),
             ], known: ['name'], sound: static fn (array $row): bool => $row['name'] === ReadingBook::SPOT
-                || (Catalogue::all()[$row['name']] ?? null)?->holds((string) $row['text'], $row['si'] === null ? null : (float) $row['si']) === true),
+                || Reading::tryFrom((string) $row['name'])?->definition()->holds((string) $row['text'], $row['si'] === null ? null : (float) $row['si']) === true),
             new Table('rule_choices', ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()], known: ['rule']),
         ];
     }

@@ -56,7 +56,7 @@ final readonly class AnswerBuilder
             CautionPresenter::of($standing),
             AsidePresenter::all($standing->aside),
             $book->signs(),
-            $standing->rules->mostWanted($situation)?->value,
+            $standing->rules->mostWanted($situation)?->missing(),
             $standing->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
             $situation->stretch === null && $situation->depth !== null && $standing->box !== [],
             $standing->rows->count(),

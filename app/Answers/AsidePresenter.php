@@ -7,7 +7,7 @@ namespace App\Answers;
 use App\Data\AsideData;
 use App\Mending\Part;
 use App\Mending\SetAside;
-use App\Readings\Catalogue;
+use Eskith\Core\Choosing\Reading;
 
 /** Says what was left out because it cannot be used, and how it is mended. */
 final class AsidePresenter
@@ -40,8 +40,8 @@ final class AsidePresenter
 
     private static function reading(string $name, string $text): string
     {
-        return Catalogue::has($name)
-            ? ucfirst(Catalogue::all()[$name]->label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away."
+        return Reading::tryFrom($name) !== null
+            ? ucfirst(Reading::from($name)->definition()->label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away."
             : "“{$text}” is kept as a reading that Eskith does not know, so it is left out.";
     }
 

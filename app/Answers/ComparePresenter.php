@@ -64,7 +64,7 @@ final class ComparePresenter
         $tipping = SecondLook::tipping($standing);
         $words = new TipWords($standing->situation);
         $said = [];
-        foreach (Reading::cases() as $reading) {
+        foreach (Reading::used() as $reading) {
             foreach ($tipping->towards($reading, $pick->candidate->lure) as $tip) {
                 $said[] = $words->where($tip);
             }

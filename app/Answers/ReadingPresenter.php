@@ -6,12 +6,12 @@ namespace App\Answers;
 
 use App\Data\OptionData;
 use App\Data\ReadingData;
-use App\Readings\Catalogue;
 use App\Readings\Entry;
-use App\Readings\Kind;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
-use App\Readings\Spec;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Definition;
+use Eskith\Core\Choosing\Readings\Kind;
 
 /** Puts readings into the words and steps that the strip shows. */
 final class ReadingPresenter
@@ -19,20 +19,24 @@ final class ReadingPresenter
     /** @return array<string, ReadingData> by name */
     public static function all(ReadingBook $book): array
     {
-        return array_map(static fn (Spec $spec): ReadingData => self::one($spec, $book), Catalogue::all());
+        return array_combine(
+            array_column(Reading::cases(), 'value'),
+            array_map(static fn (Reading $reading): ReadingData => self::one($reading, $book), Reading::cases()),
+        );
     }
 
-    private static function one(Spec $spec, ReadingBook $book): ReadingData
+    private static function one(Reading $reading, ReadingBook $book): ReadingData
     {
-        $entry = $book->entries[$spec->name] ?? null;
+        $spec = $reading->definition();
+        $entry = $book->entries[$reading->value] ?? null;
         $units = $book->likes->units;
         $unit = $spec->unit($units);
         [$min, $max] = $unit === null ? [0.0, 0.0] : $spec->limits($unit);
-        $guess = $spec->name === 'drift' && $book->driftIsFromWind() ? $book->driftMs() : null;
+        $guess = $reading === Reading::Drift && $book->driftIsFromWind() ? $book->driftMs() : null;
         $si = $entry->si ?? $guess;
 
         return new ReadingData(
-            $spec->name, $spec->label, $spec->kind->value, $entry?->text, self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
+            $reading->value, $spec->group->value, $spec->label, $spec->kind->value, $entry?->text, self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
             $unit?->symbol() ?? '', $unit === null || $si === null ? null : round($unit->fromSi($si), 4),
             $unit === null ? 0.0 : $spec->step($unit), round($min, 4), round($max, 4),
             array_map(static fn (string|int $value, string $word): OptionData => new OptionData((string) $value, $word), array_keys($spec->options), array_values($spec->options)),
@@ -41,7 +45,7 @@ final class ReadingPresenter
         );
     }
 
-    private static function shown(Spec $spec, ?Entry $entry, ?string $guess): string
+    private static function shown(Definition $spec, ?Entry $entry, ?string $guess): string
     {
         if ($entry === null) {
             return $guess ?? '–';

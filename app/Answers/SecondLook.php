@@ -8,7 +8,6 @@ use App\Data\SchoolData;
 use App\Data\SecondLookData;
 use App\Data\TipData;
 use App\Data\TipSentenceData;
-use App\Readings\Catalogue;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
@@ -59,7 +58,7 @@ final readonly class SecondLook
             $nearest = $found;
             usort($nearest, static fn (Tip $a, Tip $b): int => self::away($a, $standing) <=> self::away($b, $standing));
             $tips[$reading->value] = new TipData(
-                Catalogue::all()[$reading->value]->label,
+                $reading->definition()->label,
                 $found === [] ? '' : $words->short($nearest[0], $now),
                 array_map(static fn (array $alike): TipSentenceData => new TipSentenceData($words->sentence($alike, $now), self::trying($alike[0], $standing)), TipWords::alike($found)),
             );
@@ -71,7 +70,7 @@ final readonly class SecondLook
     /** The reading put past where it tips, as an angler would type it: "0.37 mph", "bright". */
     private static function trying(Tip $tip, Standing $standing): string
     {
-        $unit = Catalogue::all()[$tip->reading->value]->unit($standing->book->likes->units);
+        $unit = $tip->reading->definition()->unit($standing->book->likes->units);
         if (is_string($tip->past) || $unit === null) {
             return (string) $tip->past;
         }
@@ -84,7 +83,7 @@ final readonly class SecondLook
     /** @return list<Reading> those that stand, but for a drift that the wind stands for */
     private static function asked(Standing $standing): array
     {
-        return array_values(array_filter(Reading::cases(), static fn (Reading $reading): bool => $reading->isRead($standing->situation)
+        return array_values(array_filter(Reading::used(), static fn (Reading $reading): bool => $reading->isRead($standing->situation)
             && ($reading !== Reading::Drift || ! $standing->book->driftIsFromWind())));
     }
 

@@ -14,6 +14,8 @@ final readonly class ReadingData
      */
     public function __construct(
         public string $name,
+        /** Heading it stands under on the board. */
+        public string $group,
         public string $label,
         public string $kind,
         public ?string $text,

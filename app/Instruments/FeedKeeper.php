@@ -6,8 +6,8 @@ namespace App\Instruments;
 
 use App\Models\Feed;
 use App\Models\User;
-use App\Readings\Catalogue;
 use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Formats\Nmea\Reader;
 use Illuminate\Support\Carbon;
 
@@ -48,7 +48,7 @@ final class FeedKeeper
                     continue;
                 }
                 // Held to the same range as what is typed; a boat under way says more than a drift.
-                if (Catalogue::all()[$name]->holds('', $value)) {
+                if (Reading::from($name)->definition()->holds('', $value)) {
                     $this->latest[$name] = $value;
                 } else {
                     $this->unbelieved++;

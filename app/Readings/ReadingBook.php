@@ -6,37 +6,28 @@ namespace App\Readings;
 
 use App\Calibration\Calibrations;
 use App\Mending\SetAside;
-use App\Models\Reading;
+use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
 use App\Settings\Settings;
 use Carbon\Exceptions\InvalidFormatException;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
-use Eskith\Core\Choosing\How;
-use Eskith\Core\Choosing\Mood;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Zone;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Water\Bottom;
-use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
-use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Lies;
-use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
-use Eskith\Core\Water\Trend;
 use Eskith\Core\Water\Water;
 use Illuminate\Support\Carbon;
 
 /** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
 final readonly class ReadingBook
 {
-    /** Assumed where nothing was read, so that there is a picture from the first minute; SI or choice. */
-    private const ASSUMED = ['depth' => 8.0, 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'flow' => 'still', 'salt' => 'fresh', 'cone' => 20.0];
-
     /** The spot one is at stands among the readings. */
     public const SPOT = 'spot';
 
@@ -65,10 +56,13 @@ final readonly class ReadingBook
     {
         $likes = $user->likes();
         $entries = [];
-        foreach (self::ASSUMED as $name => $value) {
-            $si = is_float($value) ? $value : null;
-            $unit = Catalogue::all()[$name]->unit($likes->units);
-            $entries[$name] = new Entry($name, is_float($value) && $unit !== null ? $unit->print($value) : (string) $value, $si, Source::Assumed);
+        foreach (Reading::cases() as $reading) {
+            // So that there is a picture from the first minute.
+            $assumed = $reading->definition()->assumed;
+            if ($assumed !== null) {
+                $si = is_float($assumed) ? $assumed : null;
+                $entries[$reading->value] = new Entry($reading->value, $si === null ? (string) $assumed : (string) $reading->definition()->unit($likes->units)?->print($si), $si, Source::Assumed);
+            }
         }
         $measured = Calibrations::of($user);
         $aside = $measured->aside;
@@ -78,16 +72,16 @@ final readonly class ReadingBook
             $text = (string) $row->text;
             if ($row->name === self::SPOT) {
                 $spotId = (int) $text;
-            } elseif (Catalogue::has($row->name) && Catalogue::all()[$row->name]->holds($text, $si)) {
+            } elseif (Reading::tryFrom((string) $row->name)?->definition()->holds($text, $si) === true) {
                 $entries[$row->name] = new Entry($row->name, $text, $si, Source::tryFrom($row->source) ?? Source::Measured, self::moment($row->read_at), (bool) $row->pinned);
             } else {
                 $aside[] = SetAside::reading($row->name, $text);
             }
         }
-        $overlay = array_filter($overlay, static fn (mixed $text, int|string $name): bool => is_string($text) && Catalogue::has((string) $name), ARRAY_FILTER_USE_BOTH);
+        $overlay = array_filter(self::among($overlay), is_string(...));
         foreach ($overlay as $name => $text) {
-            [$shown, $si] = Catalogue::all()[$name]->read((string) $text, $likes->units);
-            $entries[$name] = new Entry((string) $name, $shown, $si, Source::Link);
+            [$shown, $si] = Reading::from($name)->read($text, $likes->units);
+            $entries[$name] = new Entry($name, $shown, $si, Source::Link);
         }
 
         return new self($entries, $likes, $overlay !== [], $measured, $spotId, $aside);
@@ -111,16 +105,14 @@ final readonly class ReadingBook
 
                 continue;
             }
-            if (! Catalogue::has((string) $name)) {
-                throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".');
-            }
-            [$shown, $si] = Catalogue::all()[$name]->read($text, $units);
+            $reading = Reading::tryFrom((string) $name) ?? throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".');
+            [$shown, $si] = $reading->read($text, $units);
             $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value, 'read_at' => Carbon::now()];
         }
         if ($gone !== []) {
-            Reading::query()->where('user_id', $user->id)->whereIn('name', $gone)->delete();
+            ReadingRow::query()->where('user_id', $user->id)->whereIn('name', $gone)->delete();
         }
-        Reading::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
+        ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
     }
 
     /**
@@ -134,13 +126,13 @@ final readonly class ReadingBook
         $pinned = $user->readings()->where('pinned', true)->pluck('name')->all();
         $rows = [];
         foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
-            $spec = Catalogue::all()[$name];
+            $spec = Reading::from($name)->definition();
             $unit = $spec->unit($units);
             if ($unit !== null && $spec->holds('', $si)) {
                 $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si, 'source' => Source::Instrument->value, 'read_at' => Carbon::now()];
             }
         }
-        Reading::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
+        ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
     }
 
     /** Takes over what is known of a spot: depth, bottom, wall, how its water moves and tastes. */
@@ -152,7 +144,7 @@ final readonly class ReadingBook
             'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom, 'wall' => $spot->wall ? 'yes' : 'no',
             'flow' => $water->profile === Profile::River->value ? 'river' : ($water->kind === 'harbour' ? 'tide' : 'still'), 'salt' => (string) $salt,
         ], Source::Spot);
-        Reading::query()->upsert(
+        ReadingRow::query()->upsert(
             [['user_id' => $user->id, 'name' => self::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
             ['user_id', 'name'], ['text', 'source', 'read_at'],
         );
@@ -239,40 +231,48 @@ final readonly class ReadingBook
 
     private function conditions(): Conditions
     {
-        $food = array_filter(explode(',', (string) $this->text('food')));
-
-        return new Conditions(
-            tempC: $this->si('temp'),
-            depthM: $this->si('depth'),
-            clarity: Clarity::tryFrom((string) $this->text('clarity')),
-            light: Light::tryFrom((string) $this->text('light')),
-            currentMs: $this->currentMs(),
-            boatMs: $this->driftMs(),
+        return (new Conditions(
             profile: $this->text('flow') === 'river' ? Profile::River : Profile::Uniform,
-            windMs: $this->si('wind'),
-            trend: Trend::tryFrom((string) $this->text('trend')),
             salinity: self::SALT[(string) $this->text('salt')] ?? Water::FRESH,
-            bottom: Bottom::tryFrom((string) $this->text('bottom')),
-            wall: $this->flag('wall'),
-            calm: $this->flag('calm'),
-            food: array_values(array_map(static fn (string $one): Food => Food::from($one), $food)),
-            surfaceTempC: $this->si('surface'),
             gustBoatMs: $this->gustMs(),
-        );
+        ))->with(...$this->standing(false));
     }
 
     private function aimed(): Aim
     {
-        return new Aim(
-            Species::tryFrom((string) $this->text('species')) ?? Species::Walleye,
-            How::tryFrom((string) $this->text('how')) ?? How::Vertical,
-            Zone::tryFrom((string) $this->text('zone')) ?? Zone::Bottom,
-            Mood::tryFrom((string) $this->text('mood')) ?? Mood::Neutral,
-            $this->flag('pressured') ?? false,
-            $this->flag('hop') ?? false,
-            $this->flag('away') ?? false,
-            $this->flag('marks') ?? false,
-        );
+        return (new Aim(Species::Walleye))->with(...array_filter($this->standing(true), static fn (mixed $value): bool => $value !== null));
+    }
+
+    /** @return array<string, mixed> what choices rest on, by its property in Conditions or in Aim; null where it was not read */
+    private function standing(bool $ofAim): array
+    {
+        $standing = [];
+        foreach (Reading::used() as $reading) {
+            if ($reading->basis()->ofAim === $ofAim) {
+                $text = $this->text($reading->value);
+                $standing[$reading->basis()->field] = match (true) {
+                    $reading === Reading::Drift => $this->driftMs(),
+                    $reading === Reading::Current => $this->currentMs(),
+                    $reading->dimension() !== null => $this->si($reading->value),
+                    // No food is none, not unknown.
+                    $text === null => $reading->definition()->kind === Kind::Choices ? [] : null,
+                    default => $reading->definition()->typed($text),
+                };
+            }
+        }
+
+        return $standing;
+    }
+
+    /**
+     * Of what is given by name, what is a reading.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @return array<string, mixed>
+     */
+    public static function among(array $given): array
+    {
+        return array_intersect_key($given, array_flip(array_column(Reading::cases(), 'value')));
     }
 
     public function flag(string $name): ?bool

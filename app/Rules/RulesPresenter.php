@@ -12,10 +12,10 @@ use App\Data\MoveData;
 use App\Data\OwnRuleData;
 use App\Data\RuleData;
 use App\Data\RuleGroupData;
-use Eskith\Core\Choosing\Need;
 use Eskith\Core\Choosing\Own\Condition;
 use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Spoken;
@@ -124,7 +124,7 @@ final readonly class RulesPresenter
 
         return match (true) {
             $weight === 0.0 => 'off',
-            $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Need $need): string => $need->value, $missing)),
+            $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Reading $need): string => $need->missing(), $missing)),
             $lures === 0 => 'silent today',
             default => 'speaks of '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
         };

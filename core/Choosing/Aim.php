@@ -21,14 +21,14 @@ final readonly class Aim
     ) {
     }
 
-    /** The same with what is named changed. */
-    public function with(
-        ?Species $species = null, ?How $how = null, ?Zone $zone = null, ?Mood $mood = null,
-        ?bool $pressured = null, ?bool $hop = null, ?bool $flowAway = null, ?bool $marksBelow = null,
-    ): self {
-        return new self(
-            $species ?? $this->species, $how ?? $this->how, $zone ?? $this->zone, $mood ?? $this->mood,
-            $pressured ?? $this->pressured, $hop ?? $this->hop, $flowAway ?? $this->flowAway, $marksBelow ?? $this->marksBelow,
-        );
+    /**
+     * The same with what is named changed.
+     *
+     * @param  mixed  ...$wanted  by property
+     */
+    public function with(mixed ...$wanted): self
+    {
+        /** @phpstan-ignore argument.type (each is given by the name of its property, and PHP checks its type) */
+        return new self(...[...get_object_vars($this), ...$wanted]);
     }
 }

@@ -5,51 +5,169 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Readings\Basis;
+use Eskith\Core\Choosing\Readings\Definition;
+use Eskith\Core\Choosing\Readings\Group;
+use Eskith\Core\Choosing\Readings\Kind;
+use Eskith\Core\Choosing\Readings\Walk;
+use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Dimension;
+use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Clarity;
-use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
+use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Trend;
 
-/** One reading a choice rests on, so that it can be asked for, moved, and made the condition of an own rule. Measures are SI, temperatures °C. */
+/**
+ * Everything that can be read of the day, each defined once, in define(): whatever else must know of a reading follows
+ * from there. In the order in which they stand on the board. Measures are SI, temperatures °C.
+ */
 enum Reading: string
 {
     /** Those that matter most, asked for first: how warm, how fast past the boat, how deep. */
     public const FIRST = [self::Temperature, self::Drift, self::Depth];
 
+    private const SPEED_STEPS = ['mph' => 0.05, 'kn' => 0.05, 'm/s' => 0.02, 'km/h' => 0.1];
+
+    private const WIND_STEPS = ['mph' => 1, 'kn' => 1, 'm/s' => 0.5, 'km/h' => 1];
+
+    private const TEMPERATURE_STEPS = ['°F' => 1, '°C' => 0.5];
+
     case Temperature = 'temp';
     case SurfaceTemperature = 'surface';
-    case Depth = 'depth';
-    case Drift = 'drift';
-    case Current = 'current';
-    case Wind = 'wind';
-    case Clarity = 'clarity';
-    case Light = 'light';
-    case Food = 'food';
-    case Bottom = 'bottom';
     case Trend = 'trend';
+    case Clarity = 'clarity';
+    case Salt = 'salt';
+    case Depth = 'depth';
+    case Bottom = 'bottom';
     case Wall = 'wall';
+    case Level = 'level';
+    case LevelTrend = 'level_trend';
+    case Lies = 'lies';
+    case Drift = 'drift';
+    case Wind = 'wind';
+    case Gust = 'gust';
+    case Flow = 'flow';
+    case Current = 'current';
     case Calm = 'calm';
+    case Light = 'light';
+    case Weed = 'weed';
+    case Bait = 'bait';
+    case Birds = 'birds';
+    case Food = 'food';
     case Species = 'species';
-    case How = 'how';
     case Zone = 'zone';
     case Mood = 'mood';
     case Pressured = 'pressured';
+    case MarksBelow = 'marks';
+    case How = 'how';
     case Hop = 'hop';
     case FlowAway = 'away';
-    case MarksBelow = 'marks';
+    case SonarCone = 'cone';
+    case Ice = 'ice';
+    case Weir = 'weir';
+
+    private function define(): Definition
+    {
+        return match ($this) {
+            self::Temperature => Definition::measure(Group::Water, 'water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS, basis: Basis::water(
+                'tempC', 'temp_c', 'water temperature', opens: 'At {said}', missing: 'temperature',
+                walk: new Walk(1.5, -1.0, 30.0, 0.02, [1.0, 4.0, 7.0, 11.0, 14.0, 18.0, 22.0]),
+            )),
+            self::SurfaceTemperature => Definition::measure(Group::Water, 'surface water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS, basis: Basis::water(
+                'surfaceTempC', 'surface_temp_c', 'surface temperature', '{word} on top',
+                walk: new Walk(2.0, -1.0, 32.0, 0.05, [12.0, 18.0, 22.0, 26.0]),
+                // Only fish in the thermocline make it matter.
+                met: static fn (Situation $s): bool => $s->water->surfaceTempC !== null || $s->aim->zone !== Zone::Thermocline,
+            )),
+            self::Trend => Definition::choice(Group::Water, 'trend', Trend::class, basis: Basis::water('trend', 'trend', 'temperature trend', 'water {word}', 'With the {said}')),
+            self::Clarity => Definition::choice(Group::Water, 'clarity', Clarity::class, basis: Basis::water('clarity', 'clarity', 'clarity', '{word} water', 'In {said}')),
+            self::Salt => Definition::choice(Group::Water, 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea'], assumed: 'fresh'),
+            self::Depth => Definition::measure(Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], 8.0, Basis::water(
+                'depthM', 'depth_m', 'depth', opens: 'In {said} of water',
+                walk: new Walk(1.15, 0.5, 60.0, 0.02, [2.0, 4.0, 6.0, 9.0, 13.0, 20.0], byRatio: true),
+            )),
+            self::Bottom => Definition::choice(Group::Depth, 'bottom', Bottom::class, basis: Basis::water('bottom', 'bottom', 'bottom', '{word} below', 'Over {word}')),
+            self::Wall => Definition::flag(Group::Depth, 'steep wall', basis: Basis::water(
+                'wall', 'wall', 'wall or open bottom', ['yes' => 'at a wall', 'no' => 'no wall'], ['yes' => 'At a wall', 'no' => 'Away from a wall'],
+            )),
+            self::Level => Definition::choice(Group::Depth, 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood']),
+            self::LevelTrend => Definition::choice(Group::Depth, 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising']),
+            self::Lies => Definition::choice(Group::Movement, 'boat', Lies::class),
+            self::Drift => Definition::measure(Group::Movement, 'drift', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS, basis: Basis::water(
+                'boatMs', 'boat_ms', 'drift', '{word} of drift', missing: 'flow past the boat',
+                walk: new Walk(0.06, -1.5, 1.5, 0.002, [0.0, 0.1, 0.2, 0.35, 0.5, 0.8]),
+                // It matters for what flows past the line, which the current may leave unknown.
+                met: static fn (Situation $s): bool => $s->flowMs !== null,
+            )),
+            self::Wind => Definition::measure(Group::Movement, 'wind', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS, basis: Basis::water(
+                'windMs', 'wind_ms', 'wind', '{word} of wind',
+                walk: new Walk(1.5, 0.0, 20.0, 0.05, [0.0, 3.0, 6.0, 10.0]),
+            )),
+            self::Gust => Definition::measure(Group::Movement, 'gusts', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS),
+            self::Flow => Definition::choice(Group::Movement, 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'], aliases: ['uniform' => 'still'], assumed: 'still'),
+            self::Current => Definition::measure(Group::Movement, 'current', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS, basis: Basis::water(
+                'currentMs', 'current_ms', 'current', '{word} of current',
+                walk: new Walk(0.1, -2.0, 2.0, 0.002, [0.0, 0.15, 0.3, 0.5, 0.8]),
+            )),
+            self::Calm => Definition::flag(Group::Movement, 'waves', 'slick calm', 'rippled', Basis::water(
+                'calm', 'calm', 'waves', ['yes' => 'slick calm', 'no' => 'a ripple on the water'], ['yes' => 'In a slick calm', 'no' => 'With a ripple on the water'],
+            )),
+            self::Light => Definition::choice(Group::Signs, 'light', Light::class, basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}')),
+            self::Weed => Definition::choice(Group::Signs, 'weed', ['none' => 'none', 'green' => 'green', 'dying' => 'dying']),
+            self::Bait => Definition::choice(Group::Signs, 'bait', ['none' => 'none seen', 'some' => 'some', 'chased' => 'chased']),
+            self::Birds => Definition::flag(Group::Signs, 'birds', 'working', 'none'),
+            self::Food => Definition::choice(Group::Signs, 'food', Food::class, several: true, basis: Basis::water('food', 'food', 'food', '{word} about')),
+            self::Species => Definition::choice(Group::Fish, 'after', Species::class, assumed: 'walleye', basis: Basis::aim('species', 'species', 'fish sought', '{word} sought', 'For {word}')),
+            self::Zone => Definition::choice(
+                Group::Fish, 'fish sit', Zone::class, ['bottom' => 'on the bottom', 'thermocline' => 'in the thermocline'], assumed: 'bottom',
+                basis: Basis::aim('zone', 'zone', 'place of the fish', ['bottom' => 'fish on the bottom', 'suspended' => 'suspended fish', 'thermocline' => 'fish in the thermocline']),
+            ),
+            self::Mood => Definition::choice(Group::Fish, 'fish are', Mood::class, assumed: 'neutral', basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish')),
+            self::Pressured => Definition::flag(Group::Fish, 'pressured', basis: Basis::aim('pressured', 'pressured', 'pressure on the fish', ['yes' => 'pressured fish', 'no' => 'fish left alone'])),
+            self::MarksBelow => Definition::flag(Group::Fish, 'marks below', basis: Basis::aim('marksBelow', 'marks_below', 'marks below', ['yes' => 'marks straight below', 'no' => 'no marks below'])),
+            self::How => Definition::choice(Group::Work, 'how', How::class, assumed: 'vertical', basis: Basis::aim(
+                'how', 'how', 'way of fishing', ['cast' => 'casting', 'vertical' => 'straight down'], ['cast' => 'When casting', 'vertical' => 'Straight down'],
+            )),
+            self::Hop => Definition::flag(Group::Work, 'bottom hop', basis: Basis::aim(
+                'hop', 'hop', 'bottom hop', ['yes' => 'hopping along the bottom', 'no' => 'no bottom hop'], ['yes' => 'Hopping along the bottom', 'no' => 'Without hopping along the bottom'],
+            )),
+            self::FlowAway => Definition::flag(Group::Work, 'flow runs away', basis: Basis::aim(
+                'flowAway', 'flow_away', 'way the flow runs', ['yes' => 'flow running away', 'no' => 'flow not running away'], 'With the {said}',
+            )),
+            self::SonarCone => Definition::measure(Group::Work, 'sonar cone', Dimension::Angle, [5.0, 90.0], ['°' => 1], 20.0),
+            self::Ice => Definition::flag(Group::Care, 'ice about'),
+            self::Weir => Definition::flag(Group::Care, 'weir or dam near'),
+        };
+    }
+
+    public function definition(): Definition
+    {
+        /** @var array<string, Definition> $all */
+        static $all = [];
+
+        return $all[$this->value] ??= $this->define();
+    }
+
+    /** @return list<self> those that a choice rests on: that rules, conditions and the command line know */
+    public static function used(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $reading): bool => $reading->definition()->basis !== null));
+    }
+
+    /** @throws \LogicException for a reading that is only shown */
+    public function basis(): Basis
+    {
+        return $this->definition()->basis ?? throw new \LogicException("No choice rests on {$this->value}.");
+    }
 
     /** Null for a choice. */
     public function dimension(): ?Dimension
     {
-        return match ($this) {
-            self::Temperature, self::SurfaceTemperature => Dimension::Temperature,
-            self::Depth => Dimension::Length,
-            self::Drift, self::Current, self::Wind => Dimension::Speed,
-            default => null,
-        };
+        return $this->definition()->dimension;
     }
 
     /** A drift or a current: signed, and counted by its size. */
@@ -61,78 +179,50 @@ enum Reading: string
     /** As said in a sentence: "the water temperature". */
     public function word(): string
     {
-        return match ($this) {
-            self::Temperature => 'water temperature',
-            self::SurfaceTemperature => 'surface temperature',
-            self::Trend => 'temperature trend',
-            self::Wall => 'wall or open bottom',
-            self::Calm => 'waves',
-            self::Species => 'fish sought',
-            self::How => 'way of fishing',
-            self::Zone => 'place of the fish',
-            self::Mood => 'mood of the fish',
-            self::Pressured => 'pressure on the fish',
-            self::Hop => 'bottom hop',
-            self::FlowAway => 'way the flow runs',
-            self::MarksBelow => 'marks below',
-            default => $this->value,
-        };
+        return $this->basis()->word;
+    }
+
+    /** As said of a rule that waits for it. */
+    public function missing(): string
+    {
+        return $this->basis()->missing ?? $this->basis()->word;
     }
 
     /** @return list<string> what can be chosen; empty for a measure */
     public function choices(): array
     {
-        return match ($this) {
-            self::Clarity => array_column(Clarity::cases(), 'value'),
-            self::Light => array_column(Light::cases(), 'value'),
-            self::Food => array_column(Food::cases(), 'value'),
-            self::Bottom => array_column(Bottom::cases(), 'value'),
-            self::Trend => array_column(Trend::cases(), 'value'),
-            self::Species => array_column(Species::cases(), 'value'),
-            self::How => array_column(How::cases(), 'value'),
-            self::Zone => array_column(Zone::cases(), 'value'),
-            self::Mood => array_column(Mood::cases(), 'value'),
-            self::Wall, self::Calm, self::Pressured, self::Hop, self::FlowAway, self::MarksBelow => ['no', 'yes'],
-            default => [],
-        };
+        return $this->definition()->values();
+    }
+
+    /**
+     * What was typed or chosen, as it is kept: the words to show again and, for a measure, its SI value.
+     *
+     * @return array{string, float|null}
+     *
+     * @throws \Eskith\Core\Units\InvalidInput naming the reading
+     */
+    public function read(string $text, UnitSet $units): array
+    {
+        return $this->definition()->read($text, $units, $this->value);
     }
 
     /** The measure as it stands; null when it was not read. */
     public function measured(Situation $s): ?float
     {
-        return match ($this) {
-            self::Temperature => $s->water->tempC,
-            self::SurfaceTemperature => $s->water->surfaceTempC,
-            self::Depth => $s->water->depthM,
-            self::Drift => $s->water->boatMs,
-            self::Current => $s->water->currentMs,
-            self::Wind => $s->water->windMs,
-            default => null,
-        };
+        $value = $this->dimension() === null ? null : $this->standing($s);
+
+        return is_float($value) ? $value : null;
     }
 
     /** @return list<string> what is chosen: none when it was not read, several only for food */
     public function chosen(Situation $s): array
     {
-        $flag = static fn (?bool $on): array => $on === null ? [] : [$on ? 'yes' : 'no'];
-        $one = static fn (Clarity|Light|Bottom|Trend|null $read): array => $read === null ? [] : [$read->value];
+        $value = $this->dimension() !== null ? null : $this->standing($s);
 
-        return match ($this) {
-            self::Food => array_column($s->water->food, 'value'),
-            self::Wall => $flag($s->water->wall),
-            self::Calm => $flag($s->water->calm),
-            self::Pressured => $flag($s->aim->pressured),
-            self::Hop => $flag($s->aim->hop),
-            self::FlowAway => $flag($s->aim->flowAway),
-            self::MarksBelow => $flag($s->aim->marksBelow),
-            self::Species => [$s->aim->species->value],
-            self::How => [$s->aim->how->value],
-            self::Zone => [$s->aim->zone->value],
-            self::Mood => [$s->aim->mood->value],
-            self::Clarity => $one($s->water->clarity),
-            self::Light => $one($s->water->light),
-            self::Bottom => $one($s->water->bottom),
-            self::Trend => $one($s->water->trend),
+        return match (true) {
+            is_bool($value) => [$value ? 'yes' : 'no'],
+            $value instanceof \BackedEnum => [(string) $value->value],
+            is_array($value) => array_map(static fn (\BackedEnum $one): string => (string) $one->value, array_values(array_filter($value, static fn (mixed $one): bool => $one instanceof \BackedEnum))),
             default => [],
         };
     }
@@ -142,104 +232,52 @@ enum Reading: string
         return $this->measured($s) !== null || $this->chosen($s) !== [];
     }
 
+    /** Whether a rule that needs it has what it needs. */
+    public function isMet(Situation $s): bool
+    {
+        $met = $this->basis()->met;
+
+        return $met === null ? $this->isRead($s) : $met($s);
+    }
+
     /** The same situation with this reading at another value: SI for a measure, one of the choices otherwise. */
     public function with(Situation $s, float|string $value): Situation
     {
-        return $this->isAim() ? $s->with(aim: $this->aimed($s->aim, (string) $value)) : $s->with(water: $this->watered($s->water, $value));
+        [$basis, $definition] = [$this->basis(), $this->definition()];
+        $read = [$basis->field => $definition->kind === Kind::Measure ? (float) $value : $definition->typed((string) $value)];
+
+        return $basis->ofAim ? $s->with(aim: $s->aim->with(...$read)) : $s->with(water: $s->water->with(...$read));
     }
 
-    private function isAim(): bool
-    {
-        return in_array($this, [self::Species, self::How, self::Zone, self::Mood, self::Pressured, self::Hop, self::FlowAway, self::MarksBelow], true);
-    }
-
-    private function watered(Conditions $water, float|string $value): Conditions
-    {
-        [$si, $choice] = [(float) $value, (string) $value];
-
-        return match ($this) {
-            self::Temperature => $water->with(tempC: $si),
-            self::SurfaceTemperature => $water->with(surfaceTempC: $si),
-            self::Depth => $water->with(depthM: $si),
-            self::Drift => $water->with(boatMs: $si),
-            self::Current => $water->with(currentMs: $si),
-            self::Wind => $water->with(windMs: $si),
-            self::Clarity => $water->with(clarity: Clarity::from($choice)),
-            self::Light => $water->with(light: Light::from($choice)),
-            self::Food => $water->with(food: [Food::from($choice)]),
-            self::Bottom => $water->with(bottom: Bottom::from($choice)),
-            self::Trend => $water->with(trend: Trend::from($choice)),
-            self::Wall => $water->with(wall: $choice === 'yes'),
-            default => $water->with(calm: $choice === 'yes'),
-        };
-    }
-
-    private function aimed(Aim $aim, string $value): Aim
-    {
-        return match ($this) {
-            self::Species => $aim->with(species: Species::from($value)),
-            self::How => $aim->with(how: How::from($value)),
-            self::Zone => $aim->with(zone: Zone::from($value)),
-            self::Mood => $aim->with(mood: Mood::from($value)),
-            self::Pressured => $aim->with(pressured: $value === 'yes'),
-            self::Hop => $aim->with(hop: $value === 'yes'),
-            self::FlowAway => $aim->with(flowAway: $value === 'yes'),
-            default => $aim->with(marksBelow: $value === 'yes'),
-        };
-    }
-
-    /** A choice by itself: "bright", "smallmouth". */
+    /** A choice by itself, "bright", "smallmouth"; where it would not be understood by itself, as it is said of the day. */
     public function naming(string $value): string
     {
-        return match ($this) {
-            self::Clarity => Clarity::from($value)->word(),
-            self::Light => Light::from($value)->word(),
-            self::Food => Food::from($value)->word(),
-            self::Species => Species::from($value)->word(),
-            self::How => How::from($value)->word(),
-            self::Bottom => Bottom::from($value)->word(),
-            default => $this->saying($value),
-        };
+        $says = $this->basis()->says;
+
+        return is_array($says) || in_array($this, [self::Trend, self::Mood], true) ? $this->saying($value) : $this->definition()->word($value);
     }
 
     /** A choice as it is said of the day: "bright light", "at a wall", "smallmouth sought". */
     public function saying(string $value): string
     {
-        return match ($this) {
-            self::Clarity => $this->naming($value).' water',
-            self::Light => $this->naming($value).' light',
-            self::Food => $this->naming($value).' about',
-            self::Bottom => $this->naming($value).' below',
-            self::Trend => 'water '.Trend::from($value)->word(),
-            self::Wall => $value === 'yes' ? 'at a wall' : 'no wall',
-            self::Calm => $value === 'yes' ? 'slick calm' : 'a ripple on the water',
-            self::Species => $this->naming($value).' sought',
-            self::How => How::from($value) === How::Cast ? 'casting' : 'straight down',
-            self::Zone => match (Zone::from($value)) {
-                Zone::Bottom => 'fish on the bottom',
-                Zone::Suspended => 'suspended fish',
-                Zone::Thermocline => 'fish in the thermocline',
-            },
-            self::Mood => Mood::from($value)->word().' fish',
-            self::Pressured => $value === 'yes' ? 'pressured fish' : 'fish left alone',
-            self::Hop => $value === 'yes' ? 'hopping along the bottom' : 'no bottom hop',
-            self::FlowAway => $value === 'yes' ? 'flow running away' : 'flow not running away',
-            self::MarksBelow => $value === 'yes' ? 'marks straight below' : 'no marks below',
-            default => $value,
+        return $this->put($this->basis()->says, $value, $this->definition()->word($value));
+    }
+
+    /** A measure by itself: "37 °F", "26 ft", "0.3 mph". */
+    public function figure(Say $say, float $si): string
+    {
+        return match ($this->dimension()) {
+            Dimension::Temperature => $say->temperature($si),
+            Dimension::Length => $say->depth($si),
+            Dimension::Speed => $say->speed($si),
+            default => throw new \LogicException("{$this->value} is not said as a figure."),
         };
     }
 
-    /** A measure as it is said of the day: "37 °F", "26 ft deep", "0.3 mph of drift". */
+    /** A measure as it is said of the day: "37 °F", "26 ft", "0.3 mph of drift". */
     public function measure(Say $say, float $si): string
     {
-        return match ($this) {
-            self::Temperature => $say->temperature($si),
-            self::SurfaceTemperature => $say->temperature($si).' on top',
-            self::Depth => $say->depth($si),
-            self::Drift => $say->speed($si).' of drift',
-            self::Current => $say->speed($si).' of current',
-            default => $say->speed($si).' of wind',
-        };
+        return $this->put($this->basis()->says, '', $this->figure($say, $si));
     }
 
     /** How a sentence about a value begins: "At a wall", "In stained water", "With 0.3 mph of drift". */
@@ -247,18 +285,19 @@ enum Reading: string
     {
         $told = is_string($value) ? $this->saying($value) : $this->measure($say, $value);
 
-        return match ($this) {
-            self::Temperature => "At {$told}",
-            self::Depth => "In {$told} of water",
-            self::Clarity, self::Light => "In {$told}",
-            self::Bottom => 'Over '.$this->naming((string) $value),
-            self::Species => 'For '.$this->naming((string) $value),
-            self::Wall => $value === 'yes' ? 'At a wall' : 'Away from a wall',
-            self::Hop => $value === 'yes' ? 'Hopping along the bottom' : 'Without hopping along the bottom',
-            self::How => $value === How::Cast->value ? 'When casting' : 'Straight down',
-            self::Trend, self::FlowAway => "With the {$told}",
-            self::Calm => $value === 'yes' ? 'In a slick calm' : 'With a ripple on the water',
-            default => "With {$told}",
-        };
+        return $this->put($this->basis()->opens, (string) $value, is_string($value) ? $this->definition()->word($value) : $told, $told);
+    }
+
+    /** @param  string|array<string, string>  $pattern  or one for each choice */
+    private function put(string|array $pattern, string $value, string $word, string $said = ''): string
+    {
+        return str_replace(['{word}', '{said}'], [$word, $said], is_array($pattern) ? $pattern[$value] ?? $word : $pattern);
+    }
+
+    private function standing(Situation $s): mixed
+    {
+        $basis = $this->basis();
+
+        return $basis->ofAim ? $s->aim->{$basis->field} : $s->water->{$basis->field};
     }
 }

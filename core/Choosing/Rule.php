@@ -10,7 +10,7 @@ final readonly class Rule
     /**
      * @param  string  $id  as in the rule base, "F1"
      * @param  string  $says  what it holds, in one line
-     * @param  list<Need>  $needs  readings without which it stays silent
+     * @param  list<Reading>  $needs  readings without which it stays silent
      * @param  float  $stake  most points it can move, up or down
      * @param  string  $per  where the stake is for each of something: "step"
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
@@ -31,9 +31,9 @@ final readonly class Rule
         return ($this->judge)($situation, $candidate);
     }
 
-    /** @return list<Need> the readings that are missing for it */
+    /** @return list<Reading> the readings that are missing for it */
     public function missing(Situation $situation): array
     {
-        return $this->needs === [] ? [] : array_values(array_filter($this->needs, static fn (Need $need): bool => ! $need->isMet($situation)));
+        return $this->needs === [] ? [] : array_values(array_filter($this->needs, static fn (Reading $need): bool => ! $need->isMet($situation)));
     }
 }

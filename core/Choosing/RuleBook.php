@@ -71,7 +71,7 @@ final readonly class RuleBook
     }
 
     /** The missing reading that silences the most points, or null when none is missing. */
-    public function mostWanted(Situation $situation): ?Need
+    public function mostWanted(Situation $situation): ?Reading
     {
         $stakes = [];
         foreach ($this->rules as $rule) {
@@ -80,8 +80,8 @@ final readonly class RuleBook
             }
         }
         arsort($stakes);
-        $first = array_key_first(array_intersect_key($stakes, array_flip(array_column(Need::FIRST, 'value'))) ?: $stakes);
+        $first = array_key_first(array_intersect_key($stakes, array_flip(array_column(Reading::FIRST, 'value'))) ?: $stakes);
 
-        return $first === null ? null : Need::from($first);
+        return $first === null ? null : Reading::from($first);
     }
 }

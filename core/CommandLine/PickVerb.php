@@ -11,10 +11,10 @@ use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
-use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Ladder;
-use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
@@ -22,7 +22,6 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Stint;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\VigourSchool;
-use Eskith\Core\Choosing\Zone;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
@@ -30,13 +29,8 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
-use Eskith\Core\Water\Bottom;
-use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Conditions;
-use Eskith\Core\Water\Food;
-use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Profile;
-use Eskith\Core\Water\Trend;
 
 /** Every candidate of a box, best first, with points and reasons. */
 final class PickVerb implements Verb
@@ -63,43 +57,45 @@ final class PickVerb implements Verb
 
     private static function water(Fields $water): Conditions
     {
-        $food = [];
-        foreach ($water->items('food') as $item) {
-            $food[] = (is_string($item) ? Food::tryFrom($item) : null)
-                ?? throw InvalidInput::because($water->at('food'), 'Food is any of perch, sunfish, golden_shiner, shad, alewife, goby.');
+        $read = [];
+        foreach (Reading::used() as $reading) {
+            if (! $reading->basis()->ofAim) {
+                $read[$reading->basis()->field] = self::reading($reading, $water);
+            }
         }
 
-        return new Conditions(
-            tempC: $water->numberOrNull('temp_c'),
-            depthM: $water->numberOrNull('depth_m'),
-            clarity: $water->oneOrNull(Clarity::class, 'clarity'),
-            light: $water->oneOrNull(Light::class, 'light'),
-            currentMs: $water->numberOrNull('current_ms'),
-            boatMs: $water->numberOrNull('boat_ms'),
-            profile: $water->one(Profile::class, 'profile', Profile::Uniform),
-            windMs: $water->numberOrNull('wind_ms'),
-            trend: $water->oneOrNull(Trend::class, 'trend'),
-            salinity: $water->number('salinity', 0.0),
-            bottom: $water->oneOrNull(Bottom::class, 'bottom'),
-            wall: $water->has('wall') ? $water->flag('wall') : null,
-            calm: $water->has('calm') ? $water->flag('calm') : null,
-            food: $food,
-            surfaceTempC: $water->numberOrNull('surface_temp_c'),
-        );
+        return (new Conditions(profile: $water->one(Profile::class, 'profile', Profile::Uniform), salinity: $water->number('salinity', 0.0)))->with(...$read);
     }
 
     private static function aim(Fields $aim): Aim
     {
-        return new Aim(
-            $aim->one(Species::class, 'species'),
-            $aim->one(How::class, 'how', How::Vertical),
-            $aim->one(Zone::class, 'zone', Zone::Bottom),
-            $aim->one(Mood::class, 'mood', Mood::Neutral),
-            $aim->flag('pressured'),
-            $aim->flag('hop'),
-            $aim->flag('flow_away'),
-            $aim->flag('marks_below'),
-        );
+        $wanted = [];
+        foreach (Reading::used() as $reading) {
+            if ($reading->basis()->ofAim && $aim->has($reading->basis()->key)) {
+                $wanted[$reading->basis()->field] = self::reading($reading, $aim);
+            }
+        }
+
+        return (new Aim($aim->one(Species::class, 'species')))->with(...$wanted);
+    }
+
+    /** @return mixed as Conditions and Aim take it; null, or no food, where it is absent */
+    private static function reading(Reading $reading, Fields $fields): mixed
+    {
+        [$key, $definition] = [$reading->basis()->key, $reading->definition()];
+        $enum = $definition->enum;
+
+        return match (true) {
+            $definition->kind === Kind::Measure => $fields->numberOrNull($key),
+            $definition->kind === Kind::Flag => $fields->has($key) ? $fields->flag($key) : null,
+            $enum === null => throw new \LogicException("{$reading->value} is no choice of the core."),
+            $definition->kind === Kind::Choice => $fields->oneOrNull($enum, $key),
+            default => array_map(
+                static fn (mixed $item): \BackedEnum => (is_string($item) ? $enum::tryFrom($item) : null)
+                    ?? throw InvalidInput::because($fields->at($key), ucfirst($key).' is any of '.implode(', ', $definition->values()).'.'),
+                $fields->items($key),
+            ),
+        };
     }
 
     private static function schools(Fields $schools): Schools

@@ -38,17 +38,12 @@ final readonly class Conditions
     /**
      * The same with what is named read anew.
      *
-     * @param  list<Food>|null  $food
+     * @param  mixed  ...$read  by property
      */
-    public function with(
-        ?float $tempC = null, ?float $depthM = null, ?Clarity $clarity = null, ?Light $light = null, ?float $currentMs = null, ?float $boatMs = null,
-        ?float $windMs = null, ?Trend $trend = null, ?Bottom $bottom = null, ?bool $wall = null, ?bool $calm = null, ?array $food = null, ?float $surfaceTempC = null,
-    ): self {
-        return new self(
-            $tempC ?? $this->tempC, $depthM ?? $this->depthM, $clarity ?? $this->clarity, $light ?? $this->light, $currentMs ?? $this->currentMs, $boatMs ?? $this->boatMs,
-            $this->profile, $windMs ?? $this->windMs, $trend ?? $this->trend, $this->salinity, $bottom ?? $this->bottom, $wall ?? $this->wall, $calm ?? $this->calm,
-            $food ?? $this->food, $surfaceTempC ?? $this->surfaceTempC, $this->gustBoatMs,
-        );
+    public function with(mixed ...$read): self
+    {
+        /** @phpstan-ignore argument.type (each is given by the name of its property, and PHP checks its type) */
+        return new self(...[...get_object_vars($this), ...$read]);
     }
 
     public function water(): Water

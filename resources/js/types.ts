@@ -426,6 +426,7 @@ export interface RackData {
 
 export interface ReadingData {
 	name: string;
+	group: string;
 	label: string;
 	kind: "measure" | "choice" | "choices" | "flag";
 	text: string | null;

@@ -56,9 +56,10 @@ final class NewcomerTest extends BrowserTestCase
         $this->button('Make the account')->click();
         $this->see('Your box is empty');
 
+        $this->type('2');
         $this->button('Begin with a usual dozen')->click();
         $this->button('Put these 12 in the box')->click();
-        $this->see('Tie on the silver half-ounce blade');
+        $this->see('Tie on the white half-ounce blade');
         $this->see('12 usual lures are in the box.');
 
         $this->page->get("{$this->server->url}/tackle");

@@ -10,8 +10,8 @@ use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Ladder;
-use Eskith\Core\Choosing\Need;
 use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
@@ -39,8 +39,8 @@ final class ChoosingTest extends TestCase
         self::assertSame([], array_intersect(['F1', 'F7', 'F9', 'W1', 'W5', 'C1'], array_column($picks[0]->reasons(), 'rule')));
         self::assertNull($picks[0]->candidate->lineAngleDeg);
         self::assertNull($picks[0]->candidate->secondsToBottom);
-        self::assertSame(Need::Temperature, RuleBook::standard()->mostWanted($this->situation(new Conditions(depthM: 8, boatMs: 0.1))));
-        self::assertSame(['F13', 'F3'], $this->silentFor(Need::Trend, Need::SurfaceTemperature));
+        self::assertSame(Reading::Temperature, RuleBook::standard()->mostWanted($this->situation(new Conditions(depthM: 8, boatMs: 0.1))));
+        self::assertSame(['F13', 'F3'], $this->silentFor(Reading::Trend, Reading::SurfaceTemperature));
     }
 
     public function test_ids_are_unique_and_each_rule_says_what_it_holds(): void
@@ -175,7 +175,7 @@ final class ChoosingTest extends TestCase
     }
 
     /** @return list<string> rules that want a reading which is not there */
-    private function silentFor(Need ...$needs): array
+    private function silentFor(Reading ...$needs): array
     {
         $situation = new Situation(new Conditions, new Aim(Species::Walleye, zone: Zone::Thermocline), new Schools, 0.0002, UnitSet::metric());
         $ids = [];

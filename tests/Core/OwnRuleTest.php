@@ -226,12 +226,12 @@ final class OwnRuleTest extends RuleTestCase
     public function test_bare_conditions_are_never_read_into(): void
     {
         $bare = new Situation(new Conditions, $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
-        $unread = array_filter(Reading::cases(), static fn (Reading $reading): bool => ! $reading->isRead($bare));
+        $unread = array_filter(Reading::used(), static fn (Reading $reading): bool => ! $reading->isRead($bare));
         self::assertSame(
-            ['temp', 'surface', 'depth', 'drift', 'current', 'wind', 'clarity', 'light', 'food', 'bottom', 'trend', 'wall', 'calm'],
+            ['temp', 'surface', 'trend', 'clarity', 'depth', 'bottom', 'wall', 'drift', 'wind', 'current', 'calm', 'light', 'food'],
             array_values(array_column($unread, 'value')),
         );
-        foreach (Reading::cases() as $reading) {
+        foreach (Reading::used() as $reading) {
             foreach ($reading->choices() ?: [1.5] as $value) {
                 $there = $reading->with($bare, $value);
                 self::assertTrue($reading->isRead($there));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Need;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Say;
@@ -45,7 +44,7 @@ final class TippingTest extends RuleTestCase
         $box = $this->box();
         $chooser = new Chooser(RuleBook::standard());
         $tied = [null, new TiedOn($box[3], 'back', 'short_pop'), new TiedOn($box[9], null, 'flutter_drop')];
-        foreach (Reading::cases() as $reading) {
+        foreach (Reading::used() as $reading) {
             foreach ($reading->choices() ?: ($reading->dimension() === Dimension::Speed ? [0.0, 0.1, 0.3, 0.6, 1.4, 5.9] : [0.3, 2.0, 9.0, 12.5, 21.0]) as $value) {
                 $there = $reading->with($this->situation($day), $value);
                 foreach ($tied as $tiedOn) {
@@ -65,7 +64,7 @@ final class TippingTest extends RuleTestCase
         $tipping = new Tipping($chooser, $now, $box);
         $first = $chooser->top($now, $box);
         $grain = ['temp' => 0.02, 'surface' => 0.05, 'depth' => 0.02, 'drift' => 0.002, 'current' => 0.002, 'wind' => 0.05];
-        foreach (Reading::cases() as $reading) {
+        foreach (Reading::used() as $reading) {
             foreach ($tipping->of($reading) as $tip) {
                 self::assertNotSame($first?->id, $tip->lure->id);
                 if (is_string($tip->at)) {
@@ -139,10 +138,10 @@ final class TippingTest extends RuleTestCase
         $asked = static fn (Situation $situation): ?Reading => (new Tipping(new Chooser(RuleBook::standard()), $situation, $box))->mostWanted()?->reading;
         self::assertSame(Reading::Depth, $asked($now));
         self::assertNotContains($asked($now->with(water: $now->water->with(depthM: 8.0))), Reading::FIRST, 'they are read');
-        $needed = static fn (Conditions $water): ?Need => RuleBook::standard()->mostWanted($now->with(water: $water));
-        self::assertContains($needed(new Conditions()), Need::FIRST);
-        self::assertSame(Need::Flow, $needed(new Conditions(tempC: 4.0, depthM: 8.0)));
-        self::assertNotContains($needed(new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.2, currentMs: 0.0)), Need::FIRST);
+        $needed = static fn (Conditions $water): ?Reading => RuleBook::standard()->mostWanted($now->with(water: $water));
+        self::assertContains($needed(new Conditions()), Reading::FIRST);
+        self::assertSame(Reading::Drift, $needed(new Conditions(tempC: 4.0, depthM: 8.0)));
+        self::assertNotContains($needed(new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.2, currentMs: 0.0)), Reading::FIRST);
     }
 
     public function test_a_sentence_about_any_value_of_any_reading_begins_as_one_would_say_it(): void
@@ -156,7 +155,7 @@ final class TippingTest extends RuleTestCase
         ] as $words => [$reading, $value]) {
             self::assertSame($words, str_replace("\u{a0}", ' ', $reading->opening($say, $value)));
         }
-        foreach (Reading::cases() as $reading) {
+        foreach (Reading::used() as $reading) {
             foreach ($reading->choices() ?: [2.0] as $value) {
                 self::assertMatchesRegularExpression('/^(At|In|With|Without|Over|For|Away|When|Straight|Hopping) [a-z0-9]/', $reading->opening($say, $value));
             }

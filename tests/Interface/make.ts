@@ -13,6 +13,7 @@ import type {
 export function reading(over: Partial<ReadingData> = {}): ReadingData {
 	return {
 		name: "depth",
+		group: "Depth",
 		label: "depth",
 		kind: "measure",
 		text: "26 ft",

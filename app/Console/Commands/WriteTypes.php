@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Data\RulesSchema;
 use App\Data\TypeScript;
 use Illuminate\Console\Command;
 
@@ -11,12 +12,13 @@ final class WriteTypes extends Command
 {
     protected $signature = 'types';
 
-    protected $description = 'Write the TypeScript types of what crosses HTTP';
+    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the readings in the schema of the rules file';
 
     public function handle(): int
     {
         file_put_contents(TypeScript::path(), TypeScript::text());
-        $this->info('Wrote resources/js/types.ts.');
+        file_put_contents(RulesSchema::path(), RulesSchema::text());
+        $this->info('Wrote resources/js/types.ts and public/schema/rules.schema.json.');
 
         return self::SUCCESS;
     }

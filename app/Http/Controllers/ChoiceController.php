@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Answers\ComparePresenter;
 use App\Answers\SecondLook;
 use App\Answers\Standing;
-use App\Readings\Catalogue;
+use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -50,6 +50,6 @@ final class ChoiceController extends Controller
     /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
     private function standing(Request $request): Standing
     {
-        return Standing::today($this->angler($request), array_intersect_key($request->query(), Catalogue::all()));
+        return Standing::today($this->angler($request), ReadingBook::among($request->query()));
     }
 }

@@ -41,7 +41,7 @@ final class RulesController extends Controller
             'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
                 $reading->value, ucfirst($reading->word()),
                 array_map(static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice)), $reading->choices()),
-            ), Reading::cases()),
+            ), Reading::used()),
             'families' => LureKind::FAMILIES,
             'finishes' => array_values(array_unique([...array_map(static fn (Finish $finish): string => $finish->value, Finish::cases()), ...$finishes])),
         ]);

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Answers\AnswerBuilder;
 use App\Data\AnswerData;
 use App\Data\TiedData;
-use App\Readings\Catalogue;
+use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
@@ -71,6 +71,6 @@ final class StationController extends Controller
     {
         [$wanted, $family] = [$request->query('pick'), $request->query('family')];
 
-        return $answers->today($this->angler($request), array_intersect_key($request->query(), Catalogue::all()), is_string($wanted) ? $wanted : null, is_string($family) ? $family : null);
+        return $answers->today($this->angler($request), ReadingBook::among($request->query()), is_string($wanted) ? $wanted : null, is_string($family) ? $family : null);
     }
 }

@@ -11,8 +11,8 @@ use App\Data\SpotData;
 use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
-use App\Readings\Catalogue;
 use App\Readings\ReadingBook;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -31,7 +31,7 @@ final class WaterController extends Controller
     public function show(Request $request, AnswerBuilder $answers, CalibrationPresenter $calibrations): Response
     {
         $user = $this->angler($request);
-        $tried = array_intersect_key($request->query(), Catalogue::all());
+        $tried = ReadingBook::among($request->query());
         $pick = $request->query('pick');
         $trouble = null;
         try {
@@ -89,7 +89,7 @@ final class WaterController extends Controller
     /** A pinned reading is never overwritten by instruments. */
     public function pin(Request $request, AnswerBuilder $answers): JsonResponse
     {
-        $given = $request->validate(['name' => ['required', Rule::in(array_keys(Catalogue::all()))], 'pinned' => ['required', 'boolean']]);
+        $given = $request->validate(['name' => ['required', Rule::enum(Reading::class)], 'pinned' => ['required', 'boolean']]);
         $user = $this->angler($request);
         if ($user->readings()->where('name', $given['name'])->update(['pinned' => $given['pinned']]) === 0) {
             throw InvalidInput::because($given['name'], 'There is no reading to pin yet.');

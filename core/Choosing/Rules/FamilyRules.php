@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing\Rules;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Mood;
-use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
@@ -33,7 +33,7 @@ final class FamilyRules
     private static function byTemperature(): array
     {
         return [
-            self::rule('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.', [Need::Temperature], 3,
+            self::rule('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.', [Reading::Temperature], 3,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family !== Family::Blade || $s->band === null) {
                         return null;
@@ -50,7 +50,7 @@ final class FamilyRules
                             : Verdict::of(-2, "{$at}: too warm for a blade.")),
                     };
                 }),
-            self::rule('F2', 'Spoons come into their own from 15 °C downward.', [Need::Temperature], 2,
+            self::rule('F2', 'Spoons come into their own from 15 °C downward.', [Reading::Temperature], 2,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family !== Family::Spoon || $s->band === null) {
                         return null;
@@ -63,11 +63,11 @@ final class FamilyRules
                         default => null,
                     };
                 }),
-            self::rule('F3', 'In deep summer spoons reach fish in the thermocline.', [Need::SurfaceTemperature], 3,
+            self::rule('F3', 'In deep summer spoons reach fish in the thermocline.', [Reading::SurfaceTemperature], 3,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->isSpoon() && $s->aim->zone === Zone::Thermocline && $s->water->surfaceTempC > 20
                     ? Verdict::of(3, "{$s->say->temperature((float) $s->water->surfaceTempC)} on top and fish in the thermocline: summer spooning.")
                     : null),
-            self::rule('F13', 'As warm water cools, bait gathers on the breaks.', [Need::Temperature, Need::Trend], 2,
+            self::rule('F13', 'As warm water cools, bait gathers on the breaks.', [Reading::Temperature, Reading::Trend], 2,
                 static fn (Situation $s, Candidate $c): ?Verdict => in_array($c->lure->family, [Family::Blade, Family::Spoon], true)
                     && $s->water->trend === Trend::Cooling && $s->water->tempC > 15.5
                     ? Verdict::of(2, "Cooling, still {$s->say->temperature($s->water->tempC)}: bait gathers on the breaks, where this lure reaches it.")
@@ -79,7 +79,7 @@ final class FamilyRules
     private static function byPlace(): array
     {
         return [
-            self::rule('F4', 'Tail spinners belong on steep rock walls.', [Need::Wall], 4,
+            self::rule('F4', 'Tail spinners belong on steep rock walls.', [Reading::Wall], 4,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family !== Family::TailSpinner) {
                         return null;
@@ -92,17 +92,17 @@ final class FamilyRules
                         ? Verdict::of(4, "A wall at {$s->say->temperature((float) $s->water->tempC)}: the tail spinner's place.")
                         : null;
                 }),
-            self::rule('F6', 'Spoons are seen: good in clear water, poor in dirty.', [Need::Clarity], 2,
+            self::rule('F6', 'Spoons are seen: good in clear water, poor in dirty.', [Reading::Clarity], 2,
                 static fn (Situation $s, Candidate $c): ?Verdict => ! $c->lure->isSpoon() ? null : match ($s->water->clarity) {
                     Clarity::Clear => Verdict::of(1, 'Clear water: a spoon is seen from afar.'),
                     Clarity::Dirty => Verdict::of(-2, 'Dirty water: a spoon is hardly seen.'),
                     default => null,
                 }),
-            self::rule('F7', 'A blade calls by vibration where the water is not clear.', [Need::Clarity], 1,
+            self::rule('F7', 'A blade calls by vibration where the water is not clear.', [Reading::Clarity], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            self::bySize('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Need::Bottom], 3,
+            self::bySize('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Reading::Bottom], 3,
                 static function (Situation $s, Candidate $c): ?Verdict {
                     if ($c->lure->family === Family::Blade) {
                         return match ($s->water->bottom) {
@@ -116,7 +116,7 @@ final class FamilyRules
                         ? Verdict::of(1, 'Scattered weed: a spoon works over it more quietly than a blade.')
                         : null;
                 }),
-            self::rule('F9', 'These lures want hard bottom.', [Need::Bottom], 1,
+            self::rule('F9', 'These lures want hard bottom.', [Reading::Bottom], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => match (true) {
                     $s->water->bottom?->isHard() === true => Verdict::of(1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.'),
                     $s->water->bottom === Bottom::Mud && self::likesHardBottom($s->aim->species) => Verdict::of(-1, "Mud: {$s->aim->species->word()} hold on harder bottom."),
@@ -173,7 +173,7 @@ final class FamilyRules
     }
 
     /**
-     * @param  list<Need>  $needs
+     * @param  list<Reading>  $needs
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
@@ -184,7 +184,7 @@ final class FamilyRules
     /**
      * One that tells small ones of a family from big ones.
      *
-     * @param  list<Need>  $needs
+     * @param  list<Reading>  $needs
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
     private static function bySize(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule

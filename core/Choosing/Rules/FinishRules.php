@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing\Rules;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\FinishSchool;
-use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
@@ -36,7 +36,7 @@ final class FinishRules
         $flash = static fn (Situation $s): bool => $s->schools->finish === FinishSchool::FlashByLight;
 
         return [
-            self::rule('C1', 'Forage and silhouette: silver as a rule.', [Need::Clarity, Need::Light], 1,
+            self::rule('C1', 'Forage and silhouette: silver as a rule.', [Reading::Clarity, Reading::Light], 1,
                 static fn (Situation $s, Lure $lure): ?array => $forage($s) && $lure->finish === 'silver' && self::yellowFood($s) === null && self::paleFood($s) === null && self::dimOrMurky($s) === null
                     ? [1, "{$s->water->light?->word()} light and clear water".self::foodWords($s).': silver as a rule.'] : null),
             self::rule('C2', 'Forage and silhouette: gold or perch where the food is yellow-flanked.', [], 2,
@@ -45,7 +45,7 @@ final class FinishRules
             self::rule('C3', 'Forage and silhouette: paint when it is dim or murky.', [], 2,
                 static fn (Situation $s, Lure $lure): ?array => $forage($s) && in_array($lure->finish, ['white', 'chartreuse'], true) && ($why = self::dimOrMurky($s)) !== null
                     ? [$lure->finish === 'white' ? 2 : 1, $lure->finish === 'white' ? "{$why}: white shows a bigger shape than metal." : "{$why}: chartreuse shows, second to white."] : null),
-            self::rule('C4', 'Flash by light: silver under sun, gold under cloud.', [Need::Light], 2,
+            self::rule('C4', 'Flash by light: silver under sun, gold under cloud.', [Reading::Light], 2,
                 static fn (Situation $s, Lure $lure): ?array => match (true) {
                     ! $flash($s) => null,
                     $s->water->light === Light::Bright && $lure->finish === 'silver' => [2, 'bright light: silver flashes best under sun.'],
@@ -59,13 +59,13 @@ final class FinishRules
     private static function both(): array
     {
         return [
-            self::rule('C5', 'Chartreuse helps in stained and dirty water.', [Need::Clarity], 1,
+            self::rule('C5', 'Chartreuse helps in stained and dirty water.', [Reading::Clarity], 1,
                 static fn (Situation $s, Lure $lure): ?array => $lure->finish !== 'chartreuse' ? null : match ($s->water->clarity) {
                     Clarity::Stained => [0.5, 'stained water: chartreuse carries in it.'],
                     Clarity::Dirty => [1, 'dirty water: chartreuse carries farthest in it.'],
                     default => null,
                 }),
-            self::rule('C6', 'In clear water natural, or black and white.', [Need::Clarity], 1,
+            self::rule('C6', 'In clear water natural, or black and white.', [Reading::Clarity], 1,
                 static fn (Situation $s, Lure $lure): ?array => $s->water->clarity === Clarity::Clear && in_array($lure->finish, ['natural', 'black_white'], true)
                     ? [1, 'clear water: they see it well, so it may look like life.'] : null),
             self::rule('C7', 'White or silver where the food is shad or alewife.', [], 1,
@@ -127,7 +127,7 @@ final class FinishRules
     }
 
     /**
-     * @param  list<Need>  $needs
+     * @param  list<Reading>  $needs
      * @param  \Closure(Situation, Lure): (array{float|int, string}|null)  $judge  points and sentence for finish and accents
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule

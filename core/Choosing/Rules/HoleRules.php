@@ -6,7 +6,7 @@ namespace Eskith\Core\Choosing\Rules;
 
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\HoleSchool;
-use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
@@ -40,7 +40,7 @@ final class HoleRules
                     ? self::away($c, $hole, $s->vertical() ? $hole : count($c->lure->holes) - 1 - $hole,
                         $s->vertical() ? 'vertical work wants the front, level and wide' : 'casting wants the back, head down')
                     : null),
-            self::rule('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Need::Depth, Need::Flow], 1,
+            self::rule('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->hangAngleDeg > 40 && $c->lure->balance !== null && ($s->water->depthM > self::DEEP_M || $s->flowMs > self::FAST_MS)
                     ? Verdict::of(1, ($s->water->depthM > self::DEEP_M ? $s->say->depth($s->water->depthM).' deep' : $s->say->speed((float) $s->flowMs).' of flow').": nose {$s->say->angle($c->hangAngleDeg)} down gets there faster.")
                     : null),
@@ -69,7 +69,7 @@ final class HoleRules
     }
 
     /**
-     * @param  list<Need>  $needs
+     * @param  list<Reading>  $needs
      * @param  \Closure(Situation, Candidate, int): ?Verdict  $judge
      */
     private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule

@@ -6,7 +6,7 @@ namespace Eskith\Core\Choosing\Rules;
 
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Need;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
@@ -30,21 +30,21 @@ final class WeightRules
     public static function all(): array
     {
         return [
-            new Rule('W1', Scope::Body, 'Straight down has to be straight down.', [Need::Depth, Need::Flow], 4,
+            new Rule('W1', Scope::Body, 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
                 static fn (Situation $s, Candidate $c): ?Verdict => self::straightDown($s, $c)),
             new Rule('W2', Scope::Body, 'Every step away from the working weight counts against a lure.', [], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => self::stepsAway($s, $c), 'step'),
-            new Rule('W3', Scope::Body, 'Casting over rock, go lighter.', [Need::Bottom], 1,
+            new Rule('W3', Scope::Body, 'Casting over rock, go lighter.', [Reading::Bottom], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => match (self::overRock($s, $c)) {
                     -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($c->lure->massKg)} dives between the stones."),
                     1 => Verdict::of(1, "Casting over rock: {$s->say->weight($c->lure->massKg)} rides over it."),
                     default => null,
                 }),
-            new Rule('W4', Scope::Body, 'A light lure does not cast into wind.', [Need::Wind], 1,
+            new Rule('W4', Scope::Body, 'A light lure does not cast into wind.', [Reading::Wind], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $c->lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
-            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Need::Depth], 1,
+            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Reading::Depth], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(-1, "{$s->say->seconds($c->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
                     : null),
@@ -53,7 +53,7 @@ final class WeightRules
                     && self::halfOunceClass($c->lure) && ! self::weightCountsAgainst($s, $c)
                     ? Verdict::of(1, "{$s->say->weight($c->lure->massKg)}: the first reach for {$s->aim->species->word()}.")
                     : null),
-            new Rule('W8', Scope::Body, 'On a wall the half-ounce tail spinner is the usual one.', [Need::Wall], 1,
+            new Rule('W8', Scope::Body, 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
                 static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::TailSpinner && $s->water->wall === true && self::halfOunceClass($c->lure)
                     ? Verdict::of(1, "On a wall {$s->say->weight($c->lure->massKg)} is the usual tail spinner.")
                     : null),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Tipping;
 
-use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Finish;
@@ -57,11 +56,7 @@ final readonly class TipWords
         $say = $this->situation->say;
         $at = is_string($tip->at)
             ? $tip->reading->naming($tip->at)
-            : (self::isAbove($tip) ? '> ' : '< ').match ($tip->reading) {
-                Reading::Temperature, Reading::SurfaceTemperature => $say->temperature($tip->at),
-                Reading::Depth => $say->depth($tip->at),
-                default => $say->speed(abs($tip->at)),
-            };
+            : (self::isAbove($tip) ? '> ' : '< ').$tip->reading->figure($say, $tip->reading->isFlow() ? abs($tip->at) : $tip->at);
 
         return $at.': '.$this->shortly($now, $tip->lure);
     }

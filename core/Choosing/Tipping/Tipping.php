@@ -17,26 +17,6 @@ use Eskith\Core\Water\Flow;
  */
 final readonly class Tipping
 {
-    /** Step, lowest and highest looked at, and how fine a tip is found; SI. Depth goes in ratios. */
-    private const WALKS = [
-        'temp' => [1.5, -1.0, 30.0, 0.02],
-        'surface' => [2.0, -1.0, 32.0, 0.05],
-        'depth' => [1.15, 0.5, 60.0, 0.02],
-        'drift' => [0.06, -1.5, 1.5, 0.002],
-        'current' => [0.1, -2.0, 2.0, 0.002],
-        'wind' => [1.5, 0.0, 20.0, 0.05],
-    ];
-
-    /** Values tried of a measure that was not read, SI. */
-    private const GUESSES = [
-        'temp' => [1.0, 4.0, 7.0, 11.0, 14.0, 18.0, 22.0],
-        'surface' => [12.0, 18.0, 22.0, 26.0],
-        'depth' => [2.0, 4.0, 6.0, 9.0, 13.0, 20.0],
-        'drift' => [0.0, 0.1, 0.2, 0.35, 0.5, 0.8],
-        'current' => [0.0, 0.15, 0.3, 0.5, 0.8],
-        'wind' => [0.0, 3.0, 6.0, 10.0],
-    ];
-
     private ?Lure $top;
 
     private Situation $now;
@@ -82,7 +62,7 @@ final readonly class Tipping
      */
     public function mostWanted(): ?Wanted
     {
-        return $this->mostOf(Reading::FIRST) ?? $this->mostOf(Reading::cases());
+        return $this->mostOf(Reading::FIRST) ?? $this->mostOf(Reading::used());
     }
 
     /** @param  list<Reading>  $readings */
@@ -102,7 +82,7 @@ final readonly class Tipping
 
     private function wanted(Reading $reading): ?Wanted
     {
-        $values = self::GUESSES[$reading->value] ?? $reading->choices();
+        $values = $reading->basis()->walk->guesses ?? $reading->choices();
         $changing = [];
         foreach ($values as $value) {
             $lure = $this->topAt($reading, $value);
@@ -138,20 +118,18 @@ final readonly class Tipping
     /** @param  \Closure(Lure): bool  $tips */
     private function walk(Reading $reading, float $from, bool $up, \Closure $tips): ?Tip
     {
-        [$step, $lowest, $highest, $grain] = self::WALKS[$reading->value] ?? throw new \LogicException('Only a measure is walked along.');
+        $walk = $reading->basis()->walk ?? throw new \LogicException('Only a measure is walked along.');
+        [$lowest, $highest] = [$walk->lowest, $walk->highest];
         if (! $this->turns($reading)) {
             [$lowest, $highest] = $from < 0 ? [$lowest, 0.0] : [0.0, $highest];
         }
         $still = $from;
         while (($up ? $still < $highest : $still > $lowest)) {
-            $next = match (true) {
-                $reading === Reading::Depth => $up ? $still * $step : $still / $step,
-                default => $still + ($up ? $step : -$step),
-            };
+            $next = $walk->byRatio ? ($up ? $still * $walk->step : $still / $walk->step) : $still + ($up ? $walk->step : -$walk->step);
             $next = min($highest, max($lowest, $next));
             $lure = $this->topAt($reading, $next);
             if ($lure !== null && $tips($lure)) {
-                return $this->narrowed(new Tip($reading, $still, $next, $up, $lure), $grain, $tips);
+                return $this->narrowed(new Tip($reading, $still, $next, $up, $lure), $walk->grain, $tips);
             }
             $still = $next;
         }

@@ -4,20 +4,10 @@ import { useAge } from "../parts/useAge";
 import { useSettled } from "../parts/useSettled";
 import { ReadingCell } from "../readings/ReadingCell";
 import type { Live } from "../readings/useAnswer";
-import type { PlaceData, ReadingData } from "../types";
+import type { PlaceData } from "../types";
 
 const OpenedSpots = onDemand(() => import("./OpenedSpots"));
 const KeepSpot = onDemand(() => import("./KeepSpot"));
-
-const groups: [string, string[]][] = [
-	["Water", ["temp", "surface", "trend", "clarity", "salt"]],
-	["Depth", ["depth", "bottom", "wall", "level", "level_trend"]],
-	["Movement", ["lies", "drift", "wind", "gust", "flow", "current", "calm"]],
-	["Signs", ["light", "weed", "bait", "birds", "food"]],
-	["Fish", ["species", "zone", "mood", "pressured", "marks"]],
-	["Work", ["how", "hop", "away", "cone"]],
-	["Care", ["ice", "weir"]],
-];
 
 /** Groups that a phone shows before one scrolls. */
 const SEEN_FIRST = 2;
@@ -33,7 +23,9 @@ export function ReadingsBoard({ live, places, spotId }: Props) {
 	const board = useRef<HTMLDivElement>(null);
 	const settled = useSettled();
 	const age = useAge();
-	const names = groups.flatMap(([, group]) => group);
+	const readings = Object.values(live.answer.readings);
+	const names = readings.map((reading) => reading.name);
+	const groups = [...new Set(readings.map((reading) => reading.group))];
 	const move = (from: string, by: number) => {
 		const next = names[(names.indexOf(from) + by + names.length) % names.length];
 		board.current?.querySelector<HTMLButtonElement>(`[data-reading="${next}"]`)?.focus();
@@ -41,13 +33,12 @@ export function ReadingsBoard({ live, places, spotId }: Props) {
 	return (
 		<div ref={board}>
 			<Where places={places} spotId={spotId} />
-			{groups.slice(0, settled ? groups.length : SEEN_FIRST).map(([title, group]) => (
+			{groups.slice(0, settled ? groups.length : SEEN_FIRST).map((title) => (
 				<section key={title} aria-label={title} className="grid border-t border-rule lg:grid-cols-[92px_minmax(0,1fr)]">
 					<h2 className="figure self-center pt-2 text-[16px] text-slate lg:pt-0">{title}</h2>
 					<div className="grid grid-cols-2 lg:grid-cols-5">
-						{group
-							.map((name) => live.answer.readings[name])
-							.filter((reading): reading is ReadingData => reading !== undefined)
+						{readings
+							.filter((reading) => reading.group === title)
 							.map((reading) => (
 								<ReadingCell
 									key={reading.name}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Readings;
+namespace Eskith\Core\Choosing\Readings;
 
 /** How a reading is given. */
 enum Kind: string

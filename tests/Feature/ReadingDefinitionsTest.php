@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Readings\Catalogue;
-use App\Readings\Kind;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
 use App\Settings\Settings;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
@@ -19,16 +18,17 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /** Every reading there is: how it is typed, what it becomes, what it is refused for. */
-final class CatalogueTest extends TestCase
+final class ReadingDefinitionsTest extends TestCase
 {
     use RefreshDatabase;
 
     public function test_every_reading_that_a_choice_rests_on_can_be_read_and_has_the_same_choices(): void
     {
         foreach (Reading::cases() as $reading) {
-            $spec = Catalogue::all()[$reading->value];
-            self::assertSame($reading->dimension(), $spec->unit(UnitSet::metric())?->dimension(), $reading->value);
-            self::assertSame($reading->choices(), array_map(strval(...), array_keys($spec->options)), $reading->value);
+            $definition = $reading->definition();
+            self::assertSame($reading->dimension(), $definition->unit(UnitSet::metric())?->dimension(), $reading->value);
+            self::assertSame($reading->choices(), array_map(strval(...), array_keys($definition->options)), $reading->value);
+            self::assertSame($reading->dimension() === null, $reading->choices() !== [], "{$reading->value} is either measured or chosen");
         }
     }
 
@@ -56,7 +56,7 @@ final class CatalogueTest extends TestCase
     #[DataProvider('readable')]
     public function test_is_read_as_typed(string $name, string $text, string $shown, ?float $si): void
     {
-        [$kept, $value] = Catalogue::all()[$name]->read($text, UnitSet::imperial());
+        [$kept, $value] = Reading::from($name)->read($text, UnitSet::imperial());
 
         self::assertContains($kept, [$shown, str_replace('0.3', '.3', $shown)]);
         $si === null ? self::assertNull($value) : self::assertEqualsWithDelta($si, $value, 1e-3);
@@ -65,24 +65,25 @@ final class CatalogueTest extends TestCase
     public function test_every_measure_has_a_step_a_unit_and_limits_in_every_set_of_units(): void
     {
         foreach ([UnitSet::metric(), UnitSet::imperial()] as $units) {
-            foreach (Catalogue::all() as $spec) {
+            foreach (Reading::cases() as $reading) {
+                $spec = $reading->definition();
                 $unit = $spec->unit($units);
                 if ($spec->kind !== Kind::Measure) {
                     self::assertNull($unit);
-                    self::assertNotSame([], $spec->options, $spec->name);
+                    self::assertNotSame([], $spec->options, $reading->value);
 
                     continue;
                 }
-                self::assertNotNull($unit, $spec->name);
+                self::assertNotNull($unit, $reading->value);
                 [$low, $high] = $spec->limits($unit);
-                self::assertLessThan($high, $low, $spec->name);
+                self::assertLessThan($high, $low, $reading->value);
                 self::assertGreaterThan(0, $spec->step($unit));
                 foreach ([$low - 1, $high + 1] as $beyond) {
                     try {
-                        $spec->read("{$beyond} {$unit->symbol()}", $units);
-                        self::fail("{$spec->name} of {$beyond} was taken.");
+                        $reading->read("{$beyond} {$unit->symbol()}", $units);
+                        self::fail("{$reading->value} of {$beyond} was taken.");
                     } catch (InvalidInput $bad) {
-                        self::assertSame($spec->name, $bad->field);
+                        self::assertSame($reading->value, $bad->field);
                     }
                 }
             }
@@ -91,22 +92,44 @@ final class CatalogueTest extends TestCase
 
     public function test_every_choice_reads_back_by_its_word(): void
     {
-        foreach (Catalogue::all() as $spec) {
-            foreach ($spec->options as $value => $word) {
-                self::assertSame([(string) $value, null], $spec->read((string) $value, UnitSet::metric()));
-                self::assertSame($word, $spec->word((string) $value));
+        foreach (Reading::cases() as $reading) {
+            foreach ($reading->definition()->options as $value => $word) {
+                self::assertSame([(string) $value, null], $reading->read((string) $value, UnitSet::metric()));
+                self::assertSame($word, $reading->definition()->word((string) $value));
             }
         }
-        self::assertSame('none', Catalogue::all()['food']->word(''));
-        self::assertSame('perch, golden shiner', Catalogue::all()['food']->word('perch,golden_shiner'));
+        self::assertSame('none', Reading::Food->definition()->word(''));
+        self::assertSame('perch, golden shiner', Reading::Food->definition()->word('perch,golden_shiner'));
     }
 
-    public function test_the_strip_shows_what_exists(): void
+    public function test_what_is_assumed_can_be(): void
     {
-        foreach (Catalogue::STRIP as $name) {
-            self::assertTrue(Catalogue::has($name));
+        foreach (Reading::cases() as $reading) {
+            $assumed = $reading->definition()->assumed;
+            self::assertTrue($assumed === null || $reading->definition()->holds((string) $assumed, is_float($assumed) ? $assumed : null), $reading->value);
         }
-        self::assertFalse(Catalogue::has('moon'));
+    }
+
+    public function test_whatever_a_choice_rests_on_is_known_wherever_it_must_be(): void
+    {
+        $bare = ReadingBook::of($this->angler())->situation(0.0002);
+        $keys = [];
+        foreach (Reading::used() as $reading) {
+            $basis = $reading->basis();
+            self::assertTrue(property_exists($basis->ofAim ? $bare->aim : $bare->water, $basis->field), "{$reading->value}: no {$basis->field} to stand in");
+            self::assertSame($reading->dimension() === null, $basis->walk === null, "{$reading->value}: a measure is walked along, a choice is not");
+            self::assertNotSame('', $reading->word());
+            $keys[] = $basis->key;
+            $values = $reading->dimension() === null ? $reading->choices() : [$basis->walk?->guesses[1]];
+            foreach ($values as $value) {
+                $moved = $reading->with($bare, $value);
+                self::assertSame($reading->dimension() === null ? [$value] : [], $reading->chosen($moved), $reading->value);
+                self::assertSame($reading->dimension() === null ? null : $value, $reading->measured($moved), $reading->value);
+                $opening = $reading->opening($moved->say, $value);
+                self::assertStringNotContainsString('{', $opening.$reading->missing().(is_string($value) ? $reading->saying($value).$reading->naming($value) : $reading->measure($moved->say, $value)), $reading->value);
+            }
+        }
+        self::assertSame($keys, array_values(array_unique($keys)), 'each has a name of its own on the command line');
     }
 
     public function test_a_new_angler_sees_assumptions_marked_as_such(): void
