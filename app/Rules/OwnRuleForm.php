@@ -9,7 +9,6 @@ use Eskith\Core\Choosing\Own\LureKind;
 use Eskith\Core\Choosing\Own\OwnRule;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\CommandLine\Fields;
-use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\PlainText;
@@ -62,8 +61,8 @@ final readonly class OwnRuleForm
             'name' => trim($given->text('name')), 'points' => $given->number('points'),
             'when' => array_map(static function (mixed $one) use ($form): array {
                 $condition = Fields::of($one);
-                $reading = $condition->one(Reading::class, 'reading');
-                $unit = self::unit($reading, $form->units);
+                $reading = self::reading($condition);
+                $unit = $reading->definition()->unit($form->units);
 
                 return ['reading' => $reading->value, ...($unit === null
                     ? ['any' => $form->words($condition, 'any')]
@@ -78,8 +77,8 @@ final readonly class OwnRuleForm
 
     private function condition(Fields $fields): Condition
     {
-        $reading = $fields->one(Reading::class, 'reading');
-        $unit = self::unit($reading, $this->units);
+        $reading = self::reading($fields);
+        $unit = $reading->definition()->unit($this->units);
         if ($unit === null) {
             return Condition::anyOf($reading, $this->words($fields, 'any'));
         }
@@ -124,13 +123,13 @@ final readonly class OwnRuleForm
         return array_map(static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 && PlainText::isReadable($word) ? $word : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."), $fields->items($name));
     }
 
-    private static function unit(Reading $reading, UnitSet $units): ?Unit
+    /** @throws InvalidInput unless it is one that rules know */
+    private static function reading(Fields $fields): Reading
     {
-        return match ($reading->dimension()) {
-            Dimension::Temperature => $units->temperature,
-            Dimension::Length => $units->depth,
-            Dimension::Speed => $units->speed,
-            default => null,
-        };
+        $reading = Reading::tryFrom($fields->text('reading', ''));
+
+        return $reading !== null && in_array($reading, Reading::used(), true)
+            ? $reading
+            : throw InvalidInput::because($fields->at('reading'), "\"{$fields->at('reading')}\" must be one of ".implode(', ', array_column(Reading::used(), 'value')).'.');
     }
 }

@@ -112,6 +112,7 @@ final class RulesTest extends TestCase
         yield 'points in words' => [['points' => 'two'], 'must be a number'];
         yield 'no lures' => [['lures' => []], 'Say which lures'];
         yield 'lures missing' => [['lures' => null], 'must be an object'];
+        yield 'a reading that no rule knows' => [['when' => [['reading' => 'salt', 'any' => ['sea']]]], '"when.0.reading" must be one of'];
         yield 'a strange reading' => [['when' => [['reading' => 'moon', 'any' => ['full']]]], '"when.0.reading" must be one of'];
         yield 'a measure that is none' => [['when' => [['reading' => 'depth', 'from' => 'deep']]], 'cannot be read as a length'];
         yield 'a weight for a depth' => [['when' => [['reading' => 'depth', 'from' => '5 oz']]], 'a length is needed here'];
