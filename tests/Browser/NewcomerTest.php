@@ -64,9 +64,9 @@ final class NewcomerTest extends BrowserTestCase
 
         $this->page->get("{$this->server->url}/tackle");
         $this->see('12 lures in the box');
-        $this->find('//button[contains(@aria-label, "½ oz blade, white is mine")]')->click();
-        $this->see('½ oz blade, white is yours.');
-        $this->find('//button[contains(@aria-label, "Strike out ¼ oz blade, silver")]')->click();
+        $this->find('(//button[contains(@aria-label, "blade, white is mine")])[2]')->click();
+        $this->see('blade, white is yours.');
+        $this->find('(//button[contains(@aria-label, "Strike out")])[1]')->click();
         $this->see('11 lures in the box');
         $this->button('Undo')->click();
         $this->see('12 lures in the box');
