@@ -25,7 +25,9 @@ final class FallWords
         [$mine, $theirs] = [self::time($candidate, $situation), self::time($candidate, $situation->with(schools: $schools))];
         $instead = $mine === null || $theirs === null || $mine === $theirs ? '' : " {$theirs} instead of {$mine}.";
 
-        return "The other school, {$schools->fallWord($candidate->lure)}:{$instead} {$schools->fallSays($candidate->lure)}";
+        $says = (string) $schools->fallSays($candidate->lure);
+
+        return "The other school, {$schools->fallWord($candidate->lure)}:".($instead === '' ? ' '.lcfirst($says) : "{$instead} {$says}");
     }
 
     /** How long the way down is that the schools differ in, "back down in 0.8 s" or "on the bottom in 9 s"; null when depth was not read or the lift is higher than that. */

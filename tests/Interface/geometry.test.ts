@@ -39,6 +39,14 @@ describe("the column's layout", () => {
 		const strip = layOut(58, 844, 8, [-6]);
 		expect(strip.narrow).toBe(true);
 		expect(strip.bottomY).toBeCloseTo(844 - 30);
+		expect(strip.rodX - 6 * strip.scale).toBeCloseTo(29, 5);
+	});
+
+	it("shows the whole line in the strip where it fits, and the lure in its middle where it does not", () => {
+		const near = layOut(58, 844, 8, [0.15]);
+		expect((near.rodX + near.rodX + 0.15 * near.scale) / 2).toBeCloseTo(29, 5);
+		const far = layOut(58, 844, 8, [3]);
+		expect(far.rodX + 3 * far.scale).toBeCloseTo(29, 5);
 	});
 });
 

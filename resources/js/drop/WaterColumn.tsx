@@ -194,7 +194,22 @@ function Scene({
 					</text>
 				</g>
 			)}
-			{lure && end && narrow && <circle cx={x(end)} cy={y(end) - 3} r="4" fill="#FBFCFA" stroke="#10222B" />}
+			{lure && end && narrow && (
+				<HungLure lure={lure} holeInUse={holeInUse} x={x(end)} y={y(end)} hang={drop?.hangDeg ?? 0} drawn={0.62} />
+			)}
+			{narrow && drop?.angleDeg != null && (
+				<text
+					x={width / 2}
+					y={surface + 20}
+					textAnchor="middle"
+					fontSize="17"
+					fontWeight="650"
+					fill="#F2DFA6"
+					fontFamily="var(--font-head)"
+				>
+					{drop.angleText}
+				</text>
+			)}
 			{!narrow && drop && drop.line.length === 0 && (
 				<text x={width / 2} y={surface + 60} textAnchor="middle" fill="#FBFCFA" fontSize="15">
 					<tspan x={width / 2}>This flow carries the lure</tspan>
@@ -211,9 +226,11 @@ function Scene({
 /** Where touches came here before: a full diamond for a fish, an open one for a touch. */
 function Touches({ column, geometry }: { column: ColumnData; geometry: Geometry }) {
 	const { width, narrow, bottomY, scale, side } = geometry;
-	const from = side < 0 ? width - (narrow ? 14 : 26) : narrow ? 14 : 26;
+	// A strip keeps them at its edge, beside the line.
+	const [edge, step, columns] = narrow ? [8, 7, 2] : [26, 12, 4];
+	const from = side < 0 ? width - edge : edge;
 	return column.touches.map((touch, index) => {
-		const tx = from + side * (narrow ? 7 : 12) * (index % 4);
+		const tx = from + side * step * (index % columns);
 		const ty = bottomY - touch.h * scale;
 		return (
 			<path
@@ -231,11 +248,17 @@ function Touches({ column, geometry }: { column: ColumnData; geometry: Geometry 
 }
 
 /** The lure at its hang angle, larger than true so that it can be seen. A spoon hangs from its nose. */
-function HungLure(props: { lure: LureDrawing; holeInUse: number | null; x: number; y: number; hang: number }) {
-	const { lure, holeInUse, x, y, hang } = props;
+function HungLure(props: {
+	lure: LureDrawing;
+	holeInUse: number | null;
+	x: number;
+	y: number;
+	hang: number;
+	drawn?: number;
+}) {
+	const { lure, holeInUse, x, y, hang, drawn = 1.25 } = props;
 	const tie = tiePoint(lure, holeInUse);
 	const turn = lure.family === "spoon" || lure.family === "bladed_spoon" ? 90 : -hang;
-	const drawn = 1.25;
 	const clear =
 		lure.family === "spoon" || lure.family === "bladed_spoon" ? lure.lengthMm * drawn : lure.heightMm * drawn;
 	return (

@@ -22,6 +22,8 @@ export function layOut(width: number, height: number, depthM: number, offsetsM: 
 	const reach = Math.abs(farthest);
 	const tall = (height - surface - floor) / depthM;
 	const scale = narrow || reach === 0 ? tall : Math.max(Math.min(tall, (width * 0.6) / reach), tall * 0.28);
-	const rodX = narrow ? width * 0.62 : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
+	// A strip too narrow for the whole line looks at the lure, and the line comes in from the side.
+	const inStrip = width / 2 - (side * reach * scale) / (reach * scale > width * 0.4 ? 1 : 2);
+	const rodX = narrow ? inStrip : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
 	return { width, height, narrow, surface, bottomY: surface + depthM * scale, scale, rodX, side };
 }

@@ -5,7 +5,7 @@ import type { SchoolData, SecondLookData } from "../types";
 export function OtherSchools({ second, onWay }: { second: SecondLookData | null; onWay: (key: string) => void }) {
 	const differing = second?.schools.filter((school) => !school.agrees) ?? [];
 	return (
-		<p className="mt-1 min-h-[22px] text-[15px]">
+		<p className="mt-1 min-h-[66px] lg:min-h-[44px] text-[15px]">
 			{second && (
 				<>
 					<b>Other schools:</b> {differing.length === 0 && "all would tie on the same."}

@@ -77,7 +77,7 @@ export default function Settings({ answer, choices, settings }: Props) {
 									key={name}
 									label={label}
 									value={settings[name] ?? ""}
-									options={(choices[name] ?? []).map((value) => [value, words[value] ?? value] as const)}
+									options={inOrder(choices[name] ?? []).map((value) => [value, words[value] ?? value] as const)}
 									onChange={(value) => router.put("/settings", { [name]: value }, { preserveScroll: true })}
 								/>
 							))}
@@ -102,4 +102,9 @@ export default function Settings({ answer, choices, settings }: Props) {
 			</div>
 		</Shell>
 	);
+}
+
+/** Figures from the least to the most; the rest as they come, the usual one first. */
+function inOrder(values: string[]): string[] {
+	return values.every((value) => /^\d+$/.test(value)) ? [...values].sort((a, b) => Number(a) - Number(b)) : values;
 }

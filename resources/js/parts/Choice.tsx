@@ -10,7 +10,7 @@ interface Props {
 /** One of a few, each big enough for a thumb. */
 export function Choice({ label, value, onChange, options }: Props) {
 	return (
-		<fieldset className="mt-3">
+		<fieldset className="mt-5">
 			<legend className="pb-1 font-semibold">{label}</legend>
 			<ToggleGroup.Root
 				type="single"

@@ -2,6 +2,7 @@ import { Link, router } from "@inertiajs/react";
 import { memo, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { newId } from "../parts/send";
+import { useWide } from "../parts/useWide";
 import type { LureData } from "../types";
 import type { Wish } from "./useBox";
 
@@ -15,11 +16,12 @@ interface Props {
 
 /** A lure of the box: looked at, edited in place, taken to the bench. */
 export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
+	const wide = useWide();
 	const [editing, setEditing] = useState(false);
 	const out = lure.quantity - lure.lost;
 	return (
 		<li className="border-b border-rule py-1.5">
-			<div className="grid grid-cols-[28px_minmax(0,1fr)] items-center gap-x-3 sm:grid-cols-[28px_112px_minmax(0,1fr)_auto]">
+			<div className="grid grid-cols-[28px_64px_minmax(0,1fr)] items-center gap-x-3 sm:grid-cols-[28px_112px_minmax(0,1fr)_auto]">
 				<input
 					type="checkbox"
 					aria-label={`Select ${lure.title}`}
@@ -27,8 +29,8 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 					checked={selected}
 					onChange={(event) => onSelect(lure.id, event.target.checked)}
 				/>
-				<span className="hidden justify-center sm:flex">
-					<LureFigure lure={lure.drawing} scale={1.3} />
+				<span className="flex justify-center">
+					<LureFigure lure={lure.drawing} scale={wide ? 1.3 : 0.95} />
 				</span>
 				<span className="min-w-0">
 					<Link href={`/tackle/${lure.id}`} className="figure block text-[17px] underline-offset-4 hover:underline">
@@ -41,7 +43,7 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 						{lure.buyAgain && " · to buy again"}
 					</span>
 				</span>
-				<span className="col-span-2 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
+				<span className="col-span-3 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
 					{lure.usual && !lure.retired && (
 						<>
 							<button
