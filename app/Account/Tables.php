@@ -10,7 +10,7 @@ use App\Models\Gear;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
-use App\Record\Came;
+use App\Record\BitePhase;
 use App\Record\EventKind;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
@@ -85,7 +85,7 @@ final class Tables
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(), 'cadence' => Column::one(self::values(Cadence::cases())), 'depth_m' => Column::number(0, 150), 'tied_at' => Column::moment(),
             ], ['outing_id' => 'outings', 'lure_id' => 'lures']),
             new Table('events', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())), 'came' => Column::one(self::values(Came::cases()))->orNone(),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())), 'came' => Column::one(self::values(BitePhase::cases()))->orNone(),
                 'species' => Column::one(self::values(Species::cases()))->orNone(), 'length_m' => Column::number(0, 3)->orNone(), 'length_text' => Column::text(40)->orNone(),
                 'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(), 'undone_at' => Column::moment()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),

@@ -10,8 +10,8 @@ use App\Models\User;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
-use Eskith\Core\Drop\Stretch;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Flow;
@@ -21,11 +21,11 @@ use Eskith\Core\Water\Profile;
 final class AngleFixPresenter
 {
     /** @throws InvalidInput when depth was not read or no flow gives this angle */
-    public static function of(User $user, DropDesk $desk, float $angleDeg): AngleFixData
+    public static function of(User $user, SingleDrop $desk, float $angleDeg): AngleFixData
     {
-        $now = $desk->situation->depth ?? throw InvalidInput::because('depth', 'Read the depth first; the angle means nothing without it.');
+        $now = $desk->situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; the angle means nothing without it.');
         $water = $desk->situation->water;
-        $unread = $desk->situation->stretch === null;
+        $unread = $desk->situation->column === null;
         if ($unread) {
             // What passes the line is what it tells; the boat as it goes, where that is known.
             $now = $now->with(Flow::of($water->currentMs ?? 0.0, $water->boatMs ?? 0.0, $water->profile));
@@ -52,7 +52,7 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what brings it back within 20° */
-    private static function ways(User $user, DropDesk $desk, Stretch $fixed, Spoken $spoken): array
+    private static function ways(User $user, SingleDrop $desk, WaterColumn $fixed, Spoken $spoken): array
     {
         $say = $desk->situation->say;
         if (VerticalLimits::isVertical($desk->lure->body, $fixed)) {
@@ -79,7 +79,7 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what the other weights of this family would do */
-    private static function weights(User $user, DropDesk $desk, Stretch $fixed, Spoken $spoken): array
+    private static function weights(User $user, SingleDrop $desk, WaterColumn $fixed, Spoken $spoken): array
     {
         $say = $desk->situation->say;
         $said = [];
@@ -93,14 +93,14 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what the other lines on board would do */
-    private static function lines(User $user, DropDesk $desk, Stretch $fixed): array
+    private static function lines(User $user, SingleDrop $desk, WaterColumn $fixed): array
     {
         $say = $desk->situation->say;
         $said = [];
         foreach ($user->lines()->get() as $line) {
             /** @var Line $line */
-            $stretch = Stretch::of($fixed->depthM, $line->diameter_m, Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water);
-            $said[] = "{$line->name}: ".$say->angle(Lean::of($desk->lure->body, $stretch)->angleDeg());
+            $column = WaterColumn::of($fixed->depthM, $line->diameter_m, Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water);
+            $said[] = "{$line->name}: ".$say->angle(Lean::of($desk->lure->body, $column)->angleDeg());
         }
 
         return $said;

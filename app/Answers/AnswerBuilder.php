@@ -32,37 +32,37 @@ final readonly class AnswerBuilder
      */
     public function today(User $user, array $tried = [], ?string $wanted = null, ?string $family = null): AnswerData
     {
-        return $this->of(Standing::today($user, $tried), $wanted, $family);
+        return $this->of(RankedBox::today($user, $tried), $wanted, $family);
     }
 
-    public function of(Standing $standing, ?string $wanted = null, ?string $family = null): AnswerData
+    public function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
     {
-        [$user, $book, $situation] = [$standing->user, $standing->book, $standing->situation];
+        [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
         $spoken = new Spoken($situation);
-        [$headline, $lead] = $spoken->answer($standing->ranked, $standing->box, $standing->chooser);
-        $byLure = $standing->byLure();
-        $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $standing->box)));
+        [$headline, $lead] = $spoken->answer($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser);
+        $byLure = $rankedBox->byLure();
+        $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
         $family = in_array($family, $families, true) ? $family : null;
-        $wish = $wanted === null ? null : $standing->find($wanted);
+        $wish = $wanted === null ? null : $rankedBox->find($wanted);
         $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id, $wish);
         $chosen = $wish ?? $listed[0] ?? null;
-        $presenter = new PickPresenter($standing);
+        $presenter = new PickPresenter($rankedBox);
 
         return new AnswerData(
             ReadingPresenter::all($book),
             http_build_query($book->texts()),
             $book->overlaid,
             $headline, $lead,
-            CautionPresenter::of($standing),
-            AsidePresenter::all($standing->aside),
+            CautionPresenter::of($rankedBox),
+            AsidePresenter::all($rankedBox->aside),
             $book->signs(),
-            $standing->rules->mostWanted($situation)?->missing(),
-            $standing->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
-            $situation->stretch === null && $situation->depth !== null && $standing->box !== [],
-            $standing->rows->count(),
+            $rankedBox->rules->mostWanted($situation)?->missing(),
+            $rankedBox->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
+            $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
+            $rankedBox->rows->count(),
             array_map($presenter->inShort(...), $listed),
             $chosen === null ? null : $presenter->inFull($chosen),
-            (new ColumnPresenter)->of($standing, $chosen?->candidate),
+            (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
             self::rack($byLure, $spoken),
             FeedPresenter::of($user->feed()->first()),
             count($families) > 1 ? $families : [],
@@ -108,7 +108,7 @@ final readonly class AnswerBuilder
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                Standing::key($ways[0]), (int) $lure->id, $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                RankedBox::key($ways[0]), (int) $lure->id, $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
                 array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));

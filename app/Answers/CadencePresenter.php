@@ -18,7 +18,7 @@ use Eskith\Core\Tackle\Family;
 /** How an angler works their lures: the numbers of every cadence, and the two schools of letting them down. */
 final readonly class CadencePresenter
 {
-    public function __construct(private Standing $standing)
+    public function __construct(private RankedBox $rankedBox)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class CadencePresenter
     /** @return list<FallSchoolData> the two of blades, then the two of spoons, each as it is with the best of the box */
     public function falls(): array
     {
-        $schools = $this->standing->situation->schools;
+        $schools = $this->rankedBox->situation->schools;
         [$blade, $spoon] = $this->examples();
 
         return [
@@ -42,7 +42,7 @@ final readonly class CadencePresenter
 
     private function fall(string $setting, BladeFall|SpoonFall $fall, bool $followed, ?Candidate $with): FallSchoolData
     {
-        $situation = $this->standing->situation;
+        $situation = $this->rankedBox->situation;
         $other = $with === null ? null : $situation->schools->withOtherFall($with->lure);
         $time = $with === null || $other === null ? null : FallWords::time($with, $followed ? $situation : $situation->with(schools: $other));
 
@@ -53,7 +53,7 @@ final readonly class CadencePresenter
     private function examples(): array
     {
         $blade = $this->first(static fn (Candidate $way): bool => $way->lure->family === Family::Blade);
-        $ways = $blade === null ? [] : array_filter(Cadence::fitting($blade->lure, $this->standing->situation->vertical()), static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled);
+        $ways = $blade === null ? [] : array_filter(Cadence::fitting($blade->lure, $this->rankedBox->situation->vertical()), static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled);
         usort($ways, fn (Cadence $a, Cadence $b): int => $this->lift($b) <=> $this->lift($a));
 
         return [
@@ -64,7 +64,7 @@ final readonly class CadencePresenter
 
     private function lift(Cadence $cadence): float
     {
-        return $this->standing->book->likes->cadences->of($cadence)->liftM;
+        return $this->rankedBox->book->likes->cadences->of($cadence)->liftM;
     }
 
     /**
@@ -74,7 +74,7 @@ final readonly class CadencePresenter
      */
     private function first(\Closure $fits): ?Candidate
     {
-        foreach ($this->standing->ranked as $pick) {
+        foreach ($this->rankedBox->ranked as $pick) {
             if ($fits($pick->candidate)) {
                 return $pick->candidate;
             }
@@ -86,21 +86,21 @@ final readonly class CadencePresenter
     /** What the times are of: "the white half-ounce blade, short pop, and the silver half-ounce spoon". */
     public function timed(): string
     {
-        $spoken = new Spoken($this->standing->situation);
+        $spoken = new Spoken($this->rankedBox->situation);
         [$blade, $spoon] = $this->examples();
         $named = array_filter([
             $blade === null ? '' : "the {$spoken->lure($blade->lure)} after a {$blade->cadence?->word()}",
             $spoon === null ? '' : "the {$spoken->lure($spoon->lure)} from the surface",
         ]);
 
-        return $named === [] || $this->standing->situation->depth === null ? '' : 'Times are those of '.implode(' and ', $named).' in '.$this->standing->situation->say->depth($this->standing->situation->depth->depthM).'.';
+        return $named === [] || $this->rankedBox->situation->columnIfStill === null ? '' : 'Times are those of '.implode(' and ', $named).' in '.$this->rankedBox->situation->say->depth($this->rankedBox->situation->columnIfStill->depthM).'.';
     }
 
     private function one(Cadence $cadence): CadenceData
     {
-        $say = $this->standing->situation->say;
-        [$now, $usual] = [$this->standing->book->likes->cadences->of($cadence), $cadence->steps()];
-        $typed = OwnCadences::of($this->standing->user->settings ?? [])->kept[$cadence->value]['lift'] ?? null;
+        $say = $this->rankedBox->situation->say;
+        [$now, $usual] = [$this->rankedBox->book->likes->cadences->of($cadence), $cadence->steps()];
+        $typed = OwnCadences::of($this->rankedBox->user->settings ?? [])->kept[$cadence->value]['lift'] ?? null;
         $number = static fn (float $seconds): string => (string) round($seconds, 2);
 
         return new CadenceData(

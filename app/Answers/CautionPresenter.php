@@ -13,15 +13,15 @@ use Eskith\Core\Care\Circumstances;
 final class CautionPresenter
 {
     /** @return list<CautionData> */
-    public static function of(Standing $standing): array
+    public static function of(RankedBox $rankedBox): array
     {
-        $book = $standing->book;
-        $water = $standing->spot?->water;
-        $conditions = $standing->situation->water;
+        $book = $rankedBox->book;
+        $water = $rankedBox->spot?->water;
+        $conditions = $rankedBox->situation->water;
 
         return array_map(static fn (Caution $caution): CautionData => new CautionData($caution->id, $caution->about, $caution->todo), Cautions::of(new Circumstances(
             $book->likes->units, $conditions->tempC, $conditions->depthM, $conditions->windMs,
-            $book->flag('weir') ?? false, $book->flag('ice') ?? false, $standing->situation->aim->species,
+            $book->flag('weir') ?? false, $book->flag('ice') ?? false, $rankedBox->situation->aim->species,
             $water?->name, $water->protected_fish ?? '', $water->local_rules ?? '',
         )));
     }

@@ -27,15 +27,15 @@ final class ColumnPresenter
     /** Touches shown. */
     private const TOUCHES = 40;
 
-    public function of(Standing $standing, ?Candidate $first): ColumnData
+    public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
     {
-        [$user, $book, $situation, $outing] = [$standing->user, $standing->book, $standing->situation, $standing->outing];
+        [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
         $depth = $situation->water->depthM ?? 8.0;
         $say = $situation->say;
         $drift = $book->driftMs();
 
         return new ColumnData(
-            $outing->place ?? ($standing->spot === null ? 'Today' : "{$standing->spot->name} · {$standing->spot->water->name}"),
+            $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
             $depth,
             $book->text('depth') ?? $say->depth($depth),
             $situation->water->bottom?->value,
@@ -58,7 +58,7 @@ final class ColumnPresenter
     {
         $cone = $book->si('cone') ?? 20.0;
         $circle = SonarCircle::of($cone, $depth);
-        $line = $first === null || $situation->depth === null ? null : RestingLine::of($first->lure->body, $situation->depth);
+        $line = $first === null || $situation->columnIfStill === null ? null : RestingLine::of($first->lure->body, $situation->columnIfStill);
         $shows = $line?->offsetM !== null && $circle->shows($line->offsetM);
         $say = $situation->say;
         $wide = $say->depth($circle->diameterM);

@@ -12,20 +12,20 @@ use Eskith\Core\Choosing\Compare\Contrast;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Spoken;
-use Eskith\Core\Choosing\Tipping\TipWords;
 
 /** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter
 {
-    public static function of(Standing $standing, Pick $first, Pick $second): CompareData
+    public static function of(RankedBox $rankedBox, Pick $first, Pick $second): CompareData
     {
-        $spoken = new Spoken($standing->situation);
+        $spoken = new Spoken($rankedBox->situation);
         $comparison = Comparison::of($first, $second);
         $name = static fn (Pick $pick): string => $spoken->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
 
         return new CompareData(
-            Standing::key($first), Standing::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
+            RankedBox::key($first), RankedBox::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
             Points::plain($first->points), Points::plain($second->points),
             self::verdict($comparison, $first, $second, $spoken),
             array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
@@ -34,8 +34,8 @@ final class ComparePresenter
             ), $comparison->contrasts),
             $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
             new GhostData(
-                $name($second), LureReader::drawing($standing->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
-                DropPresenter::of($second->candidate, $standing->situation), Difference::words($first->candidate, $standing->situation, $second->candidate, $standing->situation),
+                $name($second), LureReader::drawing($rankedBox->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
+                DropPresenter::of($second->candidate, $rankedBox->situation), Difference::words($first->candidate, $rankedBox->situation, $second->candidate, $rankedBox->situation),
             ),
         );
     }
@@ -55,14 +55,14 @@ final class ComparePresenter
     }
 
     /** @return list<string> the readings that, moved by themselves, put this lure on top: slower than the comparison, and asked by itself */
-    public static function onTop(Standing $standing, Pick $pick): array
+    public static function onTop(RankedBox $rankedBox, Pick $pick): array
     {
-        $top = $standing->ranked[0]->candidate->lure;
+        $top = $rankedBox->ranked[0]->candidate->lure;
         if ($top->id === $pick->candidate->lure->id) {
             return [];
         }
-        $tipping = SecondLook::tipping($standing);
-        $words = new TipWords($standing->situation);
+        $tipping = SecondLook::tipping($rankedBox);
+        $words = new TippingWords($rankedBox->situation);
         $said = [];
         foreach (Reading::used() as $reading) {
             foreach ($tipping->towards($reading, $pick->candidate->lure) as $tip) {

@@ -23,18 +23,18 @@ final class DropPresenter
 
     public static function of(Candidate $candidate, Situation $situation): DropData
     {
-        $line = $situation->depth === null ? null : RestingLine::of($candidate->lure->body, $situation->depth);
+        $line = $situation->columnIfStill === null ? null : RestingLine::of($candidate->lure->body, $situation->columnIfStill);
         $say = $situation->say;
         $seconds = $candidate->secondsToBottom;
         $hang = $candidate->hangAngleDeg ?? 0.0;
         $offset = $line->offsetM ?? 0.0;
-        $gust = $situation->gust === null ? null : RestingLine::of($candidate->lure->body, $situation->gust);
+        $gust = $situation->gustColumn === null ? null : RestingLine::of($candidate->lure->body, $situation->gustColumn);
 
         return new DropData(
             self::points($line),
             round($offset, 4),
-            $situation->stretch === null ? null : $line?->lineAngleDeg,
-            $situation->stretch === null || $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
+            $situation->column === null ? null : $line?->lineAngleDeg,
+            $situation->column === null || $line?->lineAngleDeg === null ? '–' : $say->angle($line->lineAngleDeg),
             $line?->lineOutM === null ? '–' : $say->depth($line->lineOutM),
             $seconds === null ? '–' : $say->seconds($seconds),
             $seconds,
@@ -66,15 +66,15 @@ final class DropPresenter
     /** @return list<FallData> */
     private static function fall(Candidate $candidate, Situation $situation): array
     {
-        if ($situation->depth === null) {
+        if ($situation->columnIfStill === null) {
             return [];
         }
         $attitude = Chooser::lettingDown($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
-        $depth = $situation->depth->depthM;
+        $depth = $situation->columnIfStill->depthM;
 
         return array_map(
             static fn (FallPoint $point): FallData => new FallData(round($point->seconds, 3), round($depth - $point->depthM, 3), round($point->acrossM, 3)),
-            Fall::of($candidate->lure->body, $attitude, $situation->depth)->path(8),
+            Fall::of($candidate->lure->body, $attitude, $situation->columnIfStill)->path(8),
         );
     }
 
@@ -100,7 +100,7 @@ final class DropPresenter
 
         return match (true) {
             $line === null => "{$name}: read the depth first",
-            $situation->stretch === null => "{$name} {$down}; read the ".($situation->water->currentMs === null ? 'current, or the line angle,' : 'drift').' to know how it leans',
+            $situation->column === null => "{$name} {$down}; read the ".($situation->water->currentMs === null ? 'current, or the line angle,' : 'drift').' to know how it leans',
             $line->lineAngleDeg === null => "{$name} is lifted off the bottom altogether in this flow",
             ! $line->holds => "{$name} does not hold the bottom here",
             default => "{$name} leans {$say->angle($line->lineAngleDeg)}".self::inGusts($candidate, $situation)." and {$down}",
@@ -109,7 +109,7 @@ final class DropPresenter
 
     private static function inGusts(Candidate $candidate, Situation $situation): string
     {
-        $gust = $situation->gust === null ? null : RestingLine::of($candidate->lure->body, $situation->gust)->lineAngleDeg;
+        $gust = $situation->gustColumn === null ? null : RestingLine::of($candidate->lure->body, $situation->gustColumn)->lineAngleDeg;
 
         return $gust === null ? '' : ", {$situation->say->angle($gust)} in the gusts,";
     }
@@ -118,11 +118,11 @@ final class DropPresenter
     {
         $say = $situation->say;
         $name = ucfirst((new Spoken($situation))->lure($candidate->lure));
-        if ($line === null || $situation->depth === null) {
+        if ($line === null || $situation->columnIfStill === null) {
             return "{$name}: the drop is not drawn, since depth is not read.";
         }
-        $depth = $say->depth($situation->depth->depthM);
-        if ($situation->stretch === null) {
+        $depth = $say->depth($situation->columnIfStill->depthM);
+        if ($situation->column === null) {
             return "{$name} in {$depth}, drawn as if lying still, since ".($situation->water->currentMs === null ? 'the current' : 'the drift').' is not read.';
         }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {

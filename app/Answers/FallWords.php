@@ -33,20 +33,20 @@ final class FallWords
     /** How long the way down is that the schools differ in, "back down in 0.8 s" or "on the bottom in 9 s"; null when depth was not read or the lift is higher than that. */
     public static function time(Candidate $candidate, Situation $situation): ?string
     {
-        if ($situation->depth === null) {
+        if ($situation->columnIfStill === null) {
             return null;
         }
         $lure = $candidate->lure;
         if ($lure->family !== Family::Blade) {
-            $fall = Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->depth);
+            $fall = Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->columnIfStill);
 
             return "on the bottom in {$situation->say->seconds($fall->seconds)}";
         }
         $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $lure);
-        if ($steps === null || $steps->liftM > $situation->depth->depthM) {
+        if ($steps === null || $steps->liftM > $situation->columnIfStill->depthM) {
             return null;
         }
-        $repeat = Repeat::of($steps, $lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->depth);
+        $repeat = Repeat::of($steps, $lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->columnIfStill);
 
         return "back down in {$situation->say->seconds($repeat->fallSeconds)}";
     }

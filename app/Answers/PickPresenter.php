@@ -30,10 +30,10 @@ final readonly class PickPresenter
     /** @var array<int|string, int> of each lure in the ranking, from 1 */
     private array $places;
 
-    public function __construct(private Standing $standing)
+    public function __construct(private RankedBox $rankedBox)
     {
-        $this->spoken = new Spoken($standing->situation);
-        $this->byLure = $standing->byLure();
+        $this->spoken = new Spoken($rankedBox->situation);
+        $this->byLure = $rankedBox->byLure();
         $this->places = array_map(static fn (int $at): int => $at + 1, array_flip(array_keys($this->byLure)));
     }
 
@@ -41,22 +41,22 @@ final readonly class PickPresenter
     public function inShort(Pick $pick): ListedPickData
     {
         $candidate = $pick->candidate;
-        $say = $this->standing->situation->say;
+        $say = $this->rankedBox->situation->say;
 
         return new ListedPickData(
-            key: Standing::key($pick),
+            key: RankedBox::key($pick),
             lureId: (int) $candidate->lure->id,
             place: $this->places[$candidate->lure->id],
             title: $this->spoken->title($candidate->lure),
             subtitle: $this->spoken->way($candidate),
-            drawing: LureReader::drawing($this->standing->row($candidate->lure), $candidate->lure),
+            drawing: LureReader::drawing($this->rankedBox->row($candidate->lure), $candidate->lure),
             holeIndex: $candidate->holeIndex,
             secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
             angleText: $candidate->lineAngleDeg === null ? '–' : $say->angle($candidate->lineAngleDeg),
             points: $pick->points,
             forPoints: $pick->pointsFor(),
             againstPoints: $pick->pointsAgainst(),
-            usual: $this->standing->row($candidate->lure)->isUsual(),
+            usual: $this->rankedBox->row($candidate->lure)->isUsual(),
         );
     }
 
@@ -64,12 +64,12 @@ final readonly class PickPresenter
     public function inFull(Pick $pick): PickData
     {
         $candidate = $pick->candidate;
-        $row = $this->standing->row($candidate->lure);
+        $row = $this->rankedBox->row($candidate->lure);
         $reasons = $pick->reasons();
         $otherWays = array_values(array_filter($this->byLure[$candidate->lure->id], static fn (Pick $way): bool => $way !== $pick));
 
         return new PickData(
-            key: Standing::key($pick),
+            key: RankedBox::key($pick),
             lureId: $row->id,
             massKg: $row->mass_kg,
             hole: $candidate->hole()?->name,
@@ -82,17 +82,17 @@ final readonly class PickPresenter
             points: $pick->points,
             reasons: array_map(self::reason(...), self::weightiestFirst($reasons)),
             ways: array_map($this->way(...), array_slice($otherWays, 0, 4)),
-            drop: DropPresenter::of($candidate, $this->standing->situation),
+            drop: DropPresenter::of($candidate, $this->rankedBox->situation),
             cadenceWord: ucfirst($candidate->cadence?->word() ?? ''),
-            cadenceSteps: CadenceWords::of($candidate, $this->standing->situation),
+            cadenceSteps: CadenceWords::of($candidate, $this->rankedBox->situation),
             ladder: $this->steps($pick),
-            otherSchools: array_values(array_filter([$this->otherHole($pick), FallWords::other($candidate, $this->standing->situation)])),
+            otherSchools: array_values(array_filter([$this->otherHole($pick), FallWords::other($candidate, $this->rankedBox->situation)])),
         );
     }
 
     private function way(Pick $way): WayData
     {
-        return new WayData(Standing::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points));
+        return new WayData(RankedBox::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points));
     }
 
     public static function reason(Reason $reason): ReasonData
@@ -104,11 +104,11 @@ final readonly class PickPresenter
     private function steps(Pick $pick): array
     {
         // Told in minutes without a touch, which have begun for what is on the line.
-        $blank = 60 * $this->standing->day->blank(Day::way($pick->candidate));
-        $steps = Ladder::over($this->standing->ranked, $this->standing->day, $this->standing->situation->vertical())->steps($pick, self::STEPS);
+        $blank = 60 * $this->rankedBox->day->blank(Day::way($pick->candidate));
+        $steps = Ladder::over($this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical())->steps($pick, self::STEPS);
 
         return array_map(fn (Change $change, int $i): StepData => new StepData(
-            Standing::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
+            RankedBox::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
             $this->spoken->title($change->to->candidate->lure), $this->spoken->way($change->to->candidate),
         ), $steps, array_keys($steps));
     }
@@ -126,8 +126,8 @@ final readonly class PickPresenter
 
     private function otherHole(Pick $pick): ?string
     {
-        $situation = $this->standing->situation;
-        $theirs = $this->standing->chooser->holeFor($situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure);
+        $situation = $this->rankedBox->situation;
+        $theirs = $this->rankedBox->chooser->holeFor($situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure);
 
         return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
     }

@@ -51,7 +51,7 @@ final class CalibrationPresenter
         $lure = LureReader::lure($lureRow);
         $hole = self::hole($lure, $row->hole);
         $hang = Hang::ofLure($lure, $hole);
-        $rate = static fn (Attitude $attitude): string => $situation->depth === null ? '–' : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->depth)->sinkRateStartMs);
+        $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null ? '–' : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
 
         return new MeasurementData(
             $row->uuid, 'drop', $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),

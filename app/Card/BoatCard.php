@@ -7,7 +7,7 @@ namespace App\Card;
 use App\Answers\AnswerBuilder;
 use App\Answers\ChartPresenter;
 use App\Answers\LureReader;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Data\AnswerData;
 use App\Data\CautionData;
 use App\Data\PickData;
@@ -55,10 +55,10 @@ final readonly class BoatCard
     /** @return array{cautions: list<CautionData>, ...} */
     private function told(User $user, ?string $pick): array
     {
-        $standing = Standing::today($user);
-        $answer = $this->answers->of($standing, $pick);
+        $rankedBox = RankedBox::today($user);
+        $answer = $this->answers->of($rankedBox, $pick);
         $first = $answer->chosen;
-        $candidate = $first === null ? null : $standing->find($first->key)?->candidate;
+        $candidate = $first === null ? null : $rankedBox->find($first->key)?->candidate;
 
         return [
             'place' => $answer->column->place,
@@ -69,10 +69,10 @@ final readonly class BoatCard
             'first' => $first,
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
-            'counts' => $candidate === null ? null : self::counts($candidate, $standing->situation)?->words(),
+            'counts' => $candidate === null ? null : self::counts($candidate, $rankedBox->situation)?->words(),
             'move' => $answer->move,
-            'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $standing), $first->ladder),
-            'chart' => $this->charts->of($user, $standing->book, 'drift', 'box', ...self::CHART),
+            'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $rankedBox), $first->ladder),
+            'chart' => $this->charts->of($user, $rankedBox->book, 'drift', 'box', ...self::CHART),
             'cautions' => $answer->cautions,
         ];
     }
@@ -116,19 +116,19 @@ final readonly class BoatCard
     private static function counts(Candidate $candidate, Situation $situation): ?Counts
     {
         $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $candidate->lure);
-        if ($steps === null || $situation->depth === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->depth->depthM) {
+        if ($steps === null || $situation->columnIfStill === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->columnIfStill->depthM) {
             return null;
         }
-        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->depth);
+        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->columnIfStill);
 
         return Counts::of($steps, $steps->liftM / $repeat->fallSeconds);
     }
 
     /** @return array{words: string, when: string, title: string, way: string, down: string, drawing: string} */
-    private static function step(StepData $step, Standing $standing): array
+    private static function step(StepData $step, RankedBox $rankedBox): array
     {
-        $candidate = $standing->demand($step->key)->candidate;
-        $say = $standing->situation->say;
+        $candidate = $rankedBox->demand($step->key)->candidate;
+        $say = $rankedBox->situation->say;
         $drop = array_filter([
             $candidate->secondsToBottom === null ? '' : $say->seconds($candidate->secondsToBottom).' down',
             $candidate->lineAngleDeg === null ? '' : $say->angle($candidate->lineAngleDeg).' line',
@@ -137,7 +137,7 @@ final readonly class BoatCard
         return [
             'words' => ucfirst($step->words), 'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
-            'drawing' => LureOutline::dataUri(LureReader::drawing($standing->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
+            'drawing' => LureOutline::dataUri(LureReader::drawing($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
         ];
     }
 }

@@ -11,7 +11,7 @@ final readonly class RuleData
      * @param  float  $most  points it can move as set; 0 is switched off
      * @param  float  $usual  points it can move as it comes
      * @param  string  $today  what it does today: for which lures it speaks, or which reading it waits for
-     * @param  OwnRuleData|null  $own  for a rule of the angler's own
+     * @param  CustomRuleData|null  $own  for a rule of the angler's own
      */
     public function __construct(
         public string $id,
@@ -21,7 +21,7 @@ final readonly class RuleData
         public float $usual,
         public string $per,
         public string $today,
-        public ?OwnRuleData $own,
+        public ?CustomRuleData $own,
     ) {
     }
 }

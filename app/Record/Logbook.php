@@ -77,7 +77,7 @@ final readonly class Logbook
     }
 
     /**
-     * @param  array{uuid: string, kind: EventKind, came: Came|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}  $what
+     * @param  array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}  $what
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */

@@ -6,7 +6,7 @@ namespace App\Record;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Data\AnswerData;
 use App\Data\EventData;
 use App\Data\OptionData;
@@ -38,7 +38,7 @@ final readonly class OutingPresenter
     {
         $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
         $key = $setup->key();
-        $answer = $this->answers->of(Standing::of($angler, $book, $outing, $setup), $key);
+        $answer = $this->answers->of(RankedBox::of($angler, $book, $outing, $setup), $key);
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
         $spoken = new Spoken($situation);
@@ -127,7 +127,7 @@ final readonly class OutingPresenter
 
     private static function words(Event $event): string
     {
-        $came = $event->came === null ? null : Came::tryFrom($event->came);
+        $came = $event->came === null ? null : BitePhase::tryFrom($event->came);
         $came = $came === null ? '' : ', '.$came->word();
 
         return match (EventKind::from($event->kind)) {

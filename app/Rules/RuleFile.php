@@ -12,7 +12,7 @@ final class RuleFile
 {
     public const BYTES = 200_000;
 
-    public static function json(RuleShelf $shelf): string
+    public static function json(AnglerRules $shelf): string
     {
         $own = array_map(static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($shelf->fields), $shelf->fields);
 
@@ -23,7 +23,7 @@ final class RuleFile
     }
 
     /** @throws InvalidInput when it is no such file or anything in it cannot be used; then nothing has changed */
-    public static function take(RuleShelf $shelf, string $text): void
+    public static function take(AnglerRules $shelf, string $text): void
     {
         $file = json_decode($text, true, 16);
         if (! is_array($file) || ($file['format'] ?? null) !== 'eskith-rules' || ($file['version'] ?? null) !== 1) {

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use App\Answers\Points;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Data\ChangesData;
 use App\Data\ConditionData;
+use App\Data\CustomRuleData;
 use App\Data\MoveData;
-use App\Data\OwnRuleData;
 use App\Data\RuleData;
 use App\Data\RuleGroupData;
-use Eskith\Core\Choosing\Own\Condition;
-use Eskith\Core\Choosing\Own\OwnRule;
+use Eskith\Core\Choosing\Custom\Condition;
+use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
@@ -28,7 +28,7 @@ final readonly class RulesPresenter
 
     private const GROUPS = ['F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence'];
 
-    public function __construct(private Standing $standing)
+    public function __construct(private RankedBox $rankedBox)
     {
     }
 
@@ -36,13 +36,13 @@ final readonly class RulesPresenter
     public function groups(): array
     {
         $speaking = $this->speaking();
-        $own = array_column($this->standing->shelf->own, null, 'id');
+        $own = array_column($this->rankedBox->shelf->own, null, 'id');
         $groups = [];
-        foreach ($this->standing->rules->rules as $rule) {
+        foreach ($this->rankedBox->rules->rules as $rule) {
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
-            $weight = $this->standing->rules->weight($rule);
+            $weight = $this->rankedBox->rules->weight($rule);
             $groups[$title][] = new RuleData(
-                $rule->id, $this->standing->situation->say->temperatures($rule->says), $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
+                $rule->id, $this->rankedBox->situation->say->temperatures($rule->says), $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
                 $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
             );
         }
@@ -54,16 +54,16 @@ final readonly class RulesPresenter
     /** What the angler's rules make of the order that the rules as they come give. */
     public function changes(): ChangesData
     {
-        return self::between($this->standing->by(RuleBook::standard()), $this->standing);
+        return self::between($this->rankedBox->by(RuleBook::standard()), $this->rankedBox);
     }
 
     /** What these rules would make of the order. */
     public function trying(RuleBook $rules): ChangesData
     {
-        return self::between($this->standing, $this->standing->by($rules));
+        return self::between($this->rankedBox, $this->rankedBox->by($rules));
     }
 
-    private static function between(Standing $before, Standing $after): ChangesData
+    private static function between(RankedBox $before, RankedBox $after): ChangesData
     {
         [$places, $points] = self::places($before);
         [$newPlaces, $newPoints] = self::places($after);
@@ -79,7 +79,7 @@ final readonly class RulesPresenter
         return new ChangesData(self::sentence($before, $after, $places === $newPlaces, $points === $newPoints, $spoken), $moves);
     }
 
-    private static function sentence(Standing $before, Standing $after, bool $sameOrder, bool $samePoints, Spoken $spoken): string
+    private static function sentence(RankedBox $before, RankedBox $after, bool $sameOrder, bool $samePoints, Spoken $spoken): string
     {
         [$was, $is] = [$before->ranked[0] ?? null, $after->ranked[0] ?? null];
         if ($was === null || $is === null) {
@@ -89,7 +89,7 @@ final readonly class RulesPresenter
         return match (true) {
             $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
             $was->candidate->lure->id !== $is->candidate->lure->id => "The {$spoken->lure($is->candidate->lure)} comes first, in place of the {$spoken->lure($was->candidate->lure)}.",
-            Standing::key($was) !== Standing::key($is) => "The {$spoken->lure($is->candidate->lure)} stays first, but by the {$spoken->way($is->candidate)}.",
+            RankedBox::key($was) !== RankedBox::key($is) => "The {$spoken->lure($is->candidate->lure)} stays first, but by the {$spoken->way($is->candidate)}.",
             ! $sameOrder => 'The first stays first; others change places.',
             ! $samePoints => 'Points change, the order does not.',
             default => 'Today this changes nothing.',
@@ -97,9 +97,9 @@ final readonly class RulesPresenter
     }
 
     /** @return array{array<int|string, int>, array<int|string, float>} place and points by lure, best first */
-    private static function places(Standing $standing): array
+    private static function places(RankedBox $rankedBox): array
     {
-        $byLure = $standing->byLure();
+        $byLure = $rankedBox->byLure();
 
         return [array_combine(array_keys($byLure), array_map(static fn (int $i): int => $i + 1, array_keys(array_values($byLure)))), array_map(static fn (array $ways): float => $ways[0]->points, $byLure)];
     }
@@ -108,7 +108,7 @@ final readonly class RulesPresenter
     private function speaking(): array
     {
         $count = [];
-        foreach ($this->standing->byLure() as $ways) {
+        foreach ($this->rankedBox->byLure() as $ways) {
             $rules = array_unique(array_merge(...array_map(static fn (Pick $pick): array => $pick->rules(), $ways)));
             foreach ($rules as $rule) {
                 $count[$rule] = ($count[$rule] ?? 0) + 1;
@@ -120,7 +120,7 @@ final readonly class RulesPresenter
 
     private function today(Rule $rule, float $weight, int $lures): string
     {
-        $missing = $rule->missing($this->standing->situation);
+        $missing = $rule->missing($this->rankedBox->situation);
 
         return match (true) {
             $weight === 0.0 => 'off',
@@ -130,17 +130,17 @@ final readonly class RulesPresenter
         };
     }
 
-    private function own(OwnRule $rule): OwnRuleData
+    private function own(CustomRule $rule): CustomRuleData
     {
-        $fields = $this->standing->shelf->fields[$rule->id];
-        $say = $this->standing->situation->say;
+        $fields = $this->rankedBox->shelf->fields[$rule->id];
+        $say = $this->rankedBox->situation->say;
         /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
         $when = $fields['when'];
         /** @var array{from: string, to: string} $lures */
         $lures = $fields['lures'];
         $asked = implode(', ', array_map(static fn (Condition $condition): string => $condition->asks($say), $rule->when));
 
-        return new OwnRuleData(
+        return new CustomRuleData(
             $rule->name, $rule->points,
             array_map(static fn (array $one): ConditionData => new ConditionData($one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? []), $when),
             $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],

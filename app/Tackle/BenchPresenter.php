@@ -60,7 +60,7 @@ final class BenchPresenter
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
-            $fall = $situation->depth === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $hole, $hang), $situation->depth);
+            $fall = $situation->columnIfStill === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $hole, $hang), $situation->columnIfStill);
             $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
             $words = static fn (HoleSchool $school): string => $hole === null ? '–' : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
 
@@ -96,7 +96,7 @@ final class BenchPresenter
         return [
             'A ring or small snap hangs free in the hole: its weight pulls on the hole itself, so the hang angle stays the same.',
             "A snap of 0.3 g lets it sink {$share} % faster, and leaves it freer to wag; tied direct gives most control.",
-            ...($situation->stretch === null ? [] : ['A swivel only if the line twists.']),
+            ...($situation->column === null ? [] : ['A swivel only if the line twists.']),
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Cadence;
 
 use Eskith\Core\Drop\Fall;
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\InvalidInput;
@@ -22,13 +22,13 @@ final readonly class Repeat
      *
      * @throws InvalidInput for a lift higher than the water is deep
      */
-    public static function of(Steps $steps, Body $body, Attitude $attitude, Stretch $stretch): self
+    public static function of(Steps $steps, Body $body, Attitude $attitude, WaterColumn $column): self
     {
-        if ($steps->liftM > $stretch->depthM) {
+        if ($steps->liftM > $column->depthM) {
             throw InvalidInput::because('lift', 'The lift is higher than the water is deep.');
         }
-        $fall = Fall::of($body, $attitude, $stretch, $steps->fall->control());
-        $down = $fall->seconds - $fall->secondsTo($stretch->depthM - $steps->liftM);
+        $fall = Fall::of($body, $attitude, $column, $steps->fall->control());
+        $down = $fall->seconds - $fall->secondsTo($column->depthM - $steps->liftM);
 
         return new self($down, $steps->liftSeconds + $down + $steps->pauseSeconds);
     }

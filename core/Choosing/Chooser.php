@@ -150,7 +150,7 @@ final readonly class Chooser
         }
         $working = self::workingKg($situation, $box, $angles);
 
-        return array_map(static fn (Lure $lure, ?float $angle): Candidate => new Candidate($lure, $working, $angle, $situation->stretch !== null), $box, $angles);
+        return array_map(static fn (Lure $lure, ?float $angle): Candidate => new Candidate($lure, $working, $angle, $situation->column !== null), $box, $angles);
     }
 
     /** The hole of a lure that the rules for holes put first, from the nose on a tie; null for a lure without. */
@@ -178,7 +178,7 @@ final readonly class Chooser
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
-        return Judge::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->stretch !== null), $hole);
+        return Judge::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null), $hole);
     }
 
     /** How a lure falls from a hole: as timed, else as usual for its family. */
@@ -208,7 +208,7 @@ final readonly class Chooser
     /** Null when depth or flow was not read, or the line would be longer than twelve depths. */
     private static function lineAngle(Situation $situation, Lure $lure): ?float
     {
-        return $situation->stretch === null ? null : RestingLine::of($lure->body, $situation->stretch)->lineAngleDeg;
+        return $situation->column === null ? null : RestingLine::of($lure->body, $situation->column)->lineAngleDeg;
     }
 
     /**
@@ -218,7 +218,7 @@ final readonly class Chooser
     private static function workingKg(Situation $situation, array $box, array $angles): float
     {
         $start = WeightSteps::startKg($situation->aim);
-        if (! $situation->vertical() || $situation->stretch === null || $box === []) {
+        if (! $situation->vertical() || $situation->column === null || $box === []) {
             return $start;
         }
         $bream = $situation->aim->species === \Eskith\Core\Care\Species::Bream;

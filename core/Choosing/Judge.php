@@ -19,19 +19,19 @@ final class Judge
     /** @var array<string, array<int, Rule>> those that speak, by scope, each by its place in the book */
     private readonly array $rules;
 
-    /** @var array<string, Judged> */
+    /** @var array<string, Score> */
     private array $families = [];
 
-    /** @var array<string, Judged> by family, weight and working weight, with what holds for the family */
+    /** @var array<string, Score> by family, weight and working weight, with what holds for the family */
     private array $bodies = [];
 
-    /** @var array<string, Judged> */
+    /** @var array<string, Score> */
     private array $finishes = [];
 
-    /** @var array<string, array{float|null, float|null, Judged}> hang angle, seconds and judgement by build and hole */
+    /** @var array<string, array{float|null, float|null, Score}> hang angle, seconds and judgement by build and hole */
     private array $hung = [];
 
-    /** @var array<string, Judged> */
+    /** @var array<string, Score> */
     private array $cadences = [];
 
     public function __construct(private readonly RuleBook $book, private readonly Situation $situation)
@@ -40,7 +40,7 @@ final class Judge
     }
 
     /** @param  Candidate  $bare  a lure, not yet on a hole */
-    public function lure(Candidate $bare): Judged
+    public function lure(Candidate $bare): Score
     {
         $lure = $bare->lure;
         $body = $this->bodies["{$lure->make} of {$bare->workingKg}"] ??= ($this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare))->and($this->judge(Scope::Body, $bare));
@@ -50,7 +50,7 @@ final class Judge
         return $this->rules[Scope::Lure->name] === [] ? $both : $both->and($this->judge(Scope::Lure, $bare));
     }
 
-    /** @return array{Candidate, Judged} the lure on the hole, with what the drop says of it */
+    /** @return array{Candidate, Score} the lure on the hole, with what the drop says of it */
     public function hole(Candidate $bare, ?int $hole): array
     {
         $key = "{$bare->lure->build}@{$hole}";
@@ -64,7 +64,7 @@ final class Judge
     }
 
     /** A cadence is judged alike whatever the lure. */
-    public function cadence(Candidate $bare, Cadence $cadence): Judged
+    public function cadence(Candidate $bare, Cadence $cadence): Score
     {
         return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
     }
@@ -84,12 +84,12 @@ final class Judge
         $lure = $bare->lure;
         $at = $hole === null ? null : $lure->holes[$hole];
         $angle = Hang::ofLure($lure, $at);
-        $seconds = $situation->depth === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $at, $angle), $situation->depth)->seconds;
+        $seconds = $situation->columnIfStill === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $at, $angle), $situation->columnIfStill)->seconds;
 
         return $bare->on($hole, $angle, $seconds);
     }
 
-    private function judge(Scope $scope, Candidate $candidate): Judged
+    private function judge(Scope $scope, Candidate $candidate): Score
     {
         $found = [];
         $points = 0.0;
@@ -102,6 +102,6 @@ final class Judge
             }
         }
 
-        return new Judged($found, $points);
+        return new Score($found, $points);
     }
 }

@@ -8,7 +8,7 @@ namespace Eskith\Core\Choosing;
 final readonly class Pick
 {
     /**
-     * @param  list<Judged>  $judged  of the lure, its hole and its cadence, without words
+     * @param  list<Score>  $judged  of the lure, its hole and its cadence, without words
      * @param  \Closure(Candidate): list<Reason>  $aloud  puts the reasons into words: asked only for the few that are told
      */
     public function __construct(public Candidate $candidate, public float $points, private array $judged, private \Closure $aloud)
@@ -24,7 +24,7 @@ final readonly class Pick
     /** @return list<string> ids of the rules that speak of it */
     public function rules(): array
     {
-        return array_merge(...array_map(static fn (Judged $judged): array => array_column($judged->reasons, 'rule'), $this->judged));
+        return array_merge(...array_map(static fn (Score $judged): array => array_column($judged->reasons, 'rule'), $this->judged));
     }
 
     /** What speaks for it, in points. */

@@ -264,7 +264,7 @@ enum Reading: string
     }
 
     /** A measure by itself: "37 °F", "26 ft", "0.3 mph". */
-    public function figure(Say $say, float $si): string
+    public function figure(UnitFormat $say, float $si): string
     {
         return match ($this->dimension()) {
             Dimension::Temperature => $say->temperature($si),
@@ -275,13 +275,13 @@ enum Reading: string
     }
 
     /** A measure as it is said of the day: "37 °F", "26 ft", "0.3 mph of drift". */
-    public function measure(Say $say, float $si): string
+    public function measure(UnitFormat $say, float $si): string
     {
         return $this->put($this->basis()->says, '', $this->figure($say, $si));
     }
 
     /** How a sentence about a value begins: "At a wall", "In stained water", "With 0.3 mph of drift". */
-    public function opening(Say $say, float|string $value): string
+    public function opening(UnitFormat $say, float|string $value): string
     {
         $told = is_string($value) ? $this->saying($value) : $this->measure($say, $value);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-use Eskith\Core\Choosing\Own\OwnRule;
+use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rules\CadenceRules;
 use Eskith\Core\Choosing\Rules\FamilyRules;
 use Eskith\Core\Choosing\Rules\FinishRules;
@@ -35,10 +35,10 @@ final readonly class RuleBook
         return new self($this->rules, [...$this->weights, ...$weights]);
     }
 
-    /** @param  list<OwnRule>  $own  stand after the others, in this order */
+    /** @param  list<CustomRule>  $own  stand after the others, in this order */
     public function with(array $own): self
     {
-        return new self([...$this->rules, ...array_map(static fn (OwnRule $rule): Rule => $rule->rule(), $own)], $this->weights);
+        return new self([...$this->rules, ...array_map(static fn (CustomRule $rule): Rule => $rule->rule(), $own)], $this->weights);
     }
 
     public function has(string $id): bool

@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\CadenceBook;
 use Eskith\Core\Cadence\Steps;
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
@@ -23,15 +23,15 @@ final readonly class Situation
     public ?float $flowMs;
 
     /** Null when depth or the flow past the boat is not known. */
-    public ?Stretch $stretch;
+    public ?WaterColumn $column;
 
     /** The same, as if lying still where no flow was read: enough for a fall. Null when depth was not read. */
-    public ?Stretch $depth;
+    public ?WaterColumn $columnIfStill;
 
     /** In the gusts; null when none was read. */
-    public ?Stretch $gust;
+    public ?WaterColumn $gustColumn;
 
-    public Say $say;
+    public UnitFormat $say;
 
     public function __construct(
         public Conditions $water,
@@ -48,11 +48,11 @@ final readonly class Situation
         $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
         $flow = $water->flow();
         $this->flowMs = $flow === null ? null : abs($flow->mean());
-        $this->depth = $water->depthM === null ? null : Stretch::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
+        $this->columnIfStill = $water->depthM === null ? null : WaterColumn::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
         $gust = $water->gustFlow();
-        $this->gust = $gust === null || $this->depth === null || $flow === null ? null : $this->depth->with($gust);
-        $this->stretch = $flow === null ? null : $this->depth;
-        $this->say = new Say($units, $unspoken);
+        $this->gustColumn = $gust === null || $this->columnIfStill === null || $flow === null ? null : $this->columnIfStill->with($gust);
+        $this->column = $flow === null ? null : $this->columnIfStill;
+        $this->say = new UnitFormat($units, $unspoken);
     }
 
     public function with(?Conditions $water = null, ?Aim $aim = null, ?Schools $schools = null, ?float $lineDiameterM = null): self

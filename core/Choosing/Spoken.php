@@ -99,7 +99,7 @@ final readonly class Spoken
         $silent = $chooser?->book->isSilent() ?? false;
         $chooser = $silent ? null : $chooser;
         if ($box === []) {
-            $would = $chooser === null ? '' : ' For this water '.self::article($this->lure(WouldDo::best($chooser, $this->situation)->lure)).' would do.';
+            $would = $chooser === null ? '' : ' For this water '.self::article($this->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
 
             return ['Your box is empty', "Put in the lures you own, and Eskith chooses among them.{$would}"];
         }
@@ -109,7 +109,7 @@ final readonly class Spoken
             return ['Nothing in your box is worked this way', "None of your lures has a {$how} cadence; change how you fish, or add a blade or a spoon."];
         }
         $first = $ranked[0]->candidate;
-        if ($this->situation->vertical() && $this->situation->stretch !== null && $this->holding($box) === 0) {
+        if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {
             return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->lineAngleDeg)];
         }
 
@@ -117,7 +117,7 @@ final readonly class Spoken
             return ['Every rule is switched off', 'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again under Rules.'];
         }
         if ($chooser !== null) {
-            $would = WouldDo::best($chooser, $this->situation);
+            $would = IdealLure::best($chooser, $this->situation);
             if ($would->shames($ranked[0])) {
                 return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->situation->say).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
             }
@@ -152,7 +152,7 @@ final readonly class Spoken
     private function lead(array $box): string
     {
         $count = count($box);
-        if ($this->situation->stretch === null) {
+        if ($this->situation->column === null) {
             return self::unknownFlow($this->situation).' Weight is chosen without the lean of the line.';
         }
         if (! $this->situation->vertical()) {
@@ -173,9 +173,9 @@ final readonly class Spoken
     /** @param  list<Lure>  $box */
     private function holding(array $box): int
     {
-        $stretch = $this->situation->stretch;
+        $column = $this->situation->column;
 
-        return $stretch === null ? 0 : count(array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $stretch)));
+        return $column === null ? 0 : count(array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $column)));
     }
 
     /**
@@ -185,11 +185,11 @@ final readonly class Spoken
      */
     private function leastHoldingKg(array $box): ?float
     {
-        $stretch = $this->situation->stretch;
-        if ($stretch === null) {
+        $column = $this->situation->column;
+        if ($column === null) {
             return null;
         }
-        $least = VerticalLimits::lightestOf(array_map(static fn (Lure $lure): Body => $lure->body, $box), $stretch)?->massKg;
+        $least = VerticalLimits::lightestOf(array_map(static fn (Lure $lure): Body => $lure->body, $box), $column)?->massKg;
         $lighter = array_filter($box, static fn (Lure $lure): bool => $least !== null && $lure->massKg < $least - Lure::SAME_KG);
 
         return $lighter === [] ? null : $least;
@@ -198,21 +198,21 @@ final readonly class Spoken
     /** What would make this lure stay straight down. */
     private function remedy(Lure $lure, ?float $angle): string
     {
-        $stretch = $this->situation->stretch;
-        if ($stretch === null) {
+        $column = $this->situation->column;
+        if ($column === null) {
             return '';
         }
         $say = $this->situation->say;
-        $now = $angle === null || ! RestingLine::of($lure->body, $stretch)->holds
+        $now = $angle === null || ! RestingLine::of($lure->body, $column)->holds
             ? "the {$this->lure($lure)} comes nearest and still does not hold the bottom"
             : "the {$this->lure($lure)} comes nearest at {$say->angle($angle)}";
-        $drift = VerticalLimits::largestDriftMs($lure->body, $stretch);
-        $line = VerticalLimits::thickestLineM($lure->body, $stretch);
+        $drift = VerticalLimits::largestDriftMs($lure->body, $column);
+        $line = VerticalLimits::thickestLineM($lure->body, $column);
         $ways = [
             ...($drift !== null && $drift > 0.005 ? ["slow to {$say->speed($drift)}"] : []),
             ...($line !== null ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
         ];
-        $least = VerticalLimits::leastMassKg($lure->family, $stretch);
+        $least = VerticalLimits::leastMassKg($lure->family, $column);
         if ($least !== null && $least > $lure->massKg) {
             $ways[] = "tie on {$say->mass($least)} or more";
         }

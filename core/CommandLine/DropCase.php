@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\CommandLine;
 
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -29,9 +29,9 @@ final class DropCase
     }
 
     /** @throws InvalidInput */
-    public static function stretch(Fields $case): Stretch
+    public static function stretch(Fields $case): WaterColumn
     {
-        return Stretch::of(
+        return WaterColumn::of(
             $case->number('depth_m'),
             $case->number('line_d_m'),
             Flow::of($case->number('current_ms', 0.0), $case->number('boat_ms', 0.0), $case->one(Profile::class, 'profile', Profile::Uniform)),

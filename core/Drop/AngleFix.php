@@ -24,17 +24,17 @@ final class AngleFix
      *
      * @throws InvalidInput when no flow up to 3 m/s does
      */
-    public static function flow(float $angleDeg, Body $body, Stretch $stretch): Flow
+    public static function flow(float $angleDeg, Body $body, WaterColumn $column): Flow
     {
         if (! (abs($angleDeg) <= 85)) {
             throw InvalidInput::because('angle', 'Read a line angle between −85° and 85°.');
         }
         $wanted = asinh(tan(deg2rad($angleDeg)));
-        $now = $stretch->flow;
+        $now = $column->flow;
         $flowAt = $now->profile === Profile::River
             ? static fn (float $u): Flow => Flow::of($u, $now->boatMs, Profile::River)
             : static fn (float $u): Flow => Flow::of($now->surfaceMs, $now->surfaceMs - $u);
-        $miss = static fn (float $u): float => Lean::of($body, $stretch->with($flowAt($u)))->psiSurface - $wanted;
+        $miss = static fn (float $u): float => Lean::of($body, $column->with($flowAt($u)))->psiSurface - $wanted;
         if ($miss(-self::MOST) * $miss(self::MOST) > 0) {
             throw InvalidInput::because('angle', 'No flow that is fished gives this line angle; read it again.');
         }

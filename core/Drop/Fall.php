@@ -19,7 +19,7 @@ use Eskith\Core\Water\Profile;
 final readonly class Fall
 {
     private function __construct(
-        private Stretch $stretch,
+        private WaterColumn $column,
         private float $k1,
         private float $k2,
         public float $sinkRateStartMs,
@@ -33,19 +33,19 @@ final readonly class Fall
      *
      * @throws InvalidInput for a control outside 0 to 0.95
      */
-    public static function of(Body $body, Attitude $attitude, Stretch $stretch, float $control = 0.0): self
+    public static function of(Body $body, Attitude $attitude, WaterColumn $column, float $control = 0.0): self
     {
         if (! ($control >= 0.0 && $control <= 0.95)) {
             throw InvalidInput::because('control', 'Fall control runs from 0 (finger barely on the line) to 0.95.');
         }
-        $weight = $body->netWeightN($stretch->water) * (1 - $control);
-        $density = $stretch->water->densityKgM3;
+        $weight = $body->netWeightN($column->water) * (1 - $control);
+        $density = $column->water->densityKgM3;
         $k1 = $density * $attitude->dragFalling * $body->areaM2 / (2 * $weight);
-        $k2 = $density * Constants::FALLING_LINE_DRAG * M_PI * $stretch->lineDiameterM / (2 * $weight);
+        $k2 = $density * Constants::FALLING_LINE_DRAG * M_PI * $column->lineDiameterM / (2 * $weight);
 
         return new self(
-            $stretch, $k1, $k2, 1 / sqrt($k1),
-            self::timeTo($stretch->depthM, $k1, $k2), self::carried($stretch, $k1, $k2),
+            $column, $k1, $k2, 1 / sqrt($k1),
+            self::timeTo($column->depthM, $k1, $k2), self::carried($column, $k1, $k2),
         );
     }
 
@@ -56,9 +56,9 @@ final readonly class Fall
      *
      * @throws InvalidInput when no coefficient from 0.1 to 40 gives that time
      */
-    public static function dragFromTimedDrop(Body $body, Stretch $stretch, float $seconds, float $control = 0.0): float
+    public static function dragFromTimedDrop(Body $body, WaterColumn $column, float $seconds, float $control = 0.0): float
     {
-        $time = static fn (float $drag): float => self::of($body, Attitude::measured($drag), $stretch, $control)->seconds;
+        $time = static fn (float $drag): float => self::of($body, Attitude::measured($drag), $column, $control)->seconds;
         if (! ($time(0.1) < $seconds && $seconds < $time(40.0))) {
             throw InvalidInput::because('seconds', sprintf('%.1f s cannot be the time of this lure to that depth; it would lie between %.0f and %.0f s.', $seconds, ceil($time(0.1)), floor($time(40.0))));
         }
@@ -79,9 +79,9 @@ final readonly class Fall
             return 0.0;
         }
         if ($seconds >= $this->seconds) {
-            return $this->stretch->depthM;
+            return $this->column->depthM;
         }
-        if ($this->k2 * $this->stretch->depthM < 1e-6 * $this->k1) {
+        if ($this->k2 * $this->column->depthM < 1e-6 * $this->k1) {
             return $seconds / sqrt($this->k1);
         }
 
@@ -96,12 +96,12 @@ final readonly class Fall
      */
     public function path(int $steps = 16): array
     {
-        $depth = $this->stretch->depthM;
+        $depth = $this->column->depthM;
         $points = [new FallPoint(0.0, 0.0, 0.0)];
         $across = 0.0;
         for ($i = 1; $i <= $steps; $i++) {
             $seconds = $this->secondsTo($depth * $i / $steps);
-            $flow = $this->stretch->flow->at(1 - ($i - 0.5) / $steps);
+            $flow = $this->column->flow->at(1 - ($i - 0.5) / $steps);
             $across += $flow * ($seconds - $points[$i - 1]->seconds);
             $points[] = new FallPoint($seconds, $depth * $i / $steps, $across);
         }
@@ -119,10 +119,10 @@ final readonly class Fall
     }
 
     /** ∫ u dz/v, m down-flow. */
-    private static function carried(Stretch $stretch, float $k1, float $k2): float
+    private static function carried(WaterColumn $column, float $k1, float $k2): float
     {
-        $depth = $stretch->depthM;
-        $flow = $stretch->flow;
+        $depth = $column->depthM;
+        $flow = $column->flow;
         if ($flow->profile === Profile::Uniform) {
             return $flow->at(1.0) * self::timeTo($depth, $k1, $k2);
         }

@@ -20,17 +20,17 @@ final readonly class Lean
     ) {
     }
 
-    public static function of(Body $body, Stretch $stretch): self
+    public static function of(Body $body, WaterColumn $column): self
     {
-        $weight = $body->netWeightN($stretch->water);
-        $u = $stretch->nearBottomMs;
-        $push = 0.5 * $stretch->water->densityKgM3 * $body->family->dragAcross() * $body->areaM2 * $u * abs($u);
+        $weight = $body->netWeightN($column->water);
+        $u = $column->nearBottomMs;
+        $push = 0.5 * $column->water->densityKgM3 * $body->family->dragAcross() * $body->areaM2 * $u * abs($u);
         $tension = sqrt($weight * $weight + $push * $push);
         $psi = asinh($push / $weight);
 
         return new self(
             $weight, $tension, $psi,
-            $psi + $stretch->dragPerM * $stretch->depthM / $tension * $stretch->flow->pushUpTo(1.0),
+            $psi + $column->dragPerM * $column->depthM / $tension * $column->flow->pushUpTo(1.0),
         );
     }
 

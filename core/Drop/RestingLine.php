@@ -16,7 +16,7 @@ use Eskith\Core\Units\Constants;
 final readonly class RestingLine
 {
     private function __construct(
-        private Stretch $stretch,
+        private WaterColumn $column,
         private Lean $lean,
         public float $netWeightN,
         public ?float $lineAngleDeg,
@@ -27,18 +27,18 @@ final readonly class RestingLine
     ) {
     }
 
-    public static function of(Body $body, Stretch $stretch): self
+    public static function of(Body $body, WaterColumn $column): self
     {
-        $lean = Lean::of($body, $stretch);
-        [$length, $offset] = self::lengthAndOffset($lean, $stretch);
-        $depth = $stretch->depthM;
+        $lean = Lean::of($body, $column);
+        [$length, $offset] = self::lengthAndOffset($lean, $column);
+        $depth = $column->depthM;
         if (! ($length <= Constants::RECKONED_LINE_RATIO * $depth)) {
-            return new self($stretch, $lean, $lean->netWeightN, null, null, null, null, false);
+            return new self($column, $lean, $lean->netWeightN, null, null, null, null, false);
         }
         $angle = $lean->angleDeg();
 
         return new self(
-            $stretch, $lean, $lean->netWeightN, $angle, $length, $offset, $lean->tensionN,
+            $column, $lean, $lean->netWeightN, $angle, $length, $offset, $lean->tensionN,
             abs($angle) <= Constants::HOLDS_LIMIT_DEG && $length <= Constants::HOLDS_LINE_RATIO * $depth,
         );
     }
@@ -56,15 +56,15 @@ final readonly class RestingLine
         }
         $points = [new LinePoint(0.0, 0.0)];
         $across = 0.0;
-        $flow = $this->stretch->flow;
+        $flow = $this->column->flow;
         for ($i = 1; $i <= $segments; $i++) {
             [$low, $middle, $high] = [($i - 1) / $segments, ($i - 0.5) / $segments, $i / $segments];
-            $across += $this->stretch->depthM / $segments / 6 * (
+            $across += $this->column->depthM / $segments / 6 * (
                 sinh($this->psi($flow->pushUpTo($low)))
                 + 4 * sinh($this->psi($flow->pushUpTo($middle)))
                 + sinh($this->psi($flow->pushUpTo($high)))
             );
-            $points[] = new LinePoint($across, $high * $this->stretch->depthM);
+            $points[] = new LinePoint($across, $high * $this->column->depthM);
         }
 
         return $points;
@@ -72,14 +72,14 @@ final readonly class RestingLine
 
     private function psi(float $push): float
     {
-        return $this->lean->psiBottom + $this->stretch->dragPerM * $this->stretch->depthM / $this->lean->tensionN * $push;
+        return $this->lean->psiBottom + $this->column->dragPerM * $this->column->depthM / $this->lean->tensionN * $push;
     }
 
     /** @return array{float, float} S = ∫cosh ψ dh and x = ∫sinh ψ dh, m; S is infinite when it is beyond numbers */
-    private static function lengthAndOffset(Lean $lean, Stretch $stretch): array
+    private static function lengthAndOffset(Lean $lean, WaterColumn $column): array
     {
-        $depth = $stretch->depthM;
-        $flow = $stretch->flow;
+        $depth = $column->depthM;
+        $flow = $column->flow;
         if (max(abs($lean->psiBottom), abs($lean->psiSurface)) > 300) {
             return [INF, INF];
         }
@@ -90,7 +90,7 @@ final readonly class RestingLine
 
             return [$depth * cosh($middle) * $spread, $depth * sinh($middle) * $spread];
         }
-        $scale = $stretch->dragPerM * $depth / $lean->tensionN;
+        $scale = $column->dragPerM * $depth / $lean->tensionN;
         $psi = static fn (float $s): float => $lean->psiBottom + $scale * $flow->pushUpTo($s ** 7);
         $length = 0.0;
         $offset = 0.0;

@@ -21,20 +21,20 @@ final readonly class Swing
      *
      * @throws InvalidInput when the cast is shorter than the water is deep, or over 200 m
      */
-    public static function of(Body $body, Attitude $attitude, Stretch $stretch, float $castM): self
+    public static function of(Body $body, Attitude $attitude, WaterColumn $column, float $castM): self
     {
-        $depth = $stretch->depthM;
+        $depth = $column->depthM;
         if (! ($castM > $depth)) {
             throw InvalidInput::because('cast_m', 'The cast is shorter than the water is deep, so it never swings to the bottom; cast farther or open the bail.');
         }
         if ($castM > 200.0) {
             throw InvalidInput::because('cast_m', 'A cast over 200 m (660 ft) is not reckoned with.');
         }
-        $density = $stretch->water->densityKgM3;
-        $weight = $body->netWeightN($stretch->water);
+        $density = $column->water->densityKgM3;
+        $weight = $body->netWeightN($column->water);
         $plate = $attitude->dragFalling * $body->areaM2;
         $own = sqrt(2 * $weight / ($density * $plate));
-        $line = Stretch::cylinderDrag($own / 2, $stretch->lineDiameterM, $stretch->water) * $stretch->lineDiameterM * $castM / 4;
+        $line = WaterColumn::cylinderDrag($own / 2, $column->lineDiameterM, $column->water) * $column->lineDiameterM * $castM / 4;
         $speed = sqrt(2 * $weight / ($density * ($plate + $line)));
         $integral = GaussLegendre::integrate(
             static fn (float $p): float => 2 * $p / sqrt(sin($p * $p)),

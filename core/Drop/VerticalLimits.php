@@ -21,9 +21,9 @@ final class VerticalLimits
     /** Drifts searched, m/s. */
     private const MOST_DRIFT = 3.0;
 
-    public static function isVertical(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): bool
+    public static function isVertical(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): bool
     {
-        return abs(Lean::of($body, $stretch)->psiSurface) <= asinh(tan(deg2rad($limitDeg)));
+        return abs(Lean::of($body, $column)->psiSurface) <= asinh(tan(deg2rad($limitDeg)));
     }
 
     /**
@@ -31,11 +31,11 @@ final class VerticalLimits
      *
      * @param  list<Body>  $bodies  in any order
      */
-    public static function lightestOf(array $bodies, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?Body
+    public static function lightestOf(array $bodies, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?Body
     {
         $lightest = null;
         foreach ($bodies as $body) {
-            if (($lightest === null || $body->massKg < $lightest->massKg) && self::isVertical($body, $stretch, $limitDeg)) {
+            if (($lightest === null || $body->massKg < $lightest->massKg) && self::isVertical($body, $column, $limitDeg)) {
                 $lightest = $body;
             }
         }
@@ -47,10 +47,10 @@ final class VerticalLimits
      * The least mass of a family that stays vertical, kg. Searched upward in steps of 4 %, then by bisection: the angle
      * falls only slowly with mass and can pass zero where the flow turns round with height. Null above 120 g.
      */
-    public static function leastMassKg(Family $family, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    public static function leastMassKg(Family $family, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
     {
         $limit = asinh(tan(deg2rad($limitDeg)));
-        $over = static fn (float $kg): float => abs(Lean::of(Body::of($family, $kg), $stretch)->psiSurface) - $limit;
+        $over = static fn (float $kg): float => abs(Lean::of(Body::of($family, $kg), $column)->psiSurface) - $limit;
         $low = self::LEAST_KG;
         if ($over($low) <= 0) {
             return $low;
@@ -68,12 +68,12 @@ final class VerticalLimits
      * The fastest the boat may go over ground, in the sense it goes now, and stay vertical, m/s. Null when it is not
      * vertical even lying still.
      */
-    public static function largestDriftMs(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    public static function largestDriftMs(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
     {
-        $flow = $stretch->flow;
+        $flow = $column->flow;
         $sense = $flow->boatMs < 0 ? -1.0 : 1.0;
         $limit = asinh(tan(deg2rad($limitDeg)));
-        $over = static fn (float $drift): float => abs(Lean::of($body, $stretch->with(Flow::of($flow->surfaceMs, $sense * $drift, $flow->profile)))->psiSurface) - $limit;
+        $over = static fn (float $drift): float => abs(Lean::of($body, $column->with(Flow::of($flow->surfaceMs, $sense * $drift, $flow->profile)))->psiSurface) - $limit;
         $last = null;
         for ($drift = 0.0; $drift <= self::MOST_DRIFT; $drift += 0.01) {
             if ($over($drift) <= 0) {
@@ -87,10 +87,10 @@ final class VerticalLimits
     }
 
     /** The thickest line that stays vertical, m; null when even 0.05 mm does not; 1 mm at most. */
-    public static function thickestLineM(Body $body, Stretch $stretch, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    public static function thickestLineM(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
     {
         $limit = asinh(tan(deg2rad($limitDeg)));
-        $over = static fn (float $diameter): float => abs(Lean::of($body, Stretch::of($stretch->depthM, $diameter, $stretch->flow, $stretch->water))->psiSurface) - $limit;
+        $over = static fn (float $diameter): float => abs(Lean::of($body, WaterColumn::of($column->depthM, $diameter, $column->flow, $column->water))->psiSurface) - $limit;
         if ($over(0.00005) > 0) {
             return null;
         }

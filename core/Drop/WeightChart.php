@@ -58,9 +58,9 @@ final readonly class WeightChart
         foreach ($driftsMs as $drift) {
             $flow = Flow::of($surfaceCurrentMs, $drift, $profile);
             foreach ($depthsM as $row => $depth) {
-                $stretch = Stretch::of($depth, $lineDiameterM, $flow, $water);
-                $lineDrag ??= $stretch->dragPerM * $flow->pushUpTo(1.0);
-                $u = $stretch->nearBottomMs;
+                $column = WaterColumn::of($depth, $lineDiameterM, $flow, $water);
+                $lineDrag ??= $column->dragPerM * $flow->pushUpTo(1.0);
+                $u = $column->nearBottomMs;
                 $square = $u * abs($u);
                 $sum = $lineDrag * $depth;
                 $found = null;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Rig;
 
 use Eskith\Core\Drop\RestingLine;
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\InvalidInput;
 
@@ -31,22 +31,22 @@ final readonly class LostLift
      *
      * @throws InvalidInput when the line does not reach the bottom or a figure is not positive
      */
-    public static function of(Body $body, Stretch $stretch, float $breakN, float $strainAtBreak, float $liftMs): self
+    public static function of(Body $body, WaterColumn $column, float $breakN, float $strainAtBreak, float $liftMs): self
     {
         foreach (['line_break_n' => $breakN, 'strain_at_break' => $strainAtBreak, 'lift_ms' => $liftMs] as $field => $value) {
             if (! ($value > 0.0)) {
                 throw InvalidInput::because($field, 'Break strength, strain and lift speed must be above 0.');
             }
         }
-        $line = RestingLine::of($body, $stretch);
+        $line = RestingLine::of($body, $column);
         if ($line->offsetM === null || $line->tensionN === null) {
             throw InvalidInput::because('depth_m', 'In this flow the line does not reach the bottom, so there is no lift to speak of.');
         }
-        $water = $stretch->water;
-        $chord = hypot($stretch->depthM, $line->offsetM);
+        $water = $column->water;
+        $chord = hypot($column->depthM, $line->offsetM);
         $lift = $line->netWeightN + 0.5 * $water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
         $rest = $line->tensionN;
-        $across = $stretch->dragPerM * $stretch->flow->rms() ** 2 * ($stretch->depthM / $chord) ** 2;
+        $across = $column->dragPerM * $column->flow->rms() ** 2 * ($column->depthM / $chord) ** 2;
         $belly = $across ** 2 * $chord ** 3 / 24 * (1 / $rest ** 2 - 1 / $lift ** 2);
         $stretched = $chord * ($lift - $rest) * $strainAtBreak / $breakN;
 

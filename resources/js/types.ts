@@ -160,6 +160,17 @@ export interface ContrastData {
 	second: ReasonData | null;
 }
 
+export interface CustomRuleData {
+	name: string;
+	points: number;
+	when: ConditionData[];
+	families: string[];
+	finishes: string[];
+	from: string;
+	to: string;
+	asks: string;
+}
+
 export interface DropData {
 	line: PointData[];
 	offsetM: number;
@@ -362,17 +373,6 @@ export interface OutingData {
 	move: string | null;
 }
 
-export interface OwnRuleData {
-	name: string;
-	points: number;
-	when: ConditionData[];
-	families: string[];
-	finishes: string[];
-	from: string;
-	to: string;
-	asks: string;
-}
-
 export interface PickData {
 	key: string;
 	lureId: number;
@@ -476,7 +476,7 @@ export interface RuleData {
 	usual: number;
 	per: string;
 	today: string;
-	own: OwnRuleData | null;
+	own: CustomRuleData | null;
 }
 
 export interface RuleGroupData {

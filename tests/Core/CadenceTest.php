@@ -11,7 +11,7 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
@@ -77,10 +77,10 @@ final class CadenceTest extends TestCase
             $lure = Lure::of('lure', Family::from($case['family']), $case['mass_kg'], 'silver');
             $let = FallControl::from($case['fall']);
             $water = Water::of($case['water_c'], $case['salinity']);
-            $stretch = Stretch::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
+            $column = WaterColumn::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
             $repeat = Repeat::of(
                 new Steps($case['lift_m'], $case['lift_s'], $let, $case['pause_s']), $lure->body,
-                Chooser::fallingBetween((new Candidate($lure, $lure->massKg, null, false))->on(null, $case['hang_angle_deg'] ?? null, null), $let), $stretch,
+                Chooser::fallingBetween((new Candidate($lure, $lure->massKg, null, false))->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
             );
             self::assertEqualsWithDelta($expect['fall_s'], $repeat->fallSeconds, 0.002);
             self::assertEqualsWithDelta($expect['cycle_s'], $repeat->seconds, 0.002);
@@ -91,6 +91,6 @@ final class CadenceTest extends TestCase
     {
         $lure = Lure::of('lure', Family::Blade, 0.014, 'silver');
         $this->expectException(InvalidInput::class);
-        Repeat::of(new Steps(2.0, 1.0, FallControl::Free, 1.0), $lure->body, Attitude::hanging(30), Stretch::of(1.9, 0.0002, Flow::still(), Water::of(6)));
+        Repeat::of(new Steps(2.0, 1.0, FallControl::Free, 1.0), $lure->body, Attitude::hanging(30), WaterColumn::of(1.9, 0.0002, Flow::still(), Water::of(6)));
     }
 }

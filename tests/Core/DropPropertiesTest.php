@@ -9,9 +9,9 @@ use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\Lean;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\SonarCircle;
-use Eskith\Core\Drop\Stretch;
 use Eskith\Core\Drop\Swing;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Drop\WeightChart;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
@@ -52,8 +52,8 @@ final class DropPropertiesTest extends TestCase
     {
         foreach (Profile::cases() as $profile) {
             foreach ([[0.3, 0.1], [0.0, 0.2], [0.5, 0.45]] as [$current, $boat]) {
-                $one = RestingLine::of($this->blade(), Stretch::of(7.0, 0.0002, Flow::of($current, $boat, $profile), Water::of(6)));
-                $other = RestingLine::of($this->blade(), Stretch::of(7.0, 0.0002, Flow::of(-$current, -$boat, $profile), Water::of(6)));
+                $one = RestingLine::of($this->blade(), WaterColumn::of(7.0, 0.0002, Flow::of($current, $boat, $profile), Water::of(6)));
+                $other = RestingLine::of($this->blade(), WaterColumn::of(7.0, 0.0002, Flow::of(-$current, -$boat, $profile), Water::of(6)));
                 self::assertEqualsWithDelta($one->offsetM, -$other->offsetM, 1e-9);
                 self::assertEqualsWithDelta($one->lineAngleDeg, -$other->lineAngleDeg, 1e-9);
                 self::assertEqualsWithDelta($one->lineOutM, $other->lineOutM, 1e-9);
@@ -65,7 +65,7 @@ final class DropPropertiesTest extends TestCase
     {
         $last = null;
         for ($boat = 0.40; $boat <= 0.56; $boat += 0.0005) {
-            $line = RestingLine::of($this->blade(), Stretch::of(6.0, 0.00022, Flow::of(0.55, $boat, Profile::River), Water::of(6)));
+            $line = RestingLine::of($this->blade(), WaterColumn::of(6.0, 0.00022, Flow::of(0.55, $boat, Profile::River), Water::of(6)));
             self::assertNotNull($line->lineAngleDeg);
             if ($last !== null) {
                 self::assertEqualsWithDelta($last->lineAngleDeg, $line->lineAngleDeg, 0.25, "at {$boat}");
@@ -78,7 +78,7 @@ final class DropPropertiesTest extends TestCase
     public function test_the_line_as_drawn_ends_where_it_is_said_to_end(): void
     {
         foreach ([[0.3, 0.0, Profile::Uniform], [0.5, 0.1, Profile::River], [0.55, 0.48, Profile::River]] as [$current, $boat, $profile]) {
-            $line = RestingLine::of($this->blade(0.02), Stretch::of(9.0, 0.0002, Flow::of($current, $boat, $profile), Water::of(6)));
+            $line = RestingLine::of($this->blade(0.02), WaterColumn::of(9.0, 0.0002, Flow::of($current, $boat, $profile), Water::of(6)));
             $points = $line->shape(200);
             $length = 0.0;
             for ($i = 1; $i < count($points); $i++) {
@@ -102,11 +102,11 @@ final class DropPropertiesTest extends TestCase
     public function test_the_least_weight_is_the_edge(): void
     {
         foreach ([[8.0, 0.2], [15.0, 0.15], [5.0, 0.3]] as [$depth, $drift]) {
-            $stretch = $this->stretch($depth, $drift);
-            $least = VerticalLimits::leastMassKg(Family::Blade, $stretch);
+            $column = $this->stretch($depth, $drift);
+            $least = VerticalLimits::leastMassKg(Family::Blade, $column);
             self::assertNotNull($least);
-            self::assertEqualsWithDelta(20.0, abs(Lean::of($this->blade($least), $stretch)->angleDeg()), 0.001);
-            self::assertFalse(VerticalLimits::isVertical($this->blade($least * 0.98), $stretch));
+            self::assertEqualsWithDelta(20.0, abs(Lean::of($this->blade($least), $column)->angleDeg()), 0.001);
+            self::assertFalse(VerticalLimits::isVertical($this->blade($least * 0.98), $column));
         }
         self::assertNull(VerticalLimits::leastMassKg(Family::Blade, $this->stretch(60.0, 2.5)));
         self::assertSame(0.0005, VerticalLimits::leastMassKg(Family::Blade, $this->stretch(2.0, 0.0)));
@@ -114,8 +114,8 @@ final class DropPropertiesTest extends TestCase
 
     public function test_the_largest_drift_and_the_thickest_line_are_the_edge(): void
     {
-        $stretch = $this->stretch(10.0, 0.5);
-        $drift = VerticalLimits::largestDriftMs($this->blade(), $stretch);
+        $column = $this->stretch(10.0, 0.5);
+        $drift = VerticalLimits::largestDriftMs($this->blade(), $column);
         $line = VerticalLimits::thickestLineM($this->blade(0.03), $this->stretch(10.0, 0.2));
 
         self::assertEqualsWithDelta(20.0, abs(Lean::of($this->blade(), $this->stretch(10.0, $drift))->angleDeg()), 0.001);
@@ -129,7 +129,7 @@ final class DropPropertiesTest extends TestCase
             $angle = Lean::of($this->blade(), $this->stretch(8.0, $drift))->angleDeg();
             self::assertEqualsWithDelta($drift, AngleFix::flow($angle, $this->blade(), $this->stretch(8.0, 0.0))->boatMs, 1e-6);
         }
-        $river = Stretch::of(6.0, 0.0002, Flow::of(0.4, 0.1, Profile::River), Water::of(6));
+        $river = WaterColumn::of(6.0, 0.0002, Flow::of(0.4, 0.1, Profile::River), Water::of(6));
         $fixed = AngleFix::flow(Lean::of($this->blade(), $river)->angleDeg(), $this->blade(), $river->with(Flow::of(0.0, 0.1, Profile::River)));
         self::assertEqualsWithDelta(0.4, $fixed->surfaceMs, 1e-6);
     }
@@ -141,7 +141,7 @@ final class DropPropertiesTest extends TestCase
             $chart = WeightChart::of([3.0, 9.0, 20.0], [-0.2, 0.0, 0.12, 0.3], $bodies, 0.0002, 0.1, $profile, Water::of(5));
             foreach ($chart->depthsM as $row => $depth) {
                 foreach ($chart->driftsMs as $column => $drift) {
-                    $lightest = VerticalLimits::lightestOf($bodies, Stretch::of($depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5)));
+                    $lightest = VerticalLimits::lightestOf($bodies, WaterColumn::of($depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5)));
                     $index = $chart->lightest[$row][$column];
                     self::assertSame($lightest?->massKg, $index === null ? null : $chart->bodies[$index]->massKg, "{$depth} m, {$drift} m/s");
                 }
@@ -162,12 +162,12 @@ final class DropPropertiesTest extends TestCase
 
     public function test_a_timed_drop_gives_back_its_own_time(): void
     {
-        $stretch = $this->stretch(8.0, 0.0);
-        $drag = Fall::dragFromTimedDrop($this->blade(), $stretch, 10.0);
+        $column = $this->stretch(8.0, 0.0);
+        $drag = Fall::dragFromTimedDrop($this->blade(), $column, 10.0);
 
-        self::assertEqualsWithDelta(10.0, Fall::of($this->blade(), Attitude::measured($drag), $stretch)->seconds, 1e-6);
+        self::assertEqualsWithDelta(10.0, Fall::of($this->blade(), Attitude::measured($drag), $column)->seconds, 1e-6);
         $this->expectException(InvalidInput::class);
-        Fall::dragFromTimedDrop($this->blade(), $stretch, 0.5);
+        Fall::dragFromTimedDrop($this->blade(), $column, 0.5);
     }
 
     public function test_a_swing_pulls_in_and_a_cast_shorter_than_the_depth_is_refused(): void
@@ -214,8 +214,8 @@ final class DropPropertiesTest extends TestCase
         return Body::of(Family::Blade, $kg);
     }
 
-    private function stretch(float $depth, float $drift, float $diameter = 0.0002): Stretch
+    private function stretch(float $depth, float $drift, float $diameter = 0.0002): WaterColumn
     {
-        return Stretch::of($depth, $diameter, Flow::of(0.0, $drift), Water::of(6));
+        return WaterColumn::of($depth, $diameter, Flow::of(0.0, $drift), Water::of(6));
     }
 }

@@ -7,9 +7,9 @@ namespace Tests\Core;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\Lean;
-use Eskith\Core\Drop\Stretch;
 use Eskith\Core\Drop\Swing;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -36,22 +36,22 @@ final class LimitsTest extends TestCase
     #[DataProvider('waters')]
     public function test_the_least_mass_holds_and_a_little_less_does_not(Family $family, float $current, float $boat, Profile $profile): void
     {
-        $stretch = $this->stretch(9.0, $current, $boat, $profile);
-        $least = VerticalLimits::leastMassKg($family, $stretch);
+        $column = $this->stretch(9.0, $current, $boat, $profile);
+        $least = VerticalLimits::leastMassKg($family, $column);
         self::assertNotNull($least);
-        self::assertTrue(VerticalLimits::isVertical(Body::of($family, $least * 1.001), $stretch));
+        self::assertTrue(VerticalLimits::isVertical(Body::of($family, $least * 1.001), $column));
         if ($least > 0.0005) {
-            self::assertFalse(VerticalLimits::isVertical(Body::of($family, $least * 0.995), $stretch));
+            self::assertFalse(VerticalLimits::isVertical(Body::of($family, $least * 0.995), $column));
         }
     }
 
     #[DataProvider('waters')]
     public function test_the_lightest_of_several_is_the_lightest_that_holds(Family $family, float $current, float $boat, Profile $profile): void
     {
-        $stretch = $this->stretch(9.0, $current, $boat, $profile);
+        $column = $this->stretch(9.0, $current, $boat, $profile);
         $bodies = array_map(static fn (int $grams): Body => Body::of($family, $grams / 1000), [28, 3, 14, 7, 21, 10]);
-        $lightest = VerticalLimits::lightestOf($bodies, $stretch);
-        $holding = array_filter($bodies, static fn (Body $body): bool => VerticalLimits::isVertical($body, $stretch));
+        $lightest = VerticalLimits::lightestOf($bodies, $column);
+        $holding = array_filter($bodies, static fn (Body $body): bool => VerticalLimits::isVertical($body, $column));
 
         self::assertSame($holding === [] ? null : min(array_map(static fn (Body $body): float => $body->massKg, $holding)), $lightest?->massKg);
     }
@@ -59,12 +59,12 @@ final class LimitsTest extends TestCase
     #[DataProvider('waters')]
     public function test_a_leaning_line_gives_its_own_flow_back(Family $family, float $current, float $boat, Profile $profile): void
     {
-        $stretch = $this->stretch(7.0, $current, $boat, $profile);
+        $column = $this->stretch(7.0, $current, $boat, $profile);
         $body = Body::of($family, 0.0142);
-        $angle = Lean::of($body, $stretch)->angleDeg();
-        $flow = AngleFix::flow($angle, $body, $stretch);
+        $angle = Lean::of($body, $column)->angleDeg();
+        $flow = AngleFix::flow($angle, $body, $column);
 
-        self::assertEqualsWithDelta($angle, Lean::of($body, $stretch->with($flow))->angleDeg(), 1e-4);
+        self::assertEqualsWithDelta($angle, Lean::of($body, $column->with($flow))->angleDeg(), 1e-4);
     }
 
     public function test_the_drift_may_go_on_as_far_as_it_holds_and_never_backwards(): void
@@ -82,8 +82,8 @@ final class LimitsTest extends TestCase
 
     public function test_a_wider_limit_lets_more_through(): void
     {
-        $stretch = $this->stretch(12.0, 0.0, 0.2, Profile::Uniform);
-        $masses = array_map(static fn (float $limit): ?float => VerticalLimits::leastMassKg(Family::Spoon, $stretch, $limit), [10.0, 20.0, 35.0, 55.0]);
+        $column = $this->stretch(12.0, 0.0, 0.2, Profile::Uniform);
+        $masses = array_map(static fn (float $limit): ?float => VerticalLimits::leastMassKg(Family::Spoon, $column, $limit), [10.0, 20.0, 35.0, 55.0]);
         self::assertSame($masses, array_values(array_filter($masses)));
         $sorted = $masses;
         rsort($sorted);
@@ -119,11 +119,11 @@ final class LimitsTest extends TestCase
 
     public function test_a_swing_keeps_its_line_and_takes_longer_from_farther_out(): void
     {
-        $stretch = $this->stretch(5.0, 0.0, 0.0, Profile::Uniform);
+        $column = $this->stretch(5.0, 0.0, 0.0, Profile::Uniform);
         $seconds = 0.0;
         // Nearly straight below the line turns the lure aside and it slows; from a longer cast on it takes longer.
         foreach ([10.0, 20.0, 40.0, 80.0] as $cast) {
-            $swing = Swing::of(Body::of(Family::Blade, 0.0142), Attitude::hanging(35), $stretch, $cast);
+            $swing = Swing::of(Body::of(Family::Blade, 0.0142), Attitude::hanging(35), $column, $cast);
             foreach ($swing->path() as $point) {
                 self::assertEqualsWithDelta($cast, hypot($point->acrossM, 5.0 - $point->heightM), 1e-9);
             }
@@ -134,8 +134,8 @@ final class LimitsTest extends TestCase
         }
     }
 
-    private function stretch(float $depth, float $current, float $boat, Profile $profile): Stretch
+    private function stretch(float $depth, float $current, float $boat, Profile $profile): WaterColumn
     {
-        return Stretch::of($depth, 0.0002, Flow::of($current, $boat, $profile), Water::of(6));
+        return WaterColumn::of($depth, 0.0002, Flow::of($current, $boat, $profile), Water::of(6));
     }
 }

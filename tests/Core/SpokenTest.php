@@ -9,10 +9,10 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\TempBand;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
@@ -25,8 +25,8 @@ final class SpokenTest extends RuleTestCase
 {
     public function test_weights_are_said_as_they_are_stamped(): void
     {
-        $ounces = new Say(UnitSet::imperial());
-        $grams = new Say(UnitSet::metric());
+        $ounces = new UnitFormat(UnitSet::imperial());
+        $grams = new UnitFormat(UnitSet::metric());
         foreach ([[0.0141748, '½ oz', '14 g'], [0.0177185, '⅝ oz', '18 g'], [0.003, '3 g', '3 g'], [0.0045, '4.5 g', '4.5 g'], [0.018, '18 g', '18 g'], [0.0283495, '1 oz', '28 g'], [0.00531554, '3/16 oz', '5.3 g']] as [$kg, $oz, $g]) {
             self::assertSame([$oz, $g], [str_replace("\u{A0}", ' ', $ounces->weight($kg)), str_replace("\u{A0}", ' ', $grams->weight($kg))]);
         }
@@ -35,8 +35,8 @@ final class SpokenTest extends RuleTestCase
 
     public function test_lifts_are_said_by_the_hand_and_by_the_arm(): void
     {
-        $feet = new Say(UnitSet::imperial());
-        $metres = new Say(UnitSet::metric());
+        $feet = new UnitFormat(UnitSet::imperial());
+        $metres = new UnitFormat(UnitSet::metric());
         self::assertSame(["8\u{A0}in", "20\u{A0}cm"], [$feet->lift(0.20), $metres->lift(0.20)]);
         self::assertSame(["3\u{A0}ft", "0.9\u{A0}m"], [$feet->lift(0.90), $metres->lift(0.90)]);
     }

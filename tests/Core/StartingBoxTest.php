@@ -7,10 +7,10 @@ namespace Tests\Core;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\IdealLure;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\WouldDo;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\StartingBox;
 use Eskith\Core\Units\UnitSet;
@@ -48,7 +48,7 @@ final class StartingBoxTest extends TestCase
                 $situation = new Situation(new Conditions(tempC: $temp, depthM: 7.0, currentMs: 0.0, boatMs: 0.1), new Aim($fish), new Schools, 0.0002, UnitSet::imperial());
                 $chooser = new Chooser(RuleBook::standard());
                 $first = $chooser->rank($situation, StartingBox::for($fish, false)->lures())[0];
-                self::assertFalse(WouldDo::best($chooser, $situation)->shames($first), "{$fish->value} at {$temp} °C");
+                self::assertFalse(IdealLure::best($chooser, $situation)->shames($first), "{$fish->value} at {$temp} °C");
             }
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Eskith\Core\Drop\Stretch;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -112,11 +112,11 @@ final class WaterTest extends TestCase
     public function test_drag_of_a_line_across_the_flow(): void
     {
         $water = Water::of(20);
-        self::assertSame(0.0, Stretch::cylinderDrag(0.0, 0.0002, $water));
+        self::assertSame(0.0, WaterColumn::cylinderDrag(0.0, 0.0002, $water));
         // Measured cylinders: about 10 at Re 1, 2.8 at Re 10, 1.4 at Re 100, 1.0 at Re 1000.
         foreach ([[1.0, 9.9], [10.0, 2.7], [100.0, 1.45], [1000.0, 1.0]] as [$re, $drag]) {
             $speed = $re * $water->viscosityPaS / ($water->densityKgM3 * 0.0002);
-            self::assertEqualsWithDelta($drag, Stretch::cylinderDrag($speed, 0.0002, $water), 0.12 * $drag, "Re {$re}");
+            self::assertEqualsWithDelta($drag, WaterColumn::cylinderDrag($speed, 0.0002, $water), 0.12 * $drag, "Re {$re}");
         }
     }
 

@@ -103,7 +103,7 @@ final class CommandsTest extends TestCase
     {
         $folder = sys_get_temp_dir().'/eskith-bare-'.bin2hex(random_bytes(4));
         mkdir("{$folder}/bin", 0o755, true);
-        foreach (['demo', 'ground.sh'] as $file) {
+        foreach (['demo', 'setup.sh'] as $file) {
             copy(base_path("bin/{$file}"), "{$folder}/bin/{$file}");
         }
         // A world with a shell and the usual small tools, but without PHP.

@@ -142,8 +142,8 @@ final class ReadingDefinitionsTest extends TestCase
         self::assertNull($book->driftMs());
         self::assertFalse($book->driftIsFromWind());
         $situation = $book->situation(0.0002);
-        self::assertNull($situation->stretch);
-        self::assertNotNull($situation->depth);
+        self::assertNull($situation->column);
+        self::assertNotNull($situation->columnIfStill);
         self::assertNull($situation->water->bottom);
     }
 

@@ -1,7 +1,7 @@
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { Changes } from "../../resources/js/rules/Changes";
-import { OwnRule } from "../../resources/js/rules/OwnRule";
+import { CustomRule } from "../../resources/js/rules/CustomRule";
 import { RuleRow } from "../../resources/js/rules/RuleRow";
 import type { ChangesData, RuleData } from "../../resources/js/types";
 import { heldFetch } from "./make";
@@ -141,7 +141,7 @@ describe("writing a rule", () => {
 	const wait = () => act(() => new Promise((resolve) => setTimeout(resolve, 200)));
 
 	it("shows what it would change while it is written, and keeps it", async () => {
-		render(<OwnRule id="u1" rule={null} onDone={() => {}} {...words} />);
+		render(<CustomRule id="u1" rule={null} onDone={() => {}} {...words} />);
 		await wait();
 		await act(() =>
 			held.calls[0]?.answer(422, { message: "Say which lures.", errors: { lures: ["Say which lures."] } }),
@@ -168,7 +168,7 @@ describe("writing a rule", () => {
 	});
 
 	it("opens a rule as it was written, and can take readings out and the rule away", async () => {
-		render(<OwnRule id="u1" rule={rule({ id: "u1", own })} onDone={() => {}} {...words} />);
+		render(<CustomRule id="u1" rule={rule({ id: "u1", own })} onDone={() => {}} {...words} />);
 		expect(screen.getByLabelText<HTMLInputElement>("Depth from").value).toBe("5 m");
 		expect(screen.getByRole("button", { name: "dim light" }).getAttribute("aria-pressed")).toBe("true");
 		fireEvent.click(screen.getByLabelText("Leave out Depth"));
@@ -182,7 +182,7 @@ describe("writing a rule", () => {
 	});
 
 	it("says that there is no connection", async () => {
-		render(<OwnRule id="u1" rule={rule({ id: "u1", own })} onDone={() => {}} {...words} />);
+		render(<CustomRule id="u1" rule={rule({ id: "u1", own })} onDone={() => {}} {...words} />);
 		await wait();
 		await act(() => held.calls.at(-1)?.fail());
 		expect(screen.getByText("No connection. Try again.")).toBeTruthy();

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Answers\AsidePresenter;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Backup\DatabaseFile;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
@@ -43,7 +43,7 @@ final class Check extends Command
     private function asideOf(User $user): int
     {
         try {
-            $aside = AsidePresenter::all(Standing::today($user)->aside);
+            $aside = AsidePresenter::all(RankedBox::today($user)->aside);
         } catch (InvalidInput $bad) {
             $this->error("{$user->email}: {$bad->getMessage()}");
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\CadencePresenter;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Http\Requests\KeepCadence;
 use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\Cadence;
@@ -21,10 +21,10 @@ final class CadenceController extends Controller
 {
     public function index(Request $request, AnswerBuilder $answers): Response
     {
-        $standing = Standing::today($this->angler($request));
-        $presenter = new CadencePresenter($standing);
+        $rankedBox = RankedBox::today($this->angler($request));
+        $presenter = new CadencePresenter($rankedBox);
 
-        return Inertia::render('Cadences', ['answer' => $answers->of($standing), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed()]);
+        return Inertia::render('Cadences', ['answer' => $answers->of($rankedBox), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed()]);
     }
 
     public function update(KeepCadence $request, Cadence $cadence): RedirectResponse

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\ComparePresenter;
+use App\Answers\RankedBox;
 use App\Answers\SecondLook;
-use App\Answers\Standing;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,18 +22,18 @@ final class ChoiceController extends Controller
 
     public function compare(Request $request): JsonResponse
     {
-        $standing = $this->standing($request);
+        $rankedBox = $this->standing($request);
 
-        return response()->json(ComparePresenter::of($standing, $standing->demand($this->text($request, 'a')), $standing->demand($this->text($request, 'b'))));
+        return response()->json(ComparePresenter::of($rankedBox, $rankedBox->demand($this->text($request, 'a')), $rankedBox->demand($this->text($request, 'b'))));
     }
 
     /** What would put a lure on top. */
     public function onTop(Request $request): JsonResponse
     {
-        $standing = $this->standing($request);
-        $pick = $standing->demand($this->text($request, 'pick'));
+        $rankedBox = $this->standing($request);
+        $pick = $rankedBox->demand($this->text($request, 'pick'));
 
-        return response()->json(['pick' => Standing::key($pick), 'words' => ComparePresenter::onTop($standing, $pick)]);
+        return response()->json(['pick' => RankedBox::key($pick), 'words' => ComparePresenter::onTop($rankedBox, $pick)]);
     }
 
     /** Keeps a lure in the list wherever it ranks; the one before it is let go. */
@@ -48,8 +48,8 @@ final class ChoiceController extends Controller
     }
 
     /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
-    private function standing(Request $request): Standing
+    private function standing(Request $request): RankedBox
     {
-        return Standing::today($this->angler($request), ReadingBook::among($request->query()));
+        return RankedBox::today($this->angler($request), ReadingBook::among($request->query()));
     }
 }

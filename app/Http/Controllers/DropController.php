@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Answers\AngleFixPresenter;
 use App\Answers\CastPresenter;
 use App\Answers\ChartPresenter;
-use App\Answers\DropDesk;
 use App\Answers\DropPresenter;
 use App\Answers\LureReader;
+use App\Answers\SingleDrop;
 use App\Data\GhostData;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Chooser;
@@ -34,7 +34,7 @@ final class DropController extends Controller
 
     public function cast(Request $request): JsonResponse
     {
-        $desk = DropDesk::at($this->angler($request), $this->text($request, 'pick'));
+        $desk = SingleDrop::at($this->angler($request), $this->text($request, 'pick'));
         $length = $this->measure($request, 'length', $desk->book->likes->units->depth);
 
         return response()->json(CastPresenter::of($desk->candidate(), $desk->situation, $length->si, $request->query('bail') === 'open'));
@@ -44,18 +44,18 @@ final class DropController extends Controller
     {
         $user = $this->angler($request);
 
-        return response()->json(AngleFixPresenter::of($user, DropDesk::at($user, $this->text($request, 'pick')), $this->measure($request, 'angle', Unit::Degree)->si));
+        return response()->json(AngleFixPresenter::of($user, SingleDrop::at($user, $this->text($request, 'pick')), $this->measure($request, 'angle', Unit::Degree)->si));
     }
 
     /** A second drop beside the first: another weight, line or hole. */
     public function ghost(Request $request): JsonResponse
     {
-        $desk = DropDesk::at($this->angler($request), $this->text($request, 'pick'));
+        $desk = SingleDrop::at($this->angler($request), $this->text($request, 'pick'));
         $first = $desk->candidate();
         $mass = $request->filled('weight') ? $this->measure($request, 'weight', $desk->book->likes->units->lureWeight)->si : $desk->lure->massKg;
         $line = $request->filled('line') ? $this->measure($request, 'line', Unit::Millimetre)->si : $desk->situation->lineDiameterM;
         $lure = Lure::of($desk->lure->id, $desk->lure->family, $mass, $desk->lure->finish, $desk->lure->redNearHooks, $desk->lure->holes, $desk->lure->balance, $mass === $desk->lure->massKg ? $desk->lure->measuredDrag : []);
-        $hole = $request->filled('hole') ? DropDesk::hole($lure, $this->text($request, 'hole')) : $desk->holeIndex;
+        $hole = $request->filled('hole') ? SingleDrop::hole($lure, $this->text($request, 'hole')) : $desk->holeIndex;
         $there = $desk->situation->with(lineDiameterM: $line);
         $second = Chooser::hung($there, $lure, $hole);
         $title = $desk->situation->say->weight($mass).' '.Spoken::family($lure)

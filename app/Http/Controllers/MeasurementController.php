@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\DropDesk;
+use App\Answers\SingleDrop;
 use App\Calibration\Calibrations;
 use App\Calibration\Kind;
 use App\Http\Requests\Measured;
@@ -44,8 +44,8 @@ final class MeasurementController extends Controller
 
     private function drop(User $user, string $uuid, Measured $request): string
     {
-        $desk = DropDesk::at($user, (string) $request->string('pick'));
-        $depth = $desk->situation->depth ?? throw InvalidInput::because('depth', 'Read the depth first.');
+        $desk = SingleDrop::at($user, (string) $request->string('pick'));
+        $depth = $desk->situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first.');
         $seconds = $request->seconds();
         $drag = Fall::dragFromTimedDrop($desk->lure->body, $depth, $seconds);
         $say = $desk->situation->say;
@@ -56,7 +56,7 @@ final class MeasurementController extends Controller
 
     private function hang(User $user, string $uuid, Measured $request): string
     {
-        $desk = DropDesk::at($user, (string) $request->string('pick'));
+        $desk = SingleDrop::at($user, (string) $request->string('pick'));
         $hole = $desk->candidate()->hole() ?? throw InvalidInput::because('pick', 'This lure has no line holes to hang it from.');
         $this->keep($user, $uuid, Kind::Hang, $request->angle(), 'read with a gauge', $desk->row->id, $hole->name);
         try {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Http\Requests\KeepReadings;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
@@ -26,6 +26,6 @@ final class ReadingsController extends Controller
             return $book;
         });
 
-        return response()->json($answers->of(Standing::reading($user, $book), $request->pick(), $request->family()));
+        return response()->json($answers->of(RankedBox::reading($user, $book), $request->pick(), $request->family()));
     }
 }

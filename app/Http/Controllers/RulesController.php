@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Data\OptionData;
 use App\Data\ReadingWordsData;
+use App\Rules\AnglerRules;
 use App\Rules\RuleFile;
-use App\Rules\RuleShelf;
 use App\Rules\RulesPresenter;
-use Eskith\Core\Choosing\Own\LureKind;
+use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Units\InvalidInput;
@@ -29,15 +29,15 @@ final class RulesController extends Controller
     public function index(Request $request, AnswerBuilder $answers): Response
     {
         $user = $this->angler($request);
-        $standing = Standing::today($user);
-        $presenter = new RulesPresenter($standing);
+        $rankedBox = RankedBox::today($user);
+        $presenter = new RulesPresenter($rankedBox);
         $finishes = $user->lures()->whereNull('retired_at')->distinct()->orderBy('finish')->pluck('finish')->all();
 
         return Inertia::render('Rules', [
-            'answer' => $answers->of($standing),
+            'answer' => $answers->of($rankedBox),
             'groups' => $presenter->groups(),
             'changes' => $presenter->changes(),
-            'asItComes' => $standing->shelf->isAsItComes(),
+            'asItComes' => $rankedBox->shelf->isAsItComes(),
             'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
                 $reading->value, ucfirst($reading->word()),
                 array_map(static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice)), $reading->choices()),
@@ -51,7 +51,7 @@ final class RulesController extends Controller
     public function weigh(Request $request, string $rule): RedirectResponse
     {
         $given = $request->validate(['weight' => ['required', 'numeric']], ['weight.*' => 'Say how much the rule counts, as a number.']);
-        RuleShelf::of($this->angler($request))->weigh($rule, (float) $given['weight']);
+        AnglerRules::of($this->angler($request))->weigh($rule, (float) $given['weight']);
 
         return back();
     }
@@ -59,14 +59,14 @@ final class RulesController extends Controller
     public function weighAll(Request $request): RedirectResponse
     {
         $given = $request->validate(['on' => ['required', 'boolean']]);
-        RuleShelf::of($this->angler($request))->weighAll($given['on'] ? 1.0 : 0.0);
+        AnglerRules::of($this->angler($request))->weighAll($given['on'] ? 1.0 : 0.0);
 
         return back();
     }
 
     public function keep(Request $request, string $uuid): RedirectResponse
     {
-        RuleShelf::of($this->angler($request))->keep($uuid, $this->fields($request));
+        AnglerRules::of($this->angler($request))->keep($uuid, $this->fields($request));
 
         return back();
     }
@@ -74,34 +74,34 @@ final class RulesController extends Controller
     /** What a rule would change, without keeping it. */
     public function try(Request $request, string $uuid): JsonResponse
     {
-        $standing = Standing::today($this->angler($request));
-        $rule = $standing->shelf->read($uuid, $this->fields($request));
+        $rankedBox = RankedBox::today($this->angler($request));
+        $rule = $rankedBox->shelf->read($uuid, $this->fields($request));
 
-        return response()->json((new RulesPresenter($standing))->trying($standing->shelf->trying($rule)));
+        return response()->json((new RulesPresenter($rankedBox))->trying($rankedBox->shelf->trying($rule)));
     }
 
     public function drop(Request $request, string $uuid): RedirectResponse
     {
-        RuleShelf::of($this->angler($request))->drop($uuid);
+        AnglerRules::of($this->angler($request))->drop($uuid);
 
         return back();
     }
 
     public function reset(Request $request): RedirectResponse
     {
-        RuleShelf::of($this->angler($request))->reset();
+        AnglerRules::of($this->angler($request))->reset();
 
         return back();
     }
 
     public function export(Request $request): HttpResponse
     {
-        return response(RuleFile::json(RuleShelf::of($this->angler($request))), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="rules.json"']);
+        return response(RuleFile::json(AnglerRules::of($this->angler($request))), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="rules.json"']);
     }
 
     public function import(Request $request): RedirectResponse
     {
-        RuleFile::take(RuleShelf::of($this->angler($request)), $this->file($request));
+        RuleFile::take(AnglerRules::of($this->angler($request)), $this->file($request));
 
         return back();
     }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
-use App\Answers\Standing;
+use App\Answers\RankedBox;
 use App\Data\BoxData;
 use App\Data\ProposalData;
 use App\Http\Requests\AddLure;
@@ -37,7 +37,7 @@ final class TackleController extends Controller
         $book = ReadingBook::of($user);
 
         return Inertia::render('Tackle', [
-            'answer' => $answers->of(Standing::reading($user, $book)),
+            'answer' => $answers->of(RankedBox::reading($user, $book)),
             'box' => $this->found($user, $request),
             'starting' => $user->lures()->exists() ? [] : StartingBoxes::of($user)->offered($book),
             'weightUnit' => $user->likes()->units->lureWeight->symbol(),

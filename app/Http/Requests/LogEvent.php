@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
-use App\Record\Came;
+use App\Record\BitePhase;
 use App\Record\EventKind;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Units\InvalidInput;
@@ -25,7 +25,7 @@ final class LogEvent extends FormRequest
         return [
             'uuid' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
-            'came' => ['nullable', Rule::enum(Came::class)],
+            'came' => ['nullable', Rule::enum(BitePhase::class)],
             'species' => ['nullable', Rule::enum(Species::class), 'required_if:kind,fish'],
             'length' => ['nullable', 'string', 'max:40'],
             'landed' => ['nullable', 'boolean'],
@@ -40,7 +40,7 @@ final class LogEvent extends FormRequest
     }
 
     /**
-     * @return array{uuid: string, kind: EventKind, came: Came|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}
+     * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}
      *
      * @throws InvalidInput when the length cannot be that of a fish
      */
@@ -52,7 +52,7 @@ final class LogEvent extends FormRequest
         return [
             'uuid' => (string) $this->string('uuid'),
             'kind' => $this->enum('kind', EventKind::class) ?? EventKind::Drop,
-            'came' => $this->enum('came', Came::class),
+            'came' => $this->enum('came', BitePhase::class),
             'species' => $fish ? (string) $this->string('species') : null,
             'length_m' => $length?->si,
             'length_text' => $length?->text,

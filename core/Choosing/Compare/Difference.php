@@ -40,6 +40,6 @@ final class Difference
 
     private static function aside(Candidate $candidate, Situation $situation): float
     {
-        return $situation->depth === null ? 0.0 : abs(RestingLine::of($candidate->lure->body, $situation->depth)->offsetM ?? 0.0);
+        return $situation->columnIfStill === null ? 0.0 : abs(RestingLine::of($candidate->lure->body, $situation->columnIfStill)->offsetM ?? 0.0);
     }
 }

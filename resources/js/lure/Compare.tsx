@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { remember, remembered } from "../parts/address";
-import { Pick } from "../parts/Pick";
+import { Select } from "../parts/Select";
 import { useAsk } from "../parts/useAsk";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
 import { choiceAddress } from "./choiceAddress";
@@ -43,7 +43,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 					{ghost && <LureFigure lure={ghost.drawing} holeInUse={ghost.holeIndex} scale={1.3} />}
 				</Side>
 			</div>
-			<Pick
+			<Select
 				label="Compare with"
 				value={`${lure.lureId}`}
 				options={others.map((one) => [`${one.lureId}`, one.title] as const)}

@@ -3,7 +3,7 @@ import { type ReactNode, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Field } from "../parts/Field";
 import { FormField } from "../parts/FormField";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData } from "../types";
 
 interface Props {
@@ -16,7 +16,7 @@ interface Props {
 export default function Account({ answer, email, isDemo }: Props) {
 	const { props } = usePage<{ angler: string | null }>();
 	return (
-		<Shell title="Account" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Account" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<p className="pb-1 text-[15px]">
 					<Link href="/settings" className="underline underline-offset-4">
@@ -38,7 +38,7 @@ export default function Account({ answer, email, isDemo }: Props) {
 					</>
 				)}
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 

@@ -1,7 +1,7 @@
 import { Link, router } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import { BenchDrawing } from "../tackle/BenchDrawing";
 import { type Fields, MadeOf, Places } from "../tackle/BenchFields";
 import { ChangeNotes } from "../tackle/ChangeNotes";
@@ -40,7 +40,7 @@ export default function Bench({ answer, bench }: { answer: AnswerData; bench: Be
 					`The ${what} hole is moved.`,
 				);
 	return (
-		<Shell title="Bench" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Bench" column={<AnswerColumn answer={answer} />}>
 			<div className="px-4 py-4 lg:px-7">
 				<p className="flex flex-wrap gap-x-5 gap-y-1 pb-1 text-[15px]">
 					<Link href="/tackle" className="underline underline-offset-4">
@@ -80,7 +80,7 @@ export default function Bench({ answer, bench }: { answer: AnswerData; bench: Be
 					</div>
 				</div>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 

@@ -1,7 +1,7 @@
 import { Link } from "@inertiajs/react";
 import { useRef } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData } from "../types";
 
 interface Props {
@@ -15,7 +15,7 @@ export default function BoatCard({ answer, pick }: Props) {
 	const page = useRef<HTMLIFrameElement>(null);
 	const query = pick ? `?${new URLSearchParams({ pick })}` : "";
 	return (
-		<Shell title="Boat card" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Boat card" column={<AnswerColumn answer={answer} />}>
 			<div className="flex h-full min-h-[70dvh] flex-col px-4 py-4 lg:px-7">
 				<div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 					<div>
@@ -50,6 +50,6 @@ export default function BoatCard({ answer, pick }: Props) {
 					className="mt-3 w-full max-w-[820px] flex-1 border border-slate bg-white"
 				/>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }

@@ -2,7 +2,7 @@ import { router } from "@inertiajs/react";
 import { FallSchools } from "../cadence/FallSchools";
 import { Numbers } from "../cadence/Numbers";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData, CadenceData, FallSchoolData } from "../types";
 
 interface Props {
@@ -17,7 +17,7 @@ interface Props {
 export default function Cadences({ answer, cadences, falls, timed }: Props) {
 	const own = cadences.filter((cadence) => cadence.own).length;
 	return (
-		<Shell title="Cadences" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Cadences" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[760px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">
 					{own === 0
@@ -50,7 +50,7 @@ export default function Cadences({ answer, cadences, falls, timed }: Props) {
 					</ul>
 				</section>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 

@@ -6,7 +6,7 @@ import { Advice, Counters } from "../fish/Counters";
 import { FishOn } from "../fish/FishOn";
 import { TouchPad } from "../fish/TouchPad";
 import { useOuting } from "../fish/useOuting";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
 import type { AnswerData, OutingData } from "../types";
 
@@ -18,7 +18,7 @@ interface Props {
 export default function Fish({ outing, answer }: Props) {
 	if (outing) return <UnderWay outing={outing} answer={answer} />;
 	return (
-		<Shell title="Fish" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[56ch] px-4 py-6 lg:px-7">
 				<h1 className="text-[25px]">No outing is under way</h1>
 				<p className="mt-2 text-slate">
@@ -31,7 +31,7 @@ export default function Fish({ outing, answer }: Props) {
 					Choose a lure
 				</Link>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 
@@ -53,7 +53,7 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 	const small = "figure min-h-[58px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
 	const time = (iso: string) => new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
 	return (
-		<Shell
+		<AppLayout
 			title="Fish"
 			column={
 				<WaterColumn
@@ -161,7 +161,7 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 			</div>
 			<FishOn open={fishOn} onOpenChange={setFishOn} outing={outing} fields={log.fields} onLog={log.log} />
 			<TouchPad open={touching} onOpenChange={setTouching} onLog={log.log} />
-		</Shell>
+		</AppLayout>
 	);
 }
 

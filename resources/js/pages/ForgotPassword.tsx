@@ -1,12 +1,12 @@
 import { Link, useForm, usePage } from "@inertiajs/react";
-import { Door } from "../parts/Door";
 import { FormField } from "../parts/FormField";
+import { GuestLayout } from "../parts/GuestLayout";
 
 export default function ForgotPassword() {
 	const { props } = usePage<{ said: string | null }>();
 	const form = useForm({ email: "" });
 	return (
-		<Door title="A new password" says="You get a letter with an address at which you set it.">
+		<GuestLayout title="A new password" says="You get a letter with an address at which you set it.">
 			{props.said && (
 				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
 					{props.said}
@@ -33,6 +33,6 @@ export default function ForgotPassword() {
 					Sign in
 				</Link>
 			</p>
-		</Door>
+		</GuestLayout>
 	);
 }

@@ -4,7 +4,7 @@ import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import { LocalRules } from "../tackle/LocalRules";
 import type { AnswerData, DueData, GearData, HistoryData, NotesData } from "../types";
 
@@ -21,7 +21,7 @@ interface Props {
 export default function Gear({ answer, gear, due, history, waters, kinds }: Props) {
 	const age = useAge();
 	return (
-		<Shell title="Before you go" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Before you go" column={<AnswerColumn answer={answer} />}>
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">
@@ -110,7 +110,7 @@ export default function Gear({ answer, gear, due, history, waters, kinds }: Prop
 				</div>
 				<NewGear kinds={kinds} />
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 

@@ -2,14 +2,14 @@ import { Link } from "@inertiajs/react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData } from "../types";
 
 /** A station that is not built yet says so, and leads on. */
 export default function Later({ answer, title, will }: { answer: AnswerData; title: string; will: string }) {
 	const live = useAnswer(answer);
 	return (
-		<Shell
+		<AppLayout
 			title={title}
 			column={<AnswerColumn answer={live.answer} live={live} />}
 			strip={<ReadingsStrip live={live} />}
@@ -30,6 +30,6 @@ export default function Later({ answer, title, will }: { answer: AnswerData; tit
 					</Link>
 				</p>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }

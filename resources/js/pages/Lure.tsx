@@ -8,14 +8,14 @@ import { PickList } from "../lure/PickList";
 import { Aside } from "../parts/Aside";
 import { Cautions } from "../parts/Cautions";
 import { onDemand } from "../parts/onDemand";
-import { Pick } from "../parts/Pick";
+import { Select } from "../parts/Select";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
 import { useSettled } from "../parts/useSettled";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData, GhostData, SecondLookData, TiedData } from "../types";
 
 const Beside = onDemand(() => import("../lure/Beside"));
@@ -39,7 +39,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 	// One tapped is marked before its answer is there.
 	const selected = answer.picks.find((one) => one.key === live.pick)?.key ?? pick?.key ?? null;
 	return (
-		<Shell
+		<AppLayout
 			title="Lure"
 			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} />}
 			strip={<ReadingsStrip live={live} tips={second?.tips ?? null} />}
@@ -109,7 +109,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 								{answer.picks.length} of {answer.boxCount} lures. Angles and seconds are estimates until you time a
 								drop.
 							</p>
-							<Pick
+							<Select
 								label="Ask about another"
 								value=""
 								options={[
@@ -127,6 +127,6 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 					{pick && settled && <Beside live={live} pick={pick} second={second} tied={tied} onGhost={setGhost} />}
 				</Suspense>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }

@@ -1,11 +1,11 @@
 import { Link, useForm } from "@inertiajs/react";
-import { Door } from "../parts/Door";
 import { FormField } from "../parts/FormField";
+import { GuestLayout } from "../parts/GuestLayout";
 
 export default function Register() {
 	const form = useForm({ name: "", email: "", password: "" });
 	return (
-		<Door title="Make an account" says="It stays on this machine. Nothing is sent anywhere else.">
+		<GuestLayout title="Make an account" says="It stays on this machine. Nothing is sent anywhere else.">
 			<form
 				onSubmit={(event) => {
 					event.preventDefault();
@@ -29,6 +29,6 @@ export default function Register() {
 					Sign in
 				</Link>
 			</p>
-		</Door>
+		</GuestLayout>
 	);
 }

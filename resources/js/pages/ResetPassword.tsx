@@ -1,11 +1,11 @@
 import { Link, useForm } from "@inertiajs/react";
-import { Door } from "../parts/Door";
 import { FormField } from "../parts/FormField";
+import { GuestLayout } from "../parts/GuestLayout";
 
 export default function ResetPassword({ token, email }: { token: string; email: string }) {
 	const form = useForm({ token, email, password: "" });
 	return (
-		<Door title="Set a new password" says="It takes the place of the old one, and other devices are signed out.">
+		<GuestLayout title="Set a new password" says="It takes the place of the old one, and other devices are signed out.">
 			<form
 				onSubmit={(event) => {
 					event.preventDefault();
@@ -28,6 +28,6 @@ export default function ResetPassword({ token, email }: { token: string; email: 
 					Ask for another
 				</Link>
 			</p>
-		</Door>
+		</GuestLayout>
 	);
 }

@@ -3,10 +3,10 @@ import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { newId } from "../parts/send";
 import { Changes } from "../rules/Changes";
-import { OwnRule, type RuleWords } from "../rules/OwnRule";
+import { CustomRule, type RuleWords } from "../rules/CustomRule";
 import { RuleRow } from "../rules/RuleRow";
 import { quietly, RulesFile } from "../rules/RulesFile";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData, ChangesData, RuleData, RuleGroupData } from "../types";
 
 interface Props extends RuleWords {
@@ -24,7 +24,7 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 	const weigh = (rule: RuleData, weight: number) => router.put(`/rules/${rule.id}`, { weight }, quietly);
 	const off = groups.flatMap((group) => group.rules).every((rule) => rule.weight === 0);
 	return (
-		<Shell title="Rules" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Rules" column={<AnswerColumn answer={answer} />}>
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">{asItComes ? "The rules as they come" : "Your rules"}</h1>
@@ -72,7 +72,7 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 				</aside>
 			</div>
 			{writing && (
-				<OwnRule
+				<CustomRule
 					key={writing.id}
 					id={writing.id}
 					rule={writing.rule}
@@ -82,6 +82,6 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 					onDone={() => setWriting(null)}
 				/>
 			)}
-		</Shell>
+		</AppLayout>
 	);
 }

@@ -2,7 +2,7 @@ import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Choice } from "../parts/Choice";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData } from "../types";
 
 const groups: [string, [string, string, Record<string, string>][]][] = [
@@ -51,7 +51,7 @@ export default function Settings({ answer, choices, settings }: Props) {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
 	return (
-		<Shell title="Settings" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Settings" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">Settings</h1>
 				<p className="mt-1 text-slate">Each is kept as soon as you choose it.</p>
@@ -100,7 +100,7 @@ export default function Settings({ answer, choices, settings }: Props) {
 					</button>
 				</section>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }
 

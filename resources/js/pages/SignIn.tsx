@@ -1,12 +1,12 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
-import { Door } from "../parts/Door";
 import { FormField } from "../parts/FormField";
+import { GuestLayout } from "../parts/GuestLayout";
 
 export default function SignIn() {
 	const { props } = usePage<{ demo: boolean; said: string | null }>();
 	const form = useForm({ email: "", password: "", remember: true });
 	return (
-		<Door title="Sign in" says="Your readings, your box and your record are kept under your own account.">
+		<GuestLayout title="Sign in" says="Your readings, your box and your record are kept under your own account.">
 			{props.said && (
 				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
 					{props.said}
@@ -53,6 +53,6 @@ export default function SignIn() {
 					Make one
 				</Link>
 			</p>
-		</Door>
+		</GuestLayout>
 	);
 }

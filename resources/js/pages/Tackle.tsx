@@ -1,8 +1,8 @@
 import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Aside } from "../parts/Aside";
-import { Pick } from "../parts/Pick";
-import { Shell } from "../shell/Shell";
+import { Select } from "../parts/Select";
+import { AppLayout } from "../shell/AppLayout";
 import { ChangeNotes } from "../tackle/ChangeNotes";
 import { InAndOut } from "../tackle/InAndOut";
 import { LureRow } from "../tackle/LureRow";
@@ -56,7 +56,7 @@ export default function Tackle({ answer, box: first, starting, weightUnit }: Pro
 	const some = `${selected.length} ${selected.length === 1 ? "lure" : "lures"}`;
 	const select = "min-h-11 rounded-md border-2 border-slate bg-paper px-2 text-ink";
 	return (
-		<Shell title="Tackle box" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Tackle box" column={<AnswerColumn answer={answer} />}>
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<Aside aside={answer.aside} />
@@ -81,13 +81,13 @@ export default function Tackle({ answer, box: first, starting, weightUnit }: Pro
 								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 30 })}
 								className={`${select} min-w-48 flex-1 px-3`}
 							/>
-							<Pick
+							<Select
 								label="Family"
 								value={filter.family}
 								options={families}
 								onChange={(family) => setFilter({ ...filter, family, shown: 30 })}
 							/>
-							<Pick
+							<Select
 								label="Show"
 								value={filter.show}
 								options={shows}
@@ -177,6 +177,6 @@ export default function Tackle({ answer, box: first, starting, weightUnit }: Pro
 				</div>
 				<NewLure weightUnit={weightUnit} />
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }

@@ -8,7 +8,7 @@ import { onDemand } from "../parts/onDemand";
 import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
 import { useAnswer } from "../readings/useAnswer";
-import { Shell } from "../shell/Shell";
+import { AppLayout } from "../shell/AppLayout";
 import type { AnswerData, GhostData, MeasurementData, PlaceData } from "../types";
 import type { LineChoice } from "../water/DropBoard";
 import { ReadingsBoard } from "../water/ReadingsBoard";
@@ -71,7 +71,7 @@ export default function Water({
 		remember("view", next);
 	};
 	return (
-		<Shell
+		<AppLayout
 			title="Water"
 			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} sonar={sonar} fallRun={fallRun} />}
 		>
@@ -150,6 +150,6 @@ export default function Water({
 					)}
 				</Tabs.Root>
 			</div>
-		</Shell>
+		</AppLayout>
 	);
 }

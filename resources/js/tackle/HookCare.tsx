@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { Pick } from "../parts/Pick";
+import { Select } from "../parts/Select";
 import { useAsk } from "../parts/useAsk";
 import type { BenchData } from "../types";
 
@@ -58,7 +58,7 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 					{field("style", "style", "treble")}
 					<div className="text-[14px] text-slate">
 						hung by
-						<Pick
+						<Select
 							label="hung by"
 							className="w-full"
 							value={`${draft.attach ?? ""}`}

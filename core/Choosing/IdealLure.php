@@ -9,7 +9,7 @@ use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 
 /** What a box lacks: the lure that would do best in a situation, of every usual weight, family and finish. */
-final readonly class WouldDo
+final readonly class IdealLure
 {
     /** A box is unsuitable when its best is expected to be touched less than this share as often as what would do. */
     private const SHARE = 0.25;
@@ -45,7 +45,7 @@ final readonly class WouldDo
      *
      * @param  list<Lure>  $box
      */
-    public function missing(array $box, Say $say): string
+    public function missing(array $box, UnitFormat $say): string
     {
         $kind = Spoken::family($this->lure);
         $alike = array_filter($box, static fn (Lure $lure): bool => Spoken::family($lure) === $kind);

@@ -1,4 +1,4 @@
-# Sourced by the scripts beside it: says what is wrong in one sentence, and lays the ground once.
+# Sourced by the scripts beside it: says what is wrong in one sentence, and sets up once.
 # shellcheck shell=bash
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
@@ -84,7 +84,7 @@ need_build() {
     fi
 }
 
-lay_ground() {
+set_up() {
     need_folder
     need_tools
     need_libraries

@@ -10,7 +10,7 @@ use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Water;
 
 /** The stretch of water a line hangs in: how deep, which water, what flow, and how thick the line is. */
-final readonly class Stretch
+final readonly class WaterColumn
 {
     private function __construct(
         public float $depthM,

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Own;
+namespace Eskith\Core\Choosing\Custom;
 
 use Eskith\Core\Choosing\Reading;
-use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 
 /** A reading within bounds, or one of some choices. */
@@ -85,7 +85,7 @@ final readonly class Condition
     }
 
     /** What it asks for, "37 to 45 °F", "dim or mixed light". */
-    public function asks(Say $say): string
+    public function asks(UnitFormat $say): string
     {
         $of = fn (float $si): string => $this->reading->measure($say, $si);
 

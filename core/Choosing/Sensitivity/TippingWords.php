@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Tipping;
+namespace Eskith\Core\Choosing\Sensitivity;
 
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
@@ -10,7 +10,7 @@ use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 
 /** Says what would change a choice, aloud and in short. */
-final readonly class TipWords
+final readonly class TippingWords
 {
     private Spoken $spoken;
 
@@ -23,12 +23,12 @@ final readonly class TipWords
      * "Above 0.6 mph of drift: take the ⅝ oz."; choices that lead to the same lure share a sentence: "White bass, perch
      * or crappie sought: …".
      *
-     * @param  non-empty-list<Tip>  $alike  as alike() puts them together
+     * @param  non-empty-list<TippingPoint>  $alike  as alike() puts them together
      */
     public function sentence(array $alike, Lure $now): string
     {
         $last = array_pop($alike);
-        $others = array_map(static fn (Tip $tip): string => $tip->reading->naming((string) $tip->at), $alike);
+        $others = array_map(static fn (TippingPoint $tip): string => $tip->reading->naming((string) $tip->at), $alike);
         $where = $this->where($last);
 
         return ($others === [] ? $where : ucfirst(implode(', ', $others)).' or '.lcfirst($where)).": {$this->instead($now, $last->lure)}.";
@@ -37,8 +37,8 @@ final readonly class TipWords
     /**
      * Choices that lead to the same lure together; measures each by itself.
      *
-     * @param  list<Tip>  $tips  of one reading
-     * @return list<non-empty-list<Tip>>
+     * @param  list<TippingPoint>  $tips  of one reading
+     * @return list<non-empty-list<TippingPoint>>
      */
     public static function alike(array $tips): array
     {
@@ -51,7 +51,7 @@ final readonly class TipWords
     }
 
     /** "> 0.6 mph: ⅝ oz", for the strip of readings. */
-    public function short(Tip $tip, Lure $now): string
+    public function short(TippingPoint $tip, Lure $now): string
     {
         $say = $this->situation->say;
         $at = is_string($tip->at)
@@ -86,7 +86,7 @@ final readonly class TipWords
     }
 
     /** "Above 0.6 mph of drift", "Bright light". */
-    public function where(Tip $tip): string
+    public function where(TippingPoint $tip): string
     {
         if (is_string($tip->at)) {
             return ucfirst($tip->reading->saying($tip->at));
@@ -97,12 +97,12 @@ final readonly class TipWords
     }
 
     /** A flow the other way counts by its size. */
-    private static function isAbove(Tip $tip): bool
+    private static function isAbove(TippingPoint $tip): bool
     {
         return $tip->above === ! self::isAway($tip);
     }
 
-    private static function isAway(Tip $tip): bool
+    private static function isAway(TippingPoint $tip): bool
     {
         return $tip->at < 0 && $tip->reading->isFlow();
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Tipping;
+namespace Eskith\Core\Choosing\Sensitivity;
 
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Reading;
@@ -15,7 +15,7 @@ use Eskith\Core\Water\Flow;
  * What would change the choice. Each reading is moved by itself, all others as they are, until another lure comes on
  * top: measures in steps away from where they stand, then halved down to where it tips; choices one by one.
  */
-final readonly class Tipping
+final readonly class Sensitivity
 {
     private ?Lure $top;
 
@@ -39,7 +39,7 @@ final readonly class Tipping
     /**
      * Where this reading puts another lure on top: the nearest place above and below, or each choice that does.
      *
-     * @return list<Tip> none when no value does, or the reading is missing
+     * @return list<TippingPoint> none when no value does, or the reading is missing
      */
     public function of(Reading $reading): array
     {
@@ -49,7 +49,7 @@ final readonly class Tipping
     /**
      * Where this reading puts the wanted lure on top; a choice also where it was not read.
      *
-     * @return list<Tip>
+     * @return list<TippingPoint>
      */
     public function towards(Reading $reading, Lure $wanted): array
     {
@@ -96,7 +96,7 @@ final readonly class Tipping
 
     /**
      * @param  \Closure(Lure): bool  $tips
-     * @return list<Tip>
+     * @return list<TippingPoint>
      */
     private function look(Reading $reading, \Closure $tips): array
     {
@@ -108,7 +108,7 @@ final readonly class Tipping
         foreach (array_diff($reading->choices(), $reading->chosen($this->now)) as $choice) {
             $lure = $this->topAt($reading, $choice);
             if ($lure !== null && $tips($lure)) {
-                $found[] = new Tip($reading, $choice, $choice, null, $lure);
+                $found[] = new TippingPoint($reading, $choice, $choice, null, $lure);
             }
         }
 
@@ -116,7 +116,7 @@ final readonly class Tipping
     }
 
     /** @param  \Closure(Lure): bool  $tips */
-    private function walk(Reading $reading, float $from, bool $up, \Closure $tips): ?Tip
+    private function walk(Reading $reading, float $from, bool $up, \Closure $tips): ?TippingPoint
     {
         $walk = $reading->basis()->walk ?? throw new \LogicException('Only a measure is walked along.');
         [$lowest, $highest] = [$walk->lowest, $walk->highest];
@@ -129,7 +129,7 @@ final readonly class Tipping
             $next = min($highest, max($lowest, $next));
             $lure = $this->topAt($reading, $next);
             if ($lure !== null && $tips($lure)) {
-                return $this->narrowed(new Tip($reading, $still, $next, $up, $lure), $walk->grain, $tips);
+                return $this->narrowed(new TippingPoint($reading, $still, $next, $up, $lure), $walk->grain, $tips);
             }
             $still = $next;
         }
@@ -152,14 +152,14 @@ final readonly class Tipping
      *
      * @param  \Closure(Lure): bool  $tips
      */
-    private function narrowed(Tip $tip, float $grain, \Closure $tips): Tip
+    private function narrowed(TippingPoint $tip, float $grain, \Closure $tips): TippingPoint
     {
         while (abs((float) $tip->past - (float) $tip->at) > $grain) {
             $middle = ((float) $tip->at + (float) $tip->past) / 2;
             $lure = $this->topAt($tip->reading, $middle);
             $tip = $lure !== null && $tips($lure)
-                ? new Tip($tip->reading, $tip->at, $middle, $tip->above, $lure)
-                : new Tip($tip->reading, $middle, $tip->past, $tip->above, $tip->lure);
+                ? new TippingPoint($tip->reading, $tip->at, $middle, $tip->above, $lure)
+                : new TippingPoint($tip->reading, $middle, $tip->past, $tip->above, $tip->lure);
         }
 
         return $tip;

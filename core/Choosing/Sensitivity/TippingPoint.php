@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Tipping;
+namespace Eskith\Core\Choosing\Sensitivity;
 
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Lure;
 
 /** Where a reading tips the choice: beyond this measure, or at this choice, that lure comes on top. */
-final readonly class Tip
+final readonly class TippingPoint
 {
     /**
      * @param  float|string  $at  SI for a measure: the last value at which it has not tipped yet

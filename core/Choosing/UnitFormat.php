@@ -10,7 +10,7 @@ use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
 /** Puts figures into the angler's own units. */
-final readonly class Say
+final readonly class UnitFormat
 {
     /** Relative miss up to which a weight counts as stamped in half grams. */
     private const STAMPED = 0.002;

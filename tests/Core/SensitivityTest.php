@@ -7,12 +7,12 @@ namespace Tests\Core;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Say;
+use Eskith\Core\Choosing\Sensitivity\Sensitivity;
+use Eskith\Core\Choosing\Sensitivity\TippingPoint;
+use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\TiedOn;
-use Eskith\Core\Choosing\Tipping\Tip;
-use Eskith\Core\Choosing\Tipping\Tipping;
-use Eskith\Core\Choosing\Tipping\TipWords;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Drop\VerticalLimits;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
@@ -24,7 +24,7 @@ use Eskith\Core\Water\Conditions;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What would change the choice: every tip holds where it says, and not before. */
-final class TippingTest extends RuleTestCase
+final class SensitivityTest extends RuleTestCase
 {
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function days(): iterable
@@ -61,7 +61,7 @@ final class TippingTest extends RuleTestCase
         $box = $this->box();
         $now = $this->situation($day);
         $chooser = new Chooser(RuleBook::standard());
-        $tipping = new Tipping($chooser, $now, $box);
+        $tipping = new Sensitivity($chooser, $now, $box);
         $first = $chooser->top($now, $box);
         $grain = ['temp' => 0.02, 'surface' => 0.05, 'depth' => 0.02, 'drift' => 0.002, 'current' => 0.002, 'wind' => 0.05];
         foreach (Reading::used() as $reading) {
@@ -86,10 +86,10 @@ final class TippingTest extends RuleTestCase
         $now = $this->situation(['boat' => 0.05, 'bottom' => 'sand']);
         $half = Lure::of('half', Family::Blade, 0.0141748, 'plain');
         $three = Lure::of('three quarters', Family::Blade, 0.0212621, 'plain');
-        self::assertNotNull($now->stretch);
-        $limit = VerticalLimits::largestDriftMs($half->body, $now->stretch);
+        self::assertNotNull($now->column);
+        $limit = VerticalLimits::largestDriftMs($half->body, $now->column);
 
-        [$tip] = (new Tipping(new Chooser(RuleBook::standard()), $now, [$half, $three]))->of(Reading::Drift);
+        [$tip] = (new Sensitivity(new Chooser(RuleBook::standard()), $now, [$half, $three]))->of(Reading::Drift);
         self::assertSame([$three, true], [$tip->lure, $tip->above]);
         self::assertEqualsWithDelta($limit, $tip->at, 0.003);
     }
@@ -100,7 +100,7 @@ final class TippingTest extends RuleTestCase
         $box = [Lure::of('blade', Family::Blade, 0.0141748, 'plain'), Lure::of('spoon', Family::Spoon, 0.0141748, 'plain')];
         $chooser = new Chooser(RuleBook::standard());
         $now = $this->situation(['temp' => 4.0, 'bottom' => 'sand', 'clarity' => 'clear', 'boat' => 0.0]);
-        $tips = (new Tipping($chooser, $now, $box))->of(Reading::Temperature);
+        $tips = (new Sensitivity($chooser, $now, $box))->of(Reading::Temperature);
 
         self::assertCount(1, $tips);
         self::assertSame(['spoon', true], [$tips[0]->lure->id, $tips[0]->above]);
@@ -111,21 +111,21 @@ final class TippingTest extends RuleTestCase
     {
         $box = [Lure::of('blade', Family::Blade, 0.0141748, 'white'), Lure::of('tail', Family::TailSpinner, 0.0141748, 'white')];
         $now = $this->situation(['temp' => 6.0, 'wall' => false]);
-        $tips = (new Tipping(new Chooser(RuleBook::standard()), $now, $box))->towards(Reading::Wall, $box[1]);
+        $tips = (new Sensitivity(new Chooser(RuleBook::standard()), $now, $box))->towards(Reading::Wall, $box[1]);
         self::assertCount(1, $tips);
         self::assertSame('yes', $tips[0]->at);
-        self::assertSame([], (new Tipping(new Chooser(RuleBook::standard()), $now, $box))->towards(Reading::Light, $box[1]));
+        self::assertSame([], (new Sensitivity(new Chooser(RuleBook::standard()), $now, $box))->towards(Reading::Light, $box[1]));
     }
 
     public function test_the_missing_reading_that_would_change_most_is_wanted(): void
     {
         $box = [Lure::of('silver', Family::Blade, 0.0141748, 'silver'), Lure::of('white', Family::Blade, 0.0141748, 'white')];
         $bare = new Situation(new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.0), $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
-        $wanted = (new Tipping(new Chooser(RuleBook::standard()), $bare, $box))->mostWanted();
+        $wanted = (new Sensitivity(new Chooser(RuleBook::standard()), $bare, $box))->mostWanted();
         self::assertSame(Reading::Clarity, $wanted?->reading);
         self::assertSame(2 / 3, $wanted->share, 'stained and dirty call for white');
         self::assertSame('white', $wanted->lure->id);
-        self::assertNull((new Tipping(new Chooser(RuleBook::standard()), $bare, [$box[0]]))->mostWanted(), 'one lure is never beaten');
+        self::assertNull((new Sensitivity(new Chooser(RuleBook::standard()), $bare, [$box[0]]))->mostWanted(), 'one lure is never beaten');
     }
 
     public function test_what_matters_most_is_asked_for_before_what_would_change_more(): void
@@ -135,7 +135,7 @@ final class TippingTest extends RuleTestCase
             Lure::of('heavy', Family::Blade, 0.0283495, 'silver'),
         ];
         $now = new Situation(new Conditions(tempC: 4.0, boatMs: 0.4, currentMs: 0.0), $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
-        $asked = static fn (Situation $situation): ?Reading => (new Tipping(new Chooser(RuleBook::standard()), $situation, $box))->mostWanted()?->reading;
+        $asked = static fn (Situation $situation): ?Reading => (new Sensitivity(new Chooser(RuleBook::standard()), $situation, $box))->mostWanted()?->reading;
         self::assertSame(Reading::Depth, $asked($now));
         self::assertNotContains($asked($now->with(water: $now->water->with(depthM: 8.0))), Reading::FIRST, 'they are read');
         $needed = static fn (Conditions $water): ?Reading => RuleBook::standard()->mostWanted($now->with(water: $water));
@@ -146,7 +146,7 @@ final class TippingTest extends RuleTestCase
 
     public function test_a_sentence_about_any_value_of_any_reading_begins_as_one_would_say_it(): void
     {
-        $say = new Say(UnitSet::imperial());
+        $say = new UnitFormat(UnitSet::imperial());
         foreach ([
             'At 36 °F' => [Reading::Temperature, 2.0], 'In 26 ft of water' => [Reading::Depth, 8.0], 'At a wall' => [Reading::Wall, 'yes'],
             'Away from a wall' => [Reading::Wall, 'no'], 'Over a ridge in the mud' => [Reading::Bottom, 'mud_ridge'], 'In stained water' => [Reading::Clarity, 'stained'],
@@ -168,9 +168,9 @@ final class TippingTest extends RuleTestCase
         $box = [$half, Lure::of('three quarters', Family::Blade, 0.0212621, 'plain')];
         $now = $this->situation(['wind' => 2.0, 'boat' => 0.07, 'bottom' => 'sand']);
         $chooser = new Chooser(RuleBook::standard());
-        self::assertSame([], (new Tipping($chooser, $now, $box))->of(Reading::Wind));
-        [$byWind] = (new Tipping($chooser, $now, $box, null, 0.035))->of(Reading::Wind);
-        [$byDrift] = (new Tipping($chooser, $now, $box))->of(Reading::Drift);
+        self::assertSame([], (new Sensitivity($chooser, $now, $box))->of(Reading::Wind));
+        [$byWind] = (new Sensitivity($chooser, $now, $box, null, 0.035))->of(Reading::Wind);
+        [$byDrift] = (new Sensitivity($chooser, $now, $box))->of(Reading::Drift);
         self::assertEqualsWithDelta((float) $byDrift->at, 0.035 * (float) $byWind->at, 0.004);
     }
 
@@ -178,7 +178,7 @@ final class TippingTest extends RuleTestCase
     {
         $box = $this->box();
         foreach ([0.13, -0.13] as $drift) {
-            foreach ((new Tipping(new Chooser(RuleBook::standard()), $this->situation(['boat' => $drift, 'temp' => 3.0]), $box))->of(Reading::Drift) as $tip) {
+            foreach ((new Sensitivity(new Chooser(RuleBook::standard()), $this->situation(['boat' => $drift, 'temp' => 3.0]), $box))->of(Reading::Drift) as $tip) {
                 self::assertGreaterThanOrEqual(0.0, (float) $tip->at * $drift);
             }
         }
@@ -186,24 +186,24 @@ final class TippingTest extends RuleTestCase
 
     public function test_tips_are_said_as_in_the_boat(): void
     {
-        $words = new TipWords(new Situation($this->situation([])->water, $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::imperial()));
+        $words = new TippingWords(new Situation($this->situation([])->water, $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::imperial()));
         $now = Lure::of('a', Family::Blade, 0.0141748, 'white');
         $heavy = Lure::of('b', Family::Blade, 0.0177185, 'white');
         $silver = Lure::of('c', Family::Blade, 0.0141748, 'silver');
         $spoon = Lure::of('d', Family::Spoon, 0.0141748, 'gold');
         $plain = static fn (string $text): string => str_replace("\u{A0}", ' ', $text);
 
-        $tip = static fn (Reading $reading, float|string $at, ?bool $above, Lure $lure): Tip => new Tip($reading, $at, $at, $above, $lure);
+        $tip = static fn (Reading $reading, float|string $at, ?bool $above, Lure $lure): TippingPoint => new TippingPoint($reading, $at, $at, $above, $lure);
         self::assertSame('Above 0.6 mph of drift: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Drift, 0.2682, true, $heavy)], $now)));
         self::assertSame('> 0.6 mph: ⅝ oz', $plain($words->short($tip(Reading::Drift, 0.2682, true, $heavy), $now)));
         self::assertSame('Bright light: take silver.', $words->sentence([$tip(Reading::Light, 'bright', null, $silver)], $now));
         self::assertSame('bright: silver', $words->short($tip(Reading::Light, 'bright', null, $silver), $now));
         self::assertSame('Below 50 °F: take the gold half-ounce spoon.', $plain($words->sentence([$tip(Reading::Temperature, 10.0, false, $spoon)], $now)));
         self::assertSame('Above 0.2 mph of current the other way: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Current, -0.0894, false, $heavy)], $now)));
-        $fish = array_map(static fn (string $fish): Tip => $tip(Reading::Species, $fish, null, $silver), ['perch', 'crappie', 'white_bass']);
-        self::assertSame([$fish], TipWords::alike($fish));
+        $fish = array_map(static fn (string $fish): TippingPoint => $tip(Reading::Species, $fish, null, $silver), ['perch', 'crappie', 'white_bass']);
+        self::assertSame([$fish], TippingWords::alike($fish));
         self::assertSame('Perch, crappie or white bass sought: take silver.', $words->sentence($fish, $now));
-        self::assertCount(2, TipWords::alike([$tip(Reading::Depth, 3.0, false, $spoon), $tip(Reading::Depth, 20.0, true, $spoon)]));
+        self::assertCount(2, TippingWords::alike([$tip(Reading::Depth, 3.0, false, $spoon), $tip(Reading::Depth, 20.0, true, $spoon)]));
     }
 
     /** @return list<Lure> */

@@ -20,7 +20,7 @@ interface Props {
 }
 
 /** Column on the left, stations above, readings under them, the station below. */
-export function Shell({ title, column, strip, children }: Props) {
+export function AppLayout({ title, column, strip, children }: Props) {
 	const wide = useWide("lg");
 	const { props } = usePage<{ theme: string; said: string | null }>();
 	/** Null until they are first asked for. */

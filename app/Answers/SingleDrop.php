@@ -15,7 +15,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 
 /** One lure on one hole in today's water, for questions about a single drop. */
-final readonly class DropDesk
+final readonly class SingleDrop
 {
     private function __construct(public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book, private ?Cadence $cadence)
     {

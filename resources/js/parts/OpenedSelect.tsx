@@ -1,12 +1,12 @@
 import { Select } from "radix-ui";
 import { styleNonce } from "./nonce";
-import { look, type PickProps } from "./Pick";
+import { look, type SelectProps } from "./Select";
 
 /** Radix keeps the empty value for "nothing chosen", so it is spelled out inside. */
 const NONE = "–";
 
 /** The list itself, open from the start. */
-export default function OpenedPick({ label, value, options, onChange, className = "" }: PickProps) {
+export default function OpenedSelect({ label, value, options, onChange, className = "" }: SelectProps) {
 	return (
 		<Select.Root
 			defaultOpen

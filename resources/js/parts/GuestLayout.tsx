@@ -2,7 +2,7 @@ import { Head } from "@inertiajs/react";
 import type { ReactNode } from "react";
 
 /** The page before one is signed in. */
-export function Door({ title, says, children }: { title: string; says: string; children: ReactNode }) {
+export function GuestLayout({ title, says, children }: { title: string; says: string; children: ReactNode }) {
 	return (
 		<div className="grid min-h-dvh lg:grid-cols-[304px_1fr]">
 			<Head title={title} />

@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Today;
-use App\Rules\RuleShelf;
+use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Pick;
@@ -25,7 +25,7 @@ use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Collection;
 
 /** An angler's box as it stands against today's readings: every way to fish every lure, ranked by the angler's rules. */
-final readonly class Standing
+final readonly class RankedBox
 {
     public Chooser $chooser;
 
@@ -45,7 +45,7 @@ final readonly class Standing
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
-        public RuleShelf $shelf,
+        public AnglerRules $shelf,
         public RuleBook $rules,
         public ?Spot $spot,
         public array $aside,
@@ -84,7 +84,7 @@ final readonly class Standing
         [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);
         $wrong = $all->diffKeys($stands);
-        $shelf = RuleShelf::of($user);
+        $shelf = AnglerRules::of($user);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
         $today = Today::of($user, $stands, $book->likes->trials);

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\Own\Condition;
-use Eskith\Core\Choosing\Own\LureKind;
-use Eskith\Core\Choosing\Own\OwnRule;
+use Eskith\Core\Choosing\Custom\Condition;
+use Eskith\Core\Choosing\Custom\CustomRule;
+use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Say;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
@@ -21,11 +21,11 @@ use Eskith\Core\Water\Conditions;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Rules of the angler's own, and the book with rules off. */
-final class OwnRuleTest extends RuleTestCase
+final class CustomRuleTest extends RuleTestCase
 {
     public function test_it_speaks_when_its_readings_hold_and_says_so(): void
     {
-        $rule = OwnRule::of('mine', 'gold does well here', [Condition::anyOf(Reading::Light, ['dim', 'mixed']), Condition::between(Reading::Temperature, 4.0, 10.0)], LureKind::of(['blade'], ['gold']), 2.0)->rule();
+        $rule = CustomRule::of('mine', 'gold does well here', [Condition::anyOf(Reading::Light, ['dim', 'mixed']), Condition::between(Reading::Temperature, 4.0, 10.0)], LureKind::of(['blade'], ['gold']), 2.0)->rule();
         $points = fn (array $given): float => $rule->judge($this->situation($given), $this->candidate($given))->points ?? 0.0;
 
         self::assertSame(2.0, $points(['temp' => 4.0, 'light' => 'dim', 'finish' => 'gold']), 'bounds are included');
@@ -75,7 +75,7 @@ final class OwnRuleTest extends RuleTestCase
     {
         $condition = $reading->dimension() !== null ? Condition::between($reading, ...$asked) : Condition::anyOf($reading, $asked);
         self::assertSame($holds, $condition->holds($this->situation($given)));
-        self::assertNotSame('', $condition->asks(new Say(UnitSet::metric())));
+        self::assertNotSame('', $condition->asks(new UnitFormat(UnitSet::metric())));
         if ($holds) {
             self::assertNotSame('', $condition->words($this->situation($given)));
         }
@@ -85,12 +85,12 @@ final class OwnRuleTest extends RuleTestCase
     public static function refusals(): iterable
     {
         $gold = static fn (): LureKind => LureKind::of([], ['gold']);
-        yield 'no name' => [static fn () => OwnRule::of('a', ' ', [], $gold(), 1.0), 'Say in a few words'];
-        yield 'a long name' => [static fn () => OwnRule::of('a', str_repeat('x', 81), [], $gold(), 1.0), 'up to 80 letters'];
-        yield 'no points' => [static fn () => OwnRule::of('a', 'x', [], $gold(), 0.0), 'none changes nothing'];
-        yield 'too many' => [static fn () => OwnRule::of('a', 'x', [], $gold(), -6.5), 'from 1 to 6'];
-        yield 'not a number' => [static fn () => OwnRule::of('a', 'x', [], $gold(), NAN), 'from 1 to 6'];
-        yield 'twice the same reading' => [static fn () => OwnRule::of('a', 'x', [Condition::anyOf(Reading::Light, ['dim']), Condition::anyOf(Reading::Light, ['bright'])], $gold(), 1.0), 'stands in a rule once'];
+        yield 'no name' => [static fn () => CustomRule::of('a', ' ', [], $gold(), 1.0), 'Say in a few words'];
+        yield 'a long name' => [static fn () => CustomRule::of('a', str_repeat('x', 81), [], $gold(), 1.0), 'up to 80 letters'];
+        yield 'no points' => [static fn () => CustomRule::of('a', 'x', [], $gold(), 0.0), 'none changes nothing'];
+        yield 'too many' => [static fn () => CustomRule::of('a', 'x', [], $gold(), -6.5), 'from 1 to 6'];
+        yield 'not a number' => [static fn () => CustomRule::of('a', 'x', [], $gold(), NAN), 'from 1 to 6'];
+        yield 'twice the same reading' => [static fn () => CustomRule::of('a', 'x', [Condition::anyOf(Reading::Light, ['dim']), Condition::anyOf(Reading::Light, ['bright'])], $gold(), 1.0), 'stands in a rule once'];
         yield 'every lure' => [static fn () => LureKind::of([], []), 'points for all of them would change nothing'];
         yield 'a strange family' => [static fn () => LureKind::of(['wobbler'], []), 'A family is one of'];
         yield 'weights turned round' => [static fn () => LureKind::of([], [], 0.02, 0.01), 'wrong way round'];
@@ -123,13 +123,13 @@ final class OwnRuleTest extends RuleTestCase
         self::assertSame([true, true], [LureKind::of(['blade'], [])->has($vibe), LureKind::of(['blade'], [])->has($blade)], 'a vibe is a blade');
         self::assertSame([false, true], [LureKind::of([], [], 0.0142)->has($vibe), LureKind::of([], [], 0.0142)->has($blade)]);
         self::assertSame([true, false], [LureKind::of([], ['black'], null, 0.007)->has($vibe), LureKind::of([], ['black'])->has($blade)]);
-        self::assertSame('gold or silver blade or bladed spoon, 14 g or more', str_replace("\u{A0}", ' ', LureKind::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new Say(UnitSet::metric()))));
+        self::assertSame('gold or silver blade or bladed spoon, 14 g or more', str_replace("\u{A0}", ' ', LureKind::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new UnitFormat(UnitSet::metric()))));
     }
 
     public function test_an_own_rule_counts_like_any_other_and_can_be_weighed(): void
     {
         $box = [Lure::of('white', Family::Blade, 0.0142, 'white'), Lure::of('pink', Family::Blade, 0.0142, 'pink')];
-        $book = RuleBook::standard()->with([OwnRule::of('mine', 'Pink it is', [], LureKind::of([], ['pink']), 6.0)]);
+        $book = RuleBook::standard()->with([CustomRule::of('mine', 'Pink it is', [], LureKind::of([], ['pink']), 6.0)]);
         $situation = $this->situation(['light' => 'dim']);
         $top = static fn (RuleBook $rules): string => (new Chooser($rules))->rank($situation, $box)[0]->candidate->lure->id;
 
@@ -192,7 +192,7 @@ final class OwnRuleTest extends RuleTestCase
     public function test_what_would_do_is_what_the_rules_themselves_put_first(): void
     {
         $situation = $this->situation(['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained']);
-        $would = \Eskith\Core\Choosing\WouldDo::best(new Chooser(RuleBook::standard()), $situation);
+        $would = \Eskith\Core\Choosing\IdealLure::best(new Chooser(RuleBook::standard()), $situation);
         self::assertSame([Family::BladedSpoon, 'white'], [$would->lure->family, $would->lure->finish]);
         self::assertEqualsWithDelta(3 / 8 * 0.0283495, $would->lure->massKg, 1e-5);
         self::assertFalse($would->shames((new Chooser(RuleBook::standard()))->rank($situation, [$would->lure])[0]));
@@ -218,7 +218,7 @@ final class OwnRuleTest extends RuleTestCase
 
     public function test_temperatures_in_a_rule_are_said_in_the_anglers_unit(): void
     {
-        $say = new Say(UnitSet::imperial());
+        $say = new UnitFormat(UnitSet::imperial());
         self::assertSame("sluggish at 50 to 55\u{A0}°F", $say->temperatures('sluggish at 10 to 13 °C'));
         self::assertSame("below 60\u{A0}°F or 5 m", $say->temperatures('below 15.5 °C or 5 m'));
     }

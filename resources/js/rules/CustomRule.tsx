@@ -2,7 +2,7 @@ import { router } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { Choices } from "../parts/Choices";
 import { Field } from "../parts/Field";
-import { Pick } from "../parts/Pick";
+import { Select } from "../parts/Select";
 import { Sheet } from "../parts/Sheet";
 import { Refused, send } from "../parts/send";
 import type { ChangesData, ConditionData, ReadingWordsData, RuleData } from "../types";
@@ -22,7 +22,7 @@ interface Props extends RuleWords {
 }
 
 /** Writing a rule: when these readings, then so many points for these lures; what it would change shows as it is written. */
-export function OwnRule({ id, rule, readings, families, finishes, onDone }: Props) {
+export function CustomRule({ id, rule, readings, families, finishes, onDone }: Props) {
 	const own = rule?.own;
 	const [name, setName] = useState(own?.name ?? "");
 	const [points, setPoints] = useState(own ? `${own.points}` : "2");
@@ -118,7 +118,7 @@ export function OwnRule({ id, rule, readings, families, finishes, onDone }: Prop
 				</ul>
 				{when.length === 0 && <p className="text-[15px] text-slate">Always, until you choose a reading.</p>}
 				{free.length > 0 && (
-					<Pick
+					<Select
 						label="Add a reading"
 						value=""
 						options={[["", "Add a reading"], ...free.map((reading) => [reading.name, reading.word] as const)]}

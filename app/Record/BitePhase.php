@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 /** Where in the drop a bite came. */
-enum Came: string
+enum BitePhase: string
 {
     case FirstFall = 'first_fall';
     case Fall = 'fall';

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
-use Eskith\Core\Choosing\Own\Condition;
-use Eskith\Core\Choosing\Own\LureKind;
-use Eskith\Core\Choosing\Own\OwnRule;
+use Eskith\Core\Choosing\Custom\Condition;
+use Eskith\Core\Choosing\Custom\CustomRule;
+use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\CommandLine\Fields;
 use Eskith\Core\Units\InvalidInput;
@@ -16,7 +16,7 @@ use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
 /** Reads a rule of the angler's own as it is typed, kept and exported: measures as text with their unit. */
-final readonly class OwnRuleForm
+final readonly class CustomRuleForm
 {
     private const CONDITIONS = 8;
 
@@ -29,7 +29,7 @@ final readonly class OwnRuleForm
      *
      * @throws InvalidInput when it cannot be used
      */
-    public static function rule(string $id, array $fields, UnitSet $units): OwnRule
+    public static function rule(string $id, array $fields, UnitSet $units): CustomRule
     {
         $form = new self($units);
         $given = Fields::of($fields);
@@ -38,7 +38,7 @@ final readonly class OwnRuleForm
             throw InvalidInput::because('when', 'A rule takes up to '.self::CONDITIONS.' readings.');
         }
 
-        return OwnRule::of(
+        return CustomRule::of(
             $id, $given->text('name'),
             array_map(static fn (mixed $one, int $i): Condition => $form->condition(Fields::of($one, "when.{$i}")), $when, array_keys($when)),
             $form->lures($given->inner('lures')), $given->number('points'),

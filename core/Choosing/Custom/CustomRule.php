@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Own;
+namespace Eskith\Core\Choosing\Custom;
 
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rule;
@@ -12,7 +12,7 @@ use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Units\InvalidInput;
 
 /** A rule of the angler's own: when these readings, then so many points for these lures. */
-final readonly class OwnRule
+final readonly class CustomRule
 {
     public const MOST_POINTS = 6.0;
 

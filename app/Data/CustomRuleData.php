@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Data;
 
 /** A rule of the angler's own, as typed. */
-final readonly class OwnRuleData
+final readonly class CustomRuleData
 {
     /**
      * @param  list<ConditionData>  $when

@@ -7,7 +7,7 @@ namespace App\Rules;
 use App\Mending\SetAside;
 use App\Models\RuleChoice;
 use App\Models\User;
-use Eskith\Core\Choosing\Own\OwnRule;
+use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Units\InvalidInput;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The rule base as one angler has it: how much each rule counts, and rules of their own. The only writer of both. */
-final readonly class RuleShelf
+final readonly class AnglerRules
 {
     /** Rules of their own an angler can have, and how many times its usual points a rule can count. */
     private const MOST_OWN = 40;
@@ -24,7 +24,7 @@ final readonly class RuleShelf
 
     /**
      * @param  array<string, float>  $weights  by rule id, where it is not 1
-     * @param  list<OwnRule>  $own
+     * @param  list<CustomRule>  $own
      * @param  array<string, array<string, mixed>>  $fields  of the own rules, as kept
      * @param  list<SetAside>  $aside  own rules that cannot be read
      */
@@ -43,7 +43,7 @@ final readonly class RuleShelf
                 try {
                     /** @var array<string, mixed> $kept */
                     $kept = json_decode((string) $row->own, true, 16);
-                    $own[] = OwnRuleForm::rule($row->rule, $kept, $user->likes()->units);
+                    $own[] = CustomRuleForm::rule($row->rule, $kept, $user->likes()->units);
                     $fields[$row->rule] = $kept;
                 } catch (InvalidInput|\TypeError) {
                     $aside[] = SetAside::rule($row->rule);
@@ -70,9 +70,9 @@ final readonly class RuleShelf
     }
 
     /** The same with one more rule, or with one written anew, which is not kept. */
-    public function trying(OwnRule $rule): RuleBook
+    public function trying(CustomRule $rule): RuleBook
     {
-        $own = [...array_filter($this->own, static fn (OwnRule $other): bool => $other->id !== $rule->id), $rule];
+        $own = [...array_filter($this->own, static fn (CustomRule $other): bool => $other->id !== $rule->id), $rule];
 
         return RuleBook::standard()->with($own)->weighted([...$this->weights, $rule->id => 1.0]);
     }
@@ -103,10 +103,10 @@ final readonly class RuleShelf
      *
      * @throws InvalidInput
      */
-    public function keep(string $uuid, array $fields): OwnRule
+    public function keep(string $uuid, array $fields): CustomRule
     {
         $rule = $this->read($uuid, $fields);
-        $this->user->ruleChoices()->updateOrCreate(['rule' => $uuid], ['own' => OwnRuleForm::kept($fields, $this->user->likes()->units)]);
+        $this->user->ruleChoices()->updateOrCreate(['rule' => $uuid], ['own' => CustomRuleForm::kept($fields, $this->user->likes()->units)]);
 
         return $rule;
     }
@@ -116,13 +116,13 @@ final readonly class RuleShelf
      *
      * @throws InvalidInput
      */
-    public function read(string $uuid, array $fields): OwnRule
+    public function read(string $uuid, array $fields): CustomRule
     {
         if (! Str::isUuid($uuid)) {
             throw InvalidInput::because('id', 'A rule of your own has an id of its own, a UUID.');
         }
-        $rule = OwnRuleForm::rule($uuid, $fields, $this->user->likes()->units);
-        $others = array_filter($this->own, static fn (OwnRule $other): bool => $other->id !== $uuid);
+        $rule = CustomRuleForm::rule($uuid, $fields, $this->user->likes()->units);
+        $others = array_filter($this->own, static fn (CustomRule $other): bool => $other->id !== $uuid);
         if (count($others) >= self::MOST_OWN) {
             throw InvalidInput::because('name', 'There is room for '.self::MOST_OWN.' rules of your own; take one away first.');
         }
@@ -172,8 +172,8 @@ final readonly class RuleShelf
         }
     }
 
-    /** @param  array<int, OwnRule>  $others */
-    private function demandNewName(OwnRule $rule, array $others): void
+    /** @param  array<int, CustomRule>  $others */
+    private function demandNewName(CustomRule $rule, array $others): void
     {
         foreach ($others as $other) {
             if (mb_strtolower($other->name) === mb_strtolower($rule->name)) {

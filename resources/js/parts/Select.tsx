@@ -1,9 +1,9 @@
 import { Suspense, useState } from "react";
 import { onDemand } from "./onDemand";
 
-const OpenedPick = onDemand(() => import("./OpenedPick"));
+const OpenedSelect = onDemand(() => import("./OpenedSelect"));
 
-export interface PickProps {
+export interface SelectProps {
 	label: string;
 	value: string;
 	options: readonly (readonly [string, string])[];
@@ -17,7 +17,7 @@ export const look =
 	"flex min-h-11 items-center justify-between gap-3 rounded-md border-2 border-slate bg-paper px-3 text-left text-[16px] text-ink";
 
 /** One of many, opened from a button. The list is made only when it is first opened: a long one costs a slow phone much. */
-export function Pick(props: PickProps) {
+export function Select(props: SelectProps) {
 	const [used, setUsed] = useState(false);
 	const { label, value, options, className = "" } = props;
 	const closed = (
@@ -41,7 +41,7 @@ export function Pick(props: PickProps) {
 	);
 	return used ? (
 		<Suspense fallback={closed}>
-			<OpenedPick {...props} />
+			<OpenedSelect {...props} />
 		</Suspense>
 	) : (
 		closed

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Tipping;
+namespace Eskith\Core\Choosing\Sensitivity;
 
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Lure;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Core\Choosing\Own;
+namespace Eskith\Core\Choosing\Custom;
 
-use Eskith\Core\Choosing\Say;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
@@ -54,7 +54,7 @@ final readonly class LureKind
     }
 
     /** "gold or silver blade or vibe, ½ oz or more". */
-    public function words(Say $say): string
+    public function words(UnitFormat $say): string
     {
         $families = array_map(static fn (string $family): string => $family === 'vibe' ? 'vibe' : Family::from($family)->word(), $this->families);
         $weight = match (true) {
