@@ -12,6 +12,7 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Record\EventKind;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -97,7 +98,7 @@ final class ColumnPresenter
         }
 
         return array_values(Event::query()->toBase()
-            ->whereIn('kind', ['touch', 'fish'])->whereNull('undone_at')->whereNotNull('depth_m')
+            ->whereIn('kind', EventKind::bites())->whereNull('undone_at')->whereNotNull('depth_m')
             ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
             ->latest('at')->limit(self::TOUCHES)->get(['kind', 'depth_m'])
             ->map(static fn (\stdClass $event): TouchData => new TouchData(

@@ -7,9 +7,6 @@ namespace App\Data;
 /** Something logged. */
 final readonly class EventData
 {
-    /**
-     * @param  'drop'|'touch'|'fish'|'foul'|'snag'  $kind
-     */
     public function __construct(
         public string $uuid,
         public string $kind,

@@ -10,6 +10,7 @@ final readonly class OutingData
     /**
      * @param  list<EventData>  $events  newest first
      * @param  list<OptionData>  $species
+     * @param  list<PadData>  $pads  the small ones
      */
     public function __construct(
         public string $uuid,
@@ -34,6 +35,7 @@ final readonly class OutingData
         public string $lengthUnit,
         public ?PickData $pick,
         public ?string $move,
+        public array $pads,
     ) {
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-/** What can be logged with one tap. */
+/**
+ * What can be logged with one tap, each defined once: the log, the pads of the Fish station, the record of the day and
+ * the archive follow from here.
+ */
 enum EventKind: string
 {
     case Drop = 'drop';
@@ -12,4 +15,46 @@ enum EventKind: string
     case Fish = 'fish';
     case Foul = 'foul';
     case Snag = 'snag';
+
+    /** As it stands in the log. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Drop => 'Drop',
+            self::Touch => 'Touch',
+            self::Fish => 'Fish',
+            self::Foul => 'Fouled',
+            self::Snag => 'Snagged',
+        };
+    }
+
+    /** Whether a fish had to do with it. */
+    public function isBite(): bool
+    {
+        return match ($this) {
+            self::Touch, self::Fish => true,
+            self::Drop, self::Foul, self::Snag => false,
+        };
+    }
+
+    /** @return list<string> names of those that a fish had to do with */
+    public static function bites(): array
+    {
+        return array_column(array_filter(self::cases(), static fn (self $kind): bool => $kind->isBite()), 'value');
+    }
+
+    /**
+     * What its pad says and the key for it; null for those that have a pad of their own, since they are the commonest or
+     * ask for more.
+     *
+     * @return array{string, string}|null
+     */
+    public function pad(): ?array
+    {
+        return match ($this) {
+            self::Drop, self::Touch, self::Fish => null,
+            self::Foul => ['Foul', 'o'],
+            self::Snag => ['Snag', 's'],
+        };
+    }
 }

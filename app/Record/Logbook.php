@@ -38,7 +38,7 @@ final readonly class Logbook
 
     public function lastBite(Outing $outing): ?Event
     {
-        return $outing->events()->whereNull('undone_at')->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value])->latest('at')->latest('id')->first();
+        return $outing->events()->whereNull('undone_at')->whereIn('kind', EventKind::bites())->latest('at')->latest('id')->first();
     }
 
     /** Since when nothing has touched what is tied on. */

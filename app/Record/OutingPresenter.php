@@ -11,6 +11,7 @@ use App\Data\AnswerData;
 use App\Data\EventData;
 use App\Data\OptionData;
 use App\Data\OutingData;
+use App\Data\PadData;
 use App\Mending\SetAside;
 use App\Models\Event;
 use App\Models\Outing;
@@ -42,7 +43,7 @@ final readonly class OutingPresenter
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
         $spoken = new Spoken($situation);
-        $bites = $events->whereIn('kind', [EventKind::Touch->value, EventKind::Fish->value]);
+        $bites = $events->whereIn('kind', EventKind::bites());
         $landed = $bites->where('landed', true)->count();
         $last = $bites->first();
         $sinceDrops = $events->where('kind', EventKind::Drop->value)
@@ -64,7 +65,22 @@ final readonly class OutingPresenter
             $book->likes->units->fishLength->symbol(),
             $pick,
             $answer->move,
+            self::pads(),
         ), $answer];
+    }
+
+    /** @return list<PadData> */
+    private static function pads(): array
+    {
+        $pads = [];
+        foreach (EventKind::cases() as $kind) {
+            $pad = $kind->pad();
+            if ($pad !== null) {
+                $pads[] = new PadData($kind->value, ...$pad);
+            }
+        }
+
+        return $pads;
     }
 
     /**
@@ -130,14 +146,9 @@ final readonly class OutingPresenter
         $came = $event->came === null ? null : BitePhase::tryFrom($event->came);
         $came = $came === null ? '' : ', '.$came->word();
 
-        return match (EventKind::from($event->kind)) {
-            EventKind::Drop => 'Drop',
-            EventKind::Touch => 'Touch'.$came,
-            EventKind::Fish => ucfirst(str_replace('_', ' ', $event->species ?? 'fish'))
-                .($event->length_text === null ? '' : ', '.$event->length_text)
-                .($event->landed === false ? ', lost' : '').$came,
-            EventKind::Foul => 'Fouled',
-            EventKind::Snag => 'Snagged',
-        };
+        $kind = EventKind::from($event->kind);
+        $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
+
+        return $what.($event->length_text === null ? '' : ', '.$event->length_text).($event->landed === false ? ', lost' : '').$came;
     }
 }

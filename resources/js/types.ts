@@ -200,7 +200,7 @@ export interface DueData {
 
 export interface EventData {
 	uuid: string;
-	kind: "drop" | "touch" | "fish" | "foul" | "snag";
+	kind: string;
 	words: string;
 	at: string;
 	depthText: string;
@@ -371,6 +371,13 @@ export interface OutingData {
 	lengthUnit: string;
 	pick: PickData | null;
 	move: string | null;
+	pads: PadData[];
+}
+
+export interface PadData {
+	kind: string;
+	label: string;
+	key: string;
 }
 
 export interface PickData {

@@ -67,6 +67,21 @@ final class OutingTest extends TestCase
         $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 3));
     }
 
+    public function test_every_kind_of_event_can_be_logged_and_is_told(): void
+    {
+        $outing = $this->start();
+        $pads = $this->log($outing, ['kind' => 'drop'])['pads'];
+        self::assertSame([['kind' => 'foul', 'label' => 'Foul', 'key' => 'o'], ['kind' => 'snag', 'label' => 'Snag', 'key' => 's']], $pads);
+        foreach (\App\Record\EventKind::cases() as $kind) {
+            $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Record\EventKind::Fish ? ['species' => 'walleye'] : [])]);
+            self::assertSame($kind->value, $now['events'][0]['kind']);
+            self::assertNotSame('', $now['events'][0]['words']);
+        }
+        self::assertSame(count(\App\Record\EventKind::bites()), $now['touches']);
+        $keys = ['d', 't', 'f', 'u', ...array_column($pads, 'key')];
+        self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
+    }
+
     public function test_sending_an_entry_twice_logs_it_once(): void
     {
         $outing = $this->start();

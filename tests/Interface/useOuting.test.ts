@@ -36,6 +36,7 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	lengthUnit: "in",
 	pick: null,
 	move: null,
+	pads: [],
 	...over,
 });
 

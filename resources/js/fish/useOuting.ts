@@ -4,7 +4,8 @@ import { newId, Refused, send } from "../parts/send";
 import type { ColumnData, OutingData } from "../types";
 
 export interface Entry {
-	kind: "drop" | "touch" | "fish" | "foul" | "snag";
+	/** What the server calls it. */
+	kind: string;
 	came?: string | null;
 	species?: string;
 	length?: string;

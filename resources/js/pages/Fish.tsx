@@ -46,8 +46,7 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 		d: () => void log.log({ kind: "drop" }),
 		t: () => setTouching(true),
 		f: () => setFishOn(true),
-		o: () => void log.log({ kind: "foul" }),
-		s: () => void log.log({ kind: "snag" }),
+		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => void log.log({ kind })])),
 		u: () => void log.undo(),
 	});
 	const small = "figure min-h-[58px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
@@ -135,12 +134,17 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 					>
 						Fish on
 					</button>
-					<button type="button" aria-keyshortcuts="O" onClick={() => void log.log({ kind: "foul" })} className={small}>
-						Foul
-					</button>
-					<button type="button" aria-keyshortcuts="S" onClick={() => void log.log({ kind: "snag" })} className={small}>
-						Snag
-					</button>
+					{outing.pads.map(({ kind, label, key }) => (
+						<button
+							key={kind}
+							type="button"
+							aria-keyshortcuts={key.toUpperCase()}
+							onClick={() => void log.log({ kind })}
+							className={small}
+						>
+							{label}
+						</button>
+					))}
 					<Link
 						href={next ? `/lure?pick=${next.key}` : "/lure"}
 						className={`${small} flex items-center justify-center text-center`}
