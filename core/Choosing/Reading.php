@@ -8,7 +8,6 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Readings\Basis;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Group;
-use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Choosing\Readings\Walk;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Dimension;
@@ -27,6 +26,9 @@ use Eskith\Core\Water\Trend;
  */
 enum Reading: string
 {
+    use Readings\Standing;
+    use Readings\Worded;
+
     /** Those that matter most, asked for first: how warm, how fast past the boat, how deep. */
     public const FIRST = [self::Temperature, self::Drift, self::Depth];
 
@@ -73,70 +75,134 @@ enum Reading: string
     private function define(): Definition
     {
         return match ($this) {
-            self::Temperature => Definition::measure(Group::Water, 'water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS, basis: Basis::water(
-                'tempC', 'temp_c', 'water temperature', opens: 'At {said}', missing: 'temperature',
-                walk: new Walk(1.5, -1.0, 30.0, 0.02, [1.0, 4.0, 7.0, 11.0, 14.0, 18.0, 22.0]),
-            )),
-            self::SurfaceTemperature => Definition::measure(Group::Water, 'surface water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS, basis: Basis::water(
-                'surfaceTempC', 'surface_temp_c', 'surface temperature', '{word} on top',
-                walk: new Walk(2.0, -1.0, 32.0, 0.05, [12.0, 18.0, 22.0, 26.0]),
-                // Only fish in the thermocline make it matter.
-                met: static fn (Situation $s): bool => $s->water->surfaceTempC !== null || $s->aim->zone !== Zone::Thermocline,
-            )),
-            self::Trend => Definition::choice(Group::Water, 'trend', Trend::class, basis: Basis::water('trend', 'trend', 'temperature trend', 'water {word}', 'With the {said}')),
-            self::Clarity => Definition::choice(Group::Water, 'clarity', Clarity::class, basis: Basis::water('clarity', 'clarity', 'clarity', '{word} water', 'In {said}')),
-            self::Salt => Definition::choice(Group::Water, 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea'], assumed: 'fresh'),
-            self::Depth => Definition::measure(Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], 8.0, Basis::water(
-                'depthM', 'depth_m', 'depth', opens: 'In {said} of water',
-                walk: new Walk(1.15, 0.5, 60.0, 0.02, [2.0, 4.0, 6.0, 9.0, 13.0, 20.0], byRatio: true),
-            )),
-            self::Bottom => Definition::choice(Group::Depth, 'bottom', Bottom::class, basis: Basis::water('bottom', 'bottom', 'bottom', '{word} below', 'Over {word}')),
+            self::Temperature => Definition::measure(
+                Group::Water, 'water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS,
+                basis: Basis::water(
+                    'tempC', 'temp_c', 'water temperature', opens: 'At {said}', missing: 'temperature',
+                    walk: new Walk(1.5, -1.0, 30.0, 0.02, [1.0, 4.0, 7.0, 11.0, 14.0, 18.0, 22.0]),
+                ),
+            ),
+            self::SurfaceTemperature => Definition::measure(
+                Group::Water, 'surface water', Dimension::Temperature, [-2.0, 40.0], self::TEMPERATURE_STEPS,
+                basis: Basis::water(
+                    'surfaceTempC', 'surface_temp_c', 'surface temperature', '{word} on top',
+                    walk: new Walk(2.0, -1.0, 32.0, 0.05, [12.0, 18.0, 22.0, 26.0]),
+                    // Only fish in the thermocline make it matter.
+                    met: static fn (Situation $s): bool => $s->water->surfaceTempC !== null || $s->aim->zone !== Zone::Thermocline,
+                ),
+            ),
+            self::Trend => Definition::choice(
+                Group::Water, 'trend', Trend::class,
+                basis: Basis::water('trend', 'trend', 'temperature trend', 'water {word}', 'With the {said}'),
+            ),
+            self::Clarity => Definition::choice(
+                Group::Water, 'clarity', Clarity::class,
+                basis: Basis::water('clarity', 'clarity', 'clarity', '{word} water', 'In {said}'),
+            ),
+            self::Salt => Definition::choice(
+                Group::Water, 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea'], assumed: 'fresh',
+            ),
+            self::Depth => Definition::measure(
+                Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], 8.0,
+                Basis::water(
+                    'depthM', 'depth_m', 'depth', opens: 'In {said} of water',
+                    walk: new Walk(1.15, 0.5, 60.0, 0.02, [2.0, 4.0, 6.0, 9.0, 13.0, 20.0], byRatio: true),
+                ),
+            ),
+            self::Bottom => Definition::choice(
+                Group::Depth, 'bottom', Bottom::class,
+                basis: Basis::water('bottom', 'bottom', 'bottom', '{word} below', 'Over {word}'),
+            ),
             self::Wall => Definition::flag(Group::Depth, 'steep wall', basis: Basis::water(
-                'wall', 'wall', 'wall or open bottom', ['yes' => 'at a wall', 'no' => 'no wall'], ['yes' => 'At a wall', 'no' => 'Away from a wall'],
+                'wall', 'wall', 'wall or open bottom',
+                ['yes' => 'at a wall', 'no' => 'no wall'],
+                ['yes' => 'At a wall', 'no' => 'Away from a wall'],
             )),
             self::Level => Definition::choice(Group::Depth, 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood']),
-            self::LevelTrend => Definition::choice(Group::Depth, 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising']),
+            self::LevelTrend => Definition::choice(
+                Group::Depth, 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising'],
+            ),
             self::Lies => Definition::choice(Group::Movement, 'boat', Lies::class),
-            self::Drift => Definition::measure(Group::Movement, 'drift', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS, basis: Basis::water(
-                'boatMs', 'boat_ms', 'drift', '{word} of drift', missing: 'flow past the boat',
-                walk: new Walk(0.06, -1.5, 1.5, 0.002, [0.0, 0.1, 0.2, 0.35, 0.5, 0.8]),
-                // It matters for what flows past the line, which the current may leave unknown.
-                met: static fn (Situation $s): bool => $s->flowMs !== null,
-            )),
-            self::Wind => Definition::measure(Group::Movement, 'wind', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS, basis: Basis::water(
-                'windMs', 'wind_ms', 'wind', '{word} of wind',
-                walk: new Walk(1.5, 0.0, 20.0, 0.05, [0.0, 3.0, 6.0, 10.0]),
-            )),
+            self::Drift => Definition::measure(
+                Group::Movement, 'drift', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS,
+                basis: Basis::water(
+                    'boatMs', 'boat_ms', 'drift', '{word} of drift', missing: 'flow past the boat',
+                    walk: new Walk(0.06, -1.5, 1.5, 0.002, [0.0, 0.1, 0.2, 0.35, 0.5, 0.8]),
+                    // It matters for what flows past the line, which the current may leave unknown.
+                    met: static fn (Situation $s): bool => $s->flowMs !== null,
+                ),
+            ),
+            self::Wind => Definition::measure(
+                Group::Movement, 'wind', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS,
+                basis: Basis::water(
+                    'windMs', 'wind_ms', 'wind', '{word} of wind',
+                    walk: new Walk(1.5, 0.0, 20.0, 0.05, [0.0, 3.0, 6.0, 10.0]),
+                ),
+            ),
             self::Gust => Definition::measure(Group::Movement, 'gusts', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS),
-            self::Flow => Definition::choice(Group::Movement, 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'], aliases: ['uniform' => 'still'], assumed: 'still'),
-            self::Current => Definition::measure(Group::Movement, 'current', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS, basis: Basis::water(
-                'currentMs', 'current_ms', 'current', '{word} of current',
-                walk: new Walk(0.1, -2.0, 2.0, 0.002, [0.0, 0.15, 0.3, 0.5, 0.8]),
-            )),
+            self::Flow => Definition::choice(
+                Group::Movement, 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'],
+                aliases: ['uniform' => 'still'], assumed: 'still',
+            ),
+            self::Current => Definition::measure(
+                Group::Movement, 'current', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS,
+                basis: Basis::water(
+                    'currentMs', 'current_ms', 'current', '{word} of current',
+                    walk: new Walk(0.1, -2.0, 2.0, 0.002, [0.0, 0.15, 0.3, 0.5, 0.8]),
+                ),
+            ),
             self::Calm => Definition::flag(Group::Movement, 'waves', 'slick calm', 'rippled', Basis::water(
-                'calm', 'calm', 'waves', ['yes' => 'slick calm', 'no' => 'a ripple on the water'], ['yes' => 'In a slick calm', 'no' => 'With a ripple on the water'],
+                'calm', 'calm', 'waves',
+                ['yes' => 'slick calm', 'no' => 'a ripple on the water'],
+                ['yes' => 'In a slick calm', 'no' => 'With a ripple on the water'],
             )),
-            self::Light => Definition::choice(Group::Signs, 'light', Light::class, basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}')),
+            self::Light => Definition::choice(
+                Group::Signs, 'light', Light::class,
+                basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}'),
+            ),
             self::Weed => Definition::choice(Group::Signs, 'weed', ['none' => 'none', 'green' => 'green', 'dying' => 'dying']),
             self::Bait => Definition::choice(Group::Signs, 'bait', ['none' => 'none seen', 'some' => 'some', 'chased' => 'chased']),
             self::Birds => Definition::flag(Group::Signs, 'birds', 'working', 'none'),
-            self::Food => Definition::choice(Group::Signs, 'food', Food::class, several: true, basis: Basis::water('food', 'food', 'food', '{word} about')),
-            self::Species => Definition::choice(Group::Fish, 'after', Species::class, assumed: 'walleye', basis: Basis::aim('species', 'species', 'fish sought', '{word} sought', 'For {word}')),
-            self::Zone => Definition::choice(
-                Group::Fish, 'fish sit', Zone::class, ['bottom' => 'on the bottom', 'thermocline' => 'in the thermocline'], assumed: 'bottom',
-                basis: Basis::aim('zone', 'zone', 'place of the fish', ['bottom' => 'fish on the bottom', 'suspended' => 'suspended fish', 'thermocline' => 'fish in the thermocline']),
+            self::Food => Definition::choice(
+                Group::Signs, 'food', Food::class, several: true,
+                basis: Basis::water('food', 'food', 'food', '{word} about'),
             ),
-            self::Mood => Definition::choice(Group::Fish, 'fish are', Mood::class, assumed: 'neutral', basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish')),
-            self::Pressured => Definition::flag(Group::Fish, 'pressured', basis: Basis::aim('pressured', 'pressured', 'pressure on the fish', ['yes' => 'pressured fish', 'no' => 'fish left alone'])),
-            self::MarksBelow => Definition::flag(Group::Fish, 'marks below', basis: Basis::aim('marksBelow', 'marks_below', 'marks below', ['yes' => 'marks straight below', 'no' => 'no marks below'])),
+            self::Species => Definition::choice(
+                Group::Fish, 'after', Species::class, assumed: 'walleye',
+                basis: Basis::aim('species', 'species', 'fish sought', '{word} sought', 'For {word}'),
+            ),
+            self::Zone => Definition::choice(
+                Group::Fish, 'fish sit', Zone::class, ['bottom' => 'on the bottom', 'thermocline' => 'in the thermocline'],
+                assumed: 'bottom',
+                basis: Basis::aim('zone', 'zone', 'place of the fish', [
+                    'bottom' => 'fish on the bottom', 'suspended' => 'suspended fish', 'thermocline' => 'fish in the thermocline',
+                ]),
+            ),
+            self::Mood => Definition::choice(
+                Group::Fish, 'fish are', Mood::class, assumed: 'neutral',
+                basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish'),
+            ),
+            self::Pressured => Definition::flag(
+                Group::Fish, 'pressured',
+                basis: Basis::aim('pressured', 'pressured', 'pressure on the fish', ['yes' => 'pressured fish', 'no' => 'fish left alone']),
+            ),
+            self::MarksBelow => Definition::flag(
+                Group::Fish, 'marks below',
+                basis: Basis::aim('marksBelow', 'marks_below', 'marks below', ['yes' => 'marks straight below', 'no' => 'no marks below']),
+            ),
             self::How => Definition::choice(Group::Work, 'how', How::class, assumed: 'vertical', basis: Basis::aim(
-                'how', 'how', 'way of fishing', ['cast' => 'casting', 'vertical' => 'straight down'], ['cast' => 'When casting', 'vertical' => 'Straight down'],
+                'how', 'how', 'way of fishing',
+                ['cast' => 'casting', 'vertical' => 'straight down'],
+                ['cast' => 'When casting', 'vertical' => 'Straight down'],
             )),
             self::Hop => Definition::flag(Group::Work, 'bottom hop', basis: Basis::aim(
-                'hop', 'hop', 'bottom hop', ['yes' => 'hopping along the bottom', 'no' => 'no bottom hop'], ['yes' => 'Hopping along the bottom', 'no' => 'Without hopping along the bottom'],
+                'hop', 'hop', 'bottom hop',
+                ['yes' => 'hopping along the bottom', 'no' => 'no bottom hop'],
+                ['yes' => 'Hopping along the bottom', 'no' => 'Without hopping along the bottom'],
             )),
             self::FlowAway => Definition::flag(Group::Work, 'flow runs away', basis: Basis::aim(
-                'flowAway', 'flow_away', 'way the flow runs', ['yes' => 'flow running away', 'no' => 'flow not running away'], 'With the {said}',
+                'flowAway', 'flow_away', 'way the flow runs',
+                ['yes' => 'flow running away', 'no' => 'flow not running away'], 'With the {said}',
             )),
             self::SonarCone => Definition::measure(Group::Work, 'sonar cone', Dimension::Angle, [5.0, 90.0], ['°' => 1], 20.0),
             self::Ice => Definition::flag(Group::Care, 'ice about'),
@@ -176,18 +242,6 @@ enum Reading: string
         return $this === self::Drift || $this === self::Current;
     }
 
-    /** As said in a sentence: "the water temperature". */
-    public function word(): string
-    {
-        return $this->basis()->word;
-    }
-
-    /** As said of a rule that waits for it. */
-    public function missing(): string
-    {
-        return $this->basis()->missing ?? $this->basis()->word;
-    }
-
     /** @return list<string> what can be chosen; empty for a measure */
     public function choices(): array
     {
@@ -204,100 +258,5 @@ enum Reading: string
     public function read(string $text, UnitSet $units): array
     {
         return $this->definition()->read($text, $units, $this->value);
-    }
-
-    /** The measure as it stands; null when it was not read. */
-    public function measured(Situation $s): ?float
-    {
-        $value = $this->dimension() === null ? null : $this->standing($s);
-
-        return is_float($value) ? $value : null;
-    }
-
-    /** @return list<string> what is chosen: none when it was not read, several only for food */
-    public function chosen(Situation $s): array
-    {
-        $value = $this->dimension() !== null ? null : $this->standing($s);
-
-        return match (true) {
-            is_bool($value) => [$value ? 'yes' : 'no'],
-            $value instanceof \BackedEnum => [(string) $value->value],
-            is_array($value) => array_map(static fn (\BackedEnum $one): string => (string) $one->value, array_values(array_filter($value, static fn (mixed $one): bool => $one instanceof \BackedEnum))),
-            default => [],
-        };
-    }
-
-    public function isRead(Situation $s): bool
-    {
-        return $this->measured($s) !== null || $this->chosen($s) !== [];
-    }
-
-    /** Whether a rule that needs it has what it needs. */
-    public function isMet(Situation $s): bool
-    {
-        $met = $this->basis()->met;
-
-        return $met === null ? $this->isRead($s) : $met($s);
-    }
-
-    /** The same situation with this reading at another value: SI for a measure, one of the choices otherwise. */
-    public function with(Situation $s, float|string $value): Situation
-    {
-        [$basis, $definition] = [$this->basis(), $this->definition()];
-        $read = [$basis->field => $definition->kind === Kind::Measure ? (float) $value : $definition->typed((string) $value)];
-
-        return $basis->ofAim ? $s->with(aim: $s->aim->with(...$read)) : $s->with(water: $s->water->with(...$read));
-    }
-
-    /** A choice by itself, "bright", "smallmouth"; where it would not be understood by itself, as it is said of the day. */
-    public function naming(string $value): string
-    {
-        $says = $this->basis()->says;
-
-        return is_array($says) || in_array($this, [self::Trend, self::Mood], true) ? $this->saying($value) : $this->definition()->word($value);
-    }
-
-    /** A choice as it is said of the day: "bright light", "at a wall", "smallmouth sought". */
-    public function saying(string $value): string
-    {
-        return $this->put($this->basis()->says, $value, $this->definition()->word($value));
-    }
-
-    /** A measure by itself: "37 °F", "26 ft", "0.3 mph". */
-    public function figure(UnitFormat $say, float $si): string
-    {
-        return match ($this->dimension()) {
-            Dimension::Temperature => $say->temperature($si),
-            Dimension::Length => $say->depth($si),
-            Dimension::Speed => $say->speed($si),
-            default => throw new \LogicException("{$this->value} is not said as a figure."),
-        };
-    }
-
-    /** A measure as it is said of the day: "37 °F", "26 ft", "0.3 mph of drift". */
-    public function measure(UnitFormat $say, float $si): string
-    {
-        return $this->put($this->basis()->says, '', $this->figure($say, $si));
-    }
-
-    /** How a sentence about a value begins: "At a wall", "In stained water", "With 0.3 mph of drift". */
-    public function opening(UnitFormat $say, float|string $value): string
-    {
-        $told = is_string($value) ? $this->saying($value) : $this->measure($say, $value);
-
-        return $this->put($this->basis()->opens, (string) $value, is_string($value) ? $this->definition()->word($value) : $told, $told);
-    }
-
-    /** @param  string|array<string, string>  $pattern  or one for each choice */
-    private function put(string|array $pattern, string $value, string $word, string $said = ''): string
-    {
-        return str_replace(['{word}', '{said}'], [$word, $said], is_array($pattern) ? $pattern[$value] ?? $word : $pattern);
-    }
-
-    private function standing(Situation $s): mixed
-    {
-        $basis = $this->basis();
-
-        return $basis->ofAim ? $s->aim->{$basis->field} : $s->water->{$basis->field};
     }
 }
