@@ -148,6 +148,18 @@ final class ChoiceTest extends TestCase
         $this->get('/lure?family=spoon')->assertInertia(fn ($page) => $page->where('answer.family', 'spoon'));
     }
 
+    public function test_of_two_alike_the_one_on_the_line_is_shown_even_beside_a_pinned_one(): void
+    {
+        $first = $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole();
+        $twin = Lure::factory()->for($this->angler)->create(['finish' => 'white', 'position' => 90]);
+        $shown = fn (): array => array_values(array_intersect(array_column($this->getJson('/answer')->json('picks'), 'lureId'), [$first->id, $twin->id]));
+        self::assertSame([$first->id], $shown());
+        $this->putJson('/pinned', ['lure' => $twin->id])->assertNoContent();
+        self::assertSame([$twin->id], $shown(), 'the pinned one stands for both');
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $first->id, 'hole' => 'middle', 'cadence' => 'short_pop'])->assertRedirect('/fish');
+        self::assertSame([$first->id], $shown(), 'but for what is on the line');
+    }
+
     public function test_a_pinned_lure_stays_in_sight_wherever_it_ranks(): void
     {
         foreach (range(1, 12) as $i) {

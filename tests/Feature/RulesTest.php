@@ -182,6 +182,14 @@ final class RulesTest extends TestCase
         self::assertSame(\App\Data\RulesSchema::text(), file_get_contents(\App\Data\RulesSchema::path()), 'Run php artisan types.');
     }
 
+    public function test_a_rule_of_ones_own_alone_is_not_the_book_as_it_comes(): void
+    {
+        $this->put('/rules/own/'.\Illuminate\Support\Str::uuid(), [
+            'name' => 'gold here', 'points' => 1, 'when' => [['reading' => 'light', 'any' => ['dim']]], 'lures' => ['families' => ['blade'], 'finishes' => [], 'from' => '', 'to' => ''],
+        ])->assertSessionHasNoErrors();
+        $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('asItComes', false));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function badFiles(): iterable
     {

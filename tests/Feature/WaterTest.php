@@ -160,6 +160,32 @@ final class WaterTest extends TestCase
         self::assertSame($before, $this->getJson('/answer')->json('chosen.drop'));
     }
 
+    public function test_of_several_timed_drops_the_mean_counts(): void
+    {
+        foreach (['9 s', '13 s', '12 s'] as $seconds) {
+            $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => $seconds])->assertSessionHasNoErrors();
+        }
+        $drags = Measurement::query()->pluck('value')->all();
+        $id = (int) explode('.', $this->pick)[0];
+
+        self::assertCount(3, array_unique($drags));
+        self::assertEqualsWithDelta(array_sum($drags) / 3, \App\Calibration\Calibrations::of($this->angler)->drag($id)['middle'], 1e-9);
+    }
+
+    public function test_the_chart_goes_the_way_the_boat_goes(): void
+    {
+        $here = function (string $drift): string {
+            $this->putJson('/readings', ['readings' => ['flow' => 'river', 'current' => '0.5 m/s', 'drift' => $drift]]);
+
+            return collect($this->getJson('/chart')->json('rows'))->flatMap(static fn (array $row): array => $row['cells'])->firstWhere('here', true)['words'];
+        };
+
+        self::assertNotSame($here('0.4 m/s'), $here('-0.4 m/s'), 'with the current hardly anything passes the line, against it much does');
+        $drifts = array_map(floatval(...), $this->getJson('/chart')->json('columnTexts'));
+        self::assertLessThan(0, min($drifts));
+        self::assertLessThanOrEqual(0, max($drifts), 'all of them against it');
+    }
+
     public function test_hang_readings_find_the_balance_point_and_parallel_ones_are_said(): void
     {
         $hang = function (string $hole, string $angle): string {
