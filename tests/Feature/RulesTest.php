@@ -184,9 +184,7 @@ final class RulesTest extends TestCase
 
     public function test_a_rule_of_ones_own_alone_is_not_the_book_as_it_comes(): void
     {
-        $this->put('/rules/own/'.\Illuminate\Support\Str::uuid(), [
-            'name' => 'gold here', 'points' => 1, 'when' => [['reading' => 'light', 'any' => ['dim']]], 'lures' => ['families' => ['blade'], 'finishes' => [], 'from' => '', 'to' => ''],
-        ])->assertSessionHasNoErrors();
+        $this->putJson('/rules/own/'.\Illuminate\Support\Str::uuid(), $this->gold());
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('asItComes', false));
     }
 
