@@ -24,14 +24,12 @@ final readonly class FirstSight
     {
         $props = $page['props'];
         $answer = $props['answer'] ?? null;
-        if (! $answer instanceof AnswerData) {
-            return null;
-        }
+        $answer = $answer instanceof AnswerData ? $answer : null;
         [$box, $outing] = [$props['box'] ?? null, $props['outing'] ?? null];
 
         return match ($page['component']) {
-            'Lure' => new self($answer->headline, $answer->lead, true),
-            'Water' => new self($answer->chosen?->drop->spoken ?? 'Read the water first', '', false),
+            'Lure' => $answer === null ? null : new self($answer->headline, $answer->lead, true),
+            'Water' => new self($answer?->chosen?->drop->spoken ?? 'Read the water first', '', false),
             'Fish' => new self($outing instanceof OutingData ? $outing->title : 'No outing is under way', '', false),
             'Tackle' => new self($box instanceof BoxData && $box->inBox > 0 ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box' : 'Your box is empty', '', false),
             default => null,

@@ -401,6 +401,15 @@ export interface PickData {
 	otherSchools: string[];
 }
 
+export interface PictureData {
+	column: ColumnData;
+	drop: DropData | null;
+	lure: LureDrawing | null;
+	holeInUse: number | null;
+	title: string;
+	aside: AsideData[];
+}
+
 export interface PlaceData {
 	water: string;
 	spots: SpotData[];

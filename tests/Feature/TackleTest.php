@@ -38,6 +38,19 @@ final class TackleTest extends TestCase
         self::assertSame(0, Lure::query()->count());
     }
 
+    public function test_pages_beside_the_stations_ask_only_for_the_picture(): void
+    {
+        $angler = $this->anglerOnTheLake();
+        $this->actingAs($angler);
+        $answer = $this->getJson('/answer')->json();
+        foreach (['/tackle', '/gear', '/settings', '/cadences', '/account', '/tackle/'.$angler->lures()->firstOrFail()->id] as $path) {
+            $props = $this->get($path)->assertOk()->viewData('page')['props'];
+            self::assertArrayNotHasKey('answer', $props, $path);
+            self::assertSame($answer['chosen']['drop']['words'], $props['picture']->drop->words, $path);
+            self::assertSame("\u{BD}\u{A0}oz blade", $props['picture']->title, $path);
+        }
+    }
+
     public function test_a_lure_without_holes_still_gets_a_pick(): void
     {
         $this->actingAs($this->angler());

@@ -8,7 +8,7 @@ use App\Account\Archive;
 use App\Account\ArchiveReader;
 use App\Account\Closing;
 use App\Account\SoundPassword;
-use App\Answers\AnswerBuilder;
+use App\Answers\PicturePresenter;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,11 +24,11 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The account itself: its password, its devices, everything in it as one file, and its end. */
 final class AccountController extends Controller
 {
-    public function show(Request $request, AnswerBuilder $answers): Response
+    public function show(Request $request): Response
     {
         $user = $this->angler($request);
 
-        return Inertia::render('Account', ['answer' => $answers->today($user), 'email' => $user->email, 'isDemo' => $this->isDemo($request)]);
+        return Inertia::render('Account', ['picture' => PicturePresenter::today($user), 'email' => $user->email, 'isDemo' => $this->isDemo($request)]);
     }
 
     public function password(Request $request): RedirectResponse

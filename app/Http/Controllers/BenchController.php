@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
+use App\Answers\PicturePresenter;
 use App\Models\Lure;
 use App\Tackle\BenchPresenter;
 use App\Tackle\Gauge;
@@ -22,7 +22,7 @@ use Inertia\Response;
 /** One lure on the bench: measured, hung, hooked. */
 final class BenchController extends Controller
 {
-    public function show(Request $request, Lure $lure, BenchPresenter $bench, AnswerBuilder $answers): Response
+    public function show(Request $request, Lure $lure, BenchPresenter $bench): Response
     {
         $this->authorize('own', $lure);
         if (! LureReader::isSound($lure)) {
@@ -30,7 +30,7 @@ final class BenchController extends Controller
         }
         $user = $this->angler($request);
 
-        return Inertia::render('Bench', ['answer' => $answers->today($user), 'bench' => $bench->of($user, $lure)]);
+        return Inertia::render('Bench', ['picture' => PicturePresenter::today($user), 'bench' => $bench->of($user, $lure)]);
     }
 
     /** A page to read hang angles, holes, rings and hooks by, at true size. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
 use App\Answers\CadencePresenter;
+use App\Answers\PicturePresenter;
 use App\Answers\RankedBox;
 use App\Http\Requests\KeepCadence;
 use App\Settings\OwnCadences;
@@ -19,12 +19,12 @@ use Inertia\Response;
 /** How an angler works their lures: the numbers of each cadence, and how they are let down. */
 final class CadenceController extends Controller
 {
-    public function index(Request $request, AnswerBuilder $answers): Response
+    public function index(Request $request): Response
     {
         $rankedBox = RankedBox::today($this->angler($request));
         $presenter = new CadencePresenter($rankedBox);
 
-        return Inertia::render('Cadences', ['answer' => $answers->of($rankedBox), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed()]);
+        return Inertia::render('Cadences', ['picture' => PicturePresenter::of($rankedBox), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed()]);
     }
 
     public function update(KeepCadence $request, Cadence $cadence): RedirectResponse

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
+use App\Answers\PicturePresenter;
 use App\Data\GearData;
 use App\Data\HistoryData;
 use App\Data\NotesData;
@@ -24,12 +24,12 @@ use Inertia\Response;
 /** Lines, leaders, rods, reels, connectors and hooks, and what is due before the next outing. */
 final class GearController extends Controller
 {
-    public function index(Request $request, AnswerBuilder $answers): Response
+    public function index(Request $request): Response
     {
         $user = $this->angler($request);
 
         return Inertia::render('Gear', [
-            'answer' => $answers->today($user),
+            'picture' => PicturePresenter::today($user),
             'gear' => $this->gear($user),
             'due' => BeforeYouGo::of($user)->due(),
             'history' => $user->history()->latest('at')->latest('id')->limit(12)->get()->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->values(),

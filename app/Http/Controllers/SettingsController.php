@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
+use App\Answers\PicturePresenter;
 use App\Settings\Settings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,12 +16,12 @@ use Inertia\Response;
 /** Units, schools and theme. */
 final class SettingsController extends Controller
 {
-    public function edit(Request $request, AnswerBuilder $answers): Response
+    public function edit(Request $request): Response
     {
         $set = $this->angler($request)->settings ?? [];
 
         return Inertia::render('Settings', [
-            'answer' => $answers->today($this->angler($request)),
+            'picture' => PicturePresenter::today($this->angler($request)),
             'choices' => Settings::CHOICES,
             'settings' => array_map(static fn (string $name): string => $set[$name] ?? Settings::CHOICES[$name][0], array_combine(array_keys(Settings::CHOICES), array_keys(Settings::CHOICES))),
         ]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
 use App\Answers\LureReader;
+use App\Answers\PicturePresenter;
 use App\Answers\RankedBox;
 use App\Data\BoxData;
 use App\Data\ProposalData;
@@ -31,13 +31,13 @@ use Inertia\Response;
 /** The lures of the box: found, added, changed, put away. */
 final class TackleController extends Controller
 {
-    public function index(Request $request, AnswerBuilder $answers): Response
+    public function index(Request $request): Response
     {
         $user = $this->angler($request);
         $book = ReadingBook::of($user);
 
         return Inertia::render('Tackle', [
-            'answer' => $answers->of(RankedBox::reading($user, $book)),
+            'picture' => PicturePresenter::of(RankedBox::reading($user, $book)),
             'box' => $this->found($user, $request),
             'starting' => $user->lures()->exists() ? [] : StartingBoxes::of($user)->offered($book),
             'weightUnit' => $user->likes()->units->lureWeight->symbol(),

@@ -1,22 +1,22 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { type ReactNode, useState } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { Field } from "../parts/Field";
 import { FormField } from "../parts/FormField";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData } from "../types";
+import type { PictureData } from "../types";
 
 interface Props {
-	answer: AnswerData;
+	picture: PictureData;
 	email: string;
 	isDemo: boolean;
 }
 
 /** The account: its password and devices, everything in it as one file, and its end. */
-export default function Account({ answer, email, isDemo }: Props) {
+export default function Account({ picture, email, isDemo }: Props) {
 	const { props } = usePage<{ angler: string | null }>();
 	return (
-		<AppLayout title="Account" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Account" column={<PictureColumn picture={picture} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<p className="pb-1 text-[15px]">
 					<Link href="/settings" className="underline underline-offset-4">

@@ -1,6 +1,6 @@
 import { Link, router } from "@inertiajs/react";
 import { useState } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { AppLayout } from "../shell/AppLayout";
 import { BenchDrawing } from "../tackle/BenchDrawing";
 import { type Fields, MadeOf, Places } from "../tackle/BenchFields";
@@ -8,15 +8,15 @@ import { ChangeNotes } from "../tackle/ChangeNotes";
 import { HookCare } from "../tackle/HookCare";
 import { type Change, type Clash, seen, sendChanges } from "../tackle/lureChanges";
 import { Roles } from "../tackle/Roles";
-import type { AnswerData, BenchData } from "../types";
+import type { BenchData, PictureData } from "../types";
 
-export default function Bench({ answer, bench }: { answer: AnswerData; bench: BenchData }) {
+export default function Bench({ picture, bench }: { picture: PictureData; bench: BenchData }) {
 	const fields = JSON.parse(bench.fields) as Fields;
 	const { lure } = bench;
 	const [undo, setUndo] = useState<{ words: string; before: Change[] } | null>(null);
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const [clash, setClash] = useState<(Clash & { done: string }) | null>(null);
-	const refresh = () => router.reload({ only: ["bench", "answer"] });
+	const refresh = () => router.reload({ only: ["bench", "picture"] });
 	const apply = async (each: Change[], words: string, undoing = false): Promise<boolean> => {
 		const told = await sendChanges(each);
 		setTrouble(told.trouble?.words ?? null);
@@ -40,7 +40,7 @@ export default function Bench({ answer, bench }: { answer: AnswerData; bench: Be
 					`The ${what} hole is moved.`,
 				);
 	return (
-		<AppLayout title="Bench" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Bench" column={<PictureColumn picture={picture} />}>
 			<div className="px-4 py-4 lg:px-7">
 				<p className="flex flex-wrap gap-x-5 gap-y-1 pb-1 text-[15px]">
 					<Link href="/tackle" className="underline underline-offset-4">

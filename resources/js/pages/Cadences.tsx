@@ -1,12 +1,12 @@
 import { router } from "@inertiajs/react";
 import { FallSchools } from "../cadence/FallSchools";
 import { Numbers } from "../cadence/Numbers";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData, CadenceData, FallSchoolData } from "../types";
+import type { CadenceData, FallSchoolData, PictureData } from "../types";
 
 interface Props {
-	answer: AnswerData;
+	picture: PictureData;
 	cadences: CadenceData[];
 	falls: FallSchoolData[];
 	/** What the times of the falls are of. */
@@ -14,10 +14,10 @@ interface Props {
 }
 
 /** How an angler works their lures: how they are let down, and the numbers of every cadence. */
-export default function Cadences({ answer, cadences, falls, timed }: Props) {
+export default function Cadences({ picture, cadences, falls, timed }: Props) {
 	const own = cadences.filter((cadence) => cadence.own).length;
 	return (
-		<AppLayout title="Cadences" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Cadences" column={<PictureColumn picture={picture} />}>
 			<div className="max-w-[760px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">
 					{own === 0

@@ -1,15 +1,15 @@
 import { Link, router, useForm } from "@inertiajs/react";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
 import { AppLayout } from "../shell/AppLayout";
 import { LocalRules } from "../tackle/LocalRules";
-import type { AnswerData, DueData, GearData, HistoryData, NotesData } from "../types";
+import type { DueData, GearData, HistoryData, NotesData, PictureData } from "../types";
 
 interface Props {
-	answer: AnswerData;
+	picture: PictureData;
 	gear: GearData[];
 	due: DueData[];
 	history: HistoryData[];
@@ -18,10 +18,10 @@ interface Props {
 }
 
 /** What is due before the next outing, and the gear beside the lures. */
-export default function Gear({ answer, gear, due, history, waters, kinds }: Props) {
+export default function Gear({ picture, gear, due, history, waters, kinds }: Props) {
 	const age = useAge();
 	return (
-		<AppLayout title="Before you go" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Before you go" column={<PictureColumn picture={picture} />}>
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">

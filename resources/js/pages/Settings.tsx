@@ -1,9 +1,9 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { Choice } from "../parts/Choice";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData } from "../types";
+import type { PictureData } from "../types";
 
 const groups: [string, [string, string, Record<string, string>][]][] = [
 	[
@@ -40,18 +40,18 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 ];
 
 interface Props {
-	answer: AnswerData;
+	picture: PictureData;
 	choices: Record<string, string[]>;
 	settings: Record<string, string>;
 }
 
-export default function Settings({ answer, choices, settings }: Props) {
+export default function Settings({ picture, choices, settings }: Props) {
 	const { props } = usePage<{ theme: string; angler: string | null }>();
 	useEffect(() => {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
 	return (
-		<AppLayout title="Settings" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Settings" column={<PictureColumn picture={picture} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">Settings</h1>
 				<p className="mt-1 text-slate">Each is kept as soon as you choose it.</p>

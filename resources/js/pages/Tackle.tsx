@@ -1,5 +1,5 @@
 import { useCallback, useState } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
+import { PictureColumn } from "../drop/PictureColumn";
 import { Aside } from "../parts/Aside";
 import { Select } from "../parts/Select";
 import { AppLayout } from "../shell/AppLayout";
@@ -9,7 +9,7 @@ import { LureRow } from "../tackle/LureRow";
 import { NewLure } from "../tackle/NewLure";
 import { StartingBox } from "../tackle/StartingBox";
 import { useBox, type Wish } from "../tackle/useBox";
-import type { AnswerData, BoxData, StartingBoxData } from "../types";
+import type { BoxData, PictureData, StartingBoxData } from "../types";
 
 const families = [
 	["", "every family"],
@@ -29,14 +29,14 @@ const shows = [
 const none: Record<string, string> = {};
 
 interface Props {
-	answer: AnswerData;
+	picture: PictureData;
 	box: BoxData;
 	/** What an empty box can begin with. */
 	starting: StartingBoxData[];
 	weightUnit: string;
 }
 
-export default function Tackle({ answer, box: first, starting, weightUnit }: Props) {
+export default function Tackle({ picture, box: first, starting, weightUnit }: Props) {
 	const { box, filter, setFilter, change, undo, setUndo, trouble, clash, takeBack, insist, giveWay } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
 	const choose = useCallback(
@@ -56,10 +56,10 @@ export default function Tackle({ answer, box: first, starting, weightUnit }: Pro
 	const some = `${selected.length} ${selected.length === 1 ? "lure" : "lures"}`;
 	const select = "min-h-11 rounded-md border-2 border-slate bg-paper px-2 text-ink";
 	return (
-		<AppLayout title="Tackle box" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Tackle box" column={<PictureColumn picture={picture} />}>
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
-					<Aside aside={answer.aside} />
+					<Aside aside={picture.aside} />
 					<InAndOut onTaken={() => setFilter({ ...filter })} />
 					<h1 className="text-[25px]">
 						{box.inBox === 0 ? "Your box is empty" : `${box.inBox} ${box.inBox === 1 ? "lure" : "lures"} in the box`}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Data\PictureData;
+use App\Models\User;
+use Eskith\Core\Choosing\Spoken;
+
+/** The picture of the day by itself, for pages that show nothing else of it. */
+final class PicturePresenter
+{
+    public static function today(User $user): PictureData
+    {
+        return self::of(RankedBox::today($user));
+    }
+
+    public static function of(RankedBox $rankedBox): PictureData
+    {
+        $first = ($rankedBox->ranked[0] ?? null)?->candidate;
+        $column = (new ColumnPresenter)->of($rankedBox, $first);
+
+        return new PictureData(
+            $column,
+            $first === null ? null : DropPresenter::of($first, $rankedBox->situation),
+            $first === null ? null : LureReader::drawing($rankedBox->row($first->lure), $first->lure),
+            $first?->holeIndex,
+            // Its weight and family: the finish is seen.
+            $first === null ? $column->depthText : explode(',', (new Spoken($rankedBox->situation))->title($first->lure))[0],
+            AsidePresenter::all($rankedBox->aside),
+        );
+    }
+}
