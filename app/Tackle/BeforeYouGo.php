@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
+use App\Answers\LureReader;
 use App\Data\DueData;
+use App\Mending\SetAside;
 use App\Models\Event;
 use App\Models\Gear;
 use App\Models\History;
@@ -86,7 +88,7 @@ final readonly class BeforeYouGo
             $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)));
             $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
             if ($why !== null) {
-                $due[] = new DueData("lure.{$lure->id}", self::name($lure), $why, 'Sharpened or changed');
+                $due[] = new DueData("lure.{$lure->id}", $this->name($lure), $why, 'Sharpened or changed');
             }
         }
 
@@ -110,8 +112,8 @@ final readonly class BeforeYouGo
     /** @return list<DueData> */
     private function stock(): array
     {
-        return $this->dueOf(Box::of($this->user)->find(['show' => 'buy'])->limit(20)->get()->all(), static fn (Lure $lure): DueData => new DueData(
-            null, self::name($lure), $lure->lost >= $lure->quantity ? 'none left: buy again' : 'marked to buy again', null,
+        return $this->dueOf(Box::of($this->user)->find(['show' => 'buy'])->limit(20)->get()->all(), fn (Lure $lure): DueData => new DueData(
+            null, $this->name($lure), $lure->lost >= $lure->quantity ? 'none left: buy again' : 'marked to buy again', null,
         ));
     }
 
@@ -143,9 +145,10 @@ final readonly class BeforeYouGo
         return array_values(array_filter(array_map($say, $items)));
     }
 
-    private static function name(Lure $lure): string
+    /** As lures are named everywhere; one that cannot be read by what stands in its row. */
+    private function name(Lure $lure): string
     {
-        return "{$lure->mass_text} ".str_replace('_', ' ', $lure->family).', '.Finish::word($lure->finish);
+        return LureReader::isSound($lure) ? (new LurePresenter($this->user))->title($lure) : SetAside::lure($lure)->text;
     }
 
     private static function days(?Carbon $since): ?int

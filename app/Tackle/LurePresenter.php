@@ -27,6 +27,12 @@ final readonly class LurePresenter
         $this->spoken = new Spoken(new Situation(new Conditions, new Aim(Species::Walleye), $likes->schools, 0.0002, $likes->units));
     }
 
+    /** "½ oz blade, white". */
+    public function title(Lure $row): string
+    {
+        return $this->spoken->title(LureReader::lure($row));
+    }
+
     public function one(Lure $row): LureData
     {
         $lure = LureReader::lure($row);

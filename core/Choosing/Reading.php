@@ -8,7 +8,9 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Readings\Basis;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Group;
+use Eskith\Core\Choosing\Readings\Standing;
 use Eskith\Core\Choosing\Readings\Walk;
+use Eskith\Core\Choosing\Readings\Worded;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\UnitSet;
@@ -26,8 +28,8 @@ use Eskith\Core\Water\Trend;
  */
 enum Reading: string
 {
-    use Readings\Standing;
-    use Readings\Worded;
+    use Standing;
+    use Worded;
 
     /** Those that matter most, asked for first: how warm, how fast past the boat, how deep. */
     public const FIRST = [self::Temperature, self::Drift, self::Depth];

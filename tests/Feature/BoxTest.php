@@ -248,7 +248,7 @@ final class BoxTest extends TestCase
         $this->putJson('/readings', ['readings' => ['food' => 'perch,shad']]);
 
         $due = $this->due();
-        self::assertSame(['Light leader', '1/2 oz blade, gold', 'Perch pattern'], array_column($due, 'name'));
+        self::assertSame(['Light leader', "½\u{A0}oz blade, gold", 'Perch pattern'], array_column($due, 'name'));
         $tick = ['uuid' => (string) Str::uuid(), 'item' => $due[0]['item']];
         $this->post('/gear/done', $tick)->assertSessionHasNoErrors();
         $this->post('/gear/done', $tick);
