@@ -95,7 +95,7 @@ enum Reading: string
             ),
             self::Trend => Definition::choice(
                 Group::Water, 'trend', Trend::class,
-                basis: Basis::water('trend', 'trend', 'temperature trend', 'water {word}', 'With the {said}'),
+                basis: Basis::water('trend', 'trend', 'temperature trend', 'water {word}', 'With the {said}', named: false),
             ),
             self::Clarity => Definition::choice(
                 Group::Water, 'clarity', Clarity::class,
@@ -182,7 +182,7 @@ enum Reading: string
             ),
             self::Mood => Definition::choice(
                 Group::Fish, 'fish are', Mood::class, assumed: 'neutral',
-                basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish'),
+                basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish', named: false),
             ),
             self::Pressured => Definition::flag(
                 Group::Fish, 'pressured',

@@ -21,6 +21,7 @@ final readonly class Basis
      * @param  Walk|null  $walk  how a measure is moved
      * @param  string|null  $missing  what a rule says that it waits for, where that is another word
      * @param  \Closure(Situation): bool|null  $met  whether rules have what they need of it, where that is not just that it was read
+     * @param  bool  $named  whether a choice is understood by its word alone: "smallmouth", but not "steady"
      */
     private function __construct(
         public bool $ofAim,
@@ -32,6 +33,7 @@ final readonly class Basis
         public ?Walk $walk,
         public ?string $missing,
         public ?\Closure $met,
+        public bool $named,
     ) {
     }
 
@@ -49,16 +51,23 @@ final readonly class Basis
         ?Walk $walk = null,
         ?string $missing = null,
         ?\Closure $met = null,
+        bool $named = true,
     ): self {
-        return new self(false, $field, $key, $word, $says, $opens, $walk, $missing, $met);
+        return new self(false, $field, $key, $word, $says, $opens, $walk, $missing, $met, $named);
     }
 
     /**
      * @param  string|array<string, string>  $says
      * @param  string|array<string, string>  $opens
      */
-    public static function aim(string $field, string $key, string $word, string|array $says = '{word}', string|array $opens = 'With {said}'): self
-    {
-        return new self(true, $field, $key, $word, $says, $opens, null, null, null);
+    public static function aim(
+        string $field,
+        string $key,
+        string $word,
+        string|array $says = '{word}',
+        string|array $opens = 'With {said}',
+        bool $named = true,
+    ): self {
+        return new self(true, $field, $key, $word, $says, $opens, null, null, null, $named);
     }
 }

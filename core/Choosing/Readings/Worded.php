@@ -25,9 +25,9 @@ trait Worded
     /** A choice by itself, "bright", "smallmouth"; where it would not be understood by itself, as it is said of the day. */
     public function naming(string $value): string
     {
-        $says = $this->basis()->says;
+        $basis = $this->basis();
 
-        return is_array($says) || in_array($this, [self::Trend, self::Mood], true) ? $this->saying($value) : $this->definition()->word($value);
+        return is_array($basis->says) || ! $basis->named ? $this->saying($value) : $this->definition()->word($value);
     }
 
     /** A choice as it is said of the day: "bright light", "at a wall", "smallmouth sought". */
