@@ -52,7 +52,7 @@ final readonly class PickPresenter
             drawing: LureReader::drawing($this->rankedBox->row($candidate->lure), $candidate->lure),
             holeIndex: $candidate->holeIndex,
             secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
-            angleText: $candidate->lineAngleDeg === null ? '–' : $say->angle($candidate->lineAngleDeg),
+            angleText: $candidate->weighed->lineAngleDeg === null ? '–' : $say->angle($candidate->weighed->lineAngleDeg),
             points: $pick->points,
             forPoints: $pick->pointsFor(),
             againstPoints: $pick->pointsAgainst(),

@@ -131,7 +131,7 @@ final readonly class BoatCard
         $say = $rankedBox->situation->say;
         $drop = array_filter([
             $candidate->secondsToBottom === null ? '' : $say->seconds($candidate->secondsToBottom).' down',
-            $candidate->lineAngleDeg === null ? '' : $say->angle($candidate->lineAngleDeg).' line',
+            $candidate->weighed->lineAngleDeg === null ? '' : $say->angle($candidate->weighed->lineAngleDeg).' line',
         ]);
 
         return [

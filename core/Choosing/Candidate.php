@@ -5,37 +5,45 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Choosing\Subjects\Hung;
+use Eskith\Core\Choosing\Subjects\Weighed;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 
 /** A lure, then a lure on a hole, then a lure on a hole with a cadence, with what the drop says of it. */
 final readonly class Candidate
 {
+    /** @param  int|null  $holeIndex  from the nose */
+    private function __construct(
+        public Lure $lure,
+        public Weighed $weighed,
+        public ?int $holeIndex,
+        public ?float $hangAngleDeg,
+        public ?float $secondsToBottom,
+        public ?Cadence $cadence,
+    ) {
+    }
+
     /**
+     * A lure not yet on a hole.
+     *
+     * @param  float  $workingKg  the weight that the day asks for
      * @param  float|null  $lineAngleDeg  null when it is not known or beyond reckoning
      * @param  bool  $angleKnown  false when depth or flow was not read
-     * @param  int|null  $holeIndex  from the nose
      */
-    public function __construct(
-        public Lure $lure,
-        public float $workingKg,
-        public ?float $lineAngleDeg,
-        public bool $angleKnown,
-        public ?int $holeIndex = null,
-        public ?float $hangAngleDeg = null,
-        public ?float $secondsToBottom = null,
-        public ?Cadence $cadence = null,
-    ) {
+    public static function bare(Lure $lure, float $workingKg, ?float $lineAngleDeg, bool $angleKnown): self
+    {
+        return new self($lure, new Weighed($lure->family, $lure->massKg, $workingKg, $lineAngleDeg, $angleKnown), null, null, null, null);
     }
 
     public function on(?int $holeIndex, ?float $hangAngleDeg, ?float $secondsToBottom): self
     {
-        return new self($this->lure, $this->workingKg, $this->lineAngleDeg, $this->angleKnown, $holeIndex, $hangAngleDeg, $secondsToBottom);
+        return new self($this->lure, $this->weighed, $holeIndex, $hangAngleDeg, $secondsToBottom, null);
     }
 
     public function worked(Cadence $cadence): self
     {
-        return new self($this->lure, $this->workingKg, $this->lineAngleDeg, $this->angleKnown, $this->holeIndex, $this->hangAngleDeg, $this->secondsToBottom, $cadence);
+        return new self($this->lure, $this->weighed, $this->holeIndex, $this->hangAngleDeg, $this->secondsToBottom, $cadence);
     }
 
     public function hole(): ?Hole
@@ -43,9 +51,8 @@ final readonly class Candidate
         return $this->holeIndex === null ? null : $this->lure->holes[$this->holeIndex];
     }
 
-    /** Line angle as the rules compare it: beyond reckoning counts as beyond everything. */
-    public function leanDeg(): float
+    public function hung(): Hung
     {
-        return $this->lineAngleDeg === null ? 90.0 : abs($this->lineAngleDeg);
+        return new Hung($this->lure->holes, $this->holeIndex, $this->lure->balance === null ? null : $this->hangAngleDeg, $this->secondsToBottom);
     }
 }

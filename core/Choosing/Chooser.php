@@ -150,14 +150,14 @@ final readonly class Chooser
         }
         $working = self::workingKg($situation, $box, $angles);
 
-        return array_map(static fn (Lure $lure, ?float $angle): Candidate => new Candidate($lure, $working, $angle, $situation->column !== null), $box, $angles);
+        return array_map(static fn (Lure $lure, ?float $angle): Candidate => Candidate::bare($lure, $working, $angle, $situation->column !== null), $box, $angles);
     }
 
     /** The hole of a lure that the rules for holes put first, from the nose on a tie; null for a lure without. */
     public function holeFor(Situation $situation, Lure $lure): ?Hole
     {
         $judge = $this->quiet($situation);
-        $bare = new Candidate($lure, $lure->massKg, null, false);
+        $bare = Candidate::bare($lure, $lure->massKg, null, false);
         $best = null;
         $most = -INF;
         foreach ($lure->holes as $index => $hole) {
@@ -178,7 +178,7 @@ final readonly class Chooser
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
-        return Judge::hang($situation, new Candidate($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null), $hole);
+        return Judge::hang($situation, Candidate::bare($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null), $hole);
     }
 
     /** How a lure falls from a hole: as timed, else as usual for its family. */

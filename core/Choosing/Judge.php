@@ -43,8 +43,9 @@ final class Judge
     public function lure(Candidate $bare): Score
     {
         $lure = $bare->lure;
-        $body = $this->bodies["{$lure->make} of {$bare->workingKg}"] ??= ($this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare))->and($this->judge(Scope::Body, $bare));
-        $finish = $this->finishes[$lure->look] ??= $this->judge(Scope::Finish, $bare);
+        $family = $this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare);
+        $body = $this->bodies["{$lure->make} of {$bare->weighed->workingKg}"] ??= $family->and($this->judge(Scope::Weight, $bare));
+        $finish = $this->finishes[$lure->look] ??= $this->judge(Scope::Look, $bare);
         $both = $body->and($finish);
 
         return $this->rules[Scope::Lure->name] === [] ? $both : $both->and($this->judge(Scope::Lure, $bare));
@@ -56,7 +57,7 @@ final class Judge
         $key = "{$bare->lure->build}@{$hole}";
         if (! isset($this->hung[$key])) {
             $hung = self::hang($this->situation, $bare, $hole);
-            $this->hung[$key] = [$hung->hangAngleDeg, $hung->secondsToBottom, $this->judge(Scope::Hole, $hung)];
+            $this->hung[$key] = [$hung->hangAngleDeg, $hung->secondsToBottom, $this->judge(Scope::Hanging, $hung)];
         }
         [$angle, $seconds, $judged] = $this->hung[$key];
 

@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-/** One rule of the rule base: a row. Its closure answers a verdict, or null where it does not apply. */
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Choosing\Subjects\Hung;
+use Eskith\Core\Choosing\Subjects\Look;
+use Eskith\Core\Choosing\Subjects\Weighed;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Lure;
+
+/**
+ * One rule of the rule base: a row. Its closure is given the situation and what the rule is of, and nothing else, so that
+ * whatever candidates have in common is judged once; it answers a verdict, or null where it does not apply.
+ *
+ * Every named constructor takes the same: the id as in the rule base, "F1"; what the rule holds, in one line; the readings
+ * without which it stays silent; the most points it can move, up or down, and what for when that is for each of something,
+ * "step".
+ */
 final readonly class Rule
 {
     /**
-     * @param  string  $id  as in the rule base, "F1"
-     * @param  string  $says  what it holds, in one line
-     * @param  list<Reading>  $needs  readings without which it stays silent
-     * @param  float  $stake  most points it can move, up or down
-     * @param  string  $per  where the stake is for each of something: "step"
+     * @param  list<Reading>  $needs
      * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
-    public function __construct(
+    private function __construct(
         public string $id,
         public Scope $scope,
         public string $says,
@@ -24,6 +34,74 @@ final readonly class Rule
         private \Closure $judge,
         public string $per = '',
     ) {
+    }
+
+    /**
+     * Of a family, whatever the lure weighs.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Family): ?Verdict  $judge
+     */
+    public static function ofFamily(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self($id, Scope::Family, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure->family));
+    }
+
+    /**
+     * Of family and weight, and how the line leans with them.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Weighed): ?Verdict  $judge
+     */
+    public static function ofWeight(string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = ''): self
+    {
+        return new self($id, Scope::Weight, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->weighed), $per);
+    }
+
+    /**
+     * Of the finish and what was added to it.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Look): ?Verdict  $judge
+     */
+    public static function ofLook(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self($id, Scope::Look, $says, $needs, $stake,
+            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, new Look($c->lure->finish, $c->lure->accents)));
+    }
+
+    /**
+     * Of anything about the lure.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Lure): ?Verdict  $judge
+     */
+    public static function ofLure(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self($id, Scope::Lure, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure));
+    }
+
+    /**
+     * Of how a lure hangs and falls, with holes or without.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Hung): ?Verdict  $judge
+     */
+    public static function ofHanging(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self($id, Scope::Hanging, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()));
+    }
+
+    /**
+     * Of the cadence, whatever the lure.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Cadence): ?Verdict  $judge
+     */
+    public static function ofCadence(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self($id, Scope::Cadence, $says, $needs, $stake,
+            static fn (Situation $s, Candidate $c): ?Verdict => $c->cadence === null ? null : $judge($s, $c->cadence));
     }
 
     public function judge(Situation $situation, Candidate $candidate): ?Verdict

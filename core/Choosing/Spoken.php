@@ -110,7 +110,7 @@ final readonly class Spoken
         }
         $first = $ranked[0]->candidate;
         if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {
-            return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->lineAngleDeg)];
+            return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->weighed->lineAngleDeg)];
         }
 
         if ($silent) {

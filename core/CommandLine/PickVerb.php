@@ -177,7 +177,7 @@ final class PickVerb implements Verb
         return [
             ...self::name($pick),
             'points' => $pick->points,
-            'line_angle_deg' => $candidate->lineAngleDeg,
+            'line_angle_deg' => $candidate->weighed->lineAngleDeg,
             'seconds_to_bottom' => $candidate->secondsToBottom,
             'hang_angle_deg' => $candidate->hangAngleDeg,
             'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons()),

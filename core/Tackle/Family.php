@@ -44,6 +44,17 @@ enum Family: string
         };
     }
 
+    public function isSpoon(): bool
+    {
+        return $this === self::Spoon || $this === self::BladedSpoon;
+    }
+
+    /** A vibe is a small blade. */
+    public function isVibeAt(float $massKg): bool
+    {
+        return $this === self::Blade && $massKg <= Lure::VIBE_KG + Lure::SAME_KG;
+    }
+
     public function word(): string
     {
         return match ($this) {

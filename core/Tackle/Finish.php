@@ -18,6 +18,16 @@ enum Finish: string
     case Pink = 'pink';
     case Red = 'red';
 
+    /**
+     * Whether gold is seen: as the finish, or added to another.
+     *
+     * @param  list<Accent>  $accents
+     */
+    public static function showsGold(string $finish, array $accents): bool
+    {
+        return $finish === self::Gold->value || in_array(Accent::Gold, $accents, true);
+    }
+
     /** As said in the boat; the angler's own names are said as they are. */
     public static function word(string $finish): string
     {

@@ -94,12 +94,12 @@ final readonly class Lure
     /** Whether it shows gold: as its finish, or added to another. */
     public function hasGold(): bool
     {
-        return $this->finish === Finish::Gold->value || in_array(Accent::Gold, $this->accents, true);
+        return Finish::showsGold($this->finish, $this->accents);
     }
 
     public function isVibe(): bool
     {
-        return $this->family === Family::Blade && $this->atMost(self::VIBE_KG);
+        return $this->family->isVibeAt($this->massKg);
     }
 
     public function atMost(float $massKg): bool
@@ -109,6 +109,6 @@ final readonly class Lure
 
     public function isSpoon(): bool
     {
-        return $this->family === Family::Spoon || $this->family === Family::BladedSpoon;
+        return $this->family->isSpoon();
     }
 }

@@ -80,7 +80,7 @@ final class CadenceTest extends TestCase
             $column = WaterColumn::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
             $repeat = Repeat::of(
                 new Steps($case['lift_m'], $case['lift_s'], $let, $case['pause_s']), $lure->body,
-                Chooser::fallingBetween((new Candidate($lure, $lure->massKg, null, false))->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
+                Chooser::fallingBetween(Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
             );
             self::assertEqualsWithDelta($expect['fall_s'], $repeat->fallSeconds, 0.002);
             self::assertEqualsWithDelta($expect['cycle_s'], $repeat->seconds, 0.002);

@@ -37,7 +37,7 @@ final class ChoosingTest extends TestCase
         $picks = $this->rank($bare, [$this->blade('a', 0.0142, 'silver')]);
 
         self::assertSame([], array_intersect(['F1', 'F7', 'F9', 'W1', 'W5', 'C1'], array_column($picks[0]->reasons(), 'rule')));
-        self::assertNull($picks[0]->candidate->lineAngleDeg);
+        self::assertNull($picks[0]->candidate->weighed->lineAngleDeg);
         self::assertNull($picks[0]->candidate->secondsToBottom);
         self::assertSame(Reading::Temperature, RuleBook::standard()->mostWanted($this->situation(new Conditions(depthM: 8, boatMs: 0.1))));
         self::assertSame(['F13', 'F3'], $this->silentFor(Reading::Trend, Reading::SurfaceTemperature));

@@ -102,10 +102,9 @@ abstract class RuleTestCase extends TestCase
             $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), $given['g'] / 1000, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents);
         }
 
-        return new Candidate(
-            $lure, ($given['working'] ?? 0.5) * 0.028349523, array_key_exists('lean', $given) ? $given['lean'] : 5.0, true,
-            $count === 0 ? null : ($given['hole'] ?? 0), $given['hang'] ?? 30.0, $given['seconds'] ?? 9.0,
-            isset($given['cadence']) ? Cadence::from($given['cadence']) : null,
-        );
+        $bare = Candidate::bare($lure, ($given['working'] ?? 0.5) * 0.028349523, array_key_exists('lean', $given) ? $given['lean'] : 5.0, true);
+        $hung = $bare->on($count === 0 ? null : ($given['hole'] ?? 0), $given['hang'] ?? 30.0, $given['seconds'] ?? 9.0);
+
+        return isset($given['cadence']) ? $hung->worked(Cadence::from($given['cadence'])) : $hung;
     }
 }

@@ -16,18 +16,18 @@ final class Difference
     {
         $say = $at->say;
         $said = [];
-        $lean = $second->leanDeg() - $first->leanDeg();
-        if ($first->angleKnown && $second->angleKnown && abs($lean) >= 0.5) {
-            $said[] = $second->lineAngleDeg === null
+        $lean = $second->weighed->leanDeg() - $first->weighed->leanDeg();
+        if ($first->weighed->angleKnown && $second->weighed->angleKnown && abs($lean) >= 0.5) {
+            $said[] = $second->weighed->lineAngleDeg === null
                 ? 'It never reaches the bottom in this flow.'
-                : "Leans {$say->angle($second->leanDeg())}, {$say->angle($lean)} ".($lean < 0 ? 'less.' : 'more.');
+                : "Leans {$say->angle($second->weighed->leanDeg())}, {$say->angle($lean)} ".($lean < 0 ? 'less.' : 'more.');
         }
         $seconds = ($second->secondsToBottom ?? 0.0) - ($first->secondsToBottom ?? 0.0);
         if (abs($seconds) >= 0.5) {
             $said[] = "Down in {$say->seconds((float) $second->secondsToBottom)}, {$say->seconds(abs($seconds))} ".($seconds < 0 ? 'sooner.' : 'later.');
         }
         $aside = self::aside($second, $there) - self::aside($first, $at);
-        if ($second->lineAngleDeg !== null && abs($aside) >= 0.1) {
+        if ($second->weighed->lineAngleDeg !== null && abs($aside) >= 0.1) {
             $said[] = "Lies {$say->depth(abs($aside))} ".($aside < 0 ? 'nearer' : 'farther').' to the side.';
         }
         $hang = ($second->hangAngleDeg ?? 0.0) - ($first->hangAngleDeg ?? 0.0);

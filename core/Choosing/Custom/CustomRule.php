@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Custom;
 
-use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rule;
-use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Verdict;
+use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 
 /** A rule of the angler's own: when these readings, then so many points for these lures. */
@@ -48,7 +47,7 @@ final readonly class CustomRule
     /** The row it is in the rule book. */
     public function rule(): Rule
     {
-        return new Rule($this->id, Scope::Lure, rtrim($this->name, '.').'.', [], abs($this->points), function (Situation $s, Candidate $c): ?Verdict {
+        return Rule::ofLure($this->id, rtrim($this->name, '.').'.', [], abs($this->points), function (Situation $s, Lure $lure): ?Verdict {
             foreach ($this->when as $condition) {
                 if (! $condition->holds($s)) {
                     return null;
@@ -56,7 +55,7 @@ final readonly class CustomRule
             }
             $read = implode(', ', array_map(static fn (Condition $condition): string => $condition->words($s), $this->when));
 
-            return $this->lures->has($c->lure) ? Verdict::of($this->points, ucfirst(($read === '' ? 'Always' : $read).': '.rtrim($this->name, '.').'.')) : null;
+            return $this->lures->has($lure) ? Verdict::of($this->points, ucfirst(($read === '' ? 'Always' : $read).': '.rtrim($this->name, '.').'.')) : null;
         });
     }
 }

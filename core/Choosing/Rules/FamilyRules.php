@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Rules;
 
 use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
-use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Subjects\Weighed;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\Zone;
@@ -33,9 +32,9 @@ final class FamilyRules
     private static function byTemperature(): array
     {
         return [
-            self::rule('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.', [Reading::Temperature], 3,
-                static function (Situation $s, Candidate $c): ?Verdict {
-                    if ($c->lure->family !== Family::Blade || $s->band === null) {
+            Rule::ofFamily('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.', [Reading::Temperature], 3,
+                static function (Situation $s, Family $family): ?Verdict {
+                    if ($family !== Family::Blade || $s->band === null) {
                         return null;
                     }
                     $at = $s->say->temperature((float) $s->water->tempC);
@@ -50,9 +49,9 @@ final class FamilyRules
                             : Verdict::of(-2, "{$at}: too warm for a blade.")),
                     };
                 }),
-            self::rule('F2', 'Spoons come into their own from 15 °C downward.', [Reading::Temperature], 2,
-                static function (Situation $s, Candidate $c): ?Verdict {
-                    if ($c->lure->family !== Family::Spoon || $s->band === null) {
+            Rule::ofFamily('F2', 'Spoons come into their own from 15 °C downward.', [Reading::Temperature], 2,
+                static function (Situation $s, Family $family): ?Verdict {
+                    if ($family !== Family::Spoon || $s->band === null) {
                         return null;
                     }
                     $at = $s->say->temperature((float) $s->water->tempC);
@@ -63,12 +62,12 @@ final class FamilyRules
                         default => null,
                     };
                 }),
-            self::rule('F3', 'In deep summer spoons reach fish in the thermocline.', [Reading::SurfaceTemperature], 3,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->isSpoon() && $s->aim->zone === Zone::Thermocline && $s->water->surfaceTempC > 20
+            Rule::ofFamily('F3', 'In deep summer spoons reach fish in the thermocline.', [Reading::SurfaceTemperature], 3,
+                static fn (Situation $s, Family $family): ?Verdict => $family->isSpoon() && $s->aim->zone === Zone::Thermocline && $s->water->surfaceTempC > 20
                     ? Verdict::of(3, "{$s->say->temperature((float) $s->water->surfaceTempC)} on top and fish in the thermocline: summer spooning.")
                     : null),
-            self::rule('F13', 'As warm water cools, bait gathers on the breaks.', [Reading::Temperature, Reading::Trend], 2,
-                static fn (Situation $s, Candidate $c): ?Verdict => in_array($c->lure->family, [Family::Blade, Family::Spoon], true)
+            Rule::ofFamily('F13', 'As warm water cools, bait gathers on the breaks.', [Reading::Temperature, Reading::Trend], 2,
+                static fn (Situation $s, Family $family): ?Verdict => in_array($family, [Family::Blade, Family::Spoon], true)
                     && $s->water->trend === Trend::Cooling && $s->water->tempC > 15.5
                     ? Verdict::of(2, "Cooling, still {$s->say->temperature($s->water->tempC)}: bait gathers on the breaks, where this lure reaches it.")
                     : null),
@@ -79,9 +78,9 @@ final class FamilyRules
     private static function byPlace(): array
     {
         return [
-            self::rule('F4', 'Tail spinners belong on steep rock walls.', [Reading::Wall], 4,
-                static function (Situation $s, Candidate $c): ?Verdict {
-                    if ($c->lure->family !== Family::TailSpinner) {
+            Rule::ofFamily('F4', 'Tail spinners belong on steep rock walls.', [Reading::Wall], 4,
+                static function (Situation $s, Family $family): ?Verdict {
+                    if ($family !== Family::TailSpinner) {
                         return null;
                     }
                     if ($s->water->wall === false) {
@@ -92,32 +91,32 @@ final class FamilyRules
                         ? Verdict::of(4, "A wall at {$s->say->temperature((float) $s->water->tempC)}: the tail spinner's place.")
                         : null;
                 }),
-            self::rule('F6', 'Spoons are seen: good in clear water, poor in dirty.', [Reading::Clarity], 2,
-                static fn (Situation $s, Candidate $c): ?Verdict => ! $c->lure->isSpoon() ? null : match ($s->water->clarity) {
+            Rule::ofFamily('F6', 'Spoons are seen: good in clear water, poor in dirty.', [Reading::Clarity], 2,
+                static fn (Situation $s, Family $family): ?Verdict => ! $family->isSpoon() ? null : match ($s->water->clarity) {
                     Clarity::Clear => Verdict::of(1, 'Clear water: a spoon is seen from afar.'),
                     Clarity::Dirty => Verdict::of(-2, 'Dirty water: a spoon is hardly seen.'),
                     default => null,
                 }),
-            self::rule('F7', 'A blade calls by vibration where the water is not clear.', [Reading::Clarity], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
+            Rule::ofFamily('F7', 'A blade calls by vibration where the water is not clear.', [Reading::Clarity], 1,
+                static fn (Situation $s, Family $family): ?Verdict => $family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            self::bySize('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Reading::Bottom], 3,
-                static function (Situation $s, Candidate $c): ?Verdict {
-                    if ($c->lure->family === Family::Blade) {
+            Rule::ofWeight('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Reading::Bottom], 3,
+                static function (Situation $s, Weighed $lure): ?Verdict {
+                    if ($lure->family === Family::Blade) {
                         return match ($s->water->bottom) {
-                            Bottom::WeedScattered => $c->lure->isVibe() ? null : Verdict::of(-1, 'Scattered weed catches on a blade.'),
+                            Bottom::WeedScattered => $lure->isVibe() ? null : Verdict::of(-1, 'Scattered weed catches on a blade.'),
                             Bottom::WeedThick => Verdict::of(-3, 'Thick weed: a blade fouls on every lift.'),
                             default => null,
                         };
                     }
 
-                    return $c->lure->isSpoon() && $s->water->bottom === Bottom::WeedScattered
+                    return $lure->family->isSpoon() && $s->water->bottom === Bottom::WeedScattered
                         ? Verdict::of(1, 'Scattered weed: a spoon works over it more quietly than a blade.')
                         : null;
                 }),
-            self::rule('F9', 'These lures want hard bottom.', [Reading::Bottom], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => match (true) {
+            Rule::ofFamily('F9', 'These lures want hard bottom.', [Reading::Bottom], 1,
+                static fn (Situation $s, Family $family): ?Verdict => match (true) {
                     $s->water->bottom?->isHard() === true => Verdict::of(1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.'),
                     $s->water->bottom === Bottom::Mud && self::likesHardBottom($s->aim->species) => Verdict::of(-1, "Mud: {$s->aim->species->word()} hold on harder bottom."),
                     default => null,
@@ -129,28 +128,28 @@ final class FamilyRules
     private static function byFish(): array
     {
         return [
-            self::rule('F5', 'Bladed spoons are for white bass, and for sluggish fish at 10 to 13 °C.', [], 5,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family !== Family::BladedSpoon ? null : match (true) {
+            Rule::ofFamily('F5', 'Bladed spoons are for white bass, and for sluggish fish at 10 to 13 °C.', [], 5,
+                static fn (Situation $s, Family $family): ?Verdict => $family !== Family::BladedSpoon ? null : match (true) {
                     $s->aim->species === Species::WhiteBass => Verdict::of(5, 'White bass sought: the bladed spoon is their lure.'),
                     $s->aim->mood === Mood::Sluggish && $s->coolWater() => Verdict::of(2, "Sluggish fish at {$s->say->temperature((float) $s->water->tempC)}: the little blade at the tail wakes them."),
                     default => null,
                 }),
-            self::bySize('F10', 'Vibes are for bream, and bream for vibes.', [], 4,
-                static fn (Situation $s, Candidate $c): ?Verdict => $s->aim->species === Species::Bream
+            Rule::ofWeight('F10', 'Vibes are for bream, and bream for vibes.', [], 4,
+                static fn (Situation $s, Weighed $lure): ?Verdict => $s->aim->species === Species::Bream
                     ? match (true) {
-                        $c->lure->isVibe() => Verdict::of(4, 'Bream sought: a vibe is the size for them.'),
-                        ! $c->lure->atMost(0.010) => Verdict::of(-3, "Bream sought: {$s->say->weight($c->lure->massKg)} is too much of a lure."),
+                        $lure->isVibe() => Verdict::of(4, 'Bream sought: a vibe is the size for them.'),
+                        ! $lure->atMost(0.010) => Verdict::of(-3, "Bream sought: {$s->say->weight($lure->massKg)} is too much of a lure."),
                         default => null,
                     }
-                    : ($c->lure->isVibe() ? Verdict::of(-2, ucfirst($s->aim->species->word()).' sought: a vibe is too small.') : null)),
-            self::bySize('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $s->suspended() && ($c->lure->isSpoon()
-                    || ($c->lure->family === Family::Blade && $c->lure->atMost(3 / 8 * Constants::OUNCE_KG)))
+                    : ($lure->isVibe() ? Verdict::of(-2, ucfirst($s->aim->species->word()).' sought: a vibe is too small.') : null)),
+            Rule::ofWeight('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => $s->suspended() && ($lure->family->isSpoon()
+                    || ($lure->family === Family::Blade && $lure->atMost(3 / 8 * Constants::OUNCE_KG)))
                     ? Verdict::of(1, 'Suspended fish: this one can be kept up among them.')
                     : null),
-            self::bySize('F12', 'Perch and crappie take small spoons.', [], 2,
-                static fn (Situation $s, Candidate $c): ?Verdict => in_array($s->aim->species, [Species::Perch, Species::Crappie], true)
-                    && $c->lure->family === Family::Spoon && $c->lure->atMost(1 / 2 * Constants::OUNCE_KG)
+            Rule::ofWeight('F12', 'Perch and crappie take small spoons.', [], 2,
+                static fn (Situation $s, Weighed $lure): ?Verdict => in_array($s->aim->species, [Species::Perch, Species::Crappie], true)
+                    && $lure->family === Family::Spoon && $lure->atMost(1 / 2 * Constants::OUNCE_KG)
                     ? Verdict::of(2, ucfirst($s->aim->species->word()).' sought: a small spoon suits their mouths.')
                     : null),
         ];
@@ -170,25 +169,5 @@ final class FamilyRules
     private static function likesHardBottom(Species $species): bool
     {
         return in_array($species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true);
-    }
-
-    /**
-     * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Candidate): ?Verdict  $judge
-     */
-    private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
-    {
-        return new Rule($id, Scope::Family, $says, $needs, $stake, $judge);
-    }
-
-    /**
-     * One that tells small ones of a family from big ones.
-     *
-     * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Candidate): ?Verdict  $judge
-     */
-    private static function bySize(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
-    {
-        return new Rule($id, Scope::Body, $says, $needs, $stake, $judge);
     }
 }

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Rules;
 
 use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
-use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Subjects\Look;
 use Eskith\Core\Choosing\Verdict;
-use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Light;
@@ -32,26 +30,11 @@ final class FinishRules
     /** @return list<Rule> */
     private static function bySchool(): array
     {
-        $forage = static fn (Situation $s): bool => $s->schools->finish === FinishSchool::ForageAndSilhouette;
-        $flash = static fn (Situation $s): bool => $s->schools->finish === FinishSchool::FlashByLight;
-
         return [
-            self::rule('C1', 'Forage and silhouette: silver as a rule.', [Reading::Clarity, Reading::Light], 1,
-                static fn (Situation $s, Lure $lure): ?array => $forage($s) && $lure->finish === 'silver' && self::yellowFood($s) === null && self::paleFood($s) === null && self::dimOrMurky($s) === null
-                    ? [1, "{$s->water->light?->word()} light and clear water".self::foodWords($s).': silver as a rule.'] : null),
-            self::rule('C2', 'Forage and silhouette: gold or perch where the food is yellow-flanked.', [], 2,
-                static fn (Situation $s, Lure $lure): ?array => $forage($s) && ($lure->finish === 'perch' || $lure->hasGold()) && ($food = self::yellowFood($s)) !== null
-                    ? [2, "{$food->word()} about: ".($lure->finish === 'perch' ? 'the perch pattern looks like food.' : ($lure->finish === 'gold' ? 'gold' : 'a little gold').' flashes like their flanks.')] : null),
-            self::rule('C3', 'Forage and silhouette: paint when it is dim or murky.', [], 2,
-                static fn (Situation $s, Lure $lure): ?array => $forage($s) && in_array($lure->finish, ['white', 'chartreuse'], true) && ($why = self::dimOrMurky($s)) !== null
-                    ? [$lure->finish === 'white' ? 2 : 1, $lure->finish === 'white' ? "{$why}: white shows a bigger shape than metal." : "{$why}: chartreuse shows, second to white."] : null),
-            self::rule('C4', 'Flash by light: silver under sun, gold under cloud.', [Reading::Light], 2,
-                static fn (Situation $s, Lure $lure): ?array => match (true) {
-                    ! $flash($s) => null,
-                    $s->water->light === Light::Bright && $lure->finish === 'silver' => [2, 'bright light: silver flashes best under sun.'],
-                    $s->water->light === Light::Dim && $lure->hasGold() => [2, 'dim light: '.($lure->finish === 'gold' ? 'gold' : 'a little gold').' flashes best under cloud.'],
-                    default => null,
-                }),
+            Rule::ofLook('C1', 'Forage and silhouette: silver as a rule.', [Reading::Clarity, Reading::Light], 1, self::silverAsARule(...)),
+            Rule::ofLook('C2', 'Forage and silhouette: gold or perch where the food is yellow-flanked.', [], 2, self::likeTheFood(...)),
+            Rule::ofLook('C3', 'Forage and silhouette: paint when it is dim or murky.', [], 2, self::paint(...)),
+            Rule::ofLook('C4', 'Flash by light: silver under sun, gold under cloud.', [Reading::Light], 2, self::flash(...)),
         ];
     }
 
@@ -59,30 +42,85 @@ final class FinishRules
     private static function both(): array
     {
         return [
-            self::rule('C5', 'Chartreuse helps in stained and dirty water.', [Reading::Clarity], 1,
-                static fn (Situation $s, Lure $lure): ?array => $lure->finish !== 'chartreuse' ? null : match ($s->water->clarity) {
-                    Clarity::Stained => [0.5, 'stained water: chartreuse carries in it.'],
-                    Clarity::Dirty => [1, 'dirty water: chartreuse carries farthest in it.'],
-                    default => null,
+            Rule::ofLook('C5', 'Chartreuse helps in stained and dirty water.', [Reading::Clarity], 1,
+                static fn (Situation $s, Look $look): ?Verdict => $look->finish !== 'chartreuse' ? null : match ($s->water->clarity) {
+                    Clarity::Stained => self::verdict($s, 0.5, 'Stained water: chartreuse carries in it.'),
+                    Clarity::Dirty => self::verdict($s, 1, 'Dirty water: chartreuse carries farthest in it.'),
+                    Clarity::Clear, null => null,
                 }),
-            self::rule('C6', 'In clear water natural, or black and white.', [Reading::Clarity], 1,
-                static fn (Situation $s, Lure $lure): ?array => $s->water->clarity === Clarity::Clear && in_array($lure->finish, ['natural', 'black_white'], true)
-                    ? [1, 'clear water: they see it well, so it may look like life.'] : null),
-            self::rule('C7', 'White or silver where the food is shad or alewife.', [], 1,
-                static fn (Situation $s, Lure $lure): ?array => in_array($lure->finish, ['white', 'silver'], true) && ($food = self::paleFood($s)) !== null
-                    ? [1, "{$food->word()} about: {$lure->finish} looks like them."] : null),
-            new Rule('C8', Scope::Finish, 'Bright metal refused today: go natural.', [], 2,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->finish === 'natural' && $s->brightMetalMin >= self::REFUSED_MIN && ! $s->brightMetalTouched
+            Rule::ofLook('C6', 'In clear water natural, or black and white.', [Reading::Clarity], 1,
+                static fn (Situation $s, Look $look): ?Verdict => $s->water->clarity === Clarity::Clear && in_array($look->finish, ['natural', 'black_white'], true)
+                    ? self::verdict($s, 1, 'Clear water: they see it well, so it may look like life.') : null),
+            Rule::ofLook('C7', 'White or silver where the food is shad or alewife.', [], 1,
+                static fn (Situation $s, Look $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true) && ($food = self::paleFood($s)) !== null
+                    ? self::verdict($s, 1, ucfirst($food->word())." about: {$look->finish} looks like them.") : null),
+            Rule::ofLook('C8', 'Bright metal refused today: go natural.', [], 2,
+                static fn (Situation $s, Look $look): ?Verdict => $look->finish === 'natural' && $s->brightMetalMin >= self::REFUSED_MIN && ! $s->brightMetalTouched
                     ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a touch: try natural.') : null),
-            new Rule('C9', Scope::Finish, 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->redNearHooks
-                    ? Verdict::of(self::halved($s, 0.5), 'Red near the hooks: something to aim at.') : null),
-            new Rule('C10', Scope::Finish, 'For bream dark first.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $s->aim->species === Species::Bream && $c->lure->finish === 'black'
+            Rule::ofLook('C9', 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
+                static fn (Situation $s, Look $look): ?Verdict => $look->redNearHooks()
+                    ? self::verdict($s, 0.5, 'Red near the hooks: something to aim at.') : null),
+            Rule::ofLook('C10', 'For bream dark first.', [], 1,
+                static fn (Situation $s, Look $look): ?Verdict => $s->aim->species === Species::Bream && $look->finish === 'black'
                     ? Verdict::of(1, 'Bream sought: dark first.') : null),
-            self::rule('C11', 'Always a little gold somewhere on the lure.', [], 1,
-                static fn (Situation $s, Lure $lure): ?array => $s->schools->gold && $lure->hasGold() ? [1, 'you want a little gold, and this one has it.'] : null),
+            Rule::ofLook('C11', 'Always a little gold somewhere on the lure.', [], 1,
+                static fn (Situation $s, Look $look): ?Verdict => $s->schools->gold && $look->hasGold()
+                    ? self::verdict($s, 1, 'You want a little gold, and this one has it.') : null),
         ];
+    }
+
+    private static function silverAsARule(Situation $s, Look $look): ?Verdict
+    {
+        if (! self::byForage($s) || $look->finish !== 'silver' || self::yellowFood($s) !== null || self::paleFood($s) !== null || self::dimOrMurky($s) !== null) {
+            return null;
+        }
+
+        return self::verdict($s, 1, ucfirst($s->water->light?->word() ?? '').' light and clear water'.self::foodWords($s).': silver as a rule.');
+    }
+
+    private static function likeTheFood(Situation $s, Look $look): ?Verdict
+    {
+        $food = self::yellowFood($s);
+        if (! self::byForage($s) || $food === null || ! ($look->finish === 'perch' || $look->hasGold())) {
+            return null;
+        }
+        $like = $look->finish === 'perch' ? 'the perch pattern looks like food' : self::goldWords($look).' flashes like their flanks';
+
+        return self::verdict($s, 2, ucfirst($food->word())." about: {$like}.");
+    }
+
+    private static function paint(Situation $s, Look $look): ?Verdict
+    {
+        $why = ucfirst(self::dimOrMurky($s) ?? '');
+        if (! self::byForage($s) || $why === '') {
+            return null;
+        }
+
+        return match ($look->finish) {
+            'white' => self::verdict($s, 2, "{$why}: white shows a bigger shape than metal."),
+            'chartreuse' => self::verdict($s, 1, "{$why}: chartreuse shows, second to white."),
+            default => null,
+        };
+    }
+
+    private static function flash(Situation $s, Look $look): ?Verdict
+    {
+        return match (true) {
+            $s->schools->finish !== FinishSchool::FlashByLight => null,
+            $s->water->light === Light::Bright && $look->finish === 'silver' => self::verdict($s, 2, 'Bright light: silver flashes best under sun.'),
+            $s->water->light === Light::Dim && $look->hasGold() => self::verdict($s, 2, 'Dim light: '.self::goldWords($look).' flashes best under cloud.'),
+            default => null,
+        };
+    }
+
+    private static function byForage(Situation $s): bool
+    {
+        return $s->schools->finish === FinishSchool::ForageAndSilhouette;
+    }
+
+    private static function goldWords(Look $look): string
+    {
+        return $look->finish === 'gold' ? 'gold' : 'a little gold';
     }
 
     private static function yellowFood(Situation $s): ?Food
@@ -121,21 +159,9 @@ final class FinishRules
         return $dim !== null && $murky !== null ? "{$dim} and {$murky}" : ($dim ?? $murky);
     }
 
-    private static function halved(Situation $s, float $points): float
+    /** Halved for bream. */
+    private static function verdict(Situation $s, float $points, string $text): ?Verdict
     {
-        return $s->aim->species === Species::Bream ? $points / 2 : $points;
-    }
-
-    /**
-     * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Lure): (array{float|int, string}|null)  $judge  points and sentence for finish and accents
-     */
-    private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
-    {
-        return new Rule($id, Scope::Finish, $says, $needs, $stake, static function (Situation $s, Candidate $c) use ($judge): ?Verdict {
-            $found = $judge($s, $c->lure);
-
-            return $found === null ? null : Verdict::of(self::halved($s, $found[0]), ucfirst($found[1]));
-        });
+        return Verdict::of($s->aim->species === Species::Bream ? $points / 2 : $points, $text);
     }
 }

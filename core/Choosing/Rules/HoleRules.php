@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Rules;
 
-use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
-use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Subjects\Hung;
 use Eskith\Core\Choosing\Verdict;
 
 /** Which hole. Lures without holes meet none of these. */
@@ -19,62 +18,82 @@ final class HoleRules
 
     private const FAST_MS = 0.4;
 
+    /** Hang angles from which a lure counts as hanging steep, and up to which as hanging level. */
+    private const STEEP_DEG = 40.0;
+
+    private const LEVEL_DEG = 15.0;
+
     /** @return list<Rule> */
     public static function all(): array
     {
         return [
-            self::rule('H1', 'Middle-first: vertical the middle, cast the front, hopping the back.', [], 2,
-                static fn (Situation $s, Candidate $c, int $hole): ?Verdict => $s->schools->hole === HoleSchool::MiddleFirst
-                    ? self::away($c, $hole, self::middleFirstMiss($s, $c, $hole), match (true) {
-                        $s->aim->hop => 'hopping wants the back, head down',
-                        $s->vertical() => 'vertical work wants the middle',
-                        default => 'casting wants the front, where it can be felt',
-                    })
-                    : null),
-            self::rule('H2', 'Middle-first: in the coldest water less vibration is better.', [], 1,
-                static fn (Situation $s, Candidate $c, int $hole): ?Verdict => $s->schools->hole === HoleSchool::MiddleFirst && $hole === 0 && ($s->veryCold() || $s->sluggish())
-                    ? Verdict::of(-1, ($s->veryCold() ? "{$s->say->temperature((float) $s->water->tempC)}" : 'Sluggish fish').': the front hole shakes too much for them.')
-                    : null),
-            self::rule('H3', 'Level-lift: vertical the front, cast the back.', [], 2,
-                static fn (Situation $s, Candidate $c, int $hole): ?Verdict => $s->schools->hole === HoleSchool::LevelLift
-                    ? self::away($c, $hole, $s->vertical() ? $hole : count($c->lure->holes) - 1 - $hole,
-                        $s->vertical() ? 'vertical work wants the front, level and wide' : 'casting wants the back, head down')
-                    : null),
-            self::rule('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->hangAngleDeg > 40 && $c->lure->balance !== null && ($s->water->depthM > self::DEEP_M || $s->flowMs > self::FAST_MS)
-                    ? Verdict::of(1, ($s->water->depthM > self::DEEP_M ? $s->say->depth($s->water->depthM).' deep' : $s->say->speed((float) $s->flowMs).' of flow').": nose {$s->say->angle($c->hangAngleDeg)} down gets there faster.")
-                    : null),
-            self::rule('H5', 'Among suspended fish, hang it level: it stays up longer.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $s->suspended() && $c->hangAngleDeg < 15 && $c->lure->balance !== null
-                    ? Verdict::of(1, "Suspended fish: hanging at {$s->say->angle((float) $c->hangAngleDeg)}, nearly level, it falls slowly past them.")
-                    : null),
+            Rule::ofHanging('H1', 'Middle-first: vertical the middle, cast the front, hopping the back.', [], 2, self::middleFirst(...)),
+            Rule::ofHanging('H2', 'Middle-first: in the coldest water less vibration is better.', [], 1, self::lessVibration(...)),
+            Rule::ofHanging('H3', 'Level-lift: vertical the front, cast the back.', [], 2, self::levelLift(...)),
+            Rule::ofHanging('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1, self::steep(...)),
+            Rule::ofHanging('H5', 'Among suspended fish, hang it level: it stays up longer.', [], 1, self::level(...)),
         ];
     }
 
-    private static function middleFirstMiss(Situation $s, Candidate $c, int $hole): int
+    private static function middleFirst(Situation $s, Hung $hung): ?Verdict
     {
-        $last = count($c->lure->holes) - 1;
-
-        return match (true) {
-            $s->aim->hop => $last - $hole,
-            ! $s->vertical() => $hole,
-            $last <= 1 => 0,
-            default => (int) ($hole === 0 || $hole === $last),
+        if ($s->schools->hole !== HoleSchool::MiddleFirst || $hung->index === null) {
+            return null;
+        }
+        [$miss, $wanted] = match (true) {
+            $s->aim->hop => [$hung->last() - $hung->index, 'hopping wants the back, head down'],
+            ! $s->vertical() => [$hung->index, 'casting wants the front, where it can be felt'],
+            $hung->last() <= 1 => [0, ''],
+            default => [(int) ($hung->index === 0 || $hung->index === $hung->last()), 'vertical work wants the middle'],
         };
+
+        return self::away($hung->holes[$hung->index]->name, $miss, $wanted);
     }
 
-    private static function away(Candidate $c, int $hole, int $miss, string $wanted): ?Verdict
+    private static function lessVibration(Situation $s, Hung $hung): ?Verdict
     {
-        return Verdict::of(-min(2, $miss), ucfirst($c->lure->holes[$hole]->name)." hole: {$wanted}.");
+        if ($s->schools->hole !== HoleSchool::MiddleFirst || $hung->index !== 0 || ! ($s->veryCold() || $s->sluggish())) {
+            return null;
+        }
+        $why = $s->veryCold() ? $s->say->temperature((float) $s->water->tempC) : 'Sluggish fish';
+
+        return Verdict::of(-1, "{$why}: the front hole shakes too much for them.");
     }
 
-    /**
-     * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Candidate, int): ?Verdict  $judge
-     */
-    private static function rule(string $id, string $says, array $needs, float $stake, \Closure $judge): Rule
+    private static function levelLift(Situation $s, Hung $hung): ?Verdict
     {
-        return new Rule($id, Scope::Hole, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $c->holeIndex === null ? null : $judge($s, $c, $c->holeIndex));
+        if ($s->schools->hole !== HoleSchool::LevelLift || $hung->index === null) {
+            return null;
+        }
+        [$miss, $wanted] = $s->vertical()
+            ? [$hung->index, 'vertical work wants the front, level and wide']
+            : [$hung->last() - $hung->index, 'casting wants the back, head down'];
+
+        return self::away($hung->holes[$hung->index]->name, $miss, $wanted);
+    }
+
+    private static function away(string $hole, int $miss, string $wanted): ?Verdict
+    {
+        return Verdict::of(-min(2, $miss), ucfirst($hole)." hole: {$wanted}.");
+    }
+
+    private static function steep(Situation $s, Hung $hung): ?Verdict
+    {
+        $deep = $s->water->depthM > self::DEEP_M;
+        if ($hung->index === null || ! ($hung->measuredHangDeg > self::STEEP_DEG) || ! ($deep || $s->flowMs > self::FAST_MS)) {
+            return null;
+        }
+        $why = $deep ? $s->say->depth((float) $s->water->depthM).' deep' : $s->say->speed((float) $s->flowMs).' of flow';
+
+        return Verdict::of(1, "{$why}: nose {$s->say->angle($hung->measuredHangDeg)} down gets there faster.");
+    }
+
+    private static function level(Situation $s, Hung $hung): ?Verdict
+    {
+        if ($hung->index === null || $hung->measuredHangDeg === null || ! $s->suspended() || $hung->measuredHangDeg >= self::LEVEL_DEG) {
+            return null;
+        }
+
+        return Verdict::of(1, "Suspended fish: hanging at {$s->say->angle($hung->measuredHangDeg)}, nearly level, it falls slowly past them.");
     }
 }

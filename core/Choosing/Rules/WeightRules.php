@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Rules;
 
 use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
-use Eskith\Core\Choosing\Scope;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\Subjects\Hung;
+use Eskith\Core\Choosing\Subjects\Weighed;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Tackle\Family;
@@ -30,44 +30,44 @@ final class WeightRules
     public static function all(): array
     {
         return [
-            new Rule('W1', Scope::Body, 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
-                static fn (Situation $s, Candidate $c): ?Verdict => self::straightDown($s, $c)),
-            new Rule('W2', Scope::Body, 'Every step away from the working weight counts against a lure.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => self::stepsAway($s, $c), 'step'),
-            new Rule('W3', Scope::Body, 'Casting over rock, go lighter.', [Reading::Bottom], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => match (self::overRock($s, $c)) {
-                    -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($c->lure->massKg)} dives between the stones."),
-                    1 => Verdict::of(1, "Casting over rock: {$s->say->weight($c->lure->massKg)} rides over it."),
+            Rule::ofWeight('W1', 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
+                self::straightDown(...)),
+            Rule::ofWeight('W2', 'Every step away from the working weight counts against a lure.', [], 1,
+                self::stepsAway(...), 'step'),
+            Rule::ofWeight('W3', 'Casting over rock, go lighter.', [Reading::Bottom], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => match (self::overRock($s, $lure)) {
+                    -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($lure->massKg)} dives between the stones."),
+                    1 => Verdict::of(1, "Casting over rock: {$s->say->weight($lure->massKg)} rides over it."),
                     default => null,
                 }),
-            new Rule('W4', Scope::Body, 'A light lure does not cast into wind.', [Reading::Wind], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $c->lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
+            Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
-            new Rule('W5', Scope::Hole, 'Too much time sinking.', [Reading::Depth], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->secondsToBottom > 15 && ! $s->aim->marksBelow
-                    ? Verdict::of(-1, "{$s->say->seconds($c->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
+            Rule::ofHanging('W5', 'Too much time sinking.', [Reading::Depth], 1,
+                static fn (Situation $s, Hung $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
+                    ? Verdict::of(-1, "{$s->say->seconds($hung->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
                     : null),
-            new Rule('W6', Scope::Body, 'For walleye and bass the half-ounce class is the first reach.', [], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => in_array($s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true)
-                    && self::halfOunceClass($c->lure) && ! self::weightCountsAgainst($s, $c)
-                    ? Verdict::of(1, "{$s->say->weight($c->lure->massKg)}: the first reach for {$s->aim->species->word()}.")
+            Rule::ofWeight('W6', 'For walleye and bass the half-ounce class is the first reach.', [], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => in_array($s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true)
+                    && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
+                    ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first reach for {$s->aim->species->word()}.")
                     : null),
-            new Rule('W8', Scope::Body, 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
-                static fn (Situation $s, Candidate $c): ?Verdict => $c->lure->family === Family::TailSpinner && $s->water->wall === true && self::halfOunceClass($c->lure)
-                    ? Verdict::of(1, "On a wall {$s->say->weight($c->lure->massKg)} is the usual tail spinner.")
+            Rule::ofWeight('W8', 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => $lure->family === Family::TailSpinner && $s->water->wall === true && self::halfOunceClass($lure)
+                    ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
                     : null),
         ];
     }
 
-    private static function straightDown(Situation $s, Candidate $c): ?Verdict
+    private static function straightDown(Situation $s, Weighed $lure): ?Verdict
     {
         if (! $s->vertical()) {
             return null;
         }
-        $lean = $c->leanDeg();
+        $lean = $lure->leanDeg();
         $flow = $s->say->speed((float) $s->flowMs);
-        if ($c->lineAngleDeg === null) {
+        if ($lure->lineAngleDeg === null) {
             return Verdict::of(-4, "At {$flow} past the boat this one never reaches the bottom below you.");
         }
 
@@ -78,9 +78,9 @@ final class WeightRules
         };
     }
 
-    private static function stepsAway(Situation $s, Candidate $c): ?Verdict
+    private static function stepsAway(Situation $s, Weighed $lure): ?Verdict
     {
-        $step = WeightSteps::index($c->lure->massKg, $s->aim->species) - WeightSteps::index($c->workingKg, $s->aim->species);
+        $step = WeightSteps::index($lure->massKg, $s->aim->species) - WeightSteps::index($lure->workingKg, $s->aim->species);
         $counted = abs($step) - (int) ($step < 0 && $s->suspended());
         if ($counted <= 0) {
             return null;
@@ -88,36 +88,36 @@ final class WeightRules
         $side = $step < 0 ? 'lighter' : 'heavier';
         $count = abs($step) === 1 ? 'One step' : abs($step).' steps';
 
-        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($c->workingKg)} ".self::askedFor($s, $c).'.');
+        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($lure->workingKg)} ".self::askedFor($s, $lure).'.');
     }
 
     /** What makes the working weight what it is. */
-    private static function askedFor(Situation $s, Candidate $c): string
+    private static function askedFor(Situation $s, Weighed $lure): string
     {
         $start = WeightSteps::startKg($s->aim);
         $sought = $s->suspended() && $s->aim->species !== Species::Bream ? "suspended {$s->aim->species->word()}" : $s->aim->species->word();
 
-        return abs($c->workingKg - $start) < Lure::SAME_KG
+        return abs($lure->workingKg - $start) < Lure::SAME_KG
             ? "to begin with for {$sought}"
             : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->water->depthM)} asks for";
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */
-    private static function overRock(Situation $s, Candidate $c): int
+    private static function overRock(Situation $s, Weighed $lure): int
     {
         if ($s->vertical() || $s->water->bottom !== Bottom::Rock) {
             return 0;
         }
 
-        return $c->lure->atMost(1 / 2 * Constants::OUNCE_KG) ? 1 : ($c->lure->atMost(5 / 8 * Constants::OUNCE_KG) ? 0 : -1);
+        return $lure->atMost(1 / 2 * Constants::OUNCE_KG) ? 1 : ($lure->atMost(5 / 8 * Constants::OUNCE_KG) ? 0 : -1);
     }
 
-    private static function weightCountsAgainst(Situation $s, Candidate $c): bool
+    private static function weightCountsAgainst(Situation $s, Weighed $lure): bool
     {
-        return ($s->vertical() && $c->angleKnown && $c->leanDeg() > Constants::VERTICAL_LIMIT_DEG) || self::overRock($s, $c) < 0;
+        return ($s->vertical() && $lure->angleKnown && $lure->leanDeg() > Constants::VERTICAL_LIMIT_DEG) || self::overRock($s, $lure) < 0;
     }
 
-    private static function halfOunceClass(Lure $lure): bool
+    private static function halfOunceClass(Weighed $lure): bool
     {
         return $lure->massKg >= self::USUAL_KG[0] - Lure::SAME_KG && $lure->atMost(self::USUAL_KG[1]);
     }
