@@ -7,7 +7,7 @@ namespace App\Answers;
 use App\Data\AngleFixData;
 use App\Models\Line;
 use App\Models\User;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
 use Eskith\Core\Drop\VerticalLimits;
@@ -39,20 +39,20 @@ final class AngleFixPresenter
         $tide = ! $river && $water->currentMs === null;
         $current = $river ? $flow->surfaceMs : $flow->mean() + ($water->boatMs ?? 0.0);
         [$name, $speed] = $river || $tide ? ['current', $current] : ['drift', $flow->boatMs];
-        $spoken = new Spoken($desk->situation);
+        $names = new LureNames($desk->situation->say);
 
         return new AngleFixData(
-            "{$say->angle($angleDeg)} on the ".$spoken->lure($desk->lure)." means {$say->speed(abs($speed))} of ".($river ? 'current at the surface' : $name),
-            self::ways($user, $desk, $fixed, $spoken),
+            "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".($river ? 'current at the surface' : $name),
+            self::ways($user, $desk, $fixed, $names),
             [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
             "the {$name} to {$say->speed($speed)}",
-            self::weights($user, $desk, $fixed, $spoken),
+            self::weights($user, $desk, $fixed, $names),
             self::lines($user, $desk, $fixed),
         );
     }
 
     /** @return list<string> what brings it back within 20° */
-    private static function ways(User $user, SingleDrop $desk, WaterColumn $fixed, Spoken $spoken): array
+    private static function ways(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
     {
         $say = $desk->situation->say;
         if (VerticalLimits::isVertical($desk->lure->body, $fixed)) {
@@ -71,7 +71,7 @@ final class AngleFixPresenter
         $line = VerticalLimits::thickestLineM($desk->lure->body, $fixed);
 
         return [
-            isset($own[0]) ? 'Tie on the '.$spoken->lure($own[0]).', the lightest of yours that stays straight down.'
+            isset($own[0]) ? 'Tie on the '.$names->lure($own[0]).', the lightest of yours that stays straight down.'
                 : ($least === null ? 'No weight up to 120 g would stay straight down.' : "Nothing you own stays straight down; it would take {$say->mass($least)}."),
             ...($drift !== null && $drift < abs($fixed->flow->boatMs) ? ["Or slow the boat to {$say->speed($drift)}."] : []),
             ...($line !== null ? ['Or go down to '.\Eskith\Core\Units\Unit::Millimetre->print($line).' line.'] : []),
@@ -79,14 +79,14 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what the other weights of this family would do */
-    private static function weights(User $user, SingleDrop $desk, WaterColumn $fixed, Spoken $spoken): array
+    private static function weights(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
     {
         $say = $desk->situation->say;
         $said = [];
         $masses = $user->lures()->whereNull('retired_at')->where('family', $desk->lure->family->value)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
         foreach ($masses as $mass) {
             $angle = Lean::of(Body::of($desk->lure->family, (float) $mass), $fixed)->angleDeg();
-            $said[] = ucfirst($spoken->weight((float) $mass)).': '.$say->angle($angle);
+            $said[] = ucfirst($names->weight((float) $mass)).': '.$say->angle($angle);
         }
 
         return $said;

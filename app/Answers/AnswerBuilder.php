@@ -7,8 +7,9 @@ namespace App\Answers;
 use App\Data\AnswerData;
 use App\Data\RackData;
 use App\Models\User;
+use Eskith\Core\Choosing\Headline;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
@@ -38,8 +39,8 @@ final readonly class AnswerBuilder
     public function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
     {
         [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
-        $spoken = new Spoken($situation);
-        [$headline, $lead] = $spoken->answer($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser);
+        $names = new LureNames($situation->say);
+        [$headline, $lead] = (new Headline($situation))->of($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser);
         $byLure = $rankedBox->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
         $family = in_array($family, $families, true) ? $family : null;
@@ -63,7 +64,7 @@ final readonly class AnswerBuilder
             array_map($presenter->inShort(...), $listed),
             $chosen === null ? null : $presenter->inFull($chosen),
             (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
-            self::rack($byLure, $spoken),
+            self::rack($byLure, $names),
             FeedPresenter::of($user->feed()->first()),
             count($families) > 1 ? $families : [],
             $family,
@@ -102,13 +103,13 @@ final readonly class AnswerBuilder
      * @param  array<int|string, non-empty-list<Pick>>  $byLure
      * @return list<RackData>
      */
-    private static function rack(array $byLure, Spoken $spoken): array
+    private static function rack(array $byLure, LureNames $names): array
     {
-        return array_values(array_map(static function (array $ways) use ($spoken): RackData {
+        return array_values(array_map(static function (array $ways) use ($names): RackData {
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                RankedBox::key($ways[0]), (int) $lure->id, $spoken->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                RankedBox::key($ways[0]), (int) $lure->id, $names->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
                 array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));

@@ -12,7 +12,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Family;
 
 /** How an angler works their lures: the numbers of every cadence, and the two schools of letting them down. */
@@ -86,11 +86,11 @@ final readonly class CadencePresenter
     /** What the times are of: "the white half-ounce blade, short pop, and the silver half-ounce spoon". */
     public function timed(): string
     {
-        $spoken = new Spoken($this->rankedBox->situation);
+        $names = new LureNames($this->rankedBox->situation->say);
         [$blade, $spoon] = $this->examples();
         $named = array_filter([
-            $blade === null ? '' : "the {$spoken->lure($blade->lure)} after a {$blade->cadence?->word()}",
-            $spoon === null ? '' : "the {$spoken->lure($spoon->lure)} from the surface",
+            $blade === null ? '' : "the {$names->lure($blade->lure)} after a {$blade->cadence?->word()}",
+            $spoon === null ? '' : "the {$names->lure($spoon->lure)} from the surface",
         ]);
 
         return $named === [] || $this->rankedBox->situation->columnIfStill === null ? '' : 'Times are those of '.implode(' and ', $named).' in '.$this->rankedBox->situation->say->depth($this->rankedBox->situation->columnIfStill->depthM).'.';

@@ -10,7 +10,7 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\FallPoint;
@@ -54,7 +54,7 @@ final class CastPresenter
     private static function open(Candidate $candidate, Situation $situation, WaterColumn $column, float $castM): CastData
     {
         $say = $situation->say;
-        $fall = Fall::of($candidate->lure->body, Chooser::lettingDown($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $column);
+        $fall = Fall::of($candidate->lure->body, Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $column);
         $carried = $fall->driftM;
         $lands = $castM + $carried;
         $aim = abs($carried) < 0.1
@@ -89,7 +89,7 @@ final class CastPresenter
         if ($steps->liftM > $column->depthM) {
             return "A {$named} lifts {$say->lift($steps->liftM)}, more than the water is deep here.";
         }
-        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $column);
+        $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $column);
         $cast = HopCast::of($lineM, $column->depthM, $steps->liftM, ! $steps->fall->isSlack(), $repeat->seconds, self::BETWEEN_S + $fallS);
         $times = $cast->hops === 1 ? 'once' : "{$cast->hops} times";
 

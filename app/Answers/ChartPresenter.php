@@ -10,15 +10,16 @@ use App\Data\ChartRowData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Headline;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Drop\WeightChart;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Conditions;
 
 /** Puts the weight chart into cells with words: today's reading in the middle of it. */
 final readonly class ChartPresenter
@@ -36,11 +37,11 @@ final readonly class ChartPresenter
         $situation = $book->situation($diameter);
         $bodies = $of === 'series' ? self::series($situation) : self::box($user, $situation);
         $depths = self::depths($situation, $rows);
-        $here = $situation->water->depthM ?? 8.0;
+        $here = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $drift = $book->driftMs() ?? 0.0;
         $row = self::nearest($depths, $here);
         $depths = self::with($depths, $row, $here);
-        $spoken = new Spoken($situation);
+        $names = new LureNames($situation->say);
         if ($across === 'line') {
             $steps = array_map(static fn (float $mm): float => $mm / 1000, self::LINES_MM);
             $column = self::nearest($steps, $diameter);
@@ -76,9 +77,9 @@ final readonly class ChartPresenter
             $across === 'line' ? 'line' : 'drift', $of === 'series' ? 'series' : 'box',
             $across === 'line' ? "line diameter, at {$situation->say->speed($drift)} of drift" : 'drift, on '.Unit::Millimetre->print($diameter).' line',
             $labels, $texts, $told,
-            $unknown ? Spoken::unknownFlow($situation) : ($mine === null
+            $unknown ? Headline::unknownFlow($situation) : ($mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
-                : 'Here the '.$spoken->weight($mine->massKg).' is the lightest that stays straight down'),
+                : 'Here the '.$names->weight($mine->massKg).' is the lightest that stays straight down'),
             'The lightest weight within 20° of straight down; a dash where none is. '.($of === 'series' ? 'Blades of the usual series.' : 'Of your own box.').' Today is framed. Estimates: compare, do not quote.',
         );
     }
@@ -104,10 +105,8 @@ final readonly class ChartPresenter
     private static function box(User $user, Situation $situation): array
     {
         $lures = array_values($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...))->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
-        $bream = $situation->aim->species === Species::Bream;
-        $counting = array_filter($lures, static fn (Lure $lure): bool => $lure->isVibe() === $bream) ?: $lures;
 
-        return array_values(array_map(static fn (Lure $lure): Body => $lure->body, $counting));
+        return array_values(array_map(static fn (Lure $lure): Body => $lure->body, WeightSteps::counting($lures, $situation->aim->species)));
     }
 
     /** @return list<Body> */
@@ -120,7 +119,7 @@ final readonly class ChartPresenter
     private static function depths(Situation $situation, int $rows): array
     {
         $unit = $situation->say->units->depth;
-        $most = max($unit->fromSi($situation->water->depthM ?? 8.0) * 1.8, $unit === Unit::Foot ? 24.0 : 8.0);
+        $most = max($unit->fromSi($situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M) * 1.8, $unit === Unit::Foot ? 24.0 : 8.0);
         $step = self::roundStep($most / $rows, [0.5, 1, 2, 4, 5, 10, 20, 50]);
 
         return array_values(array_filter(array_map(static fn (int $i): float => $unit->toSi($i * $step), range(1, $rows)), static fn (float $depth): bool => $depth <= 150));

@@ -18,6 +18,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Conditions;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter
@@ -31,7 +32,7 @@ final class ColumnPresenter
     public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
     {
         [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
-        $depth = $situation->water->depthM ?? 8.0;
+        $depth = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $say = $situation->say;
         $drift = $book->driftMs();
 

@@ -10,24 +10,26 @@ use App\Data\GhostData;
 use Eskith\Core\Choosing\Compare\Comparison;
 use Eskith\Core\Choosing\Compare\Contrast;
 use Eskith\Core\Choosing\Compare\Difference;
+use Eskith\Core\Choosing\Expected;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Sensitivity\TippingWords;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\Situation;
 
 /** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter
 {
     public static function of(RankedBox $rankedBox, Pick $first, Pick $second): CompareData
     {
-        $spoken = new Spoken($rankedBox->situation);
+        $names = new LureNames($rankedBox->situation->say);
         $comparison = Comparison::of($first, $second);
-        $name = static fn (Pick $pick): string => $spoken->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
+        $name = static fn (Pick $pick): string => $names->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
 
         return new CompareData(
-            RankedBox::key($first), RankedBox::key($second), $spoken->title($first->candidate->lure), $spoken->title($second->candidate->lure),
+            RankedBox::key($first), RankedBox::key($second), $names->title($first->candidate->lure), $names->title($second->candidate->lure),
             Points::plain($first->points), Points::plain($second->points),
-            self::verdict($comparison, $first, $second, $spoken),
+            self::verdict($comparison, $first, $second, $rankedBox->situation),
             array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
                 $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
@@ -40,15 +42,16 @@ final class ComparePresenter
         );
     }
 
-    private static function verdict(Comparison $comparison, Pick $first, Pick $second, Spoken $spoken): string
+    private static function verdict(Comparison $comparison, Pick $first, Pick $second, Situation $situation): string
     {
+        $names = new LureNames($situation->say);
         $same = $first->candidate->lure->id === $second->candidate->lure->id;
-        $of = static fn (Pick $pick): string => $same ? $spoken->way($pick->candidate) : $spoken->lure($pick->candidate->lure);
+        $of = static fn (Pick $pick): string => $same ? $names->way($pick->candidate, $situation) : $names->lure($pick->candidate->lure);
         if ($comparison->lead === 0.0) {
             return ucfirst("the {$of($first)} and the {$of($second)} stand level.");
         }
         [$ahead, $behind] = $comparison->lead > 0 ? [$first, $second] : [$second, $first];
-        $times = exp(0.25 * abs($comparison->lead));
+        $times = Expected::times(abs($comparison->lead));
         $points = Points::plain(abs($comparison->lead));
 
         return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));

@@ -8,9 +8,9 @@ use App\Data\DropData;
 use App\Data\FallData;
 use App\Data\PointData;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\FallPoint;
 use Eskith\Core\Drop\LinePoint;
@@ -69,7 +69,7 @@ final class DropPresenter
         if ($situation->columnIfStill === null) {
             return [];
         }
-        $attitude = Chooser::lettingDown($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
+        $attitude = Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg);
         $depth = $situation->columnIfStill->depthM;
 
         return array_map(
@@ -95,7 +95,7 @@ final class DropPresenter
     private static function spoken(?RestingLine $line, Candidate $candidate, Situation $situation): string
     {
         $say = $situation->say;
-        $name = 'The '.(new Spoken($situation))->lure($candidate->lure);
+        $name = 'The '.(new LureNames($situation->say))->lure($candidate->lure);
         $down = $candidate->secondsToBottom === null ? '' : "is down in {$say->seconds($candidate->secondsToBottom)}";
 
         return match (true) {
@@ -117,7 +117,7 @@ final class DropPresenter
     private static function words(?RestingLine $line, Candidate $candidate, Situation $situation): string
     {
         $say = $situation->say;
-        $name = ucfirst((new Spoken($situation))->lure($candidate->lure));
+        $name = ucfirst((new LureNames($situation->say))->lure($candidate->lure));
         if ($line === null || $situation->columnIfStill === null) {
             return "{$name}: the drop is not drawn, since depth is not read.";
         }

@@ -6,7 +6,7 @@ namespace App\Answers;
 
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Fall;
@@ -38,7 +38,7 @@ final class FallWords
         }
         $lure = $candidate->lure;
         if ($lure->family !== Family::Blade) {
-            $fall = Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->columnIfStill);
+            $fall = Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->columnIfStill);
 
             return "on the bottom in {$situation->say->seconds($fall->seconds)}";
         }
@@ -46,7 +46,7 @@ final class FallWords
         if ($steps === null || $steps->liftM > $situation->columnIfStill->depthM) {
             return null;
         }
-        $repeat = Repeat::of($steps, $lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->columnIfStill);
+        $repeat = Repeat::of($steps, $lure->body, Falling::betweenLifts($candidate, $steps->fall), $situation->columnIfStill);
 
         return "back down in {$situation->say->seconds($repeat->fallSeconds)}";
     }

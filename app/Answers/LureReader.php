@@ -9,7 +9,7 @@ use App\Data\HoleData;
 use App\Data\LureDrawing;
 use App\Models\Lure as LureRow;
 use App\Tackle\LureForm;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
@@ -104,7 +104,7 @@ final class LureReader
             $lure->family->value, $length, (float) $raw['height_mm'],
             array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
             $lure->balance?->x, $lure->balance?->y, $lure->finish, $lure->redNearHooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
-            Finish::word($lure->finish).' '.Spoken::family($lure).", {$length} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
+            Finish::word($lure->finish).' '.LureNames::family($lure).", {$length} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
         );
     }
 }

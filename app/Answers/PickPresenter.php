@@ -12,9 +12,9 @@ use App\Data\WayData;
 use Eskith\Core\Choosing\Change;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Ladder;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
-use Eskith\Core\Choosing\Spoken;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter
@@ -22,7 +22,7 @@ final readonly class PickPresenter
     /** Steps of the ladder shown. */
     private const STEPS = 3;
 
-    private Spoken $spoken;
+    private LureNames $names;
 
     /** @var array<int|string, non-empty-list<Pick>> */
     private array $byLure;
@@ -32,7 +32,7 @@ final readonly class PickPresenter
 
     public function __construct(private RankedBox $rankedBox)
     {
-        $this->spoken = new Spoken($rankedBox->situation);
+        $this->names = new LureNames($rankedBox->situation->say);
         $this->byLure = $rankedBox->byLure();
         $this->places = array_map(static fn (int $at): int => $at + 1, array_flip(array_keys($this->byLure)));
     }
@@ -47,8 +47,8 @@ final readonly class PickPresenter
             key: RankedBox::key($pick),
             lureId: (int) $candidate->lure->id,
             place: $this->places[$candidate->lure->id],
-            title: $this->spoken->title($candidate->lure),
-            subtitle: $this->spoken->way($candidate),
+            title: $this->names->title($candidate->lure),
+            subtitle: $this->names->way($candidate, $this->rankedBox->situation),
             drawing: LureReader::drawing($this->rankedBox->row($candidate->lure), $candidate->lure),
             holeIndex: $candidate->holeIndex,
             secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
@@ -74,9 +74,9 @@ final readonly class PickPresenter
             massKg: $row->mass_kg,
             hole: $candidate->hole()?->name,
             cadence: $candidate->cadence->value ?? '',
-            title: $this->spoken->title($candidate->lure),
-            subtitle: $this->spoken->way($candidate),
-            spoken: $this->spoken->lure($candidate->lure),
+            title: $this->names->title($candidate->lure),
+            subtitle: $this->names->way($candidate, $this->rankedBox->situation),
+            spoken: $this->names->lure($candidate->lure),
             drawing: LureReader::drawing($row, $candidate->lure),
             holeIndex: $candidate->holeIndex,
             points: $pick->points,
@@ -92,7 +92,7 @@ final readonly class PickPresenter
 
     private function way(Pick $way): WayData
     {
-        return new WayData(RankedBox::key($way), $this->spoken->way($way->candidate), $way->points, Points::signed($way->points));
+        return new WayData(RankedBox::key($way), $this->names->way($way->candidate, $this->rankedBox->situation), $way->points, Points::signed($way->points));
     }
 
     public static function reason(Reason $reason): ReasonData
@@ -108,8 +108,8 @@ final readonly class PickPresenter
         $steps = Ladder::over($this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical())->steps($pick, self::STEPS);
 
         return array_map(fn (Change $change, int $i): StepData => new StepData(
-            RankedBox::key($change->to), $this->spoken->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
-            $this->spoken->title($change->to->candidate->lure), $this->spoken->way($change->to->candidate),
+            RankedBox::key($change->to), $this->names->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
+            $this->names->title($change->to->candidate->lure), $this->names->way($change->to->candidate, $this->rankedBox->situation),
         ), $steps, array_keys($steps));
     }
 

@@ -6,7 +6,7 @@ namespace App\Answers;
 
 use App\Data\PictureData;
 use App\Models\User;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 
 /** The picture of the day by itself, for pages that show nothing else of it. */
 final class PicturePresenter
@@ -27,7 +27,7 @@ final class PicturePresenter
             $first === null ? null : LureReader::drawing($rankedBox->row($first->lure), $first->lure),
             $first?->holeIndex,
             // Its weight and family: the finish is seen.
-            $first === null ? $column->depthText : explode(',', (new Spoken($rankedBox->situation))->title($first->lure))[0],
+            $first === null ? $column->depthText : (new LureNames($rankedBox->situation->say))->kind($first->lure),
             AsidePresenter::all($rankedBox->aside),
         );
     }

@@ -9,13 +9,13 @@ use App\Data\SecondLookData;
 use App\Data\TipData;
 use App\Data\TipSentenceData;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Sensitivity\Sensitivity;
 use Eskith\Core\Choosing\Sensitivity\TippingPoint;
 use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Sensitivity\Wanted;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Dimension;
 
@@ -103,11 +103,11 @@ final readonly class SecondLook
     /** @return list<SchoolData> */
     private static function schools(RankedBox $rankedBox, Pick $mine): array
     {
-        $spoken = new Spoken($rankedBox->situation);
+        $names = new LureNames($rankedBox->situation->say);
         $schools = [];
         foreach ($rankedBox->situation->schools->others() as [$school, $schooled]) {
             $theirs = $rankedBox->chooser->rank($rankedBox->situation->with(schools: $schooled), $rankedBox->box, $rankedBox->tiedOn)[0];
-            $schools[] = new SchoolData($school, RankedBox::key($theirs) === RankedBox::key($mine), self::apart($mine->candidate, $theirs->candidate, $spoken), RankedBox::key($theirs));
+            $schools[] = new SchoolData($school, RankedBox::key($theirs) === RankedBox::key($mine), self::apart($mine->candidate, $theirs->candidate, $names), RankedBox::key($theirs));
         }
         $otherFall = $rankedBox->situation->schools->withOtherFall($mine->candidate->lure);
         if ($otherFall !== null && FallWords::other($mine->candidate, $rankedBox->situation) !== null) {
@@ -119,10 +119,10 @@ final readonly class SecondLook
     }
 
     /** What of it differs from what one would tie on oneself. */
-    private static function apart(Candidate $mine, Candidate $theirs, Spoken $spoken): string
+    private static function apart(Candidate $mine, Candidate $theirs, LureNames $names): string
     {
         return implode(', ', array_filter([
-            $theirs->lure->id === $mine->lure->id ? '' : $spoken->lure($theirs->lure),
+            $theirs->lure->id === $mine->lure->id ? '' : $names->lure($theirs->lure),
             $theirs->hole()?->name === $mine->hole()?->name ? '' : ($theirs->hole()->name ?? 'no').' hole',
             $theirs->cadence === $mine->cadence ? '' : ($theirs->cadence?->word() ?? ''),
         ]));

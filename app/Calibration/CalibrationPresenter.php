@@ -12,9 +12,9 @@ use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Balance\Hang;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
@@ -55,7 +55,7 @@ final class CalibrationPresenter
 
         return new MeasurementData(
             $row->uuid, 'drop', $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
-            'estimate '.$rate(Chooser::falling($lure, $hole, $hang)), $row->method, $row->measured_at->toIso8601String(),
+            'estimate '.$rate(Falling::usual($lure, $hole, $hang)), $row->method, $row->measured_at->toIso8601String(),
         );
     }
 
@@ -76,7 +76,7 @@ final class CalibrationPresenter
 
     private function title(Lure $lure, ?Hole $hole, Situation $situation): string
     {
-        return (new Spoken($situation))->title($lure).($hole === null ? '' : ", {$hole->name} hole");
+        return (new LureNames($situation->say))->title($lure).($hole === null ? '' : ", {$hole->name} hole");
     }
 
     private static function hole(Lure $lure, ?string $name): ?Hole

@@ -19,7 +19,7 @@ use Dompdf\Options;
 use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
 use Illuminate\Support\Carbon;
 
@@ -119,7 +119,7 @@ final readonly class BoatCard
         if ($steps === null || $situation->columnIfStill === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->columnIfStill->depthM) {
             return null;
         }
-        $repeat = Repeat::of($steps, $candidate->lure->body, Chooser::fallingBetween($candidate, $steps->fall), $situation->columnIfStill);
+        $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $situation->columnIfStill);
 
         return Counts::of($steps, $steps->liftM / $repeat->fallSeconds);
     }

@@ -19,7 +19,7 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Units\UnitSet;
 use Illuminate\Support\Collection;
@@ -42,7 +42,7 @@ final readonly class OutingPresenter
         $answer = $this->answers->of(RankedBox::of($angler, $book, $outing, $setup), $key);
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
-        $spoken = new Spoken($situation);
+        $names = new LureNames($situation->say);
         $bites = $events->whereIn('kind', EventKind::bites());
         $landed = $bites->where('landed', true)->count();
         $last = $bites->first();
@@ -51,7 +51,7 @@ final readonly class OutingPresenter
 
         return [new OutingData(
             $outing->uuid, $outing->place, $outing->started_at->toIso8601String(),
-            LureReader::isSound($setup->lure) ? $spoken->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
+            LureReader::isSound($setup->lure) ? $names->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
             $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').str_replace('_', ' ', $setup->cadence)),
             implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             $setup->uuid, $key,

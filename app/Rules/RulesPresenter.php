@@ -14,11 +14,11 @@ use App\Data\RuleData;
 use App\Data\RuleGroupData;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Spoken;
 
 /** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
 final readonly class RulesPresenter
@@ -67,19 +67,19 @@ final readonly class RulesPresenter
     {
         [$places, $points] = self::places($before);
         [$newPlaces, $newPoints] = self::places($after);
-        $spoken = new Spoken($after->situation);
+        $names = new LureNames($after->situation->say);
         $byLure = $after->byLure();
         $moves = [];
         foreach ($newPlaces as $id => $place) {
             if ($place <= self::MOVES || $places[$id] <= 3) {
-                $moves[] = new MoveData($spoken->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]), Points::plain($newPoints[$id]));
+                $moves[] = new MoveData($names->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]), Points::plain($newPoints[$id]));
             }
         }
 
-        return new ChangesData(self::sentence($before, $after, $places === $newPlaces, $points === $newPoints, $spoken), $moves);
+        return new ChangesData(self::sentence($before, $after, $places === $newPlaces, $points === $newPoints, $names), $moves);
     }
 
-    private static function sentence(RankedBox $before, RankedBox $after, bool $sameOrder, bool $samePoints, Spoken $spoken): string
+    private static function sentence(RankedBox $before, RankedBox $after, bool $sameOrder, bool $samePoints, LureNames $names): string
     {
         [$was, $is] = [$before->ranked[0] ?? null, $after->ranked[0] ?? null];
         if ($was === null || $is === null) {
@@ -88,8 +88,8 @@ final readonly class RulesPresenter
 
         return match (true) {
             $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
-            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$spoken->lure($is->candidate->lure)} comes first, in place of the {$spoken->lure($was->candidate->lure)}.",
-            RankedBox::key($was) !== RankedBox::key($is) => "The {$spoken->lure($is->candidate->lure)} stays first, but by the {$spoken->way($is->candidate)}.",
+            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$names->lure($is->candidate->lure)} comes first, in place of the {$names->lure($was->candidate->lure)}.",
+            RankedBox::key($was) !== RankedBox::key($is) => "The {$names->lure($is->candidate->lure)} stays first, but by the {$names->way($is->candidate, $after->situation)}.",
             ! $sameOrder => 'The first stays first; others change places.',
             ! $samePoints => 'Points change, the order does not.',
             default => 'Today this changes nothing.',

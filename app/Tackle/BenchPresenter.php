@@ -15,7 +15,7 @@ use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Balance\Hang;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\HoleRoles;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Situation;
@@ -60,7 +60,7 @@ final class BenchPresenter
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
-            $fall = $situation->columnIfStill === null ? null : Fall::of($lure->body, Chooser::lettingDown($situation, $lure, $hole, $hang), $situation->columnIfStill);
+            $fall = $situation->columnIfStill === null ? null : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $hole, $hang), $situation->columnIfStill);
             $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
             $words = static fn (HoleSchool $school): string => $hole === null ? '–' : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
 

@@ -8,29 +8,24 @@ use App\Answers\LureReader;
 use App\Data\LureData;
 use App\Models\Lure;
 use App\Models\User;
-use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Aim;
-use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Accent;
-use Eskith\Core\Water\Conditions;
 
 /** A lure of the box as its list shows it. */
 final readonly class LurePresenter
 {
-    private Spoken $spoken;
+    private LureNames $names;
 
     public function __construct(User $user)
     {
-        // A title needs the angler's units and nothing of the water.
-        $likes = $user->likes();
-        $this->spoken = new Spoken(new Situation(new Conditions, new Aim(Species::Walleye), $likes->schools, 0.0002, $likes->units));
+        $this->names = new LureNames(new UnitFormat($user->likes()->units));
     }
 
     /** "½ oz blade, white". */
     public function title(Lure $row): string
     {
-        return $this->spoken->title(LureReader::lure($row));
+        return $this->names->title(LureReader::lure($row));
     }
 
     public function one(Lure $row): LureData
@@ -39,7 +34,7 @@ final readonly class LurePresenter
         $holes = count($lure->holes);
 
         return new LureData(
-            $row->id, $row->uuid, $this->spoken->title($lure),
+            $row->id, $row->uuid, $this->names->title($lure),
             implode(' · ', array_filter([
                 $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),

@@ -11,7 +11,8 @@ use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\StartingBox;
 use Eskith\Core\Units\InvalidInput;
@@ -37,10 +38,10 @@ final readonly class StartingBoxes
         $fits = StartingBox::for(Species::tryFrom($book->text('species') ?? '') ?? Species::Walleye, ! in_array($book->text('flow') ?? 'still', ['still'], true));
         $kinds = StartingBox::cases();
         usort($kinds, static fn (StartingBox $a, StartingBox $b): int => ($b === $fits) <=> ($a === $fits));
-        $spoken = new Spoken($book->situation(0.0002));
+        $names = new LureNames(new UnitFormat($book->likes->units));
 
         return array_map(fn (StartingBox $kind): StartingBoxData => new StartingBoxData($kind->value, $kind->word(), array_map(
-            fn (Lure $lure): StartingLureData => new StartingLureData((int) $lure->id, $spoken->title($lure), LureReader::drawing(new LureRow($this->columns($lure)))),
+            fn (Lure $lure): StartingLureData => new StartingLureData((int) $lure->id, $names->title($lure), LureReader::drawing(new LureRow($this->columns($lure)))),
             $kind->lures(),
         )), $kinds);
     }

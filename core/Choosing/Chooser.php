@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Cadence\FallControl;
-use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Drop\RestingLine;
-use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Constants;
 
 /** Ranks every lure × hole × cadence of a box for a situation. */
@@ -44,7 +42,7 @@ final readonly class Chooser
             $lure = $bare->lure;
             $ofLure = $judge->lure($bare);
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
-            $weighed = round($lure->massKg / Lure::SAME_KG);
+            $weighed = Mass::rank($lure->massKg);
             $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->vertical());
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
@@ -98,7 +96,7 @@ final readonly class Chooser
             [$hole, $otherHole] = $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn);
             $points = $judge->lure($bare)->points + $hole + $cadence;
             $changes = $tiedOn === null ? 0 : $tiedOn->changesOfLure($lure) + $otherHole + $otherCadence;
-            $standing = [$points, -$changes, -round($lure->massKg / Lure::SAME_KG)];
+            $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
             if ($standing > $best) {
                 [$top, $best] = [$lure, $standing];
             }
@@ -181,30 +179,6 @@ final readonly class Chooser
         return Judge::hang($situation, Candidate::bare($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null), $hole);
     }
 
-    /** How a lure falls from a hole: as timed, else as usual for its family. */
-    public static function falling(Lure $lure, ?Hole $hole, ?float $hangDeg): Attitude
-    {
-        $measured = $lure->measuredDrag[$hole->name ?? ''] ?? null;
-
-        return $measured === null ? Attitude::usual($lure->family, $hangDeg) : Attitude::measured($measured);
-    }
-
-    /** How a lure is let down to the bottom: as timed, else as its family usually is, or as the angler's school has it. */
-    public static function lettingDown(Situation $situation, Lure $lure, ?Hole $hole, ?float $hangDeg): Attitude
-    {
-        return $lure->isSpoon() && $situation->schools->spoonFall === SpoonFall::Taut && ! isset($lure->measuredDrag[$hole->name ?? ''])
-            ? Attitude::tight($lure->family, $hangDeg)
-            : self::falling($lure, $hole, $hangDeg);
-    }
-
-    /** How a lure falls between two lifts: as timed, else as the cadence lets it down. */
-    public static function fallingBetween(Candidate $candidate, FallControl $let): Attitude
-    {
-        return $let->isSlack() || ! $candidate->lure->isSpoon()
-            ? self::falling($candidate->lure, $candidate->hole(), $candidate->hangAngleDeg)
-            : Attitude::tight($candidate->lure->family, $candidate->hangAngleDeg);
-    }
-
     /** Null when depth or flow was not read, or the line would be longer than twelve depths. */
     private static function lineAngle(Situation $situation, Lure $lure): ?float
     {
@@ -221,10 +195,10 @@ final readonly class Chooser
         if (! $situation->vertical() || $situation->column === null || $box === []) {
             return $start;
         }
-        $bream = $situation->aim->species === \Eskith\Core\Care\Species::Bream;
-        $counting = array_filter($box, static fn (Lure $lure): bool => $lure->isVibe() === $bream) ?: $box;
-        $holding = array_filter($counting, static fn (Lure $lure, int $i): bool => $angles[$i] !== null && abs($angles[$i]) <= Constants::VERTICAL_LIMIT_DEG, ARRAY_FILTER_USE_BOTH);
-        $masses = array_map(static fn (Lure $lure): float => $lure->massKg, $holding ?: $counting);
+        $counting = WeightSteps::counting($box, $situation->aim->species);
+        $within = static fn (?float $angle): bool => $angle !== null && abs($angle) <= Constants::VERTICAL_LIMIT_DEG;
+        $holding = array_filter($counting, static fn (int $i): bool => $within($angles[$i]), ARRAY_FILTER_USE_KEY);
+        $masses = array_map(static fn (Lure $lure): float => $lure->massKg, $holding ?: $counting ?: $box);
 
         return $holding === [] ? max($masses) : max($start, min($masses));
     }

@@ -37,7 +37,7 @@ final readonly class IdealLure
     /** Whether a box whose best pick this is has nothing suitable. */
     public function shames(Pick $first): bool
     {
-        return exp(0.25 * ($first->points - $this->points)) < self::SHARE;
+        return Expected::times($first->points - $this->points) < self::SHARE;
     }
 
     /**
@@ -45,15 +45,15 @@ final readonly class IdealLure
      *
      * @param  list<Lure>  $box
      */
-    public function missing(array $box, UnitFormat $say): string
+    public function missing(array $box, LureNames $names): string
     {
-        $kind = Spoken::family($this->lure);
-        $alike = array_filter($box, static fn (Lure $lure): bool => Spoken::family($lure) === $kind);
+        $kind = LureNames::family($this->lure);
+        $alike = array_filter($box, static fn (Lure $lure): bool => LureNames::family($lure) === $kind);
         $weighing = array_filter($alike, fn (Lure $lure): bool => abs($lure->massKg - $this->lure->massKg) < 0.15 * $this->lure->massKg);
 
         return match (true) {
             $alike === [] => $kind,
-            $weighing === [] => "{$kind} of {$say->weight($this->lure->massKg)}",
+            $weighing === [] => "{$kind} of {$names->weight($this->lure->massKg)}",
             default => Finish::word($this->lure->finish)." {$kind}",
         };
     }

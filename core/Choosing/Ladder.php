@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 
 /** What to change when nothing happens: one thing at a time, by what was fished today. Built once over a ranking. */
 final class Ladder
@@ -226,7 +227,7 @@ final class Ladder
     /** In steps that count as the same weight. */
     private static function weight(Lure $lure): float
     {
-        return round($lure->massKg / Lure::SAME_KG);
+        return Mass::rank($lure->massKg);
     }
 
     private static function value(Candidate $c, string $thing): string

@@ -39,10 +39,10 @@ final readonly class Pick
         return $this->sum(-1);
     }
 
-    /** Expected touches relative to another pick: exp(0.25 × difference in points). */
+    /** Expected touches relative to another pick. */
     public function rateAgainst(self $other): float
     {
-        return exp(0.25 * ($this->points - $other->points));
+        return Expected::times($this->points - $other->points);
     }
 
     private function sum(int $sign): float

@@ -16,6 +16,7 @@ use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Clarity;
+use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Lies;
@@ -105,7 +106,7 @@ enum Reading: string
                 Group::Water, 'salt', ['fresh' => 'fresh', 'brackish' => 'brackish', 'sea' => 'sea'], assumed: 'fresh',
             ),
             self::Depth => Definition::measure(
-                Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], 8.0,
+                Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], Conditions::ASSUMED_DEPTH_M,
                 Basis::water(
                     'depthM', 'depth_m', 'depth', opens: 'In {said} of water',
                     walk: new Walk(1.15, 0.5, 60.0, 0.02, [2.0, 4.0, 6.0, 9.0, 13.0, 20.0], byRatio: true),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 
 /** What is on the line now. Equal picks go by how little has to be changed. */
 final readonly class TiedOn
@@ -17,7 +18,7 @@ final readonly class TiedOn
     {
         return $lure->id === $this->lure->id ? 0 : max(1,
             (int) ($lure->family !== $this->lure->family)
-            + (int) (abs($lure->massKg - $this->lure->massKg) > Lure::SAME_KG)
+            + (int) ! Mass::same($lure->massKg, $this->lure->massKg)
             + (int) ($lure->look !== $this->lure->look),
         );
     }

@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Care\Species;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Constants;
 
 /** The series of weights that anglers step along, kg. */
@@ -24,7 +25,7 @@ final class WeightSteps
             return self::nearest($massKg, self::OUNCES, Constants::OUNCE_KG);
         }
 
-        return $massKg <= Lure::VIBE_KG + Lure::SAME_KG
+        return Mass::atMost($massKg, Mass::VIBE_KG)
             ? self::nearest($massKg, self::BREAM_KG, 1.0)
             : count(self::BREAM_KG) + self::nearest($massKg, self::BREAM_OUNCES, Constants::OUNCE_KG);
     }
@@ -37,6 +38,17 @@ final class WeightSteps
         return $species === Species::Bream
             ? [...self::BREAM_KG, ...array_map($ounces, self::BREAM_OUNCES)]
             : array_map($ounces, self::OUNCES);
+    }
+
+    /**
+     * The lures of a box whose weight counts for the fish: for bream the vibes, for other fish the rest; all where there is none.
+     *
+     * @param  list<Lure>  $box
+     * @return array<int, Lure> by their place in the box
+     */
+    public static function counting(array $box, Species $species): array
+    {
+        return array_filter($box, static fn (Lure $lure): bool => $lure->isVibe() === ($species === Species::Bream)) ?: $box;
     }
 
     /** The weight to begin with for this fish, before wind and depth. */
@@ -55,7 +67,7 @@ final class WeightSteps
     {
         $best = 0;
         foreach ($series as $i => $step) {
-            if (abs($step * $unitKg - $massKg) < abs($series[$best] * $unitKg - $massKg) - Lure::SAME_KG) {
+            if (! Mass::atLeast(abs($step * $unitKg - $massKg), abs($series[$best] * $unitKg - $massKg))) {
                 $best = $i;
             }
         }

@@ -52,7 +52,7 @@ enum Family: string
     /** A vibe is a small blade. */
     public function isVibeAt(float $massKg): bool
     {
-        return $this === self::Blade && $massKg <= Lure::VIBE_KG + Lure::SAME_KG;
+        return $this === self::Blade && Mass::atMost($massKg, Mass::VIBE_KG);
     }
 
     public function word(): string

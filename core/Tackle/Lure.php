@@ -9,12 +9,6 @@ use Eskith\Core\Units\InvalidInput;
 /** One lure of the angler's own. */
 final readonly class Lure
 {
-    /** A blade of at most this is a vibe, kg. */
-    public const VIBE_KG = 0.007;
-
-    /** Weights compare with this tolerance, kg: 3/8, 1/2 and 5/8 oz round up. */
-    public const SAME_KG = 1e-6;
-
     public Body $body;
 
     /** Whether a spot of red near its hooks is among what was added. */
@@ -104,7 +98,7 @@ final readonly class Lure
 
     public function atMost(float $massKg): bool
     {
-        return $this->massKg <= $massKg + self::SAME_KG;
+        return Mass::atMost($this->massKg, $massKg);
     }
 
     public function isSpoon(): bool

@@ -29,12 +29,6 @@ final readonly class Measure
      */
     public static function parse(string $text, Unit $assumed, string $field = ''): self
     {
-        return Internal\MeasureReader::read($text, $assumed, $field);
-    }
-
-    /** @internal */
-    public static function read(float $si, Unit $unit, string $text): self
-    {
-        return new self($si, $unit, $text);
+        return new self(...Internal\MeasureReader::read($text, $assumed, $field));
     }
 }

@@ -13,6 +13,9 @@ final readonly class Conditions
     /** °C taken for the water's density and viscosity when no temperature was read: they hardly depend on it. */
     private const ASSUMED_C = 8.0;
 
+    /** m: the depth of the picture while none was read. */
+    public const ASSUMED_DEPTH_M = 8.0;
+
     /** @param  list<Food>  $food */
     public function __construct(
         public ?float $tempC = null,

@@ -10,7 +10,7 @@ use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
@@ -80,7 +80,7 @@ final class CadenceTest extends TestCase
             $column = WaterColumn::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
             $repeat = Repeat::of(
                 new Steps($case['lift_m'], $case['lift_s'], $let, $case['pause_s']), $lure->body,
-                Chooser::fallingBetween(Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
+                Falling::betweenLifts(Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
             );
             self::assertEqualsWithDelta($expect['fall_s'], $repeat->fallSeconds, 0.002);
             self::assertEqualsWithDelta($expect['cycle_s'], $repeat->seconds, 0.002);

@@ -8,6 +8,7 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
+use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
@@ -15,7 +16,6 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Choosing\Zone;
@@ -109,18 +109,18 @@ final class ChoosingTest extends TestCase
     public function test_says_it_as_it_could_be_said_in_the_boat(): void
     {
         $box = [$this->blade('a', 0.0141748, 'white'), $this->blade('b', 0.003, 'black')];
-        $spoken = new Spoken($this->situation($this->cold()));
-        self::assertSame('Tie on the white half-ounce blade', $spoken->answer($this->rank($this->situation($this->cold()), $box), $box)[0]);
-        self::assertSame('Your box is empty', $spoken->answer([], [])[0]);
+        $headline = new Headline($this->situation($this->cold()));
+        self::assertSame('Tie on the white half-ounce blade', $headline->of($this->rank($this->situation($this->cold()), $box), $box)[0]);
+        self::assertSame('Your box is empty', $headline->of([], [])[0]);
 
         $gale = $this->situation(new Conditions(tempC: 4, depthM: 15, currentMs: 0, boatMs: 0.9));
-        [$headline, $lead] = (new Spoken($gale))->answer($this->rank($gale, $box), $box);
+        [$headline, $lead] = (new Headline($gale))->of($this->rank($gale, $box), $box);
         self::assertSame('Nothing you own stays straight down here', $headline);
         self::assertStringContainsString('slow to', $lead);
 
         $cast = $this->situation(new Conditions(tempC: 4), How::Cast);
         $tail = [Lure::of('t', Family::TailSpinner, 0.0142, 'white')];
-        self::assertSame('Tie on the white half-ounce tail spinner', (new Spoken($cast))->answer($this->rank($cast, $tail), $tail)[0]);
+        self::assertSame('Tie on the white half-ounce tail spinner', (new Headline($cast))->of($this->rank($cast, $tail), $tail)[0]);
     }
 
     public function test_bright_metal_refused_calls_for_natural(): void

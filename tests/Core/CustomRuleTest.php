@@ -8,10 +8,10 @@ use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Custom\LureKind;
+use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
@@ -154,7 +154,7 @@ final class CustomRuleTest extends RuleTestCase
         self::assertFalse($book->weighted(['F1' => 0.0])->isSilent());
         self::assertSame(['light', 'middling', 'heavy'], array_values(array_unique(array_map(static fn ($pick): string => $pick->candidate->lure->id, $ranked))));
         self::assertSame([0.0], array_values(array_unique(array_map(static fn ($pick): float => $pick->points, $ranked))));
-        [$headline, $lead] = (new Spoken($situation))->answer($ranked, $box, new Chooser($off));
+        [$headline, $lead] = (new Headline($situation))->of($ranked, $box, new Chooser($off));
         self::assertSame('Every rule is switched off', $headline);
         self::assertStringContainsString('then lighter first', $lead);
     }
@@ -165,7 +165,7 @@ final class CustomRuleTest extends RuleTestCase
         $say = static function (Situation $situation, array $box): array {
             $book = RuleBook::standard();
 
-            return array_map(static fn (string $text): string => str_replace("\u{A0}", ' ', $text), (new Spoken($situation))->answer((new Chooser($book))->rank($situation, $box), $box, new Chooser($book)));
+            return array_map(static fn (string $text): string => str_replace("\u{A0}", ' ', $text), (new Headline($situation))->of((new Chooser($book))->rank($situation, $box), $box, new Chooser($book)));
         };
         [$headline, $lead] = $say($bream, [Lure::of('a', Family::Spoon, 0.0283, 'gold'), Lure::of('b', Family::Blade, 0.0213, 'silver')]);
         self::assertSame('Nothing in your box suits this', $headline);
@@ -184,7 +184,7 @@ final class CustomRuleTest extends RuleTestCase
         $book = RuleBook::standard();
         $ranked = (new Chooser($book))->rank($bass, $box);
         self::assertSame(8.0, $ranked[0]->points);
-        [$headline, $lead] = (new Spoken($bass))->answer($ranked, $box, new Chooser($book));
+        [$headline, $lead] = (new Headline($bass))->of($ranked, $box, new Chooser($book));
         self::assertSame('Nothing in your box suits this', $headline);
         self::assertStringStartsWith('It has no bladed spoon; a white ', $lead);
     }

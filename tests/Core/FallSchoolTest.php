@@ -12,6 +12,7 @@ use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
@@ -65,7 +66,7 @@ final class FallSchoolTest extends TestCase
     {
         $timed = Lure::of('spoon', Family::Spoon, 0.014, 'silver', measuredDrag: ['' => 4.0]);
 
-        self::assertSame(4.0, Chooser::lettingDown(self::situation(new Schools(spoonFall: SpoonFall::Taut)), $timed, null, null)->dragFalling);
+        self::assertSame(4.0, Falling::toTheBottom(self::situation(new Schools(spoonFall: SpoonFall::Taut)), $timed, null, null)->dragFalling);
     }
 
     public function test_going_to_the_other_school_and_back_is_where_one_was(): void

@@ -14,7 +14,7 @@ use App\Data\GhostData;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Difference;
-use Eskith\Core\Choosing\Spoken;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -58,7 +58,7 @@ final class DropController extends Controller
         $hole = $request->filled('hole') ? SingleDrop::hole($lure, $this->text($request, 'hole')) : $desk->holeIndex;
         $there = $desk->situation->with(lineDiameterM: $line);
         $second = Chooser::hung($there, $lure, $hole);
-        $title = $desk->situation->say->weight($mass).' '.Spoken::family($lure)
+        $title = (new LureNames($desk->situation->say))->kind($lure)
             .($second->hole() === null ? '' : ', '.$second->hole()->name.' hole').', '.Unit::Millimetre->print($line).' line';
 
         return response()->json(new GhostData(

@@ -14,6 +14,7 @@ use App\Models\Water;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Conditions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -78,7 +79,7 @@ final class WaterController extends Controller
                 'profile' => $situation->water->profile->value, 'salinity' => $situation->water->salinity,
             ]);
             $spot = Spot::query()->updateOrCreate(['user_id' => $user->id, 'water_id' => $water->id, 'name' => trim($given['spot'])], [
-                'depth_m' => $situation->water->depthM ?? 8.0, 'bottom' => $situation->water->bottom->value ?? 'rock_to_sand', 'wall' => $situation->water->wall ?? false,
+                'depth_m' => $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M, 'bottom' => $situation->water->bottom->value ?? 'rock_to_sand', 'wall' => $situation->water->wall ?? false,
             ]);
             ReadingBook::goTo($user, $spot);
         });

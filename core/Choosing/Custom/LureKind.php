@@ -8,6 +8,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
 
 /** Which lures of a box are meant: by family, finish and weight. */
@@ -49,7 +50,7 @@ final readonly class LureKind
     {
         return ($this->families === [] || in_array($lure->family->value, $this->families, true) || ($lure->isVibe() && in_array('vibe', $this->families, true)))
             && ($this->finishes === [] || in_array($lure->finish, $this->finishes, true))
-            && ($this->fromKg === null || $lure->massKg >= $this->fromKg - Lure::SAME_KG)
+            && ($this->fromKg === null || Mass::atLeast($lure->massKg, $this->fromKg))
             && ($this->toKg === null || $lure->atMost($this->toKg));
     }
 

@@ -13,7 +13,7 @@ use Eskith\Core\Choosing\Subjects\Weighed;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Water\Bottom;
 
@@ -41,7 +41,7 @@ final class WeightRules
                     default => null,
                 }),
             Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && $lure->massKg < 3 / 8 * Constants::OUNCE_KG - Lure::SAME_KG
+                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
             Rule::ofHanging('W5', 'Too much time sinking.', [Reading::Depth], 1,
@@ -97,7 +97,7 @@ final class WeightRules
         $start = WeightSteps::startKg($s->aim);
         $sought = $s->suspended() && $s->aim->species !== Species::Bream ? "suspended {$s->aim->species->word()}" : $s->aim->species->word();
 
-        return abs($lure->workingKg - $start) < Lure::SAME_KG
+        return Mass::same($lure->workingKg, $start)
             ? "to begin with for {$sought}"
             : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->water->depthM)} asks for";
     }
@@ -119,6 +119,6 @@ final class WeightRules
 
     private static function halfOunceClass(Weighed $lure): bool
     {
-        return $lure->massKg >= self::USUAL_KG[0] - Lure::SAME_KG && $lure->atMost(self::USUAL_KG[1]);
+        return Mass::atLeast($lure->massKg, self::USUAL_KG[0]) && $lure->atMost(self::USUAL_KG[1]);
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Sensitivity;
 
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 
 /** Says what would change a choice, aloud and in short. */
 final readonly class TippingWords
 {
-    private Spoken $spoken;
+    private LureNames $names;
 
     public function __construct(private Situation $situation)
     {
-        $this->spoken = new Spoken($situation);
+        $this->names = new LureNames($situation->say);
     }
 
     /**
@@ -65,24 +66,24 @@ final readonly class TippingWords
     public function instead(Lure $now, Lure $then): string
     {
         return match (true) {
-            $this->sameKind($now, $then) && $now->finish === $then->finish && abs($now->massKg - $then->massKg) > Lure::SAME_KG => "take the {$this->situation->say->weight($then->massKg)}",
-            $this->sameKind($now, $then) && $now->finish !== $then->finish && abs($now->massKg - $then->massKg) <= Lure::SAME_KG => 'take '.Finish::word($then->finish),
-            default => "take the {$this->spoken->lure($then)}",
+            $this->sameKind($now, $then) && $now->finish === $then->finish && ! Mass::same($now->massKg, $then->massKg) => "take the {$this->situation->say->weight($then->massKg)}",
+            $this->sameKind($now, $then) && $now->finish !== $then->finish && Mass::same($now->massKg, $then->massKg) => 'take '.Finish::word($then->finish),
+            default => "take the {$this->names->lure($then)}",
         };
     }
 
     private function shortly(Lure $now, Lure $then): string
     {
         return match (true) {
-            ! $this->sameKind($now, $then) => Spoken::family($then),
-            abs($now->massKg - $then->massKg) > Lure::SAME_KG => $this->situation->say->weight($then->massKg),
+            ! $this->sameKind($now, $then) => LureNames::family($then),
+            ! Mass::same($now->massKg, $then->massKg) => $this->situation->say->weight($then->massKg),
             default => Finish::word($then->finish),
         };
     }
 
     private function sameKind(Lure $now, Lure $then): bool
     {
-        return Spoken::family($now) === Spoken::family($then);
+        return LureNames::family($now) === LureNames::family($then);
     }
 
     /** "Above 0.6 mph of drift", "Bright light". */

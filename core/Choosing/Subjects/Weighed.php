@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Subjects;
 
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 
 /** What lures of one family and weight share: how the line leans with them, and what weight the day asks for. */
 final readonly class Weighed
@@ -32,7 +32,7 @@ final readonly class Weighed
 
     public function atMost(float $massKg): bool
     {
-        return $this->massKg <= $massKg + Lure::SAME_KG;
+        return Mass::atMost($this->massKg, $massKg);
     }
 
     public function isVibe(): bool

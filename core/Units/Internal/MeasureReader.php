@@ -6,7 +6,6 @@ namespace Eskith\Core\Units\Internal;
 
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 
 /** Reads what an angler types into a quantity. */
@@ -36,8 +35,12 @@ final class MeasureReader
         'min' => Unit::Minute, 'minute' => Unit::Minute, 'minutes' => Unit::Minute, 'n' => Unit::Newton,
     ];
 
-    /** @throws InvalidInput */
-    public static function read(string $text, Unit $assumed, string $field): Measure
+    /**
+     * @return array{float, Unit, string} value in SI, the unit it was meant in, and the words to show again
+     *
+     * @throws InvalidInput
+     */
+    public static function read(string $text, Unit $assumed, string $field): array
     {
         $shown = trim((string) preg_replace('/\s+/u', ' ', mb_substr($text, 0, 60)));
         $plain = self::plain($shown);
@@ -48,7 +51,7 @@ final class MeasureReader
             }
             self::demand(Unit::Foot, $assumed, $shown, $field);
 
-            return Measure::read(Unit::Foot->toSi(self::number($m)) + Unit::Inch->toSi($inches), Unit::Foot, $shown);
+            return [Unit::Foot->toSi(self::number($m)) + Unit::Inch->toSi($inches), Unit::Foot, $shown];
         }
         if (preg_match('/^'.self::NUMBER.'\s*(?<unit>[a-z°\'"\/]*)\.?$/u', $plain, $m) !== 1) {
             throw self::unreadable($shown, $assumed->dimension(), $field);
@@ -65,7 +68,7 @@ final class MeasureReader
         self::demand($unit, $assumed, $shown, $field);
         $space = $assumed === Unit::Degree ? '' : "\u{00A0}";
 
-        return Measure::read($unit->toSi(self::number($m)), $unit, $typed === '' ? $shown.$space.$unit->symbol() : $shown);
+        return [$unit->toSi(self::number($m)), $unit, $typed === '' ? $shown.$space.$unit->symbol() : $shown];
     }
 
     /** One spelling for signs, quotes, vulgar fractions and spaces. */

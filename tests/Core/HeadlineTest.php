@@ -8,9 +8,9 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Difference;
+use Eskith\Core\Choosing\Headline;
+use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\RuleBook;
-use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Spoken;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Family;
@@ -21,7 +21,7 @@ use Eskith\Core\Units\UnitSet;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What is said aloud. */
-final class SpokenTest extends RuleTestCase
+final class HeadlineTest extends RuleTestCase
 {
     public function test_weights_are_said_as_they_are_stamped(): void
     {
@@ -58,17 +58,16 @@ final class SpokenTest extends RuleTestCase
     public function test_weights_in_words(float $kg, Unit $unit, string $words): void
     {
         $units = UnitSet::of($unit, Unit::Foot, Unit::MilePerHour, Unit::Fahrenheit, Unit::Pound);
-        $situation = $this->situation([]);
-        $spoken = new Spoken(new Situation($situation->water, $situation->aim, $situation->schools, 0.0002, $units));
-        self::assertSame($words, $spoken->weight($kg));
+        self::assertSame($words, (new LureNames(new UnitFormat($units)))->weight($kg));
     }
 
     public function test_a_way_to_fish_is_said_in_one_line(): void
     {
-        $spoken = new Spoken($this->situation([]));
-        self::assertSame('middle hole · short pop, 30 cm', str_replace("\u{A0}", ' ', $spoken->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop))));
-        self::assertSame('slow roll', $spoken->way($this->candidate(['count' => 0])->worked(Cadence::SlowRoll)));
-        self::assertSame(['vibe', 'blade', 'tail spinner'], array_map(Spoken::family(...), [Lure::of('a', Family::Blade, 0.007, 'gold'), Lure::of('a', Family::Blade, 0.008, 'gold'), Lure::of('a', Family::TailSpinner, 0.005, 'gold')]));
+        $situation = $this->situation([]);
+        $names = new LureNames($situation->say);
+        self::assertSame('middle hole · short pop, 30 cm', str_replace("\u{A0}", ' ', $names->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop), $situation)));
+        self::assertSame('slow roll', $names->way($this->candidate(['count' => 0])->worked(Cadence::SlowRoll), $situation));
+        self::assertSame(['vibe', 'blade', 'tail spinner'], array_map(LureNames::family(...), [Lure::of('a', Family::Blade, 0.007, 'gold'), Lure::of('a', Family::Blade, 0.008, 'gold'), Lure::of('a', Family::TailSpinner, 0.005, 'gold')]));
     }
 
     public function test_the_remedies_are_worth_following(): void
@@ -76,16 +75,16 @@ final class SpokenTest extends RuleTestCase
         $windy = $this->situation(['boat' => 0.5, 'depth' => 12.0]);
         $box = [Lure::of('a', Family::Blade, 0.0142, 'gold')];
         $ranked = (new Chooser(RuleBook::standard()))->rank($windy, $box);
-        [, $lead] = (new Spoken($windy))->answer($ranked, $box);
+        [, $lead] = (new Headline($windy))->of($ranked, $box);
         self::assertSame(1, preg_match('/slow to ([\d.]+)\x{A0}m\/s/u', $lead, $slow));
         $slower = $this->situation(['boat' => (float) $slow[1] - 0.01, 'depth' => 12.0]);
-        self::assertStringStartsWith('Tie on', (new Spoken($slower))->answer((new Chooser(RuleBook::standard()))->rank($slower, $box), $box)[0]);
+        self::assertStringStartsWith('Tie on', (new Headline($slower))->of((new Chooser(RuleBook::standard()))->rank($slower, $box), $box)[0]);
     }
 
     public function test_a_box_that_cannot_be_worked_this_way_says_so(): void
     {
         $cast = $this->situation(['how' => 'cast']);
-        self::assertSame('Nothing in your box is worked this way', (new Spoken($cast))->answer([], [Lure::of('a', Family::Blade, 0.01, 'gold')])[0]);
+        self::assertSame('Nothing in your box is worked this way', (new Headline($cast))->of([], [Lure::of('a', Family::Blade, 0.01, 'gold')])[0]);
     }
 
     public function test_differences_are_told_one_thing_at_a_time(): void

@@ -6,84 +6,20 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\VerticalLimits;
-use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
-use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Constants;
-use Eskith\Core\Units\Fraction;
 use Eskith\Core\Units\Unit;
 
-/** The answer as it could be said aloud in the boat. */
-final readonly class Spoken
+/** The answer to what to tie on, as it could be said aloud in the boat. */
+final readonly class Headline
 {
-    private const OUNCES = [
-        2 => 'eighth-ounce', 4 => 'quarter-ounce', 6 => 'three-eighths-ounce', 8 => 'half-ounce', 10 => 'five-eighths-ounce',
-        12 => 'three-quarter-ounce', 14 => 'seven-eighths-ounce', 16 => 'one-ounce',
-    ];
+    private LureNames $names;
 
     public function __construct(private Situation $situation)
     {
-    }
-
-    /** "half-ounce", "3 g". */
-    public function weight(float $massKg): string
-    {
-        $fraction = $this->situation->say->units->lureWeight === Unit::Ounce ? Fraction::near($massKg / Constants::OUNCE_KG) : null;
-
-        return self::OUNCES[($fraction->whole ?? 0) * 16 + ($fraction->sixteenths ?? 0)] ?? $this->situation->say->weight($massKg);
-    }
-
-    /** "blade", "vibe", "tail spinner". */
-    public static function family(Lure $lure): string
-    {
-        return $lure->isVibe() ? 'vibe' : $lure->family->word();
-    }
-
-    /** "white half-ounce blade". */
-    public function lure(Lure $lure): string
-    {
-        return Finish::word($lure->finish).' '.$this->weight($lure->massKg).' '.self::family($lure);
-    }
-
-    /** "white with a little gold". */
-    public static function look(Lure $lure): string
-    {
-        $added = Accent::words($lure->accents);
-
-        return Finish::word($lure->finish).($added === '' ? '' : " with {$added}");
-    }
-
-    /** "½ oz blade, white and gold": only what changes how it looks from afar. */
-    public function title(Lure $lure): string
-    {
-        return $this->situation->say->weight($lure->massKg).' '.self::family($lure).', '.Finish::word($lure->finish).($lure->finish !== Finish::Gold->value && $lure->hasGold() ? ' and gold' : '');
-    }
-
-    /** "middle hole · short pop, 8 in". */
-    public function way(Candidate $candidate): string
-    {
-        $parts = $candidate->hole() === null ? [] : [$candidate->hole()->name.' hole'];
-        if ($candidate->cadence !== null) {
-            $lift = $this->situation->steps($candidate->cadence, $candidate->lure)->liftM;
-            $parts[] = $candidate->cadence->word().($lift > 0 ? ', '.$this->situation->say->lift($lift) : '');
-        }
-
-        return implode(' · ', $parts);
-    }
-
-    /** The change a ladder proposes, "change the finish to gold". */
-    public function change(Change $change): string
-    {
-        $to = $change->to->candidate;
-
-        return match ($change->thing) {
-            'finish' => 'change the finish to '.self::look($to->lure),
-            'weight' => 'change the weight to '.$this->situation->say->weight($to->lure->massKg),
-            'cadence' => 'change the cadence to '.($to->cadence?->word() ?? ''),
-            'hole' => "move to the {$to->hole()?->name} hole",
-            default => 'try the '.self::family($to->lure).' instead',
-        };
+        $this->names = new LureNames($situation->say);
     }
 
     /**
@@ -94,12 +30,12 @@ final readonly class Spoken
      * @param  Chooser|null  $chooser  who ranked it; without one nothing is said of what would do better
      * @return array{string, string}
      */
-    public function answer(array $ranked, array $box, ?Chooser $chooser = null): array
+    public function of(array $ranked, array $box, ?Chooser $chooser = null): array
     {
         $silent = $chooser?->book->isSilent() ?? false;
         $chooser = $silent ? null : $chooser;
         if ($box === []) {
-            $would = $chooser === null ? '' : ' For this water '.self::article($this->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
+            $would = $chooser === null ? '' : ' For this water '.self::article($this->names->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
 
             return ['Your box is empty', "Put in the lures you own, and Eskith chooses among them.{$would}"];
         }
@@ -119,11 +55,11 @@ final readonly class Spoken
         if ($chooser !== null) {
             $would = IdealLure::best($chooser, $this->situation);
             if ($would->shames($ranked[0])) {
-                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->situation->say).'; '.self::article($this->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
+                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->names).'; '.self::article($this->names->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
             }
         }
 
-        return ['Tie on the '.$this->lure($first->lure), $this->lead($box)];
+        return ['Tie on the '.$this->names->lure($first->lure), $this->lead($box)];
     }
 
     private function nearest(Pick $first): string
@@ -132,7 +68,7 @@ final readonly class Spoken
         usort($reasons, static fn (Reason $a, Reason $b): int => $a->points <=> $b->points);
         $against = $reasons !== [] && $reasons[0]->points < 0 ? " {$reasons[0]->text}" : '';
 
-        return "Nearest comes the {$this->lure($first->candidate->lure)}.{$against}";
+        return "Nearest comes the {$this->names->lure($first->candidate->lure)}.{$against}";
     }
 
     private static function article(string $named): string
@@ -190,7 +126,7 @@ final readonly class Spoken
             return null;
         }
         $least = VerticalLimits::lightestOf(array_map(static fn (Lure $lure): Body => $lure->body, $box), $column)?->massKg;
-        $lighter = array_filter($box, static fn (Lure $lure): bool => $least !== null && $lure->massKg < $least - Lure::SAME_KG);
+        $lighter = array_filter($box, static fn (Lure $lure): bool => $least !== null && ! Mass::atLeast($lure->massKg, $least));
 
         return $lighter === [] ? null : $least;
     }
@@ -204,8 +140,8 @@ final readonly class Spoken
         }
         $say = $this->situation->say;
         $now = $angle === null || ! RestingLine::of($lure->body, $column)->holds
-            ? "the {$this->lure($lure)} comes nearest and still does not hold the bottom"
-            : "the {$this->lure($lure)} comes nearest at {$say->angle($angle)}";
+            ? "the {$this->names->lure($lure)} comes nearest and still does not hold the bottom"
+            : "the {$this->names->lure($lure)} comes nearest at {$say->angle($angle)}";
         $drift = VerticalLimits::largestDriftMs($lure->body, $column);
         $line = VerticalLimits::thickestLineM($lure->body, $column);
         $ways = [
