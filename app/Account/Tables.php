@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Answers\LureReader;
-use App\Calibration\Kind;
 use App\Models\Gear;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Readings\Source;
 use App\Record\BitePhase;
 use App\Record\EventKind;
+use App\Rows\LureReader;
+use App\Rows\MeasurementKind;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
@@ -67,10 +67,10 @@ final class Tables
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
                 ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines'], ['lure_id', 'gear_id', 'line_id']),
             new Table('measurements', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(Kind::cases())), 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MeasurementKind::cases())), 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
                 'method' => Column::text(200), 'measured_at' => Column::moment(),
             ], ['lure_id' => 'lures'], ['lure_id'],
-                sound: static fn (array $row): bool => Kind::from((string) $row['kind'])->holds((float) $row['value'], $row['lure_id'])),
+                sound: static fn (array $row): bool => MeasurementKind::from((string) $row['kind'])->holds((float) $row['value'], $row['lure_id'])),
         ];
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Mending;
 
-use App\Answers\LureReader;
 use App\Models\User;
+use App\Rows\LureReader;
+use App\Rows\Part;
 use App\Tackle\LureForm;
 use Illuminate\Support\Facades\DB;
 

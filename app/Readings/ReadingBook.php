@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Calibration\Calibrations;
-use App\Mending\SetAside;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
+use App\Rows\Calibrations;
+use App\Rows\SetAside;
 use App\Settings\Settings;
 use Carbon\Exceptions\InvalidFormatException;
 use Eskith\Core\Care\Species;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
-use App\Mending\SetAside;
 use App\Models\RuleChoice;
 use App\Models\User;
+use App\Rows\SetAside;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;

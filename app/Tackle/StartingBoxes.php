@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Answers\LureReader;
 use App\Data\StartingBoxData;
 use App\Data\StartingLureData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\LureReader;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;

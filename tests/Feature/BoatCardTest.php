@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Card\BoatCard;
 use App\Models\Lure;
 use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
+use App\Presenters\Card\BoatCard;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Inertia\Testing\AssertableInertia;
 use Tests\TestCase;

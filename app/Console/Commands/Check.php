@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Answers\AsidePresenter;
-use App\Answers\RankedBox;
 use App\Backup\DatabaseFile;
+use App\Choosing\RankedBox;
 use App\Models\User;
+use App\Presenters\AsidePresenter;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Console\Command;
 use RuntimeException;

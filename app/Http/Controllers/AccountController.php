@@ -8,7 +8,7 @@ use App\Account\Archive;
 use App\Account\ArchiveReader;
 use App\Account\Closing;
 use App\Account\SoundPassword;
-use App\Answers\PicturePresenter;
+use App\Presenters\PicturePresenter;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\LureReader;
-use App\Answers\PicturePresenter;
 use App\Models\Lure;
-use App\Tackle\BenchPresenter;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Tackle\BenchPresenter;
+use App\Rows\LureReader;
 use App\Tackle\Gauge;
 use Eskith\Core\Tackle\LoopGuide;
 use Eskith\Core\Units\InvalidInput;

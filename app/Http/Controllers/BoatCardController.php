@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
-use App\Card\BoatCard;
+use App\Presenters\Card\BoatCard;
+use App\Presenters\Lure\AnswerPresenter;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Inertia\Inertia;
@@ -14,7 +14,7 @@ use Inertia\Response;
 /** The page for the tackle tray: on screen, as it prints, and as PDF. */
 final class BoatCardController extends Controller
 {
-    public function show(Request $request, AnswerBuilder $answers): Response
+    public function show(Request $request, AnswerPresenter $answers): Response
     {
         return Inertia::render('BoatCard', ['answer' => $answers->today($this->angler($request), [], $this->pick($request)), 'pick' => $this->pick($request)]);
     }

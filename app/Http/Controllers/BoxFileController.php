@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\LureReader;
 use App\Models\Lure;
+use App\Rows\LureReader;
 use App\Tackle\BoxFile;
 use App\Tackle\BoxImport;
 use Eskith\Core\Units\InvalidInput;

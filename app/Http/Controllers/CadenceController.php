@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\CadencePresenter;
-use App\Answers\PicturePresenter;
-use App\Answers\RankedBox;
+use App\Choosing\RankedBox;
 use App\Http\Requests\KeepCadence;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Work\CadencePresenter;
 use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Http\RedirectResponse;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\ComparePresenter;
-use App\Answers\RankedBox;
-use App\Answers\SecondLook;
+use App\Choosing\RankedBox;
+use App\Presenters\Lure\ComparePresenter;
+use App\Presenters\Lure\SecondLookPresenter;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +17,7 @@ final class ChoiceController extends Controller
 {
     public function secondLook(Request $request): JsonResponse
     {
-        return response()->json(SecondLook::of($this->standing($request)));
+        return response()->json(SecondLookPresenter::of($this->standing($request)));
     }
 
     public function compare(Request $request): JsonResponse

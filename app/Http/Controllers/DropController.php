@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AngleFixPresenter;
-use App\Answers\CastPresenter;
-use App\Answers\ChartPresenter;
-use App\Answers\DropPresenter;
-use App\Answers\LureReader;
-use App\Answers\SingleDrop;
+use App\Choosing\SingleDrop;
 use App\Data\GhostData;
+use App\Presenters\Water\AngleFixPresenter;
+use App\Presenters\Water\CastPresenter;
+use App\Presenters\Water\ChartPresenter;
+use App\Presenters\Water\DropPresenter;
 use App\Readings\ReadingBook;
+use App\Rows\LureReader;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;

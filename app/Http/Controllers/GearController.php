@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\PicturePresenter;
 use App\Data\GearData;
 use App\Data\HistoryData;
 use App\Data\NotesData;
@@ -14,7 +13,8 @@ use App\Models\History;
 use App\Models\Line;
 use App\Models\User;
 use App\Models\Water;
-use App\Tackle\BeforeYouGo;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Tackle\BeforeYouGoPresenter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -31,7 +31,7 @@ final class GearController extends Controller
         return Inertia::render('Gear', [
             'picture' => PicturePresenter::today($user),
             'gear' => $this->gear($user),
-            'due' => BeforeYouGo::of($user)->due(),
+            'due' => BeforeYouGoPresenter::of($user)->due(),
             'history' => $user->history()->latest('at')->latest('id')->limit(12)->get()->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->values(),
             'waters' => $user->waters()->orderBy('id')->get()->map(static fn (Water $water): NotesData => new NotesData($water->id, $water->name, $water->local_rules, $water->protected_fish))->values(),
             'kinds' => ['main line', ...Gear::KINDS],
@@ -58,7 +58,7 @@ final class GearController extends Controller
     {
         $request->validate(['uuid' => ['required', 'uuid'], 'item' => ['required', 'string', 'max:40']]);
 
-        return back()->with('said', BeforeYouGo::of($this->angler($request))->done((string) $request->string('uuid'), (string) $request->string('item')));
+        return back()->with('said', BeforeYouGoPresenter::of($this->angler($request))->done((string) $request->string('uuid'), (string) $request->string('item')));
     }
 
     /** What the angler notes of the rules of a water. */

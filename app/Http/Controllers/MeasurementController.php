@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\SingleDrop;
-use App\Calibration\Calibrations;
-use App\Calibration\Kind;
+use App\Choosing\SingleDrop;
 use App\Http\Requests\Measured;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Calibrations;
+use App\Rows\MeasurementKind;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
@@ -26,8 +26,8 @@ final class MeasurementController extends Controller
         $uuid = (string) $request->string('uuid');
         $said = DB::transaction(fn (): string => match (true) {
             $user->measurements()->where('uuid', $uuid)->exists() => 'Kept already.',
-            $request->kind() === Kind::Drop => $this->drop($user, $uuid, $request),
-            $request->kind() === Kind::Hang => $this->hang($user, $uuid, $request),
+            $request->kind() === MeasurementKind::Drop => $this->drop($user, $uuid, $request),
+            $request->kind() === MeasurementKind::Hang => $this->hang($user, $uuid, $request),
             default => $this->drift($user, $uuid, $request),
         });
 
@@ -49,7 +49,7 @@ final class MeasurementController extends Controller
         $seconds = $request->seconds();
         $drag = Fall::dragFromTimedDrop($desk->lure->body, $depth, $seconds);
         $say = $desk->situation->say;
-        $this->keep($user, $uuid, Kind::Drop, $drag, "timed over {$say->depth($depth->depthM)} in ".round($seconds, 1).' s', $desk->row->id, $desk->candidate()->hole()?->name);
+        $this->keep($user, $uuid, MeasurementKind::Drop, $drag, "timed over {$say->depth($depth->depthM)} in ".round($seconds, 1).' s', $desk->row->id, $desk->candidate()->hole()?->name);
 
         return 'Kept. Seconds to the bottom now rest on your timed drop.';
     }
@@ -58,7 +58,7 @@ final class MeasurementController extends Controller
     {
         $desk = SingleDrop::at($user, (string) $request->string('pick'));
         $hole = $desk->candidate()->hole() ?? throw InvalidInput::because('pick', 'This lure has no line holes to hang it from.');
-        $this->keep($user, $uuid, Kind::Hang, $request->angle(), 'read with a gauge', $desk->row->id, $hole->name);
+        $this->keep($user, $uuid, MeasurementKind::Hang, $request->angle(), 'read with a gauge', $desk->row->id, $hole->name);
         try {
             $fit = Calibrations::of($user)->fit($desk->row->id, $desk->row->holes);
         } catch (InvalidInput $notYet) {
@@ -78,12 +78,12 @@ final class MeasurementController extends Controller
         if ($wind === null || $wind < 0.5) {
             return "Kept as today's drift: {$say->speed($speed)}. Read the wind too, and later drifts can be told from it.";
         }
-        $this->keep($user, $uuid, Kind::Drift, $speed / $wind, "{$say->speed($speed)} of drift in {$say->speed($wind)} of wind", null, null);
+        $this->keep($user, $uuid, MeasurementKind::Drift, $speed / $wind, "{$say->speed($speed)} of drift in {$say->speed($wind)} of wind", null, null);
 
         return "Kept: {$say->speed($speed)} of drift. From now on the wind is reckoned by it.";
     }
 
-    private function keep(User $user, string $uuid, Kind $kind, float $value, string $method, ?int $lureId, ?string $hole): void
+    private function keep(User $user, string $uuid, MeasurementKind $kind, float $value, string $method, ?int $lureId, ?string $hole): void
     {
         $user->measurements()->create([
             'uuid' => $uuid, 'kind' => $kind->value, 'lure_id' => $lureId, 'hole' => $hole, 'value' => $value, 'method' => $method, 'measured_at' => Carbon::now(),

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
 use App\Http\Requests\LogEvent;
 use App\Http\Requests\TieOn;
 use App\Models\Event;
 use App\Models\Outing;
+use App\Presenters\Fish\OutingPresenter;
+use App\Presenters\Lure\AnswerPresenter;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
-use App\Record\OutingPresenter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +22,7 @@ use Inertia\Response;
 /** The Fish station: an outing from the first drop to the end. */
 final class OutingController extends Controller
 {
-    public function show(Request $request, OutingPresenter $presenter, AnswerBuilder $answers): Response
+    public function show(Request $request, OutingPresenter $presenter, AnswerPresenter $answers): Response
     {
         $user = $this->angler($request);
         $book = ReadingBook::of($user);

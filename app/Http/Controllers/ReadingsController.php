@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
-use App\Answers\RankedBox;
+use App\Choosing\RankedBox;
 use App\Http\Requests\KeepReadings;
+use App\Presenters\Lure\AnswerPresenter;
 use App\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps readings and answers with what follows from them. */
 final class ReadingsController extends Controller
 {
-    public function update(KeepReadings $request, AnswerBuilder $answers): JsonResponse
+    public function update(KeepReadings $request, AnswerPresenter $answers): JsonResponse
     {
         $user = $this->angler($request);
         $book = DB::transaction(static function () use ($request, $user): ReadingBook {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
-use App\Answers\RankedBox;
+use App\Choosing\RankedBox;
 use App\Data\OptionData;
 use App\Data\ReadingWordsData;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\RulesPresenter;
 use App\Rules\AnglerRules;
 use App\Rules\RuleFile;
-use App\Rules\RulesPresenter;
 use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Tackle\Finish;
@@ -26,7 +26,7 @@ use Inertia\Response;
 /** The angler's own version of the rule base. */
 final class RulesController extends Controller
 {
-    public function index(Request $request, AnswerBuilder $answers): Response
+    public function index(Request $request, AnswerPresenter $answers): Response
     {
         $user = $this->angler($request);
         $rankedBox = RankedBox::today($user);

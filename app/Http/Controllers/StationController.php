@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
 use App\Data\AnswerData;
 use App\Data\TiedData;
+use App\Presenters\Lure\AnswerPresenter;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use Eskith\Core\Units\InvalidInput;
@@ -26,12 +26,12 @@ final class StationController extends Controller
         'places' => ['Places', 'Your waters and spots, with the bottom you found there.'],
     ];
 
-    public function lure(Request $request, AnswerBuilder $answers): Response
+    public function lure(Request $request, AnswerPresenter $answers): Response
     {
         return $this->station($request, $answers, 'Lure');
     }
 
-    public function later(Request $request, AnswerBuilder $answers): Response
+    public function later(Request $request, AnswerPresenter $answers): Response
     {
         [$title, $will] = self::LATER[$request->path()];
 
@@ -39,13 +39,13 @@ final class StationController extends Controller
     }
 
     /** The answer alone, for readings that are only being tried. */
-    public function answer(Request $request, AnswerBuilder $answers): JsonResponse
+    public function answer(Request $request, AnswerPresenter $answers): JsonResponse
     {
         return response()->json($this->answerFor($request, $answers));
     }
 
     /** @param  array<string, mixed>  $more */
-    private function station(Request $request, AnswerBuilder $answers, string $page, array $more = []): Response
+    private function station(Request $request, AnswerPresenter $answers, string $page, array $more = []): Response
     {
         try {
             $answer = $this->answerFor($request, $answers);
@@ -67,7 +67,7 @@ final class StationController extends Controller
     }
 
     /** @throws InvalidInput */
-    private function answerFor(Request $request, AnswerBuilder $answers): AnswerData
+    private function answerFor(Request $request, AnswerPresenter $answers): AnswerData
     {
         [$wanted, $family] = [$request->query('pick'), $request->query('family')];
 

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\LureReader;
-use App\Answers\PicturePresenter;
-use App\Answers\RankedBox;
+use App\Choosing\RankedBox;
 use App\Data\BoxData;
 use App\Data\ProposalData;
 use App\Http\Requests\AddLure;
 use App\Http\Requests\TakeStartingBox;
 use App\Models\Lure;
 use App\Models\User;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Tackle\LurePresenter;
 use App\Readings\ReadingBook;
+use App\Rows\LureReader;
 use App\Tackle\Box;
 use App\Tackle\LureChange;
 use App\Tackle\LureForm;
-use App\Tackle\LurePresenter;
 use App\Tackle\StartingBoxes;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\QuickEntry;

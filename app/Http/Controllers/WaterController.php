@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\AnswerBuilder;
-use App\Calibration\CalibrationPresenter;
 use App\Data\PlaceData;
 use App\Data\SpotData;
 use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Water\CalibrationPresenter;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
@@ -29,7 +29,7 @@ final class WaterController extends Controller
     /** Parts of the station, by their name in the address. */
     public const VIEWS = ['readings', 'drop', 'chart', 'angle', 'cast', 'calibrate', 'instruments'];
 
-    public function show(Request $request, AnswerBuilder $answers, CalibrationPresenter $calibrations): Response
+    public function show(Request $request, AnswerPresenter $answers, CalibrationPresenter $calibrations): Response
     {
         $user = $this->angler($request);
         $tried = ReadingBook::among($request->query());
@@ -88,7 +88,7 @@ final class WaterController extends Controller
     }
 
     /** A pinned reading is never overwritten by instruments. */
-    public function pin(Request $request, AnswerBuilder $answers): JsonResponse
+    public function pin(Request $request, AnswerPresenter $answers): JsonResponse
     {
         $given = $request->validate(['name' => ['required', Rule::enum(Reading::class)], 'pinned' => ['required', 'boolean']]);
         $user = $this->angler($request);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Calibration\Kind;
 use App\Models\User;
+use App\Rows\MeasurementKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -19,7 +19,7 @@ final class Measured extends FormRequest
     {
         return [
             'uuid' => ['required', 'uuid'],
-            'kind' => ['required', Rule::enum(Kind::class)],
+            'kind' => ['required', Rule::enum(MeasurementKind::class)],
             'pick' => ['required_unless:kind,drift', 'nullable', 'string', 'max:80'],
             'seconds' => ['required_unless:kind,hang', 'nullable', 'string', 'max:40'],
             'angle' => ['required_if:kind,hang', 'nullable', 'string', 'max:40'],
@@ -38,9 +38,9 @@ final class Measured extends FormRequest
         ];
     }
 
-    public function kind(): Kind
+    public function kind(): MeasurementKind
     {
-        return Kind::from((string) $this->string('kind'));
+        return MeasurementKind::from((string) $this->string('kind'));
     }
 
     /** @throws InvalidInput */

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Choosing;
+
+use App\Models\Lure as LureRow;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Models\Spot;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Record\Logbook;
+use App\Record\Today;
+use App\Rows\LineInUse;
+use App\Rows\LureReader;
+use App\Rows\SetAside;
+use App\Rules\AnglerRules;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Day;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\TiedOn;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Collection;
+
+/** An angler's box as it stands against today's readings: every way to fish every lure, ranked by the angler's rules. */
+final readonly class RankedBox
+{
+    public Chooser $chooser;
+
+    /** @var list<Pick> best first */
+    public array $ranked;
+
+    /**
+     * @param  Collection<int, LureRow>  $rows  by id
+     * @param  list<Lure>  $box  one of each
+     * @param  list<SetAside>  $aside  what is kept and cannot be used
+     */
+    private function __construct(
+        public User $user,
+        public ReadingBook $book,
+        public ?Outing $outing,
+        public Collection $rows,
+        public array $box,
+        public Situation $situation,
+        public ?TiedOn $tiedOn,
+        public AnglerRules $shelf,
+        public RuleBook $rules,
+        public ?Spot $spot,
+        public array $aside,
+        public Day $day,
+    ) {
+        $this->chooser = new Chooser($rules);
+        $this->ranked = $this->chooser->rank($situation, $box, $tiedOn);
+    }
+
+    /**
+     * For today's readings, overlaid by those that are only tried, and for what is tied on.
+     *
+     * @param  array<array-key, mixed>  $tried  name => text
+     *
+     * @throws InvalidInput when a tried reading cannot be used
+     */
+    public static function today(User $user, array $tried = []): self
+    {
+        return self::reading($user, ReadingBook::of($user, $tried));
+    }
+
+    /** For readings that are at hand, and for what is tied on. */
+    public static function reading(User $user, ReadingBook $book): self
+    {
+        $logbook = Logbook::of($user);
+        $outing = $logbook->underWay();
+
+        return self::of($user, $book, $outing, $outing === null ? null : $logbook->setup($outing));
+    }
+
+    /** @throws InvalidInput when the readings together are impossible */
+    public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
+    {
+        $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()
+            ->keyBy(static fn (LureRow $row): int => (int) $row->getRawOriginal('id'));
+        [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
+        $rows = $all->intersectByKeys($stands);
+        $wrong = $all->diffKeys($stands);
+        $shelf = AnglerRules::of($user);
+        $line = LineInUse::of($user);
+        $situation = $book->situation($line->diameterM);
+        $today = Today::of($user, $stands, $book->likes->trials);
+        $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
+
+        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
+            ...$book->aside, ...$line->aside, ...$shelf->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
+        ], $today->day);
+    }
+
+    /** The same box ranked by other rules. */
+    public function by(RuleBook $rules): self
+    {
+        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot, $this->aside, $this->day);
+    }
+
+    /** "lure.hole.cadence" */
+    public static function key(Pick $pick): string
+    {
+        $candidate = $pick->candidate;
+
+        return $candidate->lure->id.'.'.($candidate->hole()->name ?? '').'.'.($candidate->cadence->value ?? '');
+    }
+
+    public function find(string $key): ?Pick
+    {
+        foreach ($this->ranked as $pick) {
+            if (self::key($pick) === $key) {
+                return $pick;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws InvalidInput when nothing in the box is fished so today */
+    public function demand(string $key): Pick
+    {
+        return $this->find($key) ?? throw InvalidInput::because('pick', 'That lure is not in your box, or is not fished that way today; choose another.');
+    }
+
+    /** @return array<int|string, non-empty-list<Pick>> every way by lure, the best lure first */
+    public function byLure(): array
+    {
+        $byLure = [];
+        foreach ($this->ranked as $pick) {
+            $byLure[$pick->candidate->lure->id][] = $pick;
+        }
+
+        return $byLure;
+    }
+
+    public function row(Lure $lure): LureRow
+    {
+        return $this->rows->get((int) $lure->id) ?? throw new \LogicException('A pick is always of the box.');
+    }
+
+    /**
+     * One of each: several of the same are the same choice. What is tied on or pinned stands for its like. A row that
+     * cannot be read stands for nothing.
+     *
+     * @param  Collection<int, LureRow>  $rows
+     * @return array{list<Lure>, array<int, int>} and by the id of each lure that of the one that stands for it
+     */
+    private static function different(Collection $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
+    {
+        $box = [];
+        $kinds = [];
+        foreach ($rows as $id => $row) {
+            $raw = $row->getAttributes();
+            $alike = implode('|', [
+                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['accents'] ?? '', $raw['build'] ?? '', $raw['holes'],
+                $raw['balance_x'], $raw['balance_y'], $book->measured->knows($id) ? $id : '',
+            ]);
+            if (! LureReader::hasSoundSize($row)) {
+                continue;
+            }
+            if (! array_key_exists($alike, $box) || $id === $tied || ($id === $pinned && $box[$alike]?->id !== (string) $tied)) {
+                $box[$alike] = LureReader::soundLure($row, $book->measured);
+            }
+            if ($box[$alike] !== null) {
+                $kinds[$id] = $alike;
+            }
+        }
+
+        return [array_values(array_filter($box)), array_map(static fn (string $alike): int => (int) $box[$alike]?->id, $kinds)];
+    }
+
+    /** @param  list<Lure>  $box */
+    private static function onTheLine(array $box, ?Setup $setup): ?TiedOn
+    {
+        foreach ($box as $lure) {
+            if ($setup !== null && $lure->id === (string) $setup->lure_id) {
+                return new TiedOn($lure, $setup->hole, $setup->cadence);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Choosing;
+
+use App\Models\Lure as LureRow;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\LineInUse;
+use App\Rows\LureReader;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+
+/** One lure on one hole in today's water, for questions about a single drop. */
+final readonly class SingleDrop
+{
+    private function __construct(public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book, private ?Cadence $cadence)
+    {
+    }
+
+    /**
+     * @param  string  $key  "lure.hole.cadence" as picks are named
+     *
+     * @throws InvalidInput when the lure is not in the box or has no such hole
+     */
+    public static function at(User $user, string $key): self
+    {
+        [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
+        $row = $user->lures()->whereNull('retired_at')->find((int) $id) ?? throw InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
+        $book = ReadingBook::of($user);
+        $lure = LureReader::lure($row, $book->measured);
+
+        return new self($row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book, Cadence::tryFrom($cadence));
+    }
+
+    public function candidate(): Candidate
+    {
+        $hung = Chooser::hung($this->situation, $this->lure, $this->holeIndex);
+
+        return $this->cadence === null ? $hung : $hung->worked($this->cadence);
+    }
+
+    /** @throws InvalidInput */
+    public static function hole(Lure $lure, string $name): ?int
+    {
+        if ($lure->holes === []) {
+            return null;
+        }
+        foreach ($lure->holes as $index => $hole) {
+            if ($hole->name === $name) {
+                return $index;
+            }
+        }
+        throw InvalidInput::because('hole', 'This lure has no such hole.');
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Data\AsideData;
+use App\Rows\Part;
+use App\Rows\SetAside;
+use Eskith\Core\Choosing\Reading;
+
+/** Says what was left out because it cannot be used, and how it is mended. */
+final class AsidePresenter
+{
+    /** Told at a time; the rest follows when these are mended. */
+    private const MOST = 6;
+
+    /**
+     * @param  list<SetAside>  $aside
+     * @return list<AsideData>
+     */
+    public static function all(array $aside): array
+    {
+        return array_map(self::one(...), array_slice($aside, 0, self::MOST));
+    }
+
+    private static function one(SetAside $aside): AsideData
+    {
+        $text = self::shown($aside->text);
+        [$words, $mend] = match ($aside->part) {
+            Part::Reading => [self::reading($aside->key, $text), 'Take it away'],
+            Part::Measurement => ["The measurement “{$text}” cannot be right, so the estimate is used.", 'Take it away'],
+            Part::Lure => ["The lure “{$text}” is kept with figures that cannot be read, so it is left out.", 'Mend it with usual measures'],
+            Part::Rule => ['A rule of your own is kept in a form that cannot be read, so it does not count.', 'Take it away'],
+            Part::Line => ["The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel'],
+        };
+
+        return new AsideData($words, $mend, $aside->part->value, self::shown($aside->key));
+    }
+
+    private static function reading(string $name, string $text): string
+    {
+        return Reading::tryFrom($name) !== null
+            ? ucfirst(Reading::from($name)->definition()->label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away."
+            : "“{$text}” is kept as a reading that Eskith does not know, so it is left out.";
+    }
+
+    private static function shown(string $text): string
+    {
+        return mb_substr(mb_scrub($text, 'UTF-8'), 0, 60);
+    }
+}

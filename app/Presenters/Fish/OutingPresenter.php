@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Fish;
+
+use App\Choosing\RankedBox;
+use App\Data\AnswerData;
+use App\Data\EventData;
+use App\Data\OptionData;
+use App\Data\OutingData;
+use App\Data\PadData;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Models\User;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Readings\ReadingBook;
+use App\Record\BitePhase;
+use App\Record\EventKind;
+use App\Record\Logbook;
+use App\Rows\LureReader;
+use App\Rows\SetAside;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Record\Rates;
+use Eskith\Core\Units\UnitSet;
+use Illuminate\Support\Collection;
+
+/** The outing under way, counted up. */
+final readonly class OutingPresenter
+{
+    /** Events listed. */
+    private const LISTED = 12;
+
+    public function __construct(private AnswerPresenter $answers)
+    {
+    }
+
+    /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
+    public function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
+    {
+        $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
+        $key = $setup->key();
+        $answer = $this->answers->of(RankedBox::of($angler, $book, $outing, $setup), $key);
+        $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
+        $situation = $book->situation(0.0002);
+        $names = new LureNames($situation->say);
+        $bites = $events->whereIn('kind', EventKind::bites());
+        $landed = $bites->where('landed', true)->count();
+        $last = $bites->first();
+        $sinceDrops = $events->where('kind', EventKind::Drop->value)
+            ->filter(static fn (Event $event): bool => $last === null || $event->at->greaterThan($last->at))->count();
+
+        return [new OutingData(
+            $outing->uuid, $outing->place, $outing->started_at->toIso8601String(),
+            LureReader::isSound($setup->lure) ? $names->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
+            $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').str_replace('_', ' ', $setup->cadence)),
+            implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
+            $setup->uuid, $key,
+            $sinceDrops, $events->where('kind', EventKind::Drop->value)->count(), $bites->count(), $landed,
+            self::landedWords($landed, $bites->count()),
+            Logbook::quietSince($setup, $last)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
+            self::minutesPerDrop($events, $setup),
+            array_slice(self::events($events, $book->likes->units), 0, self::LISTED),
+            array_map(static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases()),
+            $book->text('species') ?? 'walleye',
+            $book->likes->units->fishLength->symbol(),
+            $pick,
+            $answer->move,
+            self::pads(),
+        ), $answer];
+    }
+
+    /** @return list<PadData> */
+    private static function pads(): array
+    {
+        $pads = [];
+        foreach (EventKind::cases() as $kind) {
+            $pad = $kind->pad();
+            if ($pad !== null) {
+                $pads[] = new PadData($kind->value, ...$pad);
+            }
+        }
+
+        return $pads;
+    }
+
+    /**
+     * The pace of the drops since this was tied on; null until there are enough to tell.
+     *
+     * @param  Collection<int, Event>  $events  newest first
+     */
+    private static function minutesPerDrop(Collection $events, Setup $setup): ?float
+    {
+        $drops = $events->where('kind', EventKind::Drop->value)->where('setup_id', $setup->id)->values();
+        $count = $drops->count();
+        if ($count < 3) {
+            return null;
+        }
+        $minutes = $drops->last()?->at->diffInSeconds($drops->first()?->at) / 60 / ($count - 1);
+
+        return $minutes < 0.1 ? null : round($minutes, 2);
+    }
+
+    private static function landedWords(int $landed, int $bites): string
+    {
+        if ($bites === 0) {
+            return 'no touch yet';
+        }
+        $share = Rates::share($landed, $bites);
+
+        return sprintf('%d to %d in 100 likely', round(100 * $share->q10), round(100 * $share->q90));
+    }
+
+    /**
+     * Drops in a row are told as one line, under the id of the newest.
+     *
+     * @param  Collection<int, Event>  $events  newest first
+     * @return list<EventData>
+     */
+    private static function events(Collection $events, UnitSet $units): array
+    {
+        $told = [];
+        $inRow = 0;
+        foreach ($events as $event) {
+            $kind = EventKind::tryFrom($event->kind);
+            if ($kind === null) {
+                continue;
+            }
+            $inRow = $event->kind === EventKind::Drop->value ? $inRow + 1 : 0;
+            if ($inRow > 1) {
+                $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
+                $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops", $newest->at, '');
+
+                continue;
+            }
+            $told[] = new EventData(
+                $event->uuid, $kind->value, self::words($event), $event->at->toIso8601String(),
+                $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
+            );
+        }
+
+        return $told;
+    }
+
+    private static function words(Event $event): string
+    {
+        $came = $event->came === null ? null : BitePhase::tryFrom($event->came);
+        $came = $came === null ? '' : ', '.$came->word();
+
+        $kind = EventKind::from($event->kind);
+        $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
+
+        return $what.($event->length_text === null ? '' : ', '.$event->length_text).($event->landed === false ? ', lost' : '').$came;
+    }
+}

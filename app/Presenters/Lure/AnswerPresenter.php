@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Lure;
+
+use App\Choosing\RankedBox;
+use App\Data\AnswerData;
+use App\Data\RackData;
+use App\Models\User;
+use App\Presenters\AsidePresenter;
+use App\Presenters\CautionPresenter;
+use App\Presenters\Water\ColumnPresenter;
+use App\Presenters\Water\FeedPresenter;
+use App\Presenters\Water\ReadingPresenter;
+use Eskith\Core\Choosing\Headline;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+
+/** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
+final readonly class AnswerPresenter
+{
+    private const MOVE = 'Time to move: nothing has touched here for long enough, whatever was on. What to change next still holds for the new spot.';
+
+    /** Lures listed. */
+    private const LISTED = 10;
+
+    /**
+     * The answer for today's readings, overlaid by those that are only tried, and for what is tied on.
+     *
+     * @param  array<array-key, mixed>  $tried  name => text
+     * @param  string|null  $wanted  a way to fish, "lure.hole.cadence", also where it is far down
+     * @param  string|null  $family  lists only this family; "vibe" is one
+     *
+     * @throws InvalidInput when a tried reading cannot be used
+     */
+    public function today(User $user, array $tried = [], ?string $wanted = null, ?string $family = null): AnswerData
+    {
+        return $this->of(RankedBox::today($user, $tried), $wanted, $family);
+    }
+
+    public function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
+    {
+        [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
+        $names = new LureNames($situation->say);
+        [$headline, $lead] = (new Headline($situation))->of($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser);
+        $byLure = $rankedBox->byLure();
+        $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
+        $family = in_array($family, $families, true) ? $family : null;
+        $wish = $wanted === null ? null : $rankedBox->find($wanted);
+        $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id, $wish);
+        $chosen = $wish ?? $listed[0] ?? null;
+        $presenter = new PickPresenter($rankedBox);
+
+        return new AnswerData(
+            ReadingPresenter::all($book),
+            http_build_query($book->texts()),
+            $book->overlaid,
+            $headline, $lead,
+            CautionPresenter::of($rankedBox),
+            AsidePresenter::all($rankedBox->aside),
+            $book->signs(),
+            $rankedBox->rules->mostWanted($situation)?->missing(),
+            $rankedBox->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
+            $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
+            $rankedBox->rows->count(),
+            array_map($presenter->inShort(...), $listed),
+            $chosen === null ? null : $presenter->inFull($chosen),
+            (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
+            self::rack($byLure, $names),
+            FeedPresenter::of($user->feed()->first()),
+            count($families) > 1 ? $families : [],
+            $family,
+            $user->pinned_lure_id,
+        );
+    }
+
+    /**
+     * The best way of each lure listed, and of the pinned one; the wish where it is of one of them.
+     *
+     * @param  array<int|string, non-empty-list<Pick>>  $byLure
+     * @return list<Pick>
+     */
+    private static function listed(array $byLure, ?string $family, string $pinned, ?Pick $wish): array
+    {
+        $listed = [];
+        $fitting = 0;
+        foreach ($byLure as $id => $ways) {
+            $fits = ($family === null || self::family($ways[0]->candidate->lure) === $family) && $fitting < self::LISTED;
+            $fitting += (int) $fits;
+            if ($fits || (string) $id === $pinned) {
+                $listed[] = (string) $id === $wish?->candidate->lure->id ? $wish : $ways[0];
+            }
+        }
+
+        return $listed;
+    }
+
+    /** "blade", "vibe", "bladed_spoon". */
+    private static function family(Lure $lure): string
+    {
+        return $lure->isVibe() ? 'vibe' : $lure->family->value;
+    }
+
+    /**
+     * @param  array<int|string, non-empty-list<Pick>>  $byLure
+     * @return list<RackData>
+     */
+    private static function rack(array $byLure, LureNames $names): array
+    {
+        return array_values(array_map(static function (array $ways) use ($names): RackData {
+            $lure = $ways[0]->candidate->lure;
+
+            return new RackData(
+                RankedBox::key($ways[0]), (int) $lure->id, $names->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
+            );
+        }, $byLure));
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Lure;
+
+use App\Choosing\RankedBox;
+use App\Data\CompareData;
+use App\Data\ContrastData;
+use App\Data\GhostData;
+use App\Presenters\Water\DropPresenter;
+use App\Rows\LureReader;
+use Eskith\Core\Choosing\Compare\Comparison;
+use Eskith\Core\Choosing\Compare\Contrast;
+use Eskith\Core\Choosing\Compare\Difference;
+use Eskith\Core\Choosing\Expected;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Sensitivity\TippingWords;
+use Eskith\Core\Choosing\Situation;
+
+/** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
+final class ComparePresenter
+{
+    public static function of(RankedBox $rankedBox, Pick $first, Pick $second): CompareData
+    {
+        $names = new LureNames($rankedBox->situation->say);
+        $comparison = Comparison::of($first, $second);
+        $name = static fn (Pick $pick): string => $names->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
+
+        return new CompareData(
+            RankedBox::key($first), RankedBox::key($second), $names->title($first->candidate->lure), $names->title($second->candidate->lure),
+            Points::plain($first->points), Points::plain($second->points),
+            self::verdict($comparison, $first, $second, $rankedBox->situation),
+            array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
+                $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
+                $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
+            ), $comparison->contrasts),
+            $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
+            new GhostData(
+                $name($second), LureReader::drawing($rankedBox->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
+                DropPresenter::of($second->candidate, $rankedBox->situation), Difference::words($first->candidate, $rankedBox->situation, $second->candidate, $rankedBox->situation),
+            ),
+        );
+    }
+
+    private static function verdict(Comparison $comparison, Pick $first, Pick $second, Situation $situation): string
+    {
+        $names = new LureNames($situation->say);
+        $same = $first->candidate->lure->id === $second->candidate->lure->id;
+        $of = static fn (Pick $pick): string => $same ? $names->way($pick->candidate, $situation) : $names->lure($pick->candidate->lure);
+        if ($comparison->lead === 0.0) {
+            return ucfirst("the {$of($first)} and the {$of($second)} stand level.");
+        }
+        [$ahead, $behind] = $comparison->lead > 0 ? [$first, $second] : [$second, $first];
+        $times = Expected::times(abs($comparison->lead));
+        $points = Points::plain(abs($comparison->lead));
+
+        return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));
+    }
+
+    /** @return list<string> the readings that, moved by themselves, put this lure on top: slower than the comparison, and asked by itself */
+    public static function onTop(RankedBox $rankedBox, Pick $pick): array
+    {
+        $top = $rankedBox->ranked[0]->candidate->lure;
+        if ($top->id === $pick->candidate->lure->id) {
+            return [];
+        }
+        $tipping = SecondLookPresenter::tipping($rankedBox);
+        $words = new TippingWords($rankedBox->situation);
+        $said = [];
+        foreach (Reading::used() as $reading) {
+            foreach ($tipping->towards($reading, $pick->candidate->lure) as $tip) {
+                $said[] = $words->where($tip);
+            }
+        }
+
+        return $said;
+    }
+}

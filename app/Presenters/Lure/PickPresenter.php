@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Lure;
+
+use App\Choosing\RankedBox;
+use App\Data\ListedPickData;
+use App\Data\PickData;
+use App\Data\ReasonData;
+use App\Data\StepData;
+use App\Data\WayData;
+use App\Presenters\Water\DropPresenter;
+use App\Presenters\Work\CadenceWords;
+use App\Presenters\Work\FallWords;
+use App\Rows\LureReader;
+use Eskith\Core\Choosing\Change;
+use Eskith\Core\Choosing\Day;
+use Eskith\Core\Choosing\Ladder;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reason;
+
+/** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
+final readonly class PickPresenter
+{
+    /** Steps of the ladder shown. */
+    private const STEPS = 3;
+
+    private LureNames $names;
+
+    /** @var array<int|string, non-empty-list<Pick>> */
+    private array $byLure;
+
+    /** @var array<int|string, int> of each lure in the ranking, from 1 */
+    private array $places;
+
+    public function __construct(private RankedBox $rankedBox)
+    {
+        $this->names = new LureNames($rankedBox->situation->say);
+        $this->byLure = $rankedBox->byLure();
+        $this->places = array_map(static fn (int $at): int => $at + 1, array_flip(array_keys($this->byLure)));
+    }
+
+    /** As a list shows it. */
+    public function inShort(Pick $pick): ListedPickData
+    {
+        $candidate = $pick->candidate;
+        $say = $this->rankedBox->situation->say;
+
+        return new ListedPickData(
+            key: RankedBox::key($pick),
+            lureId: (int) $candidate->lure->id,
+            place: $this->places[$candidate->lure->id],
+            title: $this->names->title($candidate->lure),
+            subtitle: $this->names->way($candidate, $this->rankedBox->situation),
+            drawing: LureReader::drawing($this->rankedBox->row($candidate->lure), $candidate->lure),
+            holeIndex: $candidate->holeIndex,
+            secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
+            angleText: $candidate->weighed->lineAngleDeg === null ? '–' : $say->angle($candidate->weighed->lineAngleDeg),
+            points: $pick->points,
+            forPoints: $pick->pointsFor(),
+            againstPoints: $pick->pointsAgainst(),
+            usual: $this->rankedBox->row($candidate->lure)->isUsual(),
+        );
+    }
+
+    /** With all that is said of it. */
+    public function inFull(Pick $pick): PickData
+    {
+        $candidate = $pick->candidate;
+        $row = $this->rankedBox->row($candidate->lure);
+        $reasons = $pick->reasons();
+        $otherWays = array_values(array_filter($this->byLure[$candidate->lure->id], static fn (Pick $way): bool => $way !== $pick));
+
+        return new PickData(
+            key: RankedBox::key($pick),
+            lureId: $row->id,
+            massKg: $row->mass_kg,
+            hole: $candidate->hole()?->name,
+            cadence: $candidate->cadence->value ?? '',
+            title: $this->names->title($candidate->lure),
+            subtitle: $this->names->way($candidate, $this->rankedBox->situation),
+            spoken: $this->names->lure($candidate->lure),
+            drawing: LureReader::drawing($row, $candidate->lure),
+            holeIndex: $candidate->holeIndex,
+            points: $pick->points,
+            reasons: array_map(self::reason(...), self::weightiestFirst($reasons)),
+            ways: array_map($this->way(...), array_slice($otherWays, 0, 4)),
+            drop: DropPresenter::of($candidate, $this->rankedBox->situation),
+            cadenceWord: ucfirst($candidate->cadence?->word() ?? ''),
+            cadenceSteps: CadenceWords::of($candidate, $this->rankedBox->situation),
+            ladder: $this->steps($pick),
+            otherSchools: array_values(array_filter([$this->otherHole($pick), FallWords::other($candidate, $this->rankedBox->situation)])),
+        );
+    }
+
+    private function way(Pick $way): WayData
+    {
+        return new WayData(RankedBox::key($way), $this->names->way($way->candidate, $this->rankedBox->situation), $way->points, Points::signed($way->points));
+    }
+
+    public static function reason(Reason $reason): ReasonData
+    {
+        return new ReasonData($reason->rule, $reason->points, Points::signed($reason->points), $reason->text);
+    }
+
+    /** @return list<StepData> */
+    private function steps(Pick $pick): array
+    {
+        // Told in minutes without a touch, which have begun for what is on the line.
+        $blank = 60 * $this->rankedBox->day->blank(Day::way($pick->candidate));
+        $steps = Ladder::over($this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical())->steps($pick, self::STEPS);
+
+        return array_map(fn (Change $change, int $i): StepData => new StepData(
+            RankedBox::key($change->to), $this->names->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
+            $this->names->title($change->to->candidate->lure), $this->names->way($change->to->candidate, $this->rankedBox->situation),
+        ), $steps, array_keys($steps));
+    }
+
+    /**
+     * @param  list<Reason>  $reasons
+     * @return list<Reason>
+     */
+    private static function weightiestFirst(array $reasons): array
+    {
+        usort($reasons, static fn (Reason $a, Reason $b): int => [$b->points > 0, abs($b->points)] <=> [$a->points > 0, abs($a->points)]);
+
+        return $reasons;
+    }
+
+    private function otherHole(Pick $pick): ?string
+    {
+        $situation = $this->rankedBox->situation;
+        $theirs = $this->rankedBox->chooser->holeFor($situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure);
+
+        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
+    }
+}

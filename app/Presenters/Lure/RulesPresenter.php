@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Lure;
+
+use App\Choosing\RankedBox;
+use App\Data\ChangesData;
+use App\Data\ConditionData;
+use App\Data\CustomRuleData;
+use App\Data\MoveData;
+use App\Data\RuleData;
+use App\Data\RuleGroupData;
+use Eskith\Core\Choosing\Custom\Condition;
+use Eskith\Core\Choosing\Custom\CustomRule;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Rule;
+use Eskith\Core\Choosing\RuleBook;
+
+/** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
+final readonly class RulesPresenter
+{
+    /** Lures told of, at least. */
+    private const MOVES = 6;
+
+    private const GROUPS = ['F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence'];
+
+    public function __construct(private RankedBox $rankedBox)
+    {
+    }
+
+    /** @return list<RuleGroupData> own rules first, when there are any */
+    public function groups(): array
+    {
+        $speaking = $this->speaking();
+        $own = array_column($this->rankedBox->shelf->own, null, 'id');
+        $groups = [];
+        foreach ($this->rankedBox->rules->rules as $rule) {
+            $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
+            $weight = $this->rankedBox->rules->weight($rule);
+            $groups[$title][] = new RuleData(
+                $rule->id, $this->rankedBox->situation->say->temperatures($rule->says), $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
+                $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
+            );
+        }
+        $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
+
+        return array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups);
+    }
+
+    /** What the angler's rules make of the order that the rules as they come give. */
+    public function changes(): ChangesData
+    {
+        return self::between($this->rankedBox->by(RuleBook::standard()), $this->rankedBox);
+    }
+
+    /** What these rules would make of the order. */
+    public function trying(RuleBook $rules): ChangesData
+    {
+        return self::between($this->rankedBox, $this->rankedBox->by($rules));
+    }
+
+    private static function between(RankedBox $before, RankedBox $after): ChangesData
+    {
+        [$places, $points] = self::places($before);
+        [$newPlaces, $newPoints] = self::places($after);
+        $names = new LureNames($after->situation->say);
+        $byLure = $after->byLure();
+        $moves = [];
+        foreach ($newPlaces as $id => $place) {
+            if ($place <= self::MOVES || $places[$id] <= 3) {
+                $moves[] = new MoveData($names->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]), Points::plain($newPoints[$id]));
+            }
+        }
+
+        return new ChangesData(self::sentence($before, $after, $places === $newPlaces, $points === $newPoints, $names), $moves);
+    }
+
+    private static function sentence(RankedBox $before, RankedBox $after, bool $sameOrder, bool $samePoints, LureNames $names): string
+    {
+        [$was, $is] = [$before->ranked[0] ?? null, $after->ranked[0] ?? null];
+        if ($was === null || $is === null) {
+            return 'There is nothing in the box yet for rules to order.';
+        }
+
+        return match (true) {
+            $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
+            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$names->lure($is->candidate->lure)} comes first, in place of the {$names->lure($was->candidate->lure)}.",
+            RankedBox::key($was) !== RankedBox::key($is) => "The {$names->lure($is->candidate->lure)} stays first, but by the {$names->way($is->candidate, $after->situation)}.",
+            ! $sameOrder => 'The first stays first; others change places.',
+            ! $samePoints => 'Points change, the order does not.',
+            default => 'Today this changes nothing.',
+        };
+    }
+
+    /** @return array{array<int|string, int>, array<int|string, float>} place and points by lure, best first */
+    private static function places(RankedBox $rankedBox): array
+    {
+        $byLure = $rankedBox->byLure();
+
+        return [array_combine(array_keys($byLure), array_map(static fn (int $i): int => $i + 1, array_keys(array_values($byLure)))), array_map(static fn (array $ways): float => $ways[0]->points, $byLure)];
+    }
+
+    /** @return array<string, int> lures of which each rule says something today, in any way to fish them */
+    private function speaking(): array
+    {
+        $count = [];
+        foreach ($this->rankedBox->byLure() as $ways) {
+            $rules = array_unique(array_merge(...array_map(static fn (Pick $pick): array => $pick->rules(), $ways)));
+            foreach ($rules as $rule) {
+                $count[$rule] = ($count[$rule] ?? 0) + 1;
+            }
+        }
+
+        return $count;
+    }
+
+    private function today(Rule $rule, float $weight, int $lures): string
+    {
+        $missing = $rule->missing($this->rankedBox->situation);
+
+        return match (true) {
+            $weight === 0.0 => 'off',
+            $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Reading $need): string => $need->missing(), $missing)),
+            $lures === 0 => 'silent today',
+            default => 'speaks of '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
+        };
+    }
+
+    private function own(CustomRule $rule): CustomRuleData
+    {
+        $fields = $this->rankedBox->shelf->fields[$rule->id];
+        $say = $this->rankedBox->situation->say;
+        /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
+        $when = $fields['when'];
+        /** @var array{from: string, to: string} $lures */
+        $lures = $fields['lures'];
+        $asked = implode(', ', array_map(static fn (Condition $condition): string => $condition->asks($say), $rule->when));
+
+        return new CustomRuleData(
+            $rule->name, $rule->points,
+            array_map(static fn (array $one): ConditionData => new ConditionData($one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? []), $when),
+            $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],
+            ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
+        );
+    }
+}

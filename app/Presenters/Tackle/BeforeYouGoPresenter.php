@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Tackle;
+
+use App\Data\DueData;
+use App\Models\Event;
+use App\Models\Gear;
+use App\Models\History;
+use App\Models\Line;
+use App\Models\Lure;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\LureReader;
+use App\Rows\SetAside;
+use App\Tackle\Box;
+use App\Tackle\HookDates;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** What is due before the next outing, made from the record; what is done is written to the item's history. */
+final readonly class BeforeYouGoPresenter
+{
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** @return list<DueData> */
+    public function due(): array
+    {
+        return [...$this->hooks(), ...$this->lines(), ...$this->leaders(), ...$this->stock(), ...$this->finishes()];
+    }
+
+    /**
+     * Ticks something off.
+     *
+     * @param  string  $item  "lure.7", "line.2" or "gear.3"
+     *
+     * @throws InvalidInput when there is no such thing
+     */
+    public function done(string $uuid, string $item): string
+    {
+        [$kind, $id] = [...explode('.', $item), ''];
+
+        return DB::transaction(function () use ($uuid, $kind, $id): string {
+            if ($this->user->history()->where('uuid', $uuid)->exists()) {
+                return 'Written down already.';
+            }
+            $missing = InvalidInput::because('item', 'That is not in your box any more.');
+            $today = Carbon::today();
+            if ($kind === 'lure') {
+                $lure = $this->user->lures()->find((int) $id) ?? throw $missing;
+                $lure->update(['hooks' => [...$lure->hooks ?? [], 'sharpened' => $today->toDateString()]]);
+                $what = 'Hooks sharpened or changed';
+            } elseif ($kind === 'line') {
+                ($this->user->lines()->find((int) $id) ?? throw $missing)->update(['put_on' => $today]);
+                $what = 'Line turned round or replaced';
+            } elseif ($kind === 'gear') {
+                ($this->user->gear()->find((int) $id) ?? throw $missing)->update(['put_on' => $today]);
+                $what = 'Leader tied anew';
+            } else {
+                throw $missing;
+            }
+            History::query()->create(['user_id' => $this->user->id, 'uuid' => $uuid, "{$kind}_id" => (int) $id, 'what' => $what, 'at' => Carbon::now()]);
+
+            return "{$what}: written down.";
+        });
+    }
+
+    /** @return list<DueData> */
+    private function hooks(): array
+    {
+        $worn = [];
+        foreach (Event::query()->toBase()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
+            ->whereNull('events.undone_at')->whereIn('events.kind', ['fish', 'snag'])->get(['setups.lure_id', 'events.at']) as $event) {
+            $worn[(int) $event->lure_id][] = (string) $event->at;
+        }
+        $due = [];
+        foreach ($this->user->lures()->whereNull('retired_at')->whereIn('id', array_keys($worn))->get() as $lure) {
+            $since = HookDates::since($lure->hooks);
+            $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)));
+            $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
+            if ($why !== null) {
+                $due[] = new DueData("lure.{$lure->id}", $this->name($lure), $why, 'Sharpened or changed');
+            }
+        }
+
+        return $due;
+    }
+
+    /** @return list<DueData> */
+    private function lines(): array
+    {
+        return $this->dueOf($this->user->lines()->get()->all(), static fn (Line $line): ?DueData => ($why = Upkeep::line($line->kind, self::days($line->put_on))) === null
+            ? null : new DueData("line.{$line->id}", $line->name, $why, 'Turned or replaced'));
+    }
+
+    /** @return list<DueData> */
+    private function leaders(): array
+    {
+        return $this->dueOf($this->user->gear()->where('kind', 'leader')->whereNull('retired_at')->get()->all(), static fn (Gear $gear): ?DueData => ($why = Upkeep::leader(self::days($gear->put_on))) === null
+            ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Tied anew'));
+    }
+
+    /** @return list<DueData> */
+    private function stock(): array
+    {
+        return $this->dueOf(Box::of($this->user)->find(['show' => 'buy'])->limit(20)->get()->all(), fn (Lure $lure): DueData => new DueData(
+            null, $this->name($lure), $lure->lost >= $lure->quantity ? 'none left: buy again' : 'marked to buy again', null,
+        ));
+    }
+
+    /** @return list<DueData> finishes that the food asks for and the box lacks */
+    private function finishes(): array
+    {
+        $food = array_filter(explode(',', (string) ReadingBook::of($this->user)->text('food')));
+        $have = $this->user->lures()->whereNull('retired_at')->distinct()->pluck('finish')->all();
+        $due = [];
+        foreach ($food as $one) {
+            $finish = Upkeep::finishFor($one);
+            if ($finish !== null && ! in_array($finish->value, $have, true)) {
+                $due[] = new DueData(null, ucfirst(Finish::word($finish->value)), 'missing from the box, with '.str_replace('_', ' ', $one).' about', null);
+            }
+        }
+
+        return $due;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<array-key, T>  $items
+     * @param  callable(T): ?DueData  $say
+     * @return list<DueData>
+     */
+    private function dueOf(array $items, callable $say): array
+    {
+        return array_values(array_filter(array_map($say, $items)));
+    }
+
+    /** As lures are named everywhere; one that cannot be read by what stands in its row. */
+    private function name(Lure $lure): string
+    {
+        return LureReader::isSound($lure) ? (new LurePresenter($this->user))->title($lure) : SetAside::lure($lure)->text;
+    }
+
+    private static function days(?Carbon $since): ?int
+    {
+        return $since === null ? null : (int) $since->diffInDays(Carbon::today());
+    }
+}

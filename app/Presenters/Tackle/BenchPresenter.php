@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Tackle;
+
+use App\Data\BenchData;
+use App\Data\RoleData;
+use App\Models\Event;
+use App\Models\Lure as LureRow;
+use App\Models\Measurement;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\LineInUse;
+use App\Rows\LureReader;
+use App\Rows\MeasurementKind;
+use App\Tackle\HookDates;
+use App\Tackle\LureForm;
+use Eskith\Core\Balance\Hang;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\HoleRoles;
+use Eskith\Core\Choosing\HoleSchool;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\HookAdvice;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
+
+/** Everything that follows from one lure's measures. */
+final class BenchPresenter
+{
+    /** kg of a small snap. Estimate. */
+    private const SNAP_KG = 0.0003;
+
+    public function of(User $user, LureRow $row): BenchData
+    {
+        $book = ReadingBook::of($user);
+        $situation = $book->situation(LineInUse::diameterM($user));
+        $lure = LureReader::lure($row, $book->measured);
+        $hooks = $row->hooks ?? [];
+        $since = HookDates::since($hooks);
+        $worn = self::worn($user, $row, $since);
+
+        return new BenchData(
+            (new LurePresenter($user))->one($row),
+            json_encode(LureForm::fields($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            $this->roles($row, $lure, $situation, $book),
+            self::balance($row, $book),
+            self::connector($lure, $situation),
+            HookAdvice::for($lure, self::size($hooks['front'] ?? null), self::size($hooks['rear'] ?? null), $since !== null, $worn, ($situation->water->tempC ?? 99) <= 4.5),
+            $since === null ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened." : "{$worn} fish and snags since {$since}.",
+        );
+    }
+
+    /** @return list<RoleData> one for each hole; one for a lure without */
+    private function roles(LureRow $row, Lure $lure, Situation $situation, ReadingBook $book): array
+    {
+        $count = count($lure->holes);
+        $readings = $book->measured->all()->where('kind', MeasurementKind::Hang->value)->where('lure_id', $row->id);
+
+        return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
+            $hang = Hang::ofLure($lure, $hole);
+            $fall = $situation->columnIfStill === null ? null : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $hole, $hang), $situation->columnIfStill);
+            $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
+            $words = static fn (HoleSchool $school): string => $hole === null ? '–' : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
+
+            return new RoleData(
+                $hole->name ?? 'eye', $hang ?? 0.0, $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+                $fall === null ? '–' : Unit::MetrePerSecond->print($fall->sinkRateStartMs),
+                $fall === null ? '–' : $situation->say->seconds($fall->seconds),
+                $words(HoleSchool::MiddleFirst), $words(HoleSchool::LevelLift),
+                $read === null ? null : round($read->value).'°',
+            );
+        }, $lure->holes ?: [null], array_keys($lure->holes ?: [null]));
+    }
+
+    private static function balance(LureRow $row, ReadingBook $book): string
+    {
+        $have = $book->measured->all()->where('kind', MeasurementKind::Hang->value)->where('lure_id', $row->id)->count();
+        try {
+            $fit = $book->measured->fit($row->id, $row->holes);
+
+            return sprintf('By %d hang readings the balance point is %.1f mm from the nose and %.1f mm up; they miss it by %.2f mm.', $have, $fit->balance->x, $fit->balance->y, $fit->rmsMm);
+        } catch (InvalidInput $notYet) {
+            return $have > 0 ? $notYet->getMessage() : ($row->balance_x === null
+                ? 'No balance point yet: hang the lure from two holes or more and read the angles, or place the point on the drawing.'
+                : 'Balance point as placed; hang readings would confirm it.');
+        }
+    }
+
+    /** @return list<string> */
+    private static function connector(Lure $lure, Situation $situation): array
+    {
+        $share = round(100 * (sqrt(1 + self::SNAP_KG / $lure->massKg) - 1), 1);
+
+        return [
+            'A ring or small snap hangs free in the hole: its weight pulls on the hole itself, so the hang angle stays the same.',
+            "A snap of 0.3 g lets it sink {$share} % faster, and leaves it freer to wag; tied direct gives most control.",
+            ...($situation->column === null ? [] : ['A swivel only if the line twists.']),
+        ];
+    }
+
+    private static function worn(User $user, LureRow $row, ?string $since): int
+    {
+        return Event::query()->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', ['fish', 'snag'])
+            ->whereHas('setup', static fn ($setup) => $setup->where('lure_id', $row->id))
+            ->when($since !== null, static fn ($query) => $query->where('at', '>', HookDates::until((string) $since)))->count();
+    }
+
+    private static function size(mixed $text): ?int
+    {
+        return is_string($text) && preg_match('/\d+/', $text, $found) === 1 ? (int) $found[0] : null;
+    }
+}

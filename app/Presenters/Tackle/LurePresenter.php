@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Tackle;
+
+use App\Data\LureData;
+use App\Models\Lure;
+use App\Models\User;
+use App\Rows\LureReader;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Tackle\Accent;
+
+/** A lure of the box as its list shows it. */
+final readonly class LurePresenter
+{
+    private LureNames $names;
+
+    public function __construct(User $user)
+    {
+        $this->names = new LureNames(new UnitFormat($user->likes()->units));
+    }
+
+    /** "½ oz blade, white". */
+    public function title(Lure $row): string
+    {
+        return $this->names->title(LureReader::lure($row));
+    }
+
+    public function one(Lure $row): LureData
+    {
+        $lure = LureReader::lure($row);
+        $holes = count($lure->holes);
+
+        return new LureData(
+            $row->id, $row->uuid, $this->names->title($lure),
+            implode(' · ', array_filter([
+                $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
+                $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
+                $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
+                self::shaped($row),
+                $row->isUsual() ? 'a usual one' : '',
+                $row->notes,
+            ])),
+            LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
+            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version, $row->isUsual(),
+        );
+    }
+
+    /** How its body was changed. */
+    private static function shaped(Lure $row): string
+    {
+        $told = ['bent' => 'bent, so it flutters more', 'drilled' => 'drilled at the tail', 'stinger' => 'stinger at the head', 'assist' => 'assist hooks'];
+
+        return implode(' · ', array_intersect_key($told, array_filter($row->build ?? [], static fn (mixed $value): bool => $value === true)));
+    }
+}

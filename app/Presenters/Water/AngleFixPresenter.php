@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Water;
+
+use App\Choosing\SingleDrop;
+use App\Data\AngleFixData;
+use App\Models\Line;
+use App\Models\User;
+use App\Rows\LureReader;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Drop\AngleFix;
+use Eskith\Core\Drop\Lean;
+use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Drop\WaterColumn;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Flow;
+use Eskith\Core\Water\Profile;
+
+/** "My line leans so much with this on": what flows, and what to do about it. */
+final class AngleFixPresenter
+{
+    /** @throws InvalidInput when depth was not read or no flow gives this angle */
+    public static function of(User $user, SingleDrop $desk, float $angleDeg): AngleFixData
+    {
+        $now = $desk->situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; the angle means nothing without it.');
+        $water = $desk->situation->water;
+        $unread = $desk->situation->column === null;
+        if ($unread) {
+            // What passes the line is what it tells; the boat as it goes, where that is known.
+            $now = $now->with(Flow::of($water->currentMs ?? 0.0, $water->boatMs ?? 0.0, $water->profile));
+        }
+        $river = $water->profile === Profile::River;
+        $sense = $now->flow->mean() > 0 || ($river && $now->flow->mean() >= 0) ? 1.0 : -1.0;
+        $flow = AngleFix::flow($sense * abs($angleDeg), $desk->lure->body, $now);
+        $fixed = $now->with($flow);
+        $say = $desk->situation->say;
+        // A tide whose current was not read: all that passes the boat is put down to it.
+        $tide = ! $river && $water->currentMs === null;
+        $current = $river ? $flow->surfaceMs : $flow->mean() + ($water->boatMs ?? 0.0);
+        [$name, $speed] = $river || $tide ? ['current', $current] : ['drift', $flow->boatMs];
+        $names = new LureNames($desk->situation->say);
+
+        return new AngleFixData(
+            "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".($river ? 'current at the surface' : $name),
+            self::ways($user, $desk, $fixed, $names),
+            [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
+            "the {$name} to {$say->speed($speed)}",
+            self::weights($user, $desk, $fixed, $names),
+            self::lines($user, $desk, $fixed),
+        );
+    }
+
+    /** @return list<string> what brings it back within 20° */
+    private static function ways(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
+    {
+        $say = $desk->situation->say;
+        if (VerticalLimits::isVertical($desk->lure->body, $fixed)) {
+            return ['It is straight enough down as it is.'];
+        }
+        $own = [];
+        foreach ($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...)) as $row) {
+            $lure = LureReader::lure($row);
+            if (VerticalLimits::isVertical($lure->body, $fixed)) {
+                $own[] = $lure;
+            }
+        }
+        usort($own, static fn ($a, $b): int => [$a->massKg, $a->family !== $desk->lure->family] <=> [$b->massKg, $b->family !== $desk->lure->family]);
+        $least = VerticalLimits::leastMassKg($desk->lure->family, $fixed);
+        $drift = VerticalLimits::largestDriftMs($desk->lure->body, $fixed);
+        $line = VerticalLimits::thickestLineM($desk->lure->body, $fixed);
+
+        return [
+            isset($own[0]) ? 'Tie on the '.$names->lure($own[0]).', the lightest of yours that stays straight down.'
+                : ($least === null ? 'No weight up to 120 g would stay straight down.' : "Nothing you own stays straight down; it would take {$say->mass($least)}."),
+            ...($drift !== null && $drift < abs($fixed->flow->boatMs) ? ["Or slow the boat to {$say->speed($drift)}."] : []),
+            ...($line !== null ? ['Or go down to '.\Eskith\Core\Units\Unit::Millimetre->print($line).' line.'] : []),
+        ];
+    }
+
+    /** @return list<string> what the other weights of this family would do */
+    private static function weights(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
+    {
+        $say = $desk->situation->say;
+        $said = [];
+        $masses = $user->lures()->whereNull('retired_at')->where('family', $desk->lure->family->value)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
+        foreach ($masses as $mass) {
+            $angle = Lean::of(Body::of($desk->lure->family, (float) $mass), $fixed)->angleDeg();
+            $said[] = ucfirst($names->weight((float) $mass)).': '.$say->angle($angle);
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> what the other lines on board would do */
+    private static function lines(User $user, SingleDrop $desk, WaterColumn $fixed): array
+    {
+        $say = $desk->situation->say;
+        $said = [];
+        foreach ($user->lines()->get() as $line) {
+            /** @var Line $line */
+            $column = WaterColumn::of($fixed->depthM, $line->diameter_m, Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water);
+            $said[] = "{$line->name}: ".$say->angle(Lean::of($desk->lure->body, $column)->angleDeg());
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Water;
+
+use App\Data\MeasurementData;
+use App\Models\Lure as LureRow;
+use App\Models\Measurement;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\Calibrations;
+use App\Rows\LineInUse;
+use App\Rows\LureReader;
+use App\Rows\MeasurementKind;
+use Eskith\Core\Balance\Hang;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\Unit;
+
+/** Shows each measurement beside the estimate it replaces. */
+final class CalibrationPresenter
+{
+    /** @return list<MeasurementData> newest first */
+    public function all(User $user, ReadingBook $book): array
+    {
+        $situation = $book->situation(LineInUse::diameterM($user));
+        $lures = $user->lures()->whereIn('id', $book->measured->all()->pluck('lure_id')->filter()->unique())->get()->filter(LureReader::isSound(...))->keyBy('id');
+
+        $told = $book->measured->all()->filter(static fn (Measurement $row): bool => $row->lure_id === null || $lures->has($row->lure_id));
+
+        return array_values($told->map(function (Measurement $row) use ($situation, $lures, $book): MeasurementData {
+            $lure = $row->lure_id === null ? null : $lures->get($row->lure_id);
+
+            return match (MeasurementKind::from($row->kind)) {
+                MeasurementKind::Drift => new MeasurementData(
+                    $row->uuid, 'drift', 'Drift from the wind', self::share($row->value).' of the wind', 'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
+                ),
+                MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
+                MeasurementKind::Hang => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
+            };
+        })->all());
+    }
+
+    private function drop(Measurement $row, LureRow $lureRow, Situation $situation): MeasurementData
+    {
+        $lure = LureReader::lure($lureRow);
+        $hole = self::hole($lure, $row->hole);
+        $hang = Hang::ofLure($lure, $hole);
+        $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null ? '–' : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
+
+        return new MeasurementData(
+            $row->uuid, 'drop', $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
+            'estimate '.$rate(Falling::usual($lure, $hole, $hang)), $row->method, $row->measured_at->toIso8601String(),
+        );
+    }
+
+    private function hang(Measurement $row, LureRow $lureRow, Situation $situation, Calibrations $measured): MeasurementData
+    {
+        $lure = LureReader::lure($lureRow);
+        $hole = self::hole($lure, $row->hole);
+        $was = Hang::ofLure($lure, $hole);
+        $fit = $measured->balance($lureRow->id, $lureRow->holes);
+
+        return new MeasurementData(
+            $row->uuid, 'hang', $this->title($lure, $hole, $situation), 'hangs at '.self::degrees($row->value),
+            ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
+                .($fit === null ? '' : sprintf('; balance point %.1f, %.1f mm, readings miss it by %.2f mm', $fit->balance->x, $fit->balance->y, $fit->rmsMm)),
+            $row->method, $row->measured_at->toIso8601String(),
+        );
+    }
+
+    private function title(Lure $lure, ?Hole $hole, Situation $situation): string
+    {
+        return (new LureNames($situation->say))->title($lure).($hole === null ? '' : ", {$hole->name} hole");
+    }
+
+    private static function hole(Lure $lure, ?string $name): ?Hole
+    {
+        foreach ($lure->holes as $hole) {
+            if ($hole->name === $name) {
+                return $hole;
+            }
+        }
+
+        return null;
+    }
+
+    private static function degrees(float $value): string
+    {
+        return round($value).'°';
+    }
+
+    private static function share(float $value): string
+    {
+        return number_format(100 * $value, 1).' %';
+    }
+}

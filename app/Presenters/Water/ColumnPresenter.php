@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Water;
+
+use App\Choosing\RankedBox;
+use App\Data\ColumnData;
+use App\Data\SonarData;
+use App\Data\TickData;
+use App\Data\TouchData;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Record\EventKind;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\RestingLine;
+use Eskith\Core\Drop\SonarCircle;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Conditions;
+
+/** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
+final class ColumnPresenter
+{
+    /** Labelled ticks wanted on the scale. */
+    private const TICKS = 6;
+
+    /** Touches shown. */
+    private const TOUCHES = 40;
+
+    public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
+    {
+        [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
+        $depth = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
+        $say = $situation->say;
+        $drift = $book->driftMs();
+
+        return new ColumnData(
+            $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
+            $depth,
+            $book->text('depth') ?? $say->depth($depth),
+            $situation->water->bottom?->value,
+            $situation->water->bottom?->word() ?? 'bottom not read',
+            $situation->water->wall ?? false,
+            $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
+            $situation->water->windMs ?? 0.0,
+            $situation->water->currentMs === null ? 'current not read' : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
+            $drift ?? 0.0,
+            $situation->water->currentMs ?? 0.0,
+            $situation->water->currentMs === null || $situation->water->currentMs === 0.0 ? '' : 'current '.$say->speed($situation->water->currentMs),
+            $situation->vertical(),
+            self::sonar($book, $situation, $depth, $first),
+            self::ticks($depth, $say->units->depth),
+            self::touches($user, $outing, $depth, $situation),
+        );
+    }
+
+    private static function sonar(ReadingBook $book, Situation $situation, float $depth, ?Candidate $first): SonarData
+    {
+        $cone = $book->si('cone') ?? 20.0;
+        $circle = SonarCircle::of($cone, $depth);
+        $line = $first === null || $situation->columnIfStill === null ? null : RestingLine::of($first->lure->body, $situation->columnIfStill);
+        $shows = $line?->offsetM !== null && $circle->shows($line->offsetM);
+        $say = $situation->say;
+        $wide = $say->depth($circle->diameterM);
+
+        return new SonarData(
+            $circle->diameterM / 2,
+            "A {$say->angle($cone)} cone shows a circle {$wide} wide on the bottom; ".($shows ? 'the lure is on the screen.' : 'the lure is off the screen.'),
+            $shows,
+        );
+    }
+
+    /** @return list<TickData> round figures in the angler's unit */
+    private static function ticks(float $depthM, Unit $unit): array
+    {
+        $depth = $unit->fromSi($depthM);
+        $step = 1.0;
+        foreach ([1, 2, 5, 10, 20, 50, 100] as $try) {
+            $step = (float) $try;
+            if ($depth / $step <= self::TICKS) {
+                break;
+            }
+        }
+        $ticks = [];
+        for ($at = $step; $at < $depth - $step * 0.25; $at += $step) {
+            $ticks[] = new TickData($unit->toSi($at), (string) $at.($ticks === [] ? ' '.$unit->symbol() : ''));
+        }
+
+        return $ticks;
+    }
+
+    /** @return list<TouchData> */
+    private static function touches(User $user, ?Outing $outing, float $depth, Situation $situation): array
+    {
+        if ($outing === null) {
+            return [];
+        }
+
+        return array_values(Event::query()->toBase()
+            ->whereIn('kind', EventKind::bites())->whereNull('undone_at')->whereNotNull('depth_m')
+            ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
+            ->latest('at')->limit(self::TOUCHES)->get(['kind', 'depth_m'])
+            ->map(static fn (\stdClass $event): TouchData => new TouchData(
+                max(0.0, round($depth - (float) $event->depth_m, 3)),
+                $event->kind === 'fish',
+                "{$event->kind} at ".$situation->say->depth((float) $event->depth_m),
+            ))->all());
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\Measurement;
+use App\Models\User;
+use Eskith\Core\Balance\BalanceFit;
+use Eskith\Core\Balance\HangReading;
+use Eskith\Core\Tackle\Point;
+use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Collection;
+
+/** What an angler has measured, read once and asked for each lure. The angler's measurement wins over the estimate. */
+final readonly class Calibrations
+{
+    /**
+     * @param  Collection<int, Measurement>  $rows  newest first
+     * @param  array<int, mixed>  $lures  those measured, by id
+     * @param  list<SetAside>  $aside  kept measurements that cannot be used
+     */
+    private function __construct(private Collection $rows, private array $lures, public array $aside)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        $all = $user->measurements()->latest('measured_at')->latest('id')->get();
+        $rows = $all->filter(static fn (Measurement $row): bool => MeasurementKind::tryFrom($row->kind)?->holds($row->value, $row->lure_id) ?? false);
+
+        return new self($rows->values(), array_flip($rows->pluck('lure_id')->filter()->all()), array_values($all->diff($rows)->map(SetAside::measurement(...))->all()));
+    }
+
+    /** Whether anything of this lure was measured. */
+    public function knows(int $lureId): bool
+    {
+        return isset($this->lures[$lureId]);
+    }
+
+    /** @return array<string, float> falling drag by hole name, '' without holes: the mean of all timed drops */
+    public function drag(int $lureId): array
+    {
+        if (! $this->knows($lureId)) {
+            return [];
+        }
+        $found = [];
+        foreach ($this->rows as $row) {
+            if ($row->kind === MeasurementKind::Drop->value && $row->lure_id === $lureId) {
+                $found[$row->hole ?? ''][] = $row->value;
+            }
+        }
+
+        return array_map(static fn (array $values): float => array_sum($values) / count($values), $found);
+    }
+
+    /**
+     * The balance point that the hang readings of a lure give; null when they are too few or hang too much alike.
+     *
+     * @param  list<array{name: string, x: float|int, y: float|int}>  $holes
+     */
+    public function balance(int $lureId, array $holes): ?BalanceFit
+    {
+        if (! $this->knows($lureId)) {
+            return null;
+        }
+        try {
+            return $this->fit($lureId, $holes);
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  list<array{name: string, x: float|int, y: float|int}>  $holes
+     *
+     * @throws InvalidInput when there are too few readings or they hang too much alike
+     */
+    public function fit(int $lureId, array $holes): BalanceFit
+    {
+        $at = array_column($holes, null, 'name');
+        $readings = [];
+        foreach ($this->rows as $row) {
+            $hole = $at[$row->hole ?? ''] ?? null;
+            if ($row->kind === MeasurementKind::Hang->value && $row->lure_id === $lureId && $hole !== null) {
+                $readings[] = HangReading::of(Point::of((float) $hole['x'], (float) $hole['y']), $row->value);
+            }
+        }
+
+        return BalanceFit::from($readings);
+    }
+
+    /** Drift over wind: as last measured, else the estimate. */
+    public function driftPerWind(): float
+    {
+        return $this->measuredDrift()->value ?? Constants::DRIFT_PER_WIND;
+    }
+
+    public function measuredDrift(): ?Measurement
+    {
+        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Drift->value);
+    }
+
+    /** @return Collection<int, Measurement> newest first */
+    public function all(): Collection
+    {
+        return $this->rows;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\User;
+
+/** The main line on the reel. */
+final readonly class LineInUse
+{
+    /** m: taken while the angler has entered none. */
+    private const USUAL_M = 0.00022;
+
+    /** m: thinnest and thickest line that is reckoned with. */
+    private const RANGE_M = [0.00002, 0.003];
+
+    /** @param  list<SetAside>  $aside  the line, when its diameter cannot be one */
+    private function __construct(public float $diameterM, public array $aside = [])
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        $line = $user->lines()->where('in_use', true)->first();
+        if ($line === null) {
+            return new self(self::USUAL_M);
+        }
+
+        return $line->diameter_m >= self::RANGE_M[0] && $line->diameter_m <= self::RANGE_M[1]
+            ? new self($line->diameter_m)
+            : new self(self::USUAL_M, [SetAside::line($line)]);
+    }
+
+    public static function diameterM(User $user): float
+    {
+        return self::of($user)->diameterM;
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Data\HoleData;
+use App\Data\LureDrawing;
+use App\Models\Lure as LureRow;
+use App\Tackle\LureForm;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Tackle\Accent;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Tackle\Point;
+use Eskith\Core\Units\InvalidInput;
+
+/** Turns rows of the tackle box into lures of the core and into drawings. */
+final class LureReader
+{
+    /** Whether a row can be made a lure of: what was kept by hand or by an older version may not. */
+    public static function isSound(LureRow $row): bool
+    {
+        return self::hasSoundSize($row) && self::soundLure($row) !== null;
+    }
+
+    /** Whether it can be drawn, and its groups of parts are groups. */
+    public static function hasSoundSize(LureRow $row): bool
+    {
+        $raw = $row->getAttributes();
+        [$low, $high] = LureForm::SIZE_MM;
+        $grouped = static fn (mixed $group): bool => $group === null || (is_string($group) && is_array(json_decode($group, true)));
+
+        return $raw['length_mm'] >= $low && $raw['length_mm'] <= $high && $raw['height_mm'] >= $low && $raw['height_mm'] <= $high
+            && $grouped($raw['build'] ?? null) && $grouped($raw['hooks'] ?? null);
+    }
+
+    /** The lure of a row, as lure() makes it; null when it cannot be read. */
+    public static function soundLure(LureRow $row, ?Calibrations $measured = null): ?Lure
+    {
+        try {
+            return self::lure($row, $measured);
+        } catch (InvalidInput|\ValueError|\TypeError|\JsonException|\ErrorException) {
+            return null;
+        }
+    }
+
+    /** With calibrations, what the angler measured takes the place of what was assumed. */
+    public static function lure(LureRow $row, ?Calibrations $measured = null): Lure
+    {
+        // Read raw and once: hundreds of lures are read for every answer.
+        $raw = $row->getAttributes();
+        /** @var list<array{name: string, x: float|int, y: float|int}> $holes */
+        $holes = json_decode((string) $raw['holes'], true, 4, JSON_THROW_ON_ERROR);
+        $balance = isset($raw['balance_x'], $raw['balance_y']) ? Point::of((float) $raw['balance_x'], (float) $raw['balance_y']) : null;
+        $id = (int) ($raw['id'] ?? 0);
+
+        return Lure::of(
+            (string) $id,
+            Family::from($raw['family']),
+            (float) $raw['mass_kg'],
+            $raw['finish'],
+            (bool) ($raw['red_near_hooks'] ?? false),
+            array_map(static fn (array $hole): Hole => new Hole($hole['name'], Point::of((float) $hole['x'], (float) $hole['y'])), $holes),
+            $measured?->balance($id, $holes)->balance ?? $balance,
+            $measured?->drag($id) ?? [],
+            self::accents($raw),
+        );
+    }
+
+    /**
+     * What was added to the finish: as ticked, and as its build tells.
+     *
+     * @param  array<string, mixed>  $raw
+     * @return list<Accent>
+     */
+    private static function accents(array $raw): array
+    {
+        $ticked = is_string($raw['accents'] ?? null) ? json_decode($raw['accents'], true) : null;
+        $build = is_string($raw['build'] ?? null) ? json_decode($raw['build'], true) : null;
+        $part = static fn (string $name): string => is_array($build) && is_string($build[$name] ?? null) ? mb_strtolower($build[$name]) : '';
+        $found = array_map(static fn (mixed $one): ?Accent => is_string($one) ? Accent::tryFrom($one) : null, is_array($ticked) ? $ticked : []);
+
+        return array_values(array_filter([
+            ...$found,
+            $part('tape') === '' ? null : Accent::Tape,
+            str_contains($part('tape'), 'gold') ? Accent::Gold : null,
+            $part('scent') === '' ? null : Accent::Scent,
+            $part('tail') === '' ? null : (str_contains($part('tail'), 'feather') ? Accent::Feather : Accent::SoftTail),
+        ]));
+    }
+
+    public static function drawing(LureRow $row, ?Lure $lure = null): LureDrawing
+    {
+        $lure ??= self::lure($row);
+        $raw = $row->getAttributes();
+        $length = (float) $raw['length_mm'];
+        $holes = count($lure->holes);
+
+        return new LureDrawing(
+            $lure->family->value, $length, (float) $raw['height_mm'],
+            array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
+            $lure->balance?->x, $lure->balance?->y, $lure->finish, $lure->redNearHooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
+            Finish::word($lure->finish).' '.LureNames::family($lure).", {$length} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
+        );
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+/** What can be measured to replace an estimate. */
+enum MeasurementKind: string
+{
+    case Drop = 'drop';
+    case Hang = 'hang';
+    case Drift = 'drift';
+
+    /** Whether a measurement can be: of a lure's drag, its hang angle in degrees, or the drift over the wind. */
+    public function holds(float $value, ?int $lureId): bool
+    {
+        [$low, $high] = match ($this) {
+            self::Drop => [0.05, 50.0],
+            self::Hang => [-180.0, 180.0],
+            self::Drift => [0.001, 0.5],
+        };
+
+        return $value >= $low && $value <= $high && ($this === self::Drift || $lureId !== null);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+/** What of an angler's record may turn out to be unusable. */
+enum Part: string
+{
+    case Reading = 'reading';
+    case Measurement = 'measurement';
+    case Lure = 'lure';
+    case Rule = 'rule';
+    case Line = 'line';
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\Line;
+use App\Models\Lure;
+use App\Models\Measurement;
+
+/** Something that is kept and cannot be used, however it got there: it is left out, named, and offered for mending. */
+final readonly class SetAside
+{
+    /** @param  string  $key  by which it is mended */
+    private function __construct(public Part $part, public string $key, public string $text)
+    {
+    }
+
+    public static function reading(string $name, string $text): self
+    {
+        return new self(Part::Reading, $name, $text);
+    }
+
+    public static function measurement(Measurement $row): self
+    {
+        return new self(Part::Measurement, $row->uuid, $row->method);
+    }
+
+    public static function lure(Lure $row): self
+    {
+        return new self(Part::Lure, (string) $row->id, trim("{$row->mass_text} ".str_replace('_', ' ', $row->family).", {$row->finish}", ' ,'));
+    }
+
+    public static function rule(string $id): self
+    {
+        return new self(Part::Rule, $id, '');
+    }
+
+    public static function line(Line $row): self
+    {
+        return new self(Part::Line, (string) $row->id, $row->name);
+    }
+}
