@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Models\Gear;
+use App\Enums\BitePhase;
+use App\Enums\EventKind;
+use App\Enums\GearKind;
+use App\Enums\MeasurementKind;
+use App\Enums\Source;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
-use App\Readings\Source;
-use App\Record\BitePhase;
-use App\Record\EventKind;
 use App\Rows\LureReader;
-use App\Rows\MeasurementKind;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
@@ -61,7 +61,7 @@ final class Tables
                 'notes' => Column::text(500), 'search' => Column::text(300), 'version' => Column::whole(1, PHP_INT_MAX), ...self::written(),
             ], sound: static fn (array $row): bool => LureReader::isSound((new Lure)->setRawAttributes($row))),
             new Table('gear', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(Gear::KINDS), 'name' => Column::text(80), 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(GearKind::cases())), 'name' => Column::text(80), 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
                 'put_on' => Column::moment()->orNone(), 'retired_at' => Column::moment()->orNone(),
             ]),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],

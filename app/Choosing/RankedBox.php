@@ -81,7 +81,7 @@ final readonly class RankedBox
     /** @throws InvalidInput when the readings together are impossible */
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
-        $all = $user->lures()->whereNull('retired_at')->orderBy('position')->orderBy('id')->get()
+        $all = $user->lures()->inBox()->inOrder()->get()
             ->keyBy(static fn (LureRow $row): int => (int) $row->getRawOriginal('id'));
         [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);

@@ -31,7 +31,7 @@ final readonly class SingleDrop
     public static function at(User $user, string $key): self
     {
         [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
-        $row = $user->lures()->whereNull('retired_at')->find((int) $id) ?? throw InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
+        $row = $user->lures()->inBox()->find((int) $id) ?? throw InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
         $book = ReadingBook::of($user);
         $lure = LureReader::lure($row, $book->measured);
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\BitePhase;
+use App\Enums\EventKind;
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -18,8 +22,8 @@ use Illuminate\Support\Carbon;
  * @property int $outing_id
  * @property int $setup_id
  * @property string $uuid
- * @property string $kind
- * @property string|null $came
+ * @property EventKind|null $kind  null for one that is not known
+ * @property BitePhase|null $came
  * @property string|null $species
  * @property float|null $length_m
  * @property string|null $length_text
@@ -47,7 +51,27 @@ final class Event extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['length_m' => 'float', 'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime'];
+        return ['kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float', 'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime'];
+    }
+
+    /**
+     * Those that were not taken back.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeStanding(Builder $query): void
+    {
+        $query->whereNull('undone_at');
+    }
+
+    /**
+     * Those that a fish had to do with.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeBites(Builder $query): void
+    {
+        $query->whereIn('kind', EventKind::bites());
     }
 
     /** @return BelongsTo<Outing, $this> */

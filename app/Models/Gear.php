@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\GearKind;
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -15,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $user_id
  * @property string $uuid
- * @property string $kind
+ * @property GearKind|null $kind  null for one that is not known
  * @property string $name
  * @property string $details
  * @property int $quantity
@@ -27,8 +30,6 @@ final class Gear extends Model
     use BootsByName;
     use FoundByItsAngler;
 
-    public const KINDS = ['rod', 'reel', 'leader', 'connector', 'hooks'];
-
     protected $table = 'gear';
 
     protected $guarded = ['id'];
@@ -38,6 +39,16 @@ final class Gear extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['put_on' => 'date', 'retired_at' => 'datetime'];
+        return ['kind' => Known::class.':'.GearKind::class, 'put_on' => 'date', 'retired_at' => 'datetime'];
+    }
+
+    /**
+     * Not put away.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInBox(Builder $query): void
+    {
+        $query->whereNull('retired_at');
     }
 }

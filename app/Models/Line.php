@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -34,5 +35,11 @@ final class Line extends Model
     protected function casts(): array
     {
         return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean', 'put_on' => 'date'];
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeOnTheReel(Builder $query): void
+    {
+        $query->where('in_use', true);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
+use Eskith\Core\Tackle\Family;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $uuid
  * @property int $position
- * @property string $family
+ * @property Family|null $family  null for one that is not known
  * @property float $mass_kg
  * @property string $mass_text
  * @property string $finish
@@ -70,7 +73,37 @@ final class Lure extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float', 'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array', 'hooks' => 'array', 'retired_at' => 'datetime'];
+        return [
+            'family' => Known::class.':'.Family::class, 'mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float',
+            'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array',
+            'hooks' => 'array', 'retired_at' => 'datetime',
+        ];
+    }
+
+    /**
+     * Not put away.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInBox(Builder $query): void
+    {
+        $query->whereNull('retired_at');
+    }
+
+    /**
+     * As the angler has put them.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInOrder(Builder $query): void
+    {
+        $query->orderBy('position')->orderBy('id');
+    }
+
+    /** Its words as they were typed: "1/2 oz blade". */
+    public function typed(): string
+    {
+        return trim("{$this->mass_text} {$this->family?->word()}");
     }
 
     /** Of a usual dozen, and not yet said to be one's own. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\MeasurementKind;
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -17,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property int|null $lure_id
  * @property string $uuid
- * @property string $kind
+ * @property MeasurementKind|null $kind  null for one that is not known
  * @property string|null $hole
  * @property float $value
  * @property string $method
@@ -37,6 +39,6 @@ final class Measurement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['value' => 'float', 'measured_at' => 'datetime'];
+        return ['kind' => Known::class.':'.MeasurementKind::class, 'value' => 'float', 'measured_at' => 'datetime'];
     }
 }

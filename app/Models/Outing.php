@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -55,5 +56,15 @@ final class Outing extends Model
     public function events(): HasMany
     {
         return $this->hasMany(Event::class);
+    }
+
+    /**
+     * Not ended yet.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeUnderWay(Builder $query): void
+    {
+        $query->whereNull('ended_at');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\Source;
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -16,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $text
  * @property float|null $si
- * @property string $source
+ * @property Source|null $source  null for one that is not known
  * @property bool $pinned
  * @property Carbon $read_at
  */
@@ -33,6 +35,6 @@ final class Reading extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['si' => 'float', 'pinned' => 'boolean', 'read_at' => 'datetime'];
+        return ['source' => Known::class.':'.Source::class, 'si' => 'float', 'pinned' => 'boolean', 'read_at' => 'datetime'];
     }
 }

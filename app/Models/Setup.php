@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
+use Eskith\Core\Cadence\Cadence;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -18,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property string $uuid
  * @property int $lure_id
  * @property string|null $hole
- * @property string $cadence
+ * @property Cadence|null $cadence  null for one that is not known
  * @property float $depth_m
  * @property Carbon $tied_at
  * @property Lure $lure
@@ -40,13 +42,13 @@ final class Setup extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['depth_m' => 'float', 'tied_at' => 'datetime'];
+        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'tied_at' => 'datetime'];
     }
 
     /** As picks are named: "lure.hole.cadence". */
     public function key(): string
     {
-        return "{$this->lure_id}.{$this->hole}.{$this->cadence}";
+        return "{$this->lure_id}.{$this->hole}.{$this->cadence?->value}";
     }
 
     /** @return BelongsTo<Lure, $this> */

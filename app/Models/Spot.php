@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Eskith\Core\Water\Bottom;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -17,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $water_id
  * @property string $name
  * @property float $depth_m
- * @property string $bottom
+ * @property Bottom|null $bottom  null for one that is not known
  * @property bool $wall
  * @property float|null $latitude
  * @property float|null $longitude
@@ -35,7 +37,7 @@ final class Spot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float', 'longitude' => 'float'];
+        return ['bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float', 'longitude' => 'float'];
     }
 
     /** @return BelongsTo<Water, $this> */

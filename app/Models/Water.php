@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Eskith\Core\Water\Profile;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -16,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $user_id
  * @property string $name
  * @property string $kind
- * @property string $profile
+ * @property Profile|null $profile  null for one that is not known
  * @property float $salinity
  * @property string $local_rules
  * @property string $protected_fish
@@ -33,7 +35,7 @@ final class Water extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['salinity' => 'float'];
+        return ['profile' => Known::class.':'.Profile::class, 'salinity' => 'float'];
     }
 
     /** @return HasMany<Spot, $this> */

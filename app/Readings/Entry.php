@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Enums\Source;
 use App\Models\Feed;
 use Illuminate\Support\Carbon;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
@@ -141,8 +142,8 @@ final readonly class ReadingBook
         $water = $spot->water;
         $salt = array_search($water->salinity >= 25 ? Water::SEA : ($water->salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
         self::keep($user, [
-            'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom, 'wall' => $spot->wall ? 'yes' : 'no',
-            'flow' => $water->profile === Profile::River->value ? 'river' : ($water->kind === 'harbour' ? 'tide' : 'still'), 'salt' => (string) $salt,
+            'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null, 'wall' => $spot->wall ? 'yes' : 'no',
+            'flow' => $water->profile === Profile::River ? 'river' : ($water->kind === 'harbour' ? 'tide' : 'still'), 'salt' => (string) $salt,
         ], Source::Spot);
         ReadingRow::query()->upsert(
             [['user_id' => $user->id, 'name' => self::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],

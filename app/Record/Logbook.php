@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Enums\BitePhase;
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
@@ -28,7 +30,7 @@ final readonly class Logbook
 
     public function underWay(): ?Outing
     {
-        return $this->user->outings()->whereNull('ended_at')->latest('started_at')->latest('id')->first();
+        return $this->user->outings()->underWay()->latest('started_at')->latest('id')->first();
     }
 
     public function setup(Outing $outing): ?Setup
@@ -38,7 +40,7 @@ final readonly class Logbook
 
     public function lastBite(Outing $outing): ?Event
     {
-        return $outing->events()->whereNull('undone_at')->whereIn('kind', EventKind::bites())->latest('at')->latest('id')->first();
+        return $outing->events()->standing()->bites()->latest('at')->latest('id')->first();
     }
 
     /** Since when nothing has touched what is tied on. */
@@ -59,7 +61,7 @@ final readonly class Logbook
             if ($known !== null) {
                 return $known->outing;
             }
-            $lure = $this->user->lures()->whereNull('retired_at')->find($lureId)
+            $lure = $this->user->lures()->inBox()->find($lureId)
                 ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
             $this->demandHole($lure, $hole);
             $book = ReadingBook::of($this->user);
@@ -97,7 +99,7 @@ final readonly class Logbook
             return Event::query()->create([
                 ...$what,
                 'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
-                'kind' => $what['kind']->value, 'came' => $what['came']?->value, 'depth_m' => $depth,
+                'depth_m' => $depth,
             ]);
         });
     }

@@ -34,7 +34,7 @@ final readonly class Today
             ->orderBy('setups.tied_at')->orderBy('setups.id')
             ->get(['setups.id', 'setups.outing_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'outings.ended_at', 'lures.finish']);
         $touches = [];
-        foreach (Event::query()->toBase()->whereIn('setup_id', $rows->pluck('id'))->whereNull('undone_at')->whereIn('kind', EventKind::bites())->get(['setup_id', 'at']) as $event) {
+        foreach (Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']) as $event) {
             $touches[(int) $event->setup_id][] = self::age($event->at, $now);
         }
         $stints = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
+use App\Enums\MeasurementKind;
 use App\Models\Measurement;
 use App\Models\User;
 use Eskith\Core\Balance\BalanceFit;
@@ -28,7 +29,7 @@ final readonly class Calibrations
     public static function of(User $user): self
     {
         $all = $user->measurements()->latest('measured_at')->latest('id')->get();
-        $rows = $all->filter(static fn (Measurement $row): bool => MeasurementKind::tryFrom($row->kind)?->holds($row->value, $row->lure_id) ?? false);
+        $rows = $all->filter(static fn (Measurement $row): bool => $row->kind?->holds($row->value, $row->lure_id) ?? false);
 
         return new self($rows->values(), array_flip($rows->pluck('lure_id')->filter()->all()), array_values($all->diff($rows)->map(SetAside::measurement(...))->all()));
     }
@@ -47,7 +48,7 @@ final readonly class Calibrations
         }
         $found = [];
         foreach ($this->rows as $row) {
-            if ($row->kind === MeasurementKind::Drop->value && $row->lure_id === $lureId) {
+            if ($row->kind === MeasurementKind::Drop && $row->lure_id === $lureId) {
                 $found[$row->hole ?? ''][] = $row->value;
             }
         }
@@ -83,7 +84,7 @@ final readonly class Calibrations
         $readings = [];
         foreach ($this->rows as $row) {
             $hole = $at[$row->hole ?? ''] ?? null;
-            if ($row->kind === MeasurementKind::Hang->value && $row->lure_id === $lureId && $hole !== null) {
+            if ($row->kind === MeasurementKind::Hang && $row->lure_id === $lureId && $hole !== null) {
                 $readings[] = HangReading::of(Point::of((float) $hole['x'], (float) $hole['y']), $row->value);
             }
         }
@@ -99,7 +100,7 @@ final readonly class Calibrations
 
     public function measuredDrift(): ?Measurement
     {
-        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Drift->value);
+        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Drift);
     }
 
     /** @return Collection<int, Measurement> newest first */

@@ -22,7 +22,7 @@ final readonly class LineInUse
 
     public static function of(User $user): self
     {
-        $line = $user->lines()->where('in_use', true)->first();
+        $line = $user->lines()->onTheReel()->first();
         if ($line === null) {
             return new self(self::USUAL_M);
         }

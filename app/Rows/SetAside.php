@@ -28,7 +28,7 @@ final readonly class SetAside
 
     public static function lure(Lure $row): self
     {
-        return new self(Part::Lure, (string) $row->id, trim("{$row->mass_text} ".str_replace('_', ' ', $row->family).", {$row->finish}", ' ,'));
+        return new self(Part::Lure, (string) $row->id, trim("{$row->typed()}, {$row->finish}", ' ,'));
     }
 
     public static function rule(string $id): self

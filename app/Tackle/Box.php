@@ -6,6 +6,7 @@ namespace App\Tackle;
 
 use App\Models\Lure;
 use App\Models\User;
+use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -43,17 +44,17 @@ final readonly class Box
             $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
         }
         if (($filter['family'] ?? '') === 'vibe') {
-            $query->where('family', 'blade')->where('mass_kg', '<=', 0.007001);
+            $query->where('family', 'blade')->where('mass_kg', '<=', Mass::VIBE_KG + 1e-6);
         } elseif (($filter['family'] ?? '') !== '') {
             $query->where('family', $filter['family']);
         }
         match ($filter['show'] ?? '') {
             'retired' => $query->whereNotNull('retired_at'),
             'buy' => $query->where(static fn (Builder $any) => $any->where('buy_again', true)->orWhereColumn('lost', '>=', 'quantity')),
-            default => $query->whereNull('retired_at'),
+            default => $query->inBox(),
         };
 
-        return $query->orderBy('position')->orderBy('id');
+        return $query->inOrder();
     }
 
     /**

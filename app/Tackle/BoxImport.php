@@ -101,7 +101,7 @@ final class BoxImport
         } catch (InvalidInput $bad) {
             return ['status' => 'refused', 'words' => ($bad->field === '' ? '' : "{$bad->field}: ").$bad->getMessage(), 'uuid' => '', 'columns' => []];
         }
-        $told = static fn (Lure $lure): string => "{$lure->mass_text} ".str_replace('_', ' ', $lure->family).", {$lure->finish}";
+        $told = static fn (Lure $lure): string => "{$lure->typed()}, {$lure->finish}";
         if ($row === null) {
             return ['status' => 'add', 'words' => $told(new Lure($columns)), 'uuid' => $uuid, 'columns' => $columns];
         }

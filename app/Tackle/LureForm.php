@@ -69,7 +69,7 @@ final class LureForm
     public static function fields(Lure $row): array
     {
         return [
-            'family' => $row->family, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks, 'accents' => $row->accents ?? [],
+            'family' => $row->family?->value, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks, 'accents' => $row->accents ?? [],
             'quantity' => $row->quantity, 'lost' => $row->lost, 'buy_again' => $row->buy_again, 'retired' => $row->retired_at !== null,
             'length' => $row->length_mm, 'height' => $row->height_mm, 'holes' => $row->holes,
             'balance' => $row->balance_x === null || $row->balance_y === null ? null : [$row->balance_x, $row->balance_y],
@@ -117,7 +117,7 @@ final class LureForm
         if (array_key_exists('weight', $set)) {
             $mass = Measure::parse(Typed::text($set['weight'], 'weight', 40), $weightUnit, 'weight');
             try {
-                Body::of(Family::from($columns['family'] ?? $row->family ?? 'blade'), $mass->si);
+                Body::of(Family::tryFrom($columns['family'] ?? '') ?? $row->family ?? Family::Blade, $mass->si);
             } catch (InvalidInput $bad) {
                 throw InvalidInput::because('weight', $bad->getMessage());
             }
@@ -252,7 +252,7 @@ final class LureForm
 
         return mb_substr(mb_strtolower(implode(' ', [
             $row['mass_text'] ?? '', Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
-            $family?->word() ?? '', $kg <= 0.007001 && $family === Family::Blade ? 'vibe' : '', Finish::word((string) ($row['finish'] ?? '')),
+            $family?->word() ?? '', $family?->isVibeAt($kg) === true ? 'vibe' : '', Finish::word((string) ($row['finish'] ?? '')),
             ($row['red_near_hooks'] ?? false) ? 'red' : '', str_replace('_', ' ', implode(' ', self::listed($row['accents'] ?? null))),
             implode(' ', array_filter(self::listed($row['build'] ?? null), is_string(...))), $row['notes'] ?? '', ($row['buy_again'] ?? false) ? 'buy again' : '',
         ])), 0, 300);

@@ -52,7 +52,7 @@ final readonly class Chooser
                     $ofCadence = $judge->cadence($bare, $cadence);
                     $pick = new Pick($hung->worked($cadence), $held + $ofCadence->points, [$ofLure, $ofHole, $ofCadence], $aloud);
                     $order[0][] = -$pick->points;
-                    $order[1][] = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence->value);
+                    $order[1][] = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
                     $order[2][] = $weighed;
                     $order[3][] = $i;
                     $order[4][] = $hole ?? 0;
@@ -112,7 +112,7 @@ final readonly class Chooser
         $other = 1;
         foreach (Cadence::fitting($bare->lure, $situation->vertical()) as $cadence) {
             $points = $judge->cadence($bare, $cadence)->points;
-            $others = (int) ($tiedOn?->cadence !== $cadence->value);
+            $others = (int) ($tiedOn?->cadence !== $cadence);
             [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
         }
 

@@ -162,7 +162,7 @@ final class PickVerb implements Verb
                 : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'), $fished->items('touches_h'));
             $stint = Stint::of("{$lure->id}|{$hole}|{$cadence->value}", $fished->number('from_h'), $fished->number('to_h', 0.0), $touches, "today.{$i}");
             $stints[] = $stint;
-            $tiedOn ??= $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence->value) : null;
+            $tiedOn ??= $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence) : null;
         }
 
         return [new Day($stints), $tiedOn];

@@ -10,6 +10,7 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\Spot;
 use App\Models\User;
+use Eskith\Core\Tackle\Family;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
@@ -141,7 +142,7 @@ final class DemoSeason
 
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
-            'hole' => $hole, 'cadence' => $lure->family === 'blade' ? 'low_hop' : 'flutter_drop', 'depth_m' => $spot->depth_m, 'tied_at' => $at,
+            'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop', 'depth_m' => $spot->depth_m, 'tied_at' => $at,
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
@@ -75,7 +76,7 @@ final class ChoosingTest extends TestCase
         $box = [$this->blade('first', 0.0142, 'pink'), $this->blade('second', 0.0142, 'red'), $this->blade('light', 0.01418 - 2e-6, 'red')];
 
         self::assertSame(['light', 'first', 'second'], $this->order($this->rank($situation, $box)));
-        self::assertSame('second', $this->order($this->rank($situation, $box, new TiedOn($box[1], 'middle', 'short_pop')))[0]);
+        self::assertSame('second', $this->order($this->rank($situation, $box, new TiedOn($box[1], 'middle', Cadence::ShortPop)))[0]);
     }
 
     public function test_the_ladder_changes_one_thing_at_a_time_and_never_comes_back(): void

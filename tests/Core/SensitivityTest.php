@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
@@ -43,7 +44,7 @@ final class SensitivityTest extends RuleTestCase
     {
         $box = $this->box();
         $chooser = new Chooser(RuleBook::standard());
-        $tied = [null, new TiedOn($box[3], 'back', 'short_pop'), new TiedOn($box[9], null, 'flutter_drop')];
+        $tied = [null, new TiedOn($box[3], 'back', Cadence::ShortPop), new TiedOn($box[9], null, Cadence::FlutterDrop)];
         foreach (Reading::used() as $reading) {
             foreach ($reading->choices() ?: ($reading->dimension() === Dimension::Speed ? [0.0, 0.1, 0.3, 0.6, 1.4, 5.9] : [0.3, 2.0, 9.0, 12.5, 21.0]) as $value) {
                 $there = $reading->with($this->situation($day), $value);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Enums\Source;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
@@ -34,7 +35,7 @@ final class CommandsTest extends TestCase
         self::assertSame("127.0.0.1:{$port}", $feed->address);
         foreach (['depth' => [6, 10], 'temp' => [2, 4], 'drift' => [0.02, 0.3], 'wind' => [1, 7]] as $name => [$low, $high]) {
             $reading = $angler->readings()->where('name', $name)->sole();
-            self::assertSame('instrument', $reading->source);
+            self::assertSame(Source::Instrument, $reading->source);
             self::assertGreaterThan($low, $reading->si);
             self::assertLessThan($high, $reading->si);
         }

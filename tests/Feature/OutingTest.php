@@ -72,12 +72,12 @@ final class OutingTest extends TestCase
         $outing = $this->start();
         $pads = $this->log($outing, ['kind' => 'drop'])['pads'];
         self::assertSame([['kind' => 'foul', 'label' => 'Foul', 'key' => 'o'], ['kind' => 'snag', 'label' => 'Snag', 'key' => 's']], $pads);
-        foreach (\App\Record\EventKind::cases() as $kind) {
-            $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Record\EventKind::Fish ? ['species' => 'walleye'] : [])]);
+        foreach (\App\Enums\EventKind::cases() as $kind) {
+            $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);
             self::assertNotSame('', $now['events'][0]['words']);
         }
-        self::assertSame(count(\App\Record\EventKind::bites()), $now['touches']);
+        self::assertSame(count(\App\Enums\EventKind::bites()), $now['touches']);
         $keys = ['d', 't', 'f', 'u', ...array_column($pads, 'key')];
         self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
     }

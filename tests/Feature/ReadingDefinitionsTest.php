@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Enums\Source;
 use App\Readings\ReadingBook;
-use App\Readings\Source;
 use App\Settings\Settings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;

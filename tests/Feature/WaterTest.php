@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Enums\Source;
 use App\Instruments\FeedKeeper;
 use App\Instruments\SimulatedBoat;
 use App\Models\Feed;
@@ -260,7 +261,7 @@ final class WaterTest extends TestCase
         }
 
         self::assertLessThan(8, count(\DB::getQueryLog()));
-        self::assertSame('instrument', Reading::query()->where('name', 'temp')->sole()->source);
+        self::assertSame(Source::Instrument, Reading::query()->where('name', 'temp')->sole()->source);
     }
 
     public function test_ten_minutes_of_instruments_leave_no_memory_behind(): void

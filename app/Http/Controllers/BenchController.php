@@ -45,7 +45,7 @@ final class BenchController extends Controller
     public function loop(Request $request): JsonResponse
     {
         $user = $this->angler($request);
-        $line = $user->lines()->where('in_use', true)->first();
+        $line = $user->lines()->onTheReel()->first();
         $strength = $line === null ? '' : $user->likes()->units->strength->print(LoopGuide::TIMES_THE_LINE * $line->break_n);
         $guide = LoopGuide::forRing(1000 * Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring')->si, $strength);
 

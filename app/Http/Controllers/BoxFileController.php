@@ -44,7 +44,7 @@ final class BoxFileController extends Controller
     /** @return iterable<Lure> */
     private function lures(Request $request): iterable
     {
-        return $this->angler($request)->lures()->orderBy('position')->orderBy('id')->lazy(500)->filter(LureReader::isSound(...));
+        return $this->angler($request)->lures()->inOrder()->lazy(500)->filter(LureReader::isSound(...));
     }
 
     /** @throws InvalidInput */

@@ -42,7 +42,7 @@ final class ChoiceController extends Controller
         $user = $this->angler($request);
         $request->validate(['lure' => ['nullable', 'integer']]);
         $lure = $request->input('lure');
-        $user->update(['pinned_lure_id' => $lure === null ? null : $user->lures()->whereNull('retired_at')->findOrFail((int) $lure)->id]);
+        $user->update(['pinned_lure_id' => $lure === null ? null : $user->lures()->inBox()->findOrFail((int) $lure)->id]);
 
         return response()->noContent();
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Data\GearData;
 use App\Data\HistoryData;
 use App\Data\NotesData;
+use App\Enums\GearKind;
 use App\Http\Requests\KeepGear;
 use App\Models\Gear;
 use App\Models\History;
@@ -34,7 +35,7 @@ final class GearController extends Controller
             'due' => BeforeYouGoPresenter::of($user)->due(),
             'history' => $user->history()->latest('at')->latest('id')->limit(12)->get()->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->values(),
             'waters' => $user->waters()->orderBy('id')->get()->map(static fn (Water $water): NotesData => new NotesData($water->id, $water->name, $water->local_rules, $water->protected_fish))->values(),
-            'kinds' => ['main line', ...Gear::KINDS],
+            'kinds' => ['main line', ...array_column(GearKind::cases(), 'value')],
         ]);
     }
 
@@ -80,8 +81,8 @@ final class GearController extends Controller
         $lines = $user->lines()->get()->map(static fn (Line $line): GearData => new GearData(
             null, 'main line', $line->name, "{$line->diameter_text} · {$line->break_text}".($line->in_use ? ' · on the reel' : ''), 1, $line->put_on?->toDateString(),
         ));
-        $others = $user->gear()->whereNull('retired_at')->orderBy('kind')->orderBy('id')->get()->map(static fn (Gear $gear): GearData => new GearData(
-            $gear->id, $gear->kind, $gear->name, $gear->details, $gear->quantity, $gear->put_on?->toDateString(),
+        $others = $user->gear()->inBox()->orderBy('kind')->orderBy('id')->get()->map(static fn (Gear $gear): GearData => new GearData(
+            $gear->id, $gear->kind->value ?? '', $gear->name, $gear->details, $gear->quantity, $gear->put_on?->toDateString(),
         ));
 
         return [...$lines->all(), ...$others->all()];

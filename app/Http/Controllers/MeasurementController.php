@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Choosing\SingleDrop;
+use App\Enums\MeasurementKind;
 use App\Http\Requests\Measured;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Calibrations;
-use App\Rows\MeasurementKind;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;

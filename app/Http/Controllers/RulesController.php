@@ -31,7 +31,7 @@ final class RulesController extends Controller
         $user = $this->angler($request);
         $rankedBox = RankedBox::today($user);
         $presenter = new RulesPresenter($rankedBox);
-        $finishes = $user->lures()->whereNull('retired_at')->distinct()->orderBy('finish')->pluck('finish')->all();
+        $finishes = $user->lures()->inBox()->distinct()->orderBy('finish')->pluck('finish')->all();
 
         return Inertia::render('Rules', [
             'answer' => $answers->of($rankedBox),

@@ -66,7 +66,7 @@ final class TackleController extends Controller
         $user = $this->angler($request);
         $lure = Box::of($user)->add((string) $request->string('uuid'), $request->set($user));
 
-        return redirect('/tackle')->with('said', "{$lure->mass_text} ".str_replace('_', ' ', $lure->family).' is in the box.');
+        return redirect('/tackle')->with('said', "{$lure->typed()} is in the box.");
     }
 
     /** Some of a usual dozen, for a box that was empty; the first pick comes next. */
@@ -113,7 +113,7 @@ final class TackleController extends Controller
 
         return new BoxData(
             array_values($query->limit($shown)->get()->filter(LureReader::isSound(...))->map((new LurePresenter($user))->one(...))->all()),
-            $total, $user->lures()->whereNull('retired_at')->count(), $total > $shown,
+            $total, $user->lures()->inBox()->count(), $total > $shown,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Gear;
+use App\Enums\GearKind;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -19,7 +19,7 @@ final class KeepGear extends FormRequest
     {
         return [
             'uuid' => ['required', 'uuid'],
-            'kind' => ['required', Rule::in(['main line', ...Gear::KINDS])],
+            'kind' => ['required', Rule::in(['main line', ...array_column(GearKind::cases(), 'value')])],
             'name' => ['required', 'string', 'max:80'],
             'details' => ['nullable', 'string', 'max:120'],
             'quantity' => ['integer', 'between:1,999'],

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Enums\BitePhase;
+use App\Enums\EventKind;
 use App\Models\User;
-use App\Record\BitePhase;
-use App\Record\EventKind;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;

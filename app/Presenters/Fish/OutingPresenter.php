@@ -10,14 +10,13 @@ use App\Data\EventData;
 use App\Data\OptionData;
 use App\Data\OutingData;
 use App\Data\PadData;
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Readings\ReadingBook;
-use App\Record\BitePhase;
-use App\Record\EventKind;
 use App\Record\Logbook;
 use App\Rows\LureReader;
 use App\Rows\SetAside;
@@ -40,25 +39,25 @@ final readonly class OutingPresenter
     /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
     public function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
     {
-        $events = $outing->events()->whereNull('undone_at')->latest('at')->latest('id')->get();
+        $events = $outing->events()->standing()->latest('at')->latest('id')->get();
         $key = $setup->key();
         $answer = $this->answers->of(RankedBox::of($angler, $book, $outing, $setup), $key);
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
         $names = new LureNames($situation->say);
-        $bites = $events->whereIn('kind', EventKind::bites());
+        $bites = $events->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
         $landed = $bites->where('landed', true)->count();
         $last = $bites->first();
-        $sinceDrops = $events->where('kind', EventKind::Drop->value)
+        $sinceDrops = $events->where('kind', EventKind::Drop)
             ->filter(static fn (Event $event): bool => $last === null || $event->at->greaterThan($last->at))->count();
 
         return [new OutingData(
             $outing->uuid, $outing->place, $outing->started_at->toIso8601String(),
             LureReader::isSound($setup->lure) ? $names->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
-            $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').str_replace('_', ' ', $setup->cadence)),
+            $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').$setup->cadence?->word()),
             implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             $setup->uuid, $key,
-            $sinceDrops, $events->where('kind', EventKind::Drop->value)->count(), $bites->count(), $landed,
+            $sinceDrops, $events->where('kind', EventKind::Drop)->count(), $bites->count(), $landed,
             self::landedWords($landed, $bites->count()),
             Logbook::quietSince($setup, $last)->toIso8601String(), $last !== null && $last->at->greaterThan($setup->tied_at),
             self::minutesPerDrop($events, $setup),
@@ -93,7 +92,7 @@ final readonly class OutingPresenter
      */
     private static function minutesPerDrop(Collection $events, Setup $setup): ?float
     {
-        $drops = $events->where('kind', EventKind::Drop->value)->where('setup_id', $setup->id)->values();
+        $drops = $events->where('kind', EventKind::Drop)->where('setup_id', $setup->id)->values();
         $count = $drops->count();
         if ($count < 3) {
             return null;
@@ -124,11 +123,11 @@ final readonly class OutingPresenter
         $told = [];
         $inRow = 0;
         foreach ($events as $event) {
-            $kind = EventKind::tryFrom($event->kind);
+            $kind = $event->kind;
             if ($kind === null) {
                 continue;
             }
-            $inRow = $event->kind === EventKind::Drop->value ? $inRow + 1 : 0;
+            $inRow = $kind === EventKind::Drop ? $inRow + 1 : 0;
             if ($inRow > 1) {
                 $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
                 $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops", $newest->at, '');
@@ -136,7 +135,7 @@ final readonly class OutingPresenter
                 continue;
             }
             $told[] = new EventData(
-                $event->uuid, $kind->value, self::words($event), $event->at->toIso8601String(),
+                $event->uuid, $kind->value, self::words($event, $kind), $event->at->toIso8601String(),
                 $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
             );
         }
@@ -144,12 +143,9 @@ final readonly class OutingPresenter
         return $told;
     }
 
-    private static function words(Event $event): string
+    private static function words(Event $event, EventKind $kind): string
     {
-        $came = $event->came === null ? null : BitePhase::tryFrom($event->came);
-        $came = $came === null ? '' : ', '.$came->word();
-
-        $kind = EventKind::from($event->kind);
+        $came = $event->came === null ? '' : ', '.$event->came->word();
         $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
 
         return $what.($event->length_text === null ? '' : ', '.$event->length_text).($event->landed === false ? ', lost' : '').$came;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Presenters\Tackle;
 
 use App\Data\DueData;
+use App\Enums\EventKind;
+use App\Enums\GearKind;
 use App\Models\Event;
 use App\Models\Gear;
 use App\Models\History;
@@ -80,12 +82,12 @@ final readonly class BeforeYouGoPresenter
     private function hooks(): array
     {
         $worn = [];
-        foreach (Event::query()->toBase()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
-            ->whereNull('events.undone_at')->whereIn('events.kind', ['fish', 'snag'])->get(['setups.lure_id', 'events.at']) as $event) {
+        foreach (Event::query()->standing()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
+            ->whereIn('events.kind', [EventKind::Fish, EventKind::Snag])->toBase()->get(['setups.lure_id', 'events.at']) as $event) {
             $worn[(int) $event->lure_id][] = (string) $event->at;
         }
         $due = [];
-        foreach ($this->user->lures()->whereNull('retired_at')->whereIn('id', array_keys($worn))->get() as $lure) {
+        foreach ($this->user->lures()->inBox()->whereIn('id', array_keys($worn))->get() as $lure) {
             $since = HookDates::since($lure->hooks);
             $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)));
             $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
@@ -107,7 +109,7 @@ final readonly class BeforeYouGoPresenter
     /** @return list<DueData> */
     private function leaders(): array
     {
-        return $this->dueOf($this->user->gear()->where('kind', 'leader')->whereNull('retired_at')->get()->all(), static fn (Gear $gear): ?DueData => ($why = Upkeep::leader(self::days($gear->put_on))) === null
+        return $this->dueOf($this->user->gear()->inBox()->where('kind', GearKind::Leader)->get()->all(), static fn (Gear $gear): ?DueData => ($why = Upkeep::leader(self::days($gear->put_on))) === null
             ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Tied anew'));
     }
 
@@ -123,7 +125,7 @@ final readonly class BeforeYouGoPresenter
     private function finishes(): array
     {
         $food = array_filter(explode(',', (string) ReadingBook::of($this->user)->text('food')));
-        $have = $this->user->lures()->whereNull('retired_at')->distinct()->pluck('finish')->all();
+        $have = $this->user->lures()->inBox()->distinct()->pluck('finish')->all();
         $due = [];
         foreach ($food as $one) {
             $finish = Upkeep::finishFor($one);

@@ -6,6 +6,7 @@ namespace App\Presenters\Tackle;
 
 use App\Data\BenchData;
 use App\Data\RoleData;
+use App\Enums\MeasurementKind;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
@@ -13,7 +14,6 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
 use App\Rows\LureReader;
-use App\Rows\MeasurementKind;
 use App\Tackle\HookDates;
 use App\Tackle\LureForm;
 use Eskith\Core\Balance\Hang;

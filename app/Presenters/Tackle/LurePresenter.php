@@ -43,7 +43,7 @@ final readonly class LurePresenter
                 $row->isUsual() ? 'a usual one' : '',
                 $row->notes,
             ])),
-            LureReader::drawing($row, $lure), $row->family, $row->mass_text, $row->finish, $row->red_near_hooks,
+            LureReader::drawing($row, $lure), $lure->family->value, $row->mass_text, $row->finish, $row->red_near_hooks,
             $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version, $row->isUsual(),
         );
     }

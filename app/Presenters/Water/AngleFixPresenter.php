@@ -61,7 +61,7 @@ final class AngleFixPresenter
             return ['It is straight enough down as it is.'];
         }
         $own = [];
-        foreach ($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...)) as $row) {
+        foreach ($user->lures()->inBox()->get()->filter(LureReader::isSound(...)) as $row) {
             $lure = LureReader::lure($row);
             if (VerticalLimits::isVertical($lure->body, $fixed)) {
                 $own[] = $lure;
@@ -85,7 +85,7 @@ final class AngleFixPresenter
     {
         $say = $desk->situation->say;
         $said = [];
-        $masses = $user->lures()->whereNull('retired_at')->where('family', $desk->lure->family->value)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
+        $masses = $user->lures()->inBox()->where('family', $desk->lure->family->value)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
         foreach ($masses as $mass) {
             $angle = Lean::of(Body::of($desk->lure->family, (float) $mass), $fixed)->angleDeg();
             $said[] = ucfirst($names->weight((float) $mass)).': '.$say->angle($angle);

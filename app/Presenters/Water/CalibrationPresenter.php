@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Data\MeasurementData;
+use App\Enums\MeasurementKind;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
 use App\Models\User;
@@ -12,7 +13,6 @@ use App\Readings\ReadingBook;
 use App\Rows\Calibrations;
 use App\Rows\LineInUse;
 use App\Rows\LureReader;
-use App\Rows\MeasurementKind;
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
@@ -38,12 +38,13 @@ final class CalibrationPresenter
         return array_values($told->map(function (Measurement $row) use ($situation, $lures, $book): MeasurementData {
             $lure = $row->lure_id === null ? null : $lures->get($row->lure_id);
 
-            return match (MeasurementKind::from($row->kind)) {
+            return match ($row->kind) {
                 MeasurementKind::Drift => new MeasurementData(
                     $row->uuid, 'drift', 'Drift from the wind', self::share($row->value).' of the wind', 'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
-                MeasurementKind::Hang => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
+                // What cannot be used was set aside.
+                MeasurementKind::Hang, null => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
             };
         })->all());
     }

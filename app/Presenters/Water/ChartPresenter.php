@@ -106,7 +106,7 @@ final readonly class ChartPresenter
     /** @return list<Body> of the angler's own; for bream the vibes, for other fish the rest, where there are any */
     private static function box(User $user, Situation $situation): array
     {
-        $lures = array_values($user->lures()->whereNull('retired_at')->get()->filter(LureReader::isSound(...))->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
+        $lures = array_values($user->lures()->inBox()->get()->filter(LureReader::isSound(...))->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
 
         return array_values(array_map(static fn (Lure $lure): Body => $lure->body, WeightSteps::counting($lures, $situation->aim->species)));
     }

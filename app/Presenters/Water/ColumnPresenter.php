@@ -9,11 +9,11 @@ use App\Data\ColumnData;
 use App\Data\SonarData;
 use App\Data\TickData;
 use App\Data\TouchData;
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Record\EventKind;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -99,13 +99,12 @@ final class ColumnPresenter
             return [];
         }
 
-        return array_values(Event::query()->toBase()
-            ->whereIn('kind', EventKind::bites())->whereNull('undone_at')->whereNotNull('depth_m')
+        return array_values(Event::query()->standing()->bites()->whereNotNull('depth_m')
             ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
-            ->latest('at')->limit(self::TOUCHES)->get(['kind', 'depth_m'])
+            ->latest('at')->limit(self::TOUCHES)->toBase()->get(['kind', 'depth_m'])
             ->map(static fn (\stdClass $event): TouchData => new TouchData(
                 max(0.0, round($depth - (float) $event->depth_m, 3)),
-                $event->kind === 'fish',
+                $event->kind === EventKind::Fish->value,
                 "{$event->kind} at ".$situation->say->depth((float) $event->depth_m),
             ))->all());
     }

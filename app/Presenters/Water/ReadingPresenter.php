@@ -6,9 +6,9 @@ namespace App\Presenters\Water;
 
 use App\Data\OptionData;
 use App\Data\ReadingData;
+use App\Enums\Source;
 use App\Readings\Entry;
 use App\Readings\ReadingBook;
-use App\Readings\Source;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Kind;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Readings;
+namespace App\Enums;
 
 /** Where a reading comes from. */
 enum Source: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace App\Enums;
 
 /** What can be measured to replace an estimate. */
 enum MeasurementKind: string

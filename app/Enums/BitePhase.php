@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Enums;
 
 /** Where in the drop a bite came. */
 enum BitePhase: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Enums;
 
 /**
  * What can be logged with one tap, each defined once: the log, the pads of the Fish station, the record of the day and
