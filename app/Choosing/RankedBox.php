@@ -20,6 +20,7 @@ use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Choosing\Sensitivity\Sensitivity;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Tackle\Lure;
@@ -47,7 +48,7 @@ final readonly class RankedBox
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
-        public AnglerRules $shelf,
+        public AnglerRules $anglerRules,
         public RuleBook $rules,
         public ?Spot $spot,
         public array $aside,
@@ -86,21 +87,21 @@ final readonly class RankedBox
         [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);
         $wrong = $all->diffKeys($stands);
-        $shelf = AnglerRules::of($user);
+        $anglerRules = AnglerRules::of($user);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
         $today = Today::of($user, $stands, $book->likes->trials);
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
-        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $shelf, $shelf->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
-            ...$book->aside, ...$line->aside, ...$shelf->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
+        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $anglerRules, $anglerRules->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
+            ...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
         ], $today->day);
     }
 
     /** The same box ranked by other rules. */
     public function by(RuleBook $rules): self
     {
-        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->shelf, $rules, $this->spot, $this->aside, $this->day);
+        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->anglerRules, $rules, $this->spot, $this->aside, $this->day);
     }
 
     /** "lure.hole.cadence" */
@@ -126,6 +127,12 @@ final readonly class RankedBox
     public function demand(string $key): Pick
     {
         return $this->find($key) ?? throw InvalidInput::because('pick', 'That lure is not in your box, or is not fished that way today; choose another.');
+    }
+
+    /** What would have to be otherwise before another lure came first. */
+    public function sensitivity(): Sensitivity
+    {
+        return new Sensitivity($this->chooser, $this->situation, $this->box, $this->tiedOn, $this->book->driftIsFromWind() ? $this->book->measured->driftPerWind() : null);
     }
 
     /** @return array<int|string, non-empty-list<Pick>> every way by lure, the best lure first */

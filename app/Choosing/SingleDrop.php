@@ -38,6 +38,19 @@ final readonly class SingleDrop
         return new self($row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book, Cadence::tryFrom($cadence));
     }
 
+    /**
+     * The same with another weight, line or hole; what was timed holds for the weight it was timed with.
+     *
+     * @throws InvalidInput when the lure has no such hole or weighs what no lure does
+     */
+    public function other(?float $massKg, ?float $lineM, ?string $hole): self
+    {
+        $lure = $massKg === null || $massKg === $this->lure->massKg ? $this->lure : $this->lure->weighing($massKg);
+        $situation = $lineM === null ? $this->situation : $this->situation->with(lineDiameterM: $lineM);
+
+        return new self($this->row, $lure, $hole === null ? $this->holeIndex : self::hole($lure, $hole), $situation, $this->book, $this->cadence);
+    }
+
     public function candidate(): Candidate
     {
         $hung = Chooser::hung($this->situation, $this->lure, $this->holeIndex);

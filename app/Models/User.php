@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Account\ResetMail;
 use App\Models\Concerns\BootsByName;
 use App\Settings\Settings;
 use Database\Factories\UserFactory;
@@ -46,10 +45,10 @@ final class User extends Authenticatable
         return mb_strtolower(trim($typed));
     }
 
-    /** @param  string  $token */
-    public function sendPasswordResetNotification($token): void
+    /** The account that everybody may look around in. */
+    public function isDemo(): bool
     {
-        $this->notify(new ResetMail($token));
+        return $this->email === config('eskith.demo_email');
     }
 
     public function likes(): Settings

@@ -9,7 +9,6 @@ use App\Data\PictureData;
 use App\Models\User;
 use App\Presenters\Water\ColumnPresenter;
 use App\Presenters\Water\DropPresenter;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
 
 /** The picture of the day by itself, for pages that show nothing else of it. */
@@ -28,7 +27,7 @@ final class PicturePresenter
         return new PictureData(
             $column,
             $first === null ? null : DropPresenter::of($first, $rankedBox->situation),
-            $first === null ? null : LureReader::drawing($rankedBox->row($first->lure), $first->lure),
+            $first === null ? null : Drawing::of($rankedBox->row($first->lure), $first->lure),
             $first?->holeIndex,
             // Its weight and family: the finish is seen.
             $first === null ? $column->depthText : (new LureNames($rankedBox->situation->say))->kind($first->lure),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Account\ResetLetter;
 use App\Database\LockingSqliteConnection;
 use App\Http\Middleware\SharePage;
 use App\Models\User;
+use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -32,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         // What is read first comes first: styles and fonts before the scripts that take its place.
         Vite::useScriptTagAttributes(['fetchpriority' => 'low']);
         Vite::usePreloadTagAttributes(static fn (?string $source, string $url): array => str_ends_with($url, '.css') ? [] : ['fetchpriority' => 'low']);
+        ResetPassword::toMailUsing(ResetLetter::write(...));
         Model::shouldBeStrict(! $this->app->isProduction());
         $email = static fn (Request $request): string => is_string($request->input('email')) ? User::address($request->input('email')) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [

@@ -6,7 +6,6 @@ namespace App\Readings;
 
 use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
-use App\Models\Spot;
 use App\Models\User;
 use App\Rows\Calibrations;
 use App\Rows\SetAside;
@@ -25,6 +24,7 @@ use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
 final readonly class ReadingBook
@@ -136,19 +136,29 @@ final readonly class ReadingBook
         ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
     }
 
-    /** Takes over what is known of a spot: depth, bottom, wall, how its water moves and tastes. */
-    public static function goTo(User $user, Spot $spot): void
+    /** The water's taste, as its reading is called, from its salinity in g/kg. */
+    public static function salt(float $salinity): string
     {
-        $water = $spot->water;
-        $salt = array_search($water->salinity >= 25 ? Water::SEA : ($water->salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
-        self::keep($user, [
-            'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null, 'wall' => $spot->wall ? 'yes' : 'no',
-            'flow' => $water->profile === Profile::River ? 'river' : ($water->kind === 'harbour' ? 'tide' : 'still'), 'salt' => (string) $salt,
-        ], Source::Spot);
-        ReadingRow::query()->upsert(
-            [['user_id' => $user->id, 'name' => self::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
-            ['user_id', 'name'], ['text', 'source', 'read_at'],
-        );
+        return (string) array_search($salinity >= 25 ? Water::SEA : ($salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
+    }
+
+    /**
+     * Keeps readings, unless they are impossible together.
+     *
+     * @param  array<array-key, string|null>  $texts  as for keep()
+     *
+     * @throws InvalidInput when they are; then none is kept
+     */
+    public static function keepPossible(User $user, array $texts): self
+    {
+        return DB::transaction(static function () use ($user, $texts): self {
+            self::keep($user, $texts);
+            $book = self::of($user);
+            $book->conditions()->flow();
+            $book->conditions()->water();
+
+            return $book;
+        });
     }
 
     public function text(string $name): ?string
@@ -214,13 +224,6 @@ final readonly class ReadingBook
         return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units, cadences: $this->likes->cadences);
     }
 
-    /** @throws InvalidInput when the figures together are impossible */
-    public function demandPossible(): void
-    {
-        $this->conditions()->flow();
-        $this->conditions()->water();
-    }
-
     private static function moment(mixed $text): ?Carbon
     {
         try {
@@ -230,7 +233,7 @@ final readonly class ReadingBook
         }
     }
 
-    private function conditions(): Conditions
+    public function conditions(): Conditions
     {
         return (new Conditions(
             profile: $this->text('flow') === 'river' ? Profile::River : Profile::Uniform,

@@ -12,6 +12,7 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -54,7 +55,7 @@ final readonly class Logbook
      *
      * @throws InvalidInput when the lure is not in the box or has no such hole
      */
-    public function tieOn(string $uuid, int $lureId, ?string $hole, string $cadence): Outing
+    public function tieOn(string $uuid, int $lureId, ?string $hole, Cadence $cadence): Outing
     {
         return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence): Outing {
             $known = Setup::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->with('outing')->first();
@@ -102,6 +103,17 @@ final readonly class Logbook
                 'depth_m' => $depth,
             ]);
         });
+    }
+
+    /** Takes an event back; the same twice changes nothing. */
+    public function undo(Event $event): void
+    {
+        $this->user->events()->standing()->whereKey($event->id)->update(['undone_at' => Carbon::now()]);
+    }
+
+    public function end(Outing $outing): void
+    {
+        $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => Carbon::now()]);
     }
 
     private function demandHole(Lure $lure, ?string $hole): void

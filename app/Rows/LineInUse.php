@@ -27,9 +27,14 @@ final readonly class LineInUse
             return new self(self::USUAL_M);
         }
 
-        return $line->diameter_m >= self::RANGE_M[0] && $line->diameter_m <= self::RANGE_M[1]
+        return self::isDiameter($line->diameter_m)
             ? new self($line->diameter_m)
             : new self(self::USUAL_M, [SetAside::line($line)]);
+    }
+
+    public static function isDiameter(float $metres): bool
+    {
+        return $metres >= self::RANGE_M[0] && $metres <= self::RANGE_M[1];
     }
 
     public static function diameterM(User $user): float

@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Data\HoleData;
-use App\Data\LureDrawing;
 use App\Models\Lure as LureRow;
-use App\Tackle\LureForm;
-use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Point;
+use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\InvalidInput;
 
-/** Turns rows of the tackle box into lures of the core and into drawings. */
+/** Turns rows of the tackle box into lures of the core. */
 final class LureReader
 {
     /** Whether a row can be made a lure of: what was kept by hand or by an older version may not. */
@@ -30,7 +26,7 @@ final class LureReader
     public static function hasSoundSize(LureRow $row): bool
     {
         $raw = $row->getAttributes();
-        [$low, $high] = LureForm::SIZE_MM;
+        [$low, $high] = Proportions::RANGE_MM;
         $grouped = static fn (mixed $group): bool => $group === null || (is_string($group) && is_array(json_decode($group, true)));
 
         return $raw['length_mm'] >= $low && $raw['length_mm'] <= $high && $raw['height_mm'] >= $low && $raw['height_mm'] <= $high
@@ -90,20 +86,5 @@ final class LureReader
             $part('scent') === '' ? null : Accent::Scent,
             $part('tail') === '' ? null : (str_contains($part('tail'), 'feather') ? Accent::Feather : Accent::SoftTail),
         ]));
-    }
-
-    public static function drawing(LureRow $row, ?Lure $lure = null): LureDrawing
-    {
-        $lure ??= self::lure($row);
-        $raw = $row->getAttributes();
-        $length = (float) $raw['length_mm'];
-        $holes = count($lure->holes);
-
-        return new LureDrawing(
-            $lure->family->value, $length, (float) $raw['height_mm'],
-            array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
-            $lure->balance?->x, $lure->balance?->y, $lure->finish, $lure->redNearHooks, array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
-            Finish::word($lure->finish).' '.LureNames::family($lure).", {$length} mm long".($holes > 0 ? ", {$holes} line ".($holes === 1 ? 'hole' : 'holes') : '').($lure->accents === [] ? '' : ', with '.Accent::words($lure->accents)),
-        );
     }
 }

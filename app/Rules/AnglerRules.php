@@ -158,9 +158,9 @@ final readonly class AnglerRules
             foreach ($own as $uuid => $fields) {
                 $kept[] = (new self($this->user, [], $kept, []))->keep($uuid, $fields);
             }
-            $shelf = new self($this->user, [], $kept, []);
+            $rules = new self($this->user, [], $kept, []);
             foreach ($weights as $id => $weight) {
-                $shelf->weigh($id, $weight);
+                $rules->weigh($id, $weight);
             }
         });
     }

@@ -12,18 +12,18 @@ final class RuleFile
 {
     public const BYTES = 200_000;
 
-    public static function json(AnglerRules $shelf): string
+    public static function json(AnglerRules $rules): string
     {
-        $own = array_map(static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($shelf->fields), $shelf->fields);
+        $own = array_map(static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($rules->fields), $rules->fields);
 
         return json_encode(
-            ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $shelf->weights, 'own' => $own],
+            ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $rules->weights, 'own' => $own],
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         )."\n";
     }
 
     /** @throws InvalidInput when it is no such file or anything in it cannot be used; then nothing has changed */
-    public static function take(AnglerRules $shelf, string $text): void
+    public static function take(AnglerRules $rules, string $text): void
     {
         $file = json_decode($text, true, 16);
         if (! is_array($file) || ($file['format'] ?? null) !== 'eskith-rules' || ($file['version'] ?? null) !== 1) {
@@ -41,6 +41,6 @@ final class RuleFile
         foreach ($fields->items('own') as $i => $one) {
             $own[Fields::of($one, "own.{$i}")->text('id')] = is_array($one) ? $one : [];
         }
-        $shelf->replace($weights, $own);
+        $rules->replace($weights, $own);
     }
 }

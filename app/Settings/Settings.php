@@ -54,6 +54,22 @@ final readonly class Settings
         return $own === [] ? $chosen : [...$chosen, OwnCadences::KEY => $own];
     }
 
+    /**
+     * Every choice as it stands: as set, else the default.
+     *
+     * @param  array<array-key, mixed>  $set
+     * @return array<string, string>
+     */
+    public static function chosen(array $set): array
+    {
+        $chosen = [];
+        foreach (self::CHOICES as $name => $choices) {
+            $chosen[$name] = in_array($set[$name] ?? null, $choices, true) ? $set[$name] : $choices[0];
+        }
+
+        return $chosen;
+    }
+
     private function __construct(public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials, public CadenceBook $cadences)
     {
     }
@@ -61,7 +77,8 @@ final readonly class Settings
     /** @param  array<array-key, mixed>  $set what was set; anything unknown falls back to the default */
     public static function from(array $set): self
     {
-        $of = static fn (string $name): string => in_array($set[$name] ?? null, self::CHOICES[$name], true) ? (string) $set[$name] : self::CHOICES[$name][0];
+        $chosen = self::chosen($set);
+        $of = static fn (string $name): string => $chosen[$name];
 
         return new self(
             UnitSet::of(Unit::from($of('weight')), Unit::from($of('depth')), Unit::from($of('speed')), Unit::from($of('temperature')), Unit::from($of('fish_weight'))),

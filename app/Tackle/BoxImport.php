@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Data\ImportData;
-use App\Data\ImportLineData;
 use App\Models\Lure;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
@@ -20,9 +18,6 @@ final class BoxImport
 {
     /** Under which the ids of rows without one are made, so that the same file again changes nothing. */
     private const NAMESPACE = '6f6e9f0a-2f0e-5d3b-9d53-0c7f7d3f1b11';
-
-    /** Lines told in a plan beside the refused ones. */
-    private const TOLD = 60;
 
     /** @var array<int, array{status: string, words: string, uuid: string, columns: array<string, mixed>}> */
     private array $plan = [];
@@ -49,18 +44,10 @@ final class BoxImport
         return $import;
     }
 
-    /** What would be done, or was. */
-    public function told(): ImportData
+    /** @return array<int, array{status: string, words: string, uuid: string, columns: array<string, mixed>}> by line of the file: add, change, same or refused */
+    public function plan(): array
     {
-        $of = fn (string $status): int => count(array_filter($this->plan, static fn (array $line): bool => $line['status'] === $status));
-        $refused = array_filter($this->plan, static fn (array $line): bool => $line['status'] === 'refused');
-        $lines = $refused + array_slice(array_diff_key($this->plan, $refused), 0, self::TOLD, true);
-        ksort($lines);
-
-        return new ImportData(
-            $of('add'), $of('change'), $of('same'), $of('refused'),
-            array_map(static fn (int $number, array $line): ImportLineData => new ImportLineData($number, $line['status'], $line['words']), array_keys($lines), $lines),
-        );
+        return $this->plan;
     }
 
     /** Takes the good rows in, all together; what somebody else has put in meanwhile under the same id stays. */

@@ -27,9 +27,6 @@ final class LureForm
 
     public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
 
-    /** Shortest and longest a lure is, mm; its height likewise. */
-    public const SIZE_MM = [3.0, 300.0];
-
     public const FIELDS = ['family', 'weight', 'finish', 'red', 'accents', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
 
     /**
@@ -170,7 +167,7 @@ final class LureForm
         foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
             if (array_key_exists($field, $set)) {
                 $millimetres = Typed::number($set[$field], $field);
-                $columns[$column] = $millimetres >= self::SIZE_MM[0] && $millimetres <= self::SIZE_MM[1] ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
+                $columns[$column] = $millimetres >= Proportions::RANGE_MM[0] && $millimetres <= Proportions::RANGE_MM[1] ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
             }
         }
         if (array_key_exists('holes', $set)) {

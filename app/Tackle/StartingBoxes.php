@@ -4,15 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Data\StartingBoxData;
-use App\Data\StartingLureData;
-use App\Models\Lure as LureRow;
 use App\Models\User;
-use App\Readings\ReadingBook;
-use App\Rows\LureReader;
-use Eskith\Core\Care\Species;
-use Eskith\Core\Choosing\LureNames;
-use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\StartingBox;
 use Eskith\Core\Units\InvalidInput;
@@ -30,20 +22,6 @@ final readonly class StartingBoxes
     public static function of(User $user): self
     {
         return new self($user);
-    }
-
-    /** @return list<StartingBoxData> the one that fits the readings first */
-    public function offered(ReadingBook $book): array
-    {
-        $fits = StartingBox::for(Species::tryFrom($book->text('species') ?? '') ?? Species::Walleye, ! in_array($book->text('flow') ?? 'still', ['still'], true));
-        $kinds = StartingBox::cases();
-        usort($kinds, static fn (StartingBox $a, StartingBox $b): int => ($b === $fits) <=> ($a === $fits));
-        $names = new LureNames(new UnitFormat($book->likes->units));
-
-        return array_map(fn (StartingBox $kind): StartingBoxData => new StartingBoxData($kind->value, $kind->word(), array_map(
-            fn (Lure $lure): StartingLureData => new StartingLureData((int) $lure->id, $names->title($lure), LureReader::drawing(new LureRow($this->columns($lure)))),
-            $kind->lures(),
-        )), $kinds);
     }
 
     /**
@@ -79,8 +57,8 @@ final readonly class StartingBoxes
         return ['family' => $lure->family->value, 'weight' => str_replace("\u{A0}", ' ', $weight), 'finish' => $lure->finish, 'build' => ['usual' => true]];
     }
 
-    /** @return array<string, mixed> */
-    private function columns(Lure $lure): array
+    /** @return array<string, mixed> as it would stand in the box */
+    public function columns(Lure $lure): array
     {
         return LureForm::columns($this->fields($lure), Unit::Ounce);
     }

@@ -85,6 +85,16 @@ final readonly class Lure
         return new self($id, $family, $massKg, $finish, $holes, $balance, $measuredDrag, Body::of($family, $massKg), $added);
     }
 
+    /**
+     * The same lure in another weight, of which nothing was timed yet.
+     *
+     * @throws InvalidInput for a mass that no lure has
+     */
+    public function weighing(float $massKg): self
+    {
+        return new self($this->id, $this->family, $massKg, $this->finish, $this->holes, $this->balance, [], Body::of($this->family, $massKg), $this->accents);
+    }
+
     /** Whether it shows gold: as its finish, or added to another. */
     public function hasGold(): bool
     {

@@ -7,6 +7,9 @@ namespace Eskith\Core\Tackle;
 /** Usual proportions of a lure that nobody has measured yet: a first drawing, to be corrected on the bench. Estimates. */
 final class Proportions
 {
+    /** Shortest and longest a lure is, mm; its height likewise. */
+    public const RANGE_MM = [3.0, 300.0];
+
     /** kg of the lure that the lengths below are for (half an ounce). */
     private const REFERENCE_KG = 0.01417;
 

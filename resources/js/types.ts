@@ -270,6 +270,13 @@ export interface ImportLineData {
 	words: string;
 }
 
+export interface LineData {
+	id: number;
+	name: string;
+	diameter: string;
+	inUse: boolean;
+}
+
 export interface ListedPickData {
 	key: string;
 	lureId: number;

@@ -6,12 +6,23 @@ namespace Tests\Core;
 
 use PhpToken;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\ClassGraph;
 
-/** The core names nothing outside itself and PHP, and its packages depend only downward. */
+/** The core names nothing outside itself and PHP, its packages depend only downward, and the application has floors. */
 final class ArchitectureTest extends TestCase
 {
     /** From the top down. */
     private const ORDER = ['CommandLine', 'Record', 'Choosing', 'Cadence', 'Rig', 'Drop', 'Balance', 'Tackle', 'Water', 'Care', 'Formats', 'Units'];
+
+    /** Of app/, from the top down; a folder names only what stands on its own floor or below. */
+    private const FLOORS = [
+        ['Http', 'Console', 'Providers'],
+        ['Presenters'],
+        ['Account', 'Backup', 'Choosing', 'Instruments', 'Measuring', 'Mending', 'Readings', 'Record', 'Rules', 'Tackle'],
+        ['Rows'],
+        ['Models', 'Database'],
+        ['Settings', 'Data', 'Enums'],
+    ];
 
     public function test_the_core_stands_alone_and_points_down(): void
     {
@@ -35,6 +46,76 @@ final class ArchitectureTest extends TestCase
                     if (in_array('Internal', $parts, true) && $other !== $package) {
                         $wrong[] = "{$file} reaches into {$name}";
                     }
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_no_classes_of_the_core_need_each_other(): void
+    {
+        self::assertSame([], ClassGraph::of(self::root('core'))->circles());
+    }
+
+    public function test_the_application_has_floors(): void
+    {
+        $floor = static function (string $class): int {
+            $folder = explode('\\', $class)[1];
+            foreach (self::FLOORS as $floor => $folders) {
+                if (in_array($folder, $folders, true)) {
+                    return $floor;
+                }
+            }
+            self::fail("app/{$folder} has no place among the floors");
+        };
+        $graph = ClassGraph::of(self::root('app'));
+        self::assertGreaterThan(150, count($graph->names));
+        $wrong = [];
+        foreach ($graph->names as $class => $others) {
+            foreach ($others as $other) {
+                if ($floor($other) < $floor($class)) {
+                    $wrong[] = "{$class} points up to {$other}";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+        // Rows lead to each other both ways; nothing else does.
+        $circles = array_filter($graph->circles(), static fn (array $circle): bool => array_filter($circle, static fn (string $class): bool => ! str_starts_with($class, 'App\\Models\\')) !== []);
+        self::assertSame([], array_values($circles));
+    }
+
+    public function test_services_do_not_need_each_other_round_about(): void
+    {
+        $folders = [];
+        foreach (ClassGraph::of(self::root('app'))->names as $class => $others) {
+            $folder = explode('\\', $class)[1];
+            foreach ($others as $other) {
+                $folders[$folder][explode('\\', $other)[1]] = true;
+            }
+        }
+        $wrong = [];
+        foreach (self::FLOORS[2] as $one) {
+            foreach (array_keys($folders[$one] ?? []) as $other) {
+                if ($one < $other && isset($folders[$other][$one])) {
+                    $wrong[] = "app/{$one} and app/{$other} need each other";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_presenters_write_nothing_and_services_draw_nothing(): void
+    {
+        $wrong = [];
+        foreach (self::in(self::root('app/Presenters')) as $file) {
+            if (preg_match('/DB::|->(?:save|update|create|delete|upsert|insert|firstOrCreate|updateOrCreate|push)\(/', (string) file_get_contents($file), $found) === 1) {
+                $wrong[] = "{$file} writes: {$found[0]}";
+            }
+        }
+        foreach ([...self::FLOORS[2], ...self::FLOORS[3]] as $folder) {
+            foreach (self::in(self::root("app/{$folder}")) as $file) {
+                if (str_contains((string) file_get_contents($file), 'App\\Data\\')) {
+                    $wrong[] = "{$file} makes what a presenter makes";
                 }
             }
         }
@@ -65,14 +146,30 @@ final class ArchitectureTest extends TestCase
     /** @return array<string, list<string>> files by package */
     private static function files(): array
     {
-        $root = dirname(__DIR__, 2).'/core';
+        $root = self::root('core');
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            $found[explode('/', substr((string) $file, strlen($root) + 1))[0]][] = (string) $file;
+        foreach (self::in($root) as $file) {
+            $found[explode('/', substr($file, strlen($root) + 1))[0]][] = $file;
         }
         self::assertGreaterThan(8, count($found));
 
         return $found;
+    }
+
+    private static function root(string $folder): string
+    {
+        return dirname(__DIR__, 2)."/{$folder}";
+    }
+
+    /** @return list<string> files */
+    private static function in(string $folder): array
+    {
+        $files = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $files[] = (string) $file;
+        }
+
+        return $files;
     }
 
     /** @return list<string> qualified names used */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\ResetMail;
 use App\Http\Middleware\StartVisit;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
@@ -206,7 +206,7 @@ final class AccountsTest extends TestCase
         $this->post('/forgot-password', ['email' => 'nobody@example.test'])->assertSessionHas('said', $same);
         $this->post('/forgot-password', ['email' => 'Perch@example.test'])->assertSessionHas('said', $same);
         $angler = User::query()->sole();
-        $letter = Notification::sent($angler, ResetMail::class)->sole()->toMail($angler);
+        $letter = Notification::sent($angler, ResetPassword::class)->sole()->toMail($angler);
         preg_match('#reset-password/(\w+)\?email=#', (string) $letter->render(), $found);
         self::assertStringContainsString(rtrim((string) config('app.url'), '/').'/reset-password/', (string) $letter->render());
         $this->get("/reset-password/{$found[1]}?email=perch@example.test")->assertOk();

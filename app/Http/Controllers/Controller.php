@@ -6,13 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
-use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
 
 abstract class Controller
 {
-    use AuthorizesRequests;
-
     /**
      * A text from the address.
      *
@@ -23,6 +20,14 @@ abstract class Controller
         $text = $request->query($name) ?? $default;
 
         return is_string($text) ? $text : throw InvalidInput::because($name, "This question needs \"{$name}\" in its address.");
+    }
+
+    /** A text from the address; null where there is none, or something else. */
+    protected function textOrNull(Request $request, string $name): ?string
+    {
+        $text = $request->query($name);
+
+        return is_string($text) ? $text : null;
     }
 
     /** The angler signed in; routes behind `auth` always have one. */

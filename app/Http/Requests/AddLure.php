@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use App\Tackle\HoleFields;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class AddLure extends FormRequest
+final class AddLure extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -47,9 +45,9 @@ final class AddLure extends FormRequest
      *
      * @throws InvalidInput when the weight cannot be read
      */
-    public function set(User $user): array
+    public function set(): array
     {
-        $weight = Measure::parse((string) $this->string('weight'), $user->likes()->units->lureWeight, 'weight');
+        $weight = Measure::parse((string) $this->string('weight'), $this->angler()->likes()->units->lureWeight, 'weight');
         $size = Proportions::size(Family::from((string) $this->string('family')), max(0.0005, min(0.5, $weight->si)));
 
         return [

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
-
 /** The numbers of a cadence as typed. */
-final class KeepCadence extends FormRequest
+final class KeepCadence extends AnglerRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\GearKind;
-use App\Models\User;
+use App\Rows\LineInUse;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class KeepGear extends FormRequest
+final class KeepGear extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -43,30 +42,51 @@ final class KeepGear extends FormRequest
         ];
     }
 
-    /** @throws InvalidInput when a line's figures cannot be read */
-    public function keep(User $user): void
+    public function isLine(): bool
     {
-        $name = trim((string) $this->string('name'));
-        $date = $this->filled('put_on') ? (string) $this->string('put_on') : null;
-        if ($this->string('kind')->toString() === 'main line') {
-            $diameter = Measure::parse((string) $this->string('diameter'), Unit::Millimetre, 'diameter');
-            $strength = Measure::parse((string) $this->string('strength'), $user->likes()->units->strength, 'strength');
-            if ($diameter->si < 0.00002 || $diameter->si > 0.003) {
-                throw InvalidInput::because('diameter', 'Line diameter must be between 0.02 and 3 mm.');
-            }
-            if ($strength->si <= 0 || $strength->si > 2000) {
-                throw InvalidInput::because('strength', 'A line holds more than nothing and less than 200 kg.');
-            }
-            $user->lines()->firstOrCreate(['name' => $name, 'diameter_text' => $diameter->text], [
-                'kind' => (string) $this->string('material'), 'diameter_m' => $diameter->si, 'break_n' => $strength->si, 'break_text' => $strength->text,
-                'in_use' => $user->lines()->doesntExist(), 'put_on' => $date,
-            ]);
+        return $this->word('kind') === 'main line';
+    }
 
-            return;
+    /**
+     * A main line, as columns.
+     *
+     * @return array{name: string, diameter_text: string, kind: string, diameter_m: float, break_n: float, break_text: string, put_on: string|null}
+     *
+     * @throws InvalidInput when its figures cannot be read
+     */
+    public function line(): array
+    {
+        $diameter = Measure::parse($this->word('diameter'), Unit::Millimetre, 'diameter');
+        $strength = Measure::parse($this->word('strength'), $this->angler()->likes()->units->strength, 'strength');
+        if (! LineInUse::isDiameter($diameter->si)) {
+            throw InvalidInput::because('diameter', 'Line diameter must be between 0.02 and 3 mm.');
         }
-        $user->gear()->firstOrCreate(['uuid' => (string) $this->string('uuid')], [
-            'kind' => (string) $this->string('kind'), 'name' => $name, 'details' => trim((string) $this->string('details')),
-            'quantity' => $this->integer('quantity', 1), 'put_on' => $date,
-        ]);
+        if ($strength->si <= 0 || $strength->si > 2000) {
+            throw InvalidInput::because('strength', 'A line holds more than nothing and less than 200 kg.');
+        }
+
+        return [
+            'name' => $this->name(), 'diameter_text' => $diameter->text, 'kind' => $this->word('material'), 'diameter_m' => $diameter->si,
+            'break_n' => $strength->si, 'break_text' => $strength->text, 'put_on' => $this->since(),
+        ];
+    }
+
+    /** @return array{uuid: string, kind: GearKind, name: string, details: string, quantity: int, put_on: string|null} anything else, as columns */
+    public function gear(): array
+    {
+        return [
+            'uuid' => $this->uuid(), 'kind' => GearKind::from($this->word('kind')), 'name' => $this->name(), 'details' => trim($this->word('details')),
+            'quantity' => $this->integer('quantity', 1), 'put_on' => $this->since(),
+        ];
+    }
+
+    private function name(): string
+    {
+        return trim($this->word('name'));
+    }
+
+    private function since(): ?string
+    {
+        return $this->filled('put_on') ? $this->word('put_on') : null;
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
-
-final class KeepReadings extends FormRequest
+final class KeepReadings extends AnglerRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array

@@ -6,15 +6,13 @@ namespace App\Http\Requests;
 
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
-use App\Models\User;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class LogEvent extends FormRequest
+final class LogEvent extends AnglerRequest
 {
     /** Shortest and longest fish that is believed, m. */
     private const FISH_M = [0.03, 2.0];
@@ -63,11 +61,10 @@ final class LogEvent extends FormRequest
 
     private function length(): ?Measure
     {
-        $user = $this->user();
-        if (! $this->filled('length') || ! $user instanceof User) {
+        if (! $this->filled('length')) {
             return null;
         }
-        $unit = $user->likes()->units->fishLength;
+        $unit = $this->angler()->likes()->units->fishLength;
         $length = Measure::parse((string) $this->string('length'), $unit, 'length');
         if ($length->si < self::FISH_M[0] || $length->si > self::FISH_M[1]) {
             throw InvalidInput::because('length', "A fish measures between {$unit->print(self::FISH_M[0])} and {$unit->print(self::FISH_M[1])}; \"{$length->text}\" does not.");

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\MeasurementKind;
-use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class Measured extends FormRequest
+final class Measured extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -62,10 +60,14 @@ final class Measured extends FormRequest
     /** @throws InvalidInput */
     public function distance(): float
     {
-        $user = $this->user();
-        $unit = $user instanceof User ? $user->likes()->units->depth : Unit::Metre;
-        $distance = Measure::parse((string) $this->string('distance'), $unit, 'distance')->si;
+        $distance = Measure::parse((string) $this->string('distance'), $this->angler()->likes()->units->depth, 'distance')->si;
 
         return $distance > 0 && $distance <= 5000 ? $distance : throw InvalidInput::because('distance', 'The distance must be more than 0 and at most 5 km.');
+    }
+
+    /** The way to fish that was measured, "lure.hole.cadence". */
+    public function pick(): string
+    {
+        return $this->word('pick');
     }
 }

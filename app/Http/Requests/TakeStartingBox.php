@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Eskith\Core\Tackle\StartingBox;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** Some of a usual dozen, wanted in an empty box. */
-final class TakeStartingBox extends FormRequest
+final class TakeStartingBox extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

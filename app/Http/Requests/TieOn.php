@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Eskith\Core\Cadence\Cadence;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class TieOn extends FormRequest
+final class TieOn extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -21,13 +20,13 @@ final class TieOn extends FormRequest
         ];
     }
 
-    public function uuid(): string
-    {
-        return (string) $this->string('uuid');
-    }
-
     public function hole(): ?string
     {
         return $this->filled('hole') ? (string) $this->string('hole') : null;
+    }
+
+    public function cadence(): Cadence
+    {
+        return Cadence::from($this->word('cadence'));
     }
 }

@@ -11,9 +11,9 @@ use App\Data\PickData;
 use App\Data\ReadingData;
 use App\Data\StepData;
 use App\Models\User;
+use App\Presenters\Drawing;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Water\ChartPresenter;
-use App\Rows\LureReader;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Eskith\Core\Cadence\Counts;
@@ -137,7 +137,7 @@ final readonly class BoatCard
         return [
             'words' => ucfirst($step->words), 'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
-            'drawing' => LureOutline::dataUri(LureReader::drawing($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
+            'drawing' => LureOutline::dataUri(Drawing::of($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
         ];
     }
 }

@@ -10,6 +10,7 @@ use App\Data\EventData;
 use App\Data\OptionData;
 use App\Data\OutingData;
 use App\Data\PadData;
+use App\Data\TiedData;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
@@ -36,8 +37,26 @@ final readonly class OutingPresenter
     {
     }
 
-    /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
-    public function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
+    /** What is tied on now; null between outings. */
+    public static function tied(User $user): ?TiedData
+    {
+        $logbook = Logbook::of($user);
+        $outing = $logbook->underWay();
+        $setup = $outing === null ? null : $logbook->setup($outing);
+
+        return $outing === null || $setup === null ? null : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($outing))->toIso8601String());
+    }
+
+    /** @return array{OutingData, AnswerData}|null the outing, and the answer it is fished by; null while nothing is tied on */
+    public function now(User $angler, Outing $outing): ?array
+    {
+        $setup = Logbook::of($angler)->setup($outing);
+
+        return $setup === null ? null : $this->of($angler, $outing, $setup, ReadingBook::of($angler));
+    }
+
+    /** @return array{OutingData, AnswerData} */
+    private function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
     {
         $events = $outing->events()->standing()->latest('at')->latest('id')->get();
         $key = $setup->key();

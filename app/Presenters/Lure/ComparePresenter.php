@@ -8,8 +8,8 @@ use App\Choosing\RankedBox;
 use App\Data\CompareData;
 use App\Data\ContrastData;
 use App\Data\GhostData;
+use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\Compare\Comparison;
 use Eskith\Core\Choosing\Compare\Contrast;
 use Eskith\Core\Choosing\Compare\Difference;
@@ -39,7 +39,7 @@ final class ComparePresenter
             ), $comparison->contrasts),
             $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
             new GhostData(
-                $name($second), LureReader::drawing($rankedBox->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
+                $name($second), Drawing::of($rankedBox->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
                 DropPresenter::of($second->candidate, $rankedBox->situation), Difference::words($first->candidate, $rankedBox->situation, $second->candidate, $rankedBox->situation),
             ),
         );
@@ -67,7 +67,7 @@ final class ComparePresenter
         if ($top->id === $pick->candidate->lure->id) {
             return [];
         }
-        $tipping = SecondLookPresenter::tipping($rankedBox);
+        $tipping = $rankedBox->sensitivity();
         $words = new TippingWords($rankedBox->situation);
         $said = [];
         foreach (Reading::used() as $reading) {

@@ -10,10 +10,10 @@ use App\Data\PickData;
 use App\Data\ReasonData;
 use App\Data\StepData;
 use App\Data\WayData;
+use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Presenters\Work\FallWords;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\Change;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Ladder;
@@ -54,7 +54,7 @@ final readonly class PickPresenter
             place: $this->places[$candidate->lure->id],
             title: $this->names->title($candidate->lure),
             subtitle: $this->names->way($candidate, $this->rankedBox->situation),
-            drawing: LureReader::drawing($this->rankedBox->row($candidate->lure), $candidate->lure),
+            drawing: Drawing::of($this->rankedBox->row($candidate->lure), $candidate->lure),
             holeIndex: $candidate->holeIndex,
             secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
             angleText: $candidate->weighed->lineAngleDeg === null ? '–' : $say->angle($candidate->weighed->lineAngleDeg),
@@ -82,7 +82,7 @@ final readonly class PickPresenter
             title: $this->names->title($candidate->lure),
             subtitle: $this->names->way($candidate, $this->rankedBox->situation),
             spoken: $this->names->lure($candidate->lure),
-            drawing: LureReader::drawing($row, $candidate->lure),
+            drawing: Drawing::of($row, $candidate->lure),
             holeIndex: $candidate->holeIndex,
             points: $pick->points,
             reasons: array_map(self::reason(...), self::weightiestFirst($reasons)),

@@ -9,15 +9,19 @@ use App\Data\ChangesData;
 use App\Data\ConditionData;
 use App\Data\CustomRuleData;
 use App\Data\MoveData;
+use App\Data\OptionData;
+use App\Data\ReadingWordsData;
 use App\Data\RuleData;
 use App\Data\RuleGroupData;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
+use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Tackle\Finish;
 
 /** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
 final readonly class RulesPresenter
@@ -35,7 +39,7 @@ final readonly class RulesPresenter
     public function groups(): array
     {
         $speaking = $this->speaking();
-        $own = array_column($this->rankedBox->shelf->own, null, 'id');
+        $own = array_column($this->rankedBox->anglerRules->own, null, 'id');
         $groups = [];
         foreach ($this->rankedBox->rules->rules as $rule) {
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
@@ -48,6 +52,25 @@ final readonly class RulesPresenter
         $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
 
         return array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups);
+    }
+
+    /**
+     * What an own rule may ask for.
+     *
+     * @return array{readings: list<ReadingWordsData>, families: list<string>, finishes: list<string>}
+     */
+    public function words(): array
+    {
+        $finishes = $this->rankedBox->user->lures()->inBox()->distinct()->orderBy('finish')->pluck('finish')->all();
+        $option = static fn (Reading $reading): \Closure => static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice));
+
+        return [
+            'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
+                $reading->value, ucfirst($reading->word()), array_map($option($reading), $reading->choices()),
+            ), Reading::used()),
+            'families' => LureKind::FAMILIES,
+            'finishes' => array_values(array_unique([...array_column(Finish::cases(), 'value'), ...$finishes])),
+        ];
     }
 
     /** What the angler's rules make of the order that the rules as they come give. */
@@ -131,7 +154,7 @@ final readonly class RulesPresenter
 
     private function own(CustomRule $rule): CustomRuleData
     {
-        $fields = $this->rankedBox->shelf->fields[$rule->id];
+        $fields = $this->rankedBox->anglerRules->fields[$rule->id];
         $say = $this->rankedBox->situation->say;
         /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
         $when = $fields['when'];

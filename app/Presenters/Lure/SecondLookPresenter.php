@@ -30,7 +30,7 @@ final readonly class SecondLookPresenter
         if ($first === null) {
             return new SecondLookData([], [], null, '');
         }
-        $tipping = self::tipping($rankedBox);
+        $tipping = $rankedBox->sensitivity();
         $tips = self::tips($rankedBox, $tipping, $first->candidate->lure);
         $wanted = $tipping->mostWanted();
         $still = array_map(static fn (TipData $tip): string => $tip->label, array_filter($tips, static fn (TipData $tip): bool => $tip->sentences === []));
@@ -41,13 +41,6 @@ final readonly class SecondLookPresenter
             $wanted === null ? null : self::wanted($wanted, $rankedBox, $first->candidate->lure),
             $still === [] ? '' : 'By themselves these change nothing, whatever they are: '.implode(', ', $still).'.',
         );
-    }
-
-    public static function tipping(RankedBox $rankedBox): Sensitivity
-    {
-        $book = $rankedBox->book;
-
-        return new Sensitivity($rankedBox->chooser, $rankedBox->situation, $rankedBox->box, $rankedBox->tiedOn, $book->driftIsFromWind() ? $book->measured->driftPerWind() : null);
     }
 
     /** @return array<string, TipData> by reading */

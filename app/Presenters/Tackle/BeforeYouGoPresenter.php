@@ -9,7 +9,6 @@ use App\Enums\EventKind;
 use App\Enums\GearKind;
 use App\Models\Event;
 use App\Models\Gear;
-use App\Models\History;
 use App\Models\Line;
 use App\Models\Lure;
 use App\Models\User;
@@ -20,11 +19,9 @@ use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Upkeep;
-use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
-/** What is due before the next outing, made from the record; what is done is written to the item's history. */
+/** What is due before the next outing, made from the record. */
 final readonly class BeforeYouGoPresenter
 {
     private function __construct(private User $user)
@@ -40,42 +37,6 @@ final readonly class BeforeYouGoPresenter
     public function due(): array
     {
         return [...$this->hooks(), ...$this->lines(), ...$this->leaders(), ...$this->stock(), ...$this->finishes()];
-    }
-
-    /**
-     * Ticks something off.
-     *
-     * @param  string  $item  "lure.7", "line.2" or "gear.3"
-     *
-     * @throws InvalidInput when there is no such thing
-     */
-    public function done(string $uuid, string $item): string
-    {
-        [$kind, $id] = [...explode('.', $item), ''];
-
-        return DB::transaction(function () use ($uuid, $kind, $id): string {
-            if ($this->user->history()->where('uuid', $uuid)->exists()) {
-                return 'Written down already.';
-            }
-            $missing = InvalidInput::because('item', 'That is not in your box any more.');
-            $today = Carbon::today();
-            if ($kind === 'lure') {
-                $lure = $this->user->lures()->find((int) $id) ?? throw $missing;
-                $lure->update(['hooks' => [...$lure->hooks ?? [], 'sharpened' => $today->toDateString()]]);
-                $what = 'Hooks sharpened or changed';
-            } elseif ($kind === 'line') {
-                ($this->user->lines()->find((int) $id) ?? throw $missing)->update(['put_on' => $today]);
-                $what = 'Line turned round or replaced';
-            } elseif ($kind === 'gear') {
-                ($this->user->gear()->find((int) $id) ?? throw $missing)->update(['put_on' => $today]);
-                $what = 'Leader tied anew';
-            } else {
-                throw $missing;
-            }
-            History::query()->create(['user_id' => $this->user->id, 'uuid' => $uuid, "{$kind}_id" => (int) $id, 'what' => $what, 'at' => Carbon::now()]);
-
-            return "{$what}: written down.";
-        });
     }
 
     /** @return list<DueData> */

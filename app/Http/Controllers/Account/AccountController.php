@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Account\Closing;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\CloseAccount;
+use App\Presenters\PicturePresenter;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The account itself, and its end. */
+final class AccountController extends Controller
+{
+    public function show(Request $request): Response
+    {
+        $user = $this->angler($request);
+
+        return Inertia::render('Account', ['picture' => PicturePresenter::today($user), 'email' => $user->email, 'isDemo' => $user->isDemo()]);
+    }
+
+    public function destroy(CloseAccount $request): RedirectResponse
+    {
+        $user = $request->angler();
+        Auth::logout();
+        Closing::of($user);
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return to_route('login')->with('said', 'The account and everything in it is gone.');
+    }
+}

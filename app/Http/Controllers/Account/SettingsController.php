@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Account\Preferences;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\KeepSettings;
+use App\Presenters\PicturePresenter;
+use App\Settings\Settings;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Units, schools and theme. */
+final class SettingsController extends Controller
+{
+    public function edit(Request $request): Response
+    {
+        $user = $this->angler($request);
+
+        return Inertia::render('Settings', ['picture' => PicturePresenter::today($user), 'choices' => Settings::CHOICES, 'settings' => Settings::chosen($user->settings ?? [])]);
+    }
+
+    public function update(KeepSettings $request): RedirectResponse
+    {
+        Preferences::change($request->angler(), static fn (array $set): array => [...$set, ...$request->choices()]);
+
+        return back()->with('said', 'Kept.');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Fish;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\LogEvent;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Presenters\Fish\OutingPresenter;
+use App\Record\Logbook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What happens on the water. */
+final class EventController extends Controller
+{
+    public function __construct(private readonly OutingPresenter $presenter)
+    {
+    }
+
+    public function store(LogEvent $request, Outing $outing): JsonResponse
+    {
+        Logbook::of($request->angler())->log($outing, $request->what());
+
+        return $this->now($request, $outing);
+    }
+
+    /** Takes an event back. */
+    public function destroy(Request $request, Event $event): JsonResponse
+    {
+        Logbook::of($this->angler($request))->undo($event);
+
+        return $this->now($request, $event->outing);
+    }
+
+    private function now(Request $request, Outing $outing): JsonResponse
+    {
+        [$data, $answer] = $this->presenter->now($this->angler($request), $outing) ?? abort(404);
+
+        return response()->json(['outing' => $data, 'column' => $answer->column]);
+    }
+}

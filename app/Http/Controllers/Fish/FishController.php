@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Fish;
+
+use App\Http\Controllers\Controller;
+use App\Presenters\Fish\OutingPresenter;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Record\Logbook;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The Fish station. */
+final class FishController extends Controller
+{
+    public function __invoke(Request $request, OutingPresenter $presenter, AnswerPresenter $answers): Response
+    {
+        $user = $this->angler($request);
+        $outing = Logbook::of($user)->underWay();
+        $now = $outing === null ? null : $presenter->now($user, $outing);
+
+        return Inertia::render('Fish', $now === null ? ['outing' => null, 'answer' => $answers->today($user)] : ['outing' => $now[0], 'answer' => $now[1]]);
+    }
+}

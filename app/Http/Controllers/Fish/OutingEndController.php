@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Fish;
+
+use App\Http\Controllers\Controller;
+use App\Models\Outing;
+use App\Record\Logbook;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The end of an outing. */
+final class OutingEndController extends Controller
+{
+    public function store(Request $request, Outing $outing): RedirectResponse
+    {
+        Logbook::of($this->angler($request))->end($outing);
+
+        return to_route('fish')->with('said', "The outing at {$outing->place} is ended and kept.");
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Fish;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\TieOn;
+use App\Record\Logbook;
+use Illuminate\Http\RedirectResponse;
+
+/** What is tied on: it starts an outing where none is under way. */
+final class SetupController extends Controller
+{
+    public function store(TieOn $request): RedirectResponse
+    {
+        Logbook::of($request->angler())->tieOn($request->uuid(), $request->integer('lure'), $request->hole(), $request->cadence());
+
+        return to_route('fish');
+    }
+}

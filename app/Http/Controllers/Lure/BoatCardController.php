@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lure;
+
+use App\Http\Controllers\Controller;
+use App\Presenters\Card\BoatCard;
+use App\Presenters\Lure\AnswerPresenter;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The page for the tackle tray: on screen, as it prints, and as PDF. */
+final class BoatCardController extends Controller
+{
+    public function show(Request $request, AnswerPresenter $answers): Response
+    {
+        $pick = $this->textOrNull($request, 'pick');
+
+        return Inertia::render('BoatCard', ['answer' => $answers->today($this->angler($request), [], $pick), 'pick' => $pick]);
+    }
+
+    public function page(Request $request, BoatCard $card): HttpResponse
+    {
+        return response($card->html($this->angler($request), $this->textOrNull($request, 'pick')));
+    }
+
+    public function pdf(Request $request, BoatCard $card): HttpResponse
+    {
+        $pdf = $card->pdf($this->angler($request), $this->textOrNull($request, 'pick'));
+
+        return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="boat-card.pdf"']);
+    }
+}

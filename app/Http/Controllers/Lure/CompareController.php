@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lure;
+
+use App\Choosing\RankedBox;
+use App\Http\Controllers\Controller;
+use App\Presenters\Lure\ComparePresenter;
+use App\Readings\ReadingBook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Two picks side by side. */
+final class CompareController extends Controller
+{
+    public function show(Request $request): JsonResponse
+    {
+        $rankedBox = $this->rankedBox($request);
+
+        return response()->json(ComparePresenter::of($rankedBox, $rankedBox->demand($this->text($request, 'a')), $rankedBox->demand($this->text($request, 'b'))));
+    }
+
+    /** What would put a lure on top. */
+    public function onTop(Request $request): JsonResponse
+    {
+        $rankedBox = $this->rankedBox($request);
+        $pick = $rankedBox->demand($this->text($request, 'pick'));
+
+        return response()->json(['pick' => RankedBox::key($pick), 'words' => ComparePresenter::onTop($rankedBox, $pick)]);
+    }
+
+    /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
+    private function rankedBox(Request $request): RankedBox
+    {
+        return RankedBox::today($this->angler($request), ReadingBook::among($request->query()));
+    }
+}

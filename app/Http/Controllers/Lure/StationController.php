@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lure;
+
+use App\Data\AnswerData;
+use App\Http\Controllers\Controller;
+use App\Presenters\Fish\OutingPresenter;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Readings\ReadingBook;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The stations that show the drop. */
+final class StationController extends Controller
+{
+    /** Stations that are not built yet: what will be there, and what serves until then. */
+    private const LATER = [
+        'rig' => ['Rig', 'Rod, line, leader, connector and hooks, checked against each other, with the weakest link named.'],
+        'work' => ['Work', 'The cadence kept for you: lift, fall and pause by count, so that what worked can be done again.'],
+        'look-back' => ['Look back', 'What worked, at which speed, depth, hole and finish, from your own record.'],
+        'places' => ['Places', 'Your waters and spots, with the bottom you found there.'],
+    ];
+
+    public function __construct(private readonly AnswerPresenter $answers)
+    {
+    }
+
+    public function lure(Request $request): Response
+    {
+        return $this->station($request, 'Lure');
+    }
+
+    public function later(Request $request): Response
+    {
+        [$title, $will] = self::LATER[$request->path()];
+
+        return $this->station($request, 'Later', ['title' => $title, 'will' => $will]);
+    }
+
+    /** The answer alone, for readings that are only being tried. */
+    public function answer(Request $request): JsonResponse
+    {
+        return response()->json($this->answerFor($request));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function station(Request $request, string $page, array $more = []): Response
+    {
+        $user = $this->angler($request);
+        try {
+            $answer = $this->answerFor($request);
+            $trouble = null;
+        } catch (InvalidInput $bad) {
+            $answer = $this->answers->today($user);
+            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
+        }
+
+        return Inertia::render($page, ['answer' => $answer, 'trouble' => $trouble, 'tied' => OutingPresenter::tied($user), ...$more]);
+    }
+
+    /** @throws InvalidInput */
+    private function answerFor(Request $request): AnswerData
+    {
+        return $this->answers->today($this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'), $this->textOrNull($request, 'family'));
+    }
+}

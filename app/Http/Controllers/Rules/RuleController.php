@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Rules;
+
+use App\Choosing\RankedBox;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\WeighRule;
+use App\Http\Requests\WeighRules;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\RulesPresenter;
+use App\Rules\AnglerRules;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The angler's own version of the rule base. */
+final class RuleController extends Controller
+{
+    public function index(Request $request, AnswerPresenter $answers): Response
+    {
+        $rankedBox = RankedBox::today($this->angler($request));
+        $presenter = new RulesPresenter($rankedBox);
+
+        return Inertia::render('Rules', [
+            'answer' => $answers->of($rankedBox),
+            'groups' => $presenter->groups(),
+            'changes' => $presenter->changes(),
+            'asItComes' => $rankedBox->anglerRules->isAsItComes(),
+            ...$presenter->words(),
+        ]);
+    }
+
+    /** How much one rule counts: 0 is off, 1 as it comes. */
+    public function update(WeighRule $request, string $rule): RedirectResponse
+    {
+        AnglerRules::of($request->angler())->weigh($rule, $request->float('weight'));
+
+        return back();
+    }
+
+    public function updateAll(WeighRules $request): RedirectResponse
+    {
+        AnglerRules::of($request->angler())->weighAll($request->boolean('on') ? 1.0 : 0.0);
+
+        return back();
+    }
+
+    /** Back to the rule base as it comes. */
+    public function destroyAll(Request $request): RedirectResponse
+    {
+        AnglerRules::of($this->angler($request))->reset();
+
+        return back();
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tackle;
+
+use App\Http\Controllers\Controller;
+use App\Models\Lure;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Tackle\BenchPresenter;
+use App\Rows\LureReader;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** One lure on the bench: measured, hung, hooked. */
+final class BenchController extends Controller
+{
+    public function show(Request $request, Lure $lure, BenchPresenter $bench): Response
+    {
+        if (! LureReader::isSound($lure)) {
+            throw InvalidInput::because('lure', 'This lure is kept with figures that cannot be read; mend it from the Lure station.');
+        }
+        $user = $this->angler($request);
+
+        return Inertia::render('Bench', ['picture' => PicturePresenter::today($user), 'bench' => $bench->of($user, $lure)]);
+    }
+}

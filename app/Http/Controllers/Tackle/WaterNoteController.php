@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tackle;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\NoteWater;
+use App\Models\Water;
+use Illuminate\Http\RedirectResponse;
+
+/** What the angler notes of the rules of a water. */
+final class WaterNoteController extends Controller
+{
+    public function update(NoteWater $request, Water $water): RedirectResponse
+    {
+        $water->update($request->notes());
+
+        return back()->with('said', "Noted for {$water->name}.");
+    }
+}

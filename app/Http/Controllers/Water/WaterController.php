@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Water;
+
+use App\Http\Controllers\Controller;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Water\CalibrationPresenter;
+use App\Presenters\Water\PlacePresenter;
+use App\Readings\ReadingBook;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The Water station: where one is, every reading, and what follows for the drop. */
+final class WaterController extends Controller
+{
+    /** Parts of the station, by their name in the address. */
+    public const VIEWS = ['readings', 'drop', 'chart', 'angle', 'cast', 'calibrate', 'instruments'];
+
+    public function __invoke(Request $request, AnswerPresenter $answers, CalibrationPresenter $calibrations): Response
+    {
+        $user = $this->angler($request);
+        $trouble = null;
+        try {
+            $answer = $answers->today($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
+        } catch (InvalidInput $bad) {
+            $answer = $answers->today($user);
+            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
+        }
+        $book = ReadingBook::of($user);
+        $view = $this->textOrNull($request, 'view');
+
+        return Inertia::render('Water', [
+            'answer' => $answer,
+            'trouble' => $trouble,
+            'view' => in_array($view, self::VIEWS, true) ? $view : 'readings',
+            'places' => PlacePresenter::all($user),
+            'spotId' => $book->spotId,
+            'lines' => PlacePresenter::lines($user),
+            'measurements' => $calibrations->all($user, $book),
+        ]);
+    }
+}

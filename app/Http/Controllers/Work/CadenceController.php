@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Work;
+
+use App\Account\Preferences;
+use App\Choosing\RankedBox;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\KeepCadence;
+use App\Presenters\PicturePresenter;
+use App\Presenters\Work\CadencePresenter;
+use App\Settings\OwnCadences;
+use Eskith\Core\Cadence\Cadence;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** How an angler works their lures: the numbers of each cadence, and how they are let down. */
+final class CadenceController extends Controller
+{
+    public function index(Request $request): Response
+    {
+        $rankedBox = RankedBox::today($this->angler($request));
+        $presenter = new CadencePresenter($rankedBox);
+
+        return Inertia::render('Cadences', [
+            'picture' => PicturePresenter::of($rankedBox), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed(),
+        ]);
+    }
+
+    public function update(KeepCadence $request, Cadence $cadence): RedirectResponse
+    {
+        $user = $request->angler();
+        Preferences::change($user, static fn (array $set): array => [
+            ...$set, OwnCadences::KEY => OwnCadences::of($set)->with($cadence, ...$request->numbers(), units: $user->likes()->units),
+        ]);
+
+        return back()->with('said', ucfirst($cadence->word()).' is kept with your numbers.');
+    }
+
+    /** Back to what it is first tried with. */
+    public function destroy(Request $request, Cadence $cadence): RedirectResponse
+    {
+        Preferences::change($this->angler($request), static fn (array $set): array => [...$set, OwnCadences::KEY => array_diff_key(OwnCadences::of($set)->kept, [$cadence->value => true])]);
+
+        return back()->with('said', ucfirst($cadence->word()).' is as usual again.');
+    }
+}

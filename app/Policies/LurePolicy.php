@@ -1,9 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace App\Policies;
-
-final class LurePolicy extends OwnPolicy
-{
-}

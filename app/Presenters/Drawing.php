@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters;
+
+use App\Data\HoleData;
+use App\Data\LureDrawing;
+use App\Models\Lure as LureRow;
+use App\Rows\LureReader;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Tackle\Accent;
+use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
+use Illuminate\Support\Str;
+
+/** What is needed to draw a lure from its measures. */
+final class Drawing
+{
+    public static function of(LureRow $row, ?Lure $lure = null): LureDrawing
+    {
+        $lure ??= LureReader::lure($row);
+        $holes = count($lure->holes);
+
+        return new LureDrawing(
+            family: $lure->family->value,
+            lengthMm: $row->length_mm,
+            heightMm: $row->height_mm,
+            holes: array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
+            balanceX: $lure->balance?->x,
+            balanceY: $lure->balance?->y,
+            finish: $lure->finish,
+            red: $lure->redNearHooks,
+            accents: array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
+            words: implode(', ', array_filter([
+                Finish::word($lure->finish).' '.LureNames::family($lure),
+                "{$row->length_mm} mm long",
+                $holes === 0 ? '' : "{$holes} line ".Str::plural('hole', $holes),
+                $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
+            ])),
+        );
+    }
+}

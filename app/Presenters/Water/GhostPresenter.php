@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Water;
+
+use App\Choosing\SingleDrop;
+use App\Data\GhostData;
+use App\Presenters\Drawing;
+use Eskith\Core\Choosing\Compare\Difference;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Units\Unit;
+
+/** A second drop beside the first. */
+final class GhostPresenter
+{
+    public static function of(SingleDrop $first, SingleDrop $second): GhostData
+    {
+        $candidate = $second->candidate();
+        $title = implode(', ', array_filter([
+            (new LureNames($second->situation->say))->kind($second->lure),
+            $candidate->hole() === null ? '' : "{$candidate->hole()->name} hole",
+            Unit::Millimetre->print($second->situation->lineDiameterM).' line',
+        ]));
+
+        return new GhostData(
+            $title, Drawing::of($second->row, $second->lure), $second->holeIndex, DropPresenter::of($candidate, $second->situation),
+            Difference::words($first->candidate(), $first->situation, $candidate, $second->situation),
+        );
+    }
+}
