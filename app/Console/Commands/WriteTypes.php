@@ -12,13 +12,14 @@ final class WriteTypes extends Command
 {
     protected $signature = 'types';
 
-    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the readings in the schema of the rules file';
+    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the outlines of lures, the readings in the schema of the rules file';
 
     public function handle(): int
     {
         file_put_contents(TypeScript::path(), TypeScript::text());
+        file_put_contents(TypeScript::outlinesPath(), TypeScript::outlines());
         file_put_contents(RulesSchema::path(), RulesSchema::text());
-        $this->info('Wrote resources/js/types.ts and public/schema/rules.schema.json.');
+        $this->info('Wrote resources/js/types.ts, resources/js/drop/outlines.ts and public/schema/rules.schema.json.');
 
         return self::SUCCESS;
     }

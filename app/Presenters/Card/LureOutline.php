@@ -6,6 +6,8 @@ namespace App\Presenters\Card;
 
 use App\Data\HoleData;
 use App\Data\LureDrawing;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Outline;
 
 /**
  * A lure in black lines for print, from its measures, with the hole in use filled. In CSS pixels, since the maker of the
@@ -15,11 +17,12 @@ final readonly class LureOutline
 {
     private float $top;
 
+    private Family $family;
+
     private function __construct(private LureDrawing $lure, private ?int $hole, private float $k)
     {
-        $this->top = $lure->family === 'blade'
-            ? -max($lure->heightMm * 0.6, ...array_map(static fn (HoleData $hole): float => $hole->y + 2.4, $lure->holes), ...[0.0])
-            : -$lure->heightMm / 2;
+        $this->family = Family::from($lure->family);
+        $this->top = Outline::topMm($this->family, $lure->heightMm, array_map(static fn (HoleData $hole): float => $hole->y, $lure->holes));
     }
 
     public static function dataUri(LureDrawing $lure, ?int $holeInUse, float $pixelsPerMm): string
@@ -29,19 +32,19 @@ final readonly class LureOutline
 
     private function svg(): string
     {
-        $tail = in_array($this->lure->family, ['bladed_spoon', 'tail_spinner'], true);
+        $tail = in_array($this->family, [Family::BladedSpoon, Family::TailSpinner], true);
         $width = ($this->lure->lengthMm + ($tail ? $this->lure->heightMm * 1.6 : 3) + 6) * $this->k;
         $height = ($this->lure->heightMm + 8) * $this->k;
         $stroke = sprintf('fill="none" stroke="#000" stroke-width="%s"', round(max(1.2, 0.5 * $this->k), 2));
-        $drawn = sprintf('<path d="%s" %s/>', $this->path($this->outline()), $stroke);
+        $drawn = sprintf('<path d="%s" %s/>', $this->path(Outline::path($this->family, $this->lure->lengthMm, $this->lure->heightMm, $this->top)), $stroke);
         if ($tail) {
             $drawn .= $this->ellipse($this->lure->lengthMm + $this->lure->heightMm * 0.75, 0, $this->lure->heightMm * 0.6, $this->lure->heightMm * 0.3, $stroke)
                 .$this->line($this->lure->lengthMm, 0, $this->lure->lengthMm + $this->lure->heightMm * 0.2, 0, $stroke);
         }
-        if ($this->lure->family !== 'blade') {
+        if ($this->family !== Family::Blade) {
             $drawn .= $this->ellipse(-1.4, 0, 1.3, 1.3, $stroke);
         }
-        $drawn .= $this->ellipse($this->lure->lengthMm * 0.1, $this->lure->family === 'blade' ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05, 0.9, 0.9, 'fill="#000"');
+        $drawn .= $this->ellipse($this->lure->lengthMm * 0.1, $this->family === Family::Blade ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05, 0.9, 0.9, 'fill="#000"');
         foreach ($this->lure->holes as $index => $hole) {
             $drawn .= $this->ellipse($hole->x, -$hole->y, $index === $this->hole ? 2.1 : 1.3, $index === $this->hole ? 2.1 : 1.3, $index === $this->hole ? 'fill="#000"' : 'fill="#fff" stroke="#000" stroke-width="1.2"');
         }
@@ -51,32 +54,7 @@ final readonly class LureOutline
 
     private function middle(): float
     {
-        return $this->top + $this->lure->heightMm * 0.56;
-    }
-
-    /** @return list<array{string, list<float>}> commands in mm from the nose, y down */
-    private function outline(): array
-    {
-        [$l, $h, $top, $mid] = [$this->lure->lengthMm, $this->lure->heightMm, $this->top, $this->middle()];
-        $low = $top + $h;
-
-        return match ($this->lure->family) {
-            'blade' => [
-                ['M', [0, $mid]], ['C', [$l * 0.03, $mid - $h * 0.3, $l * 0.22, $top, $l * 0.44, $top]],
-                ['C', [$l * 0.66, $top, $l * 0.78, $mid - $h * 0.2, $l * 0.86, $mid - $h * 0.13]],
-                ['L', [$l, $mid - $h * 0.42]], ['L', [$l * 0.96, $mid]], ['L', [$l * 0.98, $mid + $h * 0.3]], ['L', [$l * 0.85, $mid + $h * 0.08]],
-                ['C', [$l * 0.72, $mid + $h * 0.2, $l * 0.5, $low, $l * 0.3, $low]], ['C', [$l * 0.13, $low, $l * 0.03, $mid + $h * 0.28, 0, $mid]], ['Z', []],
-            ],
-            'tail_spinner' => [
-                ['M', [0, 0]], ['C', [0, -$h * 0.42, $l * 0.2, -$h * 0.5, $l * 0.42, -$h * 0.48]], ['C', [$l * 0.7, -$h * 0.42, $l * 0.9, -$h * 0.14, $l, 0]],
-                ['C', [$l * 0.9, $h * 0.2, $l * 0.66, $h * 0.5, $l * 0.36, $h * 0.5]], ['C', [$l * 0.12, $h * 0.5, 0, $h * 0.3, 0, 0]], ['Z', []],
-            ],
-            default => [
-                ['M', [0, 0]], ['C', [$l * 0.05, -$h * 0.18, $l * 0.16, -$h * 0.4, $l * 0.34, -$h * 0.48]],
-                ['C', [$l * 0.55, -$h * 0.56, $l * 0.84, -$h * 0.36, $l, -$h * 0.12]], ['L', [$l, $h * 0.12]],
-                ['C', [$l * 0.84, $h * 0.36, $l * 0.55, $h * 0.56, $l * 0.34, $h * 0.48]], ['C', [$l * 0.16, $h * 0.4, $l * 0.05, $h * 0.18, 0, 0]], ['Z', []],
-            ],
-        };
+        return $this->top + $this->lure->heightMm * Outline::middle($this->family);
     }
 
     /** @param  list<array{string, list<float>}>  $commands */

@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { LureDrawing } from "../types";
 import { paintOf } from "./finish";
 import { Accents, Tail } from "./LureAdded";
-import { bottomOf, middleOf, topOf } from "./lureSides";
+import { bottomOf, middleOf, outlinePath, topOf } from "./lureSides";
 
 interface Props {
 	lure: LureDrawing;
@@ -32,13 +32,13 @@ export function LureShape({ lure, holeInUse }: Props) {
 					<stop offset="1" stopColor={paint.belly} />
 				</linearGradient>
 				<clipPath id={`${id}clip`}>
-					<path d={outline(lure)} />
+					<path d={outlinePath(lure)} />
 				</clipPath>
 			</defs>
 			<Hooks lure={lure} />
 			{lure.family === "bladed_spoon" && <TailBlade x={lure.lengthMm + 2} y={0} size={lure.heightMm * 0.95} />}
 			{lure.family === "tail_spinner" && <TailBlade x={lure.lengthMm + 6} y={0} size={lure.heightMm} wire />}
-			<path d={outline(lure)} fill={`url(#${id}flank)`} stroke="#10222B" strokeWidth="0.9" />
+			<path d={outlinePath(lure)} fill={`url(#${id}flank)`} stroke="#10222B" strokeWidth="0.9" />
 			<g clipPath={`url(#${id}clip)`}>
 				<Pattern lure={lure} pattern={paint.pattern} />
 				<Accents lure={lure} />
@@ -93,40 +93,6 @@ export function LureFigure({ lure, holeInUse, scale = 1.45 }: Props & { scale?: 
 			<LureShape lure={lure} holeInUse={holeInUse} />
 		</svg>
 	);
-}
-
-function outline(lure: LureDrawing): string {
-	const l = lure.lengthMm;
-	const h = lure.heightMm;
-	const top = topOf(lure);
-	const bottom = bottomOf(lure);
-	const mid = middleOf(lure);
-	const path = (...parts: (string | number)[]) =>
-		parts.map((part) => (typeof part === "number" ? part.toFixed(2) : part)).join(" ");
-	switch (lure.family) {
-		case "blade":
-			return path(
-				...["M", 0, mid, "C", l * 0.03, mid - h * 0.3, l * 0.22, top, l * 0.44, top],
-				...["C", l * 0.66, top, l * 0.78, mid - h * 0.2, l * 0.86, mid - h * 0.13],
-				...["Q", l * 0.93, mid - h * 0.22, l, mid - h * 0.42, "Q", l * 0.95, mid, l * 0.98, mid + h * 0.3],
-				...["Q", l * 0.91, mid + h * 0.16, l * 0.85, mid + h * 0.08],
-				...["C", l * 0.72, mid + h * 0.2, l * 0.5, bottom, l * 0.3, bottom],
-				...["C", l * 0.13, bottom, l * 0.03, mid + h * 0.28, 0, mid, "Z"],
-			);
-		case "tail_spinner":
-			return path(
-				...["M", 0, 0, "C", 0, -h * 0.42, l * 0.2, -h * 0.5, l * 0.42, -h * 0.48],
-				...["C", l * 0.7, -h * 0.42, l * 0.9, -h * 0.14, l, 0],
-				...["C", l * 0.9, h * 0.2, l * 0.66, h * 0.5, l * 0.36, h * 0.5, "C", l * 0.12, h * 0.5, 0, h * 0.3, 0, 0, "Z"],
-			);
-		default:
-			return path(
-				...["M", 0, 0, "C", l * 0.05, -h * 0.18, l * 0.16, -h * 0.4, l * 0.34, -h * 0.48],
-				...["C", l * 0.55, -h * 0.56, l * 0.84, -h * 0.36, l, -h * 0.12, "Q", l * 1.015, 0, l, h * 0.12],
-				...["C", l * 0.84, h * 0.36, l * 0.55, h * 0.56, l * 0.34, h * 0.48],
-				...["C", l * 0.16, h * 0.4, l * 0.05, h * 0.18, 0, 0, "Z"],
-			);
-	}
 }
 
 function Pattern({ lure, pattern }: { lure: LureDrawing; pattern: string }) {

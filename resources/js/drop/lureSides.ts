@@ -1,9 +1,15 @@
 import type { LureDrawing } from "../types";
+import { BLADE_BACK, CLEAR_MM, OUTLINES } from "./outlines";
+
+/** A lure that is kept as nothing we know is drawn as a spoon. */
+const outlineOf = (lure: LureDrawing) => OUTLINES[lure.family] ?? OUTLINES.spoon;
 
 /** Heights of a lure's sides in its drawing, mm, down. */
 export function topOf(lure: LureDrawing): number {
-	const holes = lure.holes.map((hole) => hole.y + 2.4);
-	return lure.family === "blade" ? -Math.max(lure.heightMm * 0.6, ...holes) : -lure.heightMm / 2;
+	const holes = lure.holes.map((hole) => hole.y + CLEAR_MM);
+	return lure.family === "blade"
+		? -Math.max(lure.heightMm * BLADE_BACK, ...holes)
+		: -lure.heightMm * outlineOf(lure).middle;
 }
 
 export function bottomOf(lure: LureDrawing): number {
@@ -11,5 +17,15 @@ export function bottomOf(lure: LureDrawing): number {
 }
 
 export function middleOf(lure: LureDrawing): number {
-	return topOf(lure) + lure.heightMm * 0.56;
+	return topOf(lure) + lure.heightMm * outlineOf(lure).middle;
+}
+
+/** The side view as an SVG path, mm. */
+export function outlinePath(lure: LureDrawing): string {
+	const middle = middleOf(lure);
+	const at = (share: number, index: number) =>
+		(index % 2 === 0 ? share * lure.lengthMm : middle + share * lure.heightMm).toFixed(2);
+	return outlineOf(lure)
+		.path.map(([letter, shares]) => [letter, ...shares.map(at)].join(" "))
+		.join(" ");
 }
