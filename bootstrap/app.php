@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Data\Pages\TroublePage;
 use App\Http\Middleware\NoLateCookies;
 use App\Http\Middleware\OwnHostsOnly;
 use App\Http\Middleware\ReadableText;
@@ -21,7 +22,6 @@ use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -62,7 +62,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 return response()->json(['message' => $sentences[$status]], $status)->withHeaders(['Retry-After' => $response->headers->get('Retry-After')]);
             }
 
-            return Inertia::render('Trouble', ['status' => $status, 'sentence' => $sentences[$status]])
+            return (new TroublePage($status, $sentences[$status]))->render()
                 ->toResponse($request)->setStatusCode($status);
         });
     })

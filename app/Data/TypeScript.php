@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
+use BackedEnum;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Outline;
 use ReflectionClass;
@@ -20,26 +21,54 @@ final class TypeScript
 
     public static function text(): string
     {
+        $shapes = [];
+        $enums = [];
+        foreach (self::classes() as $class) {
+            $shapes[$class->getShortName()] = self::shape($class, $enums);
+        }
+        ksort($shapes);
+        ksort($enums);
         $text = "// Written by `php artisan types` from app/Data. Change it there.\n";
-        foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
-            $name = __NAMESPACE__.'\\'.basename($file, '.php');
-            if (! class_exists($name)) {
-                continue;
-            }
-            $class = new ReflectionClass($name);
-            $constructor = $class->getConstructor();
-            if ($constructor === null || $class->getName() === self::class) {
-                continue;
-            }
-            $docs = self::docs((string) $constructor->getDocComment());
-            $text .= "\nexport interface {$class->getShortName()} {\n";
-            foreach ($constructor->getParameters() as $parameter) {
-                $text .= "\t{$parameter->getName()}: ".self::type($parameter, $docs[$parameter->getName()] ?? null).";\n";
-            }
-            $text .= "}\n";
+        foreach ($enums as $name => $enum) {
+            $text .= "\nexport type {$name} = ".implode(' | ', array_map(static fn (BackedEnum $case): string => json_encode($case->value, JSON_THROW_ON_ERROR), $enum::cases())).";\n";
         }
 
-        return $text;
+        return $text.implode('', $shapes);
+    }
+
+    /** @return list<ReflectionClass<object>> */
+    private static function classes(): array
+    {
+        $classes = [];
+        foreach ([...(glob(__DIR__.'/*Data.php') ?: []), ...(glob(__DIR__.'/*/*.php') ?: [])] as $file) {
+            $name = __NAMESPACE__.str_replace('/', '\\', substr($file, strlen(__DIR__), -strlen('.php')));
+            if (class_exists($name) && (new ReflectionClass($name))->getConstructor() !== null) {
+                $classes[] = new ReflectionClass($name);
+            }
+        }
+
+        return $classes;
+    }
+
+    /**
+     * @param  ReflectionClass<object>  $class
+     * @param  array<string, class-string<BackedEnum>>  $enums  by the name they are known by there; those met here are added
+     */
+    private static function shape(ReflectionClass $class, array &$enums): string
+    {
+        $constructor = $class->getConstructor();
+        $docs = self::docs((string) $constructor?->getDocComment());
+        $text = "\nexport interface {$class->getShortName()} {\n";
+        foreach ($constructor?->getParameters() ?? [] as $parameter) {
+            $type = $parameter->getType();
+            $name = $type instanceof ReflectionNamedType ? $type->getName() : '';
+            if (is_subclass_of($name, BackedEnum::class)) {
+                $enums[class_basename($name)] = $name;
+            }
+            $text .= "\t{$parameter->getName()}: ".self::type($parameter, $docs[$parameter->getName()] ?? null).";\n";
+        }
+
+        return $text."}\n";
     }
 
     public static function outlinesPath(): string
@@ -52,9 +81,10 @@ final class TypeScript
     {
         $json = static fn (mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR);
         $text = "// Written by `php artisan types` from core/Tackle/Outline.php. Change it there.\n\n";
+        $text .= "import type { Family } from \"../types\";\n\n";
         $text .= "/** A letter of an SVG path with its points: x in lengths of the lure, y in its heights from the middle. */\n";
         $text .= "export type Command = readonly [string, readonly number[]];\n\n";
-        $text .= "export const OUTLINES: Record<string, { middle: number; path: readonly Command[] }> = {\n";
+        $text .= "export const OUTLINES: Record<Family, { middle: number; path: readonly Command[] }> = {\n";
         foreach (Family::cases() as $family) {
             $text .= "\t{$family->value}: {\n\t\tmiddle: {$json(Outline::middle($family))},\n\t\tpath: [\n";
             foreach (Outline::shares($family) as [$letter, $points]) {
@@ -81,7 +111,7 @@ final class TypeScript
             throw new \LogicException("{$parameter->getName()} needs one plain type.");
         }
         $name = match ($type->getName()) {
-            'string' => $documented === null ? 'string' : str_replace(["'", '|'], ['"', ' | '], $documented),
+            'string' => $documented === null || ! str_starts_with($documented, "'") ? 'string' : str_replace(["'", '|'], ['"', ' | '], $documented),
             'int', 'float' => 'number',
             'bool' => 'boolean',
             'array' => self::listType($documented ?? throw new \LogicException("{$parameter->getName()} needs a documented list type.")),
@@ -96,8 +126,8 @@ final class TypeScript
         if (preg_match('/^list<(\w+)>$/', $documented, $found) === 1) {
             return self::scalar($found[1]).'[]';
         }
-        if (preg_match('/^array<string, (\w+)>$/', $documented, $found) === 1) {
-            return 'Record<string, '.self::scalar($found[1]).'>';
+        if (preg_match('/^array<string, (\w+|list<\w+>)>$/', $documented, $found) === 1) {
+            return 'Record<string, '.(str_starts_with($found[1], 'list') ? self::listType($found[1]) : self::scalar($found[1])).'>';
         }
         throw new \LogicException("{$documented} cannot be written in TypeScript.");
     }

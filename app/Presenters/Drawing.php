@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Data\HoleData;
-use App\Data\LureDrawing;
+use App\Data\Picture\HoleData;
+use App\Data\Picture\LureDrawing;
 use App\Models\Lure as LureRow;
 use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
@@ -24,7 +24,7 @@ final class Drawing
         $holes = count($lure->holes);
 
         return new LureDrawing(
-            family: $lure->family->value,
+            family: $lure->family,
             lengthMm: $row->length_mm,
             heightMm: $row->height_mm,
             holes: array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Choosing\RankedBox;
-use App\Data\PictureData;
+use App\Data\Picture\PictureData;
 use App\Models\User;
 use App\Presenters\Water\ColumnPresenter;
 use App\Presenters\Water\DropPresenter;

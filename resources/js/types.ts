@@ -1,5 +1,30 @@
 // Written by `php artisan types` from app/Data. Change it there.
 
+export type Bottom =
+	| "rock"
+	| "sand"
+	| "rock_to_sand"
+	| "gravel_shell"
+	| "short_grass"
+	| "mud"
+	| "mud_ridge"
+	| "weed_scattered"
+	| "weed_thick";
+
+export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag";
+
+export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
+
+export type Kind = "measure" | "choice" | "choices" | "flag";
+
+export type MeasurementKind = "drop" | "hang" | "drift";
+
+export interface AccountPage {
+	picture: PictureData;
+	email: string;
+	isDemo: boolean;
+}
+
 export interface AngleFixData {
 	headline: string;
 	ways: string[];
@@ -49,6 +74,16 @@ export interface BenchData {
 	sinceHooks: string;
 }
 
+export interface BenchPage {
+	picture: PictureData;
+	bench: BenchData;
+}
+
+export interface BoatCardPage {
+	answer: AnswerData;
+	pick: string | null;
+}
+
 export interface BoxData {
 	lures: LureData[];
 	total: number;
@@ -66,6 +101,13 @@ export interface CadenceData {
 	usual: string;
 	own: boolean;
 	hasNumbers: boolean;
+}
+
+export interface CadencesPage {
+	picture: PictureData;
+	cadences: CadenceData[];
+	falls: FallSchoolData[];
+	timed: string;
 }
 
 export interface CastData {
@@ -117,7 +159,7 @@ export interface ColumnData {
 	place: string;
 	depthM: number;
 	depthText: string;
-	bottom: string | null;
+	bottom: Bottom | null;
 	bottomWord: string;
 	wall: boolean;
 	windText: string;
@@ -200,7 +242,7 @@ export interface DueData {
 
 export interface EventData {
 	uuid: string;
-	kind: string;
+	kind: EventKind;
 	words: string;
 	at: string;
 	depthText: string;
@@ -228,6 +270,11 @@ export interface FeedData {
 	words: string;
 }
 
+export interface FishPage {
+	outing: OutingData | null;
+	answer: AnswerData;
+}
+
 export interface GearData {
 	id: number | null;
 	kind: string;
@@ -235,6 +282,15 @@ export interface GearData {
 	details: string;
 	quantity: number;
 	putOn: string | null;
+}
+
+export interface GearPage {
+	picture: PictureData;
+	due: DueData[];
+	gear: GearData[];
+	history: HistoryData[];
+	waters: NotesData[];
+	kinds: string[];
 }
 
 export interface GhostData {
@@ -270,6 +326,13 @@ export interface ImportLineData {
 	words: string;
 }
 
+export interface LaterPage {
+	answer: AnswerData;
+	trouble: string | null;
+	title: string;
+	will: string;
+}
+
 export interface LineData {
 	id: number;
 	name: string;
@@ -299,7 +362,7 @@ export interface LureData {
 	title: string;
 	details: string;
 	drawing: LureDrawing;
-	family: string;
+	family: Family;
 	weight: string;
 	finish: string;
 	red: boolean;
@@ -313,7 +376,7 @@ export interface LureData {
 }
 
 export interface LureDrawing {
-	family: "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
+	family: Family;
 	lengthMm: number;
 	heightMm: number;
 	holes: HoleData[];
@@ -325,9 +388,15 @@ export interface LureDrawing {
 	words: string;
 }
 
+export interface LurePage {
+	answer: AnswerData;
+	trouble: string | null;
+	tied: TiedData | null;
+}
+
 export interface MeasurementData {
 	uuid: string;
-	kind: "drop" | "hang" | "drift";
+	kind: MeasurementKind;
 	title: string;
 	measured: string;
 	estimate: string;
@@ -382,7 +451,7 @@ export interface OutingData {
 }
 
 export interface PadData {
-	kind: string;
+	kind: EventKind;
 	label: string;
 	key: string;
 }
@@ -428,7 +497,7 @@ export interface PointData {
 }
 
 export interface ProposalData {
-	family: string;
+	family: Family;
 	weight: string;
 	finish: string;
 	holes: number;
@@ -442,7 +511,7 @@ export interface RackData {
 	lureId: number;
 	title: string;
 	massKg: number;
-	family: string;
+	family: Family;
 	finish: string;
 	holes: string[];
 }
@@ -451,7 +520,7 @@ export interface ReadingData {
 	name: string;
 	group: string;
 	label: string;
-	kind: "measure" | "choice" | "choices" | "flag";
+	kind: Kind;
 	text: string | null;
 	shown: string;
 	unit: string;
@@ -478,6 +547,11 @@ export interface ReasonData {
 	points: number;
 	pointsText: string;
 	text: string;
+}
+
+export interface ResetPasswordPage {
+	token: string;
+	email: string;
 }
 
 export interface RoleData {
@@ -507,6 +581,16 @@ export interface RuleGroupData {
 	rules: RuleData[];
 }
 
+export interface RulesPage {
+	answer: AnswerData;
+	groups: RuleGroupData[];
+	changes: ChangesData;
+	asItComes: boolean;
+	readings: ReadingWordsData[];
+	families: string[];
+	finishes: string[];
+}
+
 export interface SchoolData {
 	school: string;
 	agrees: boolean;
@@ -517,8 +601,21 @@ export interface SchoolData {
 export interface SecondLookData {
 	schools: SchoolData[];
 	tips: Record<string, TipData>;
-	wanted: string | null | null;
+	wanted: string | null;
 	still: string;
+}
+
+export interface SettingsPage {
+	picture: PictureData;
+	choices: Record<string, string[]>;
+	settings: Record<string, string>;
+}
+
+export interface SharedProps {
+	angler: string | null;
+	theme: string;
+	demo: boolean;
+	said: string | null;
 }
 
 export interface SonarData {
@@ -554,6 +651,13 @@ export interface StepData {
 	subtitle: string;
 }
 
+export interface TacklePage {
+	picture: PictureData;
+	box: BoxData;
+	starting: StartingBoxData[];
+	weightUnit: string;
+}
+
 export interface TickData {
 	m: number;
 	label: string;
@@ -579,6 +683,21 @@ export interface TouchData {
 	h: number;
 	fish: boolean;
 	words: string;
+}
+
+export interface TroublePage {
+	status: number;
+	sentence: string;
+}
+
+export interface WaterPage {
+	answer: AnswerData;
+	trouble: string | null;
+	view: string;
+	places: PlaceData[];
+	spotId: number | null;
+	lines: LineData[];
+	measurements: MeasurementData[];
 }
 
 export interface WayData {

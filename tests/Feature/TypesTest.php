@@ -13,4 +13,9 @@ final class TypesTest extends TestCase
     {
         self::assertSame(TypeScript::text(), file_get_contents(TypeScript::path()), 'Run php artisan types.');
     }
+
+    public function test_the_interface_draws_lures_by_the_outlines_of_the_core(): void
+    {
+        self::assertSame(TypeScript::outlines(), file_get_contents(TypeScript::outlinesPath()), 'Run php artisan types.');
+    }
 }

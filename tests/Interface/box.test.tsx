@@ -50,8 +50,8 @@ describe("the box", () => {
 	it("shows the answer to the last search, whichever comes last", async () => {
 		const first = box();
 		const { result } = renderHook(() => useBox(first));
-		act(() => result.current.setFilter({ q: "g", family: "", show: "", shown: 30 }));
-		act(() => result.current.setFilter({ q: "gold", family: "", show: "", shown: 30 }));
+		act(() => result.current.find({ q: "g" }));
+		act(() => result.current.find({ q: "gold" }));
 		expect(held.calls.map((call) => call.url)).toEqual([
 			"/lures?q=g&family=&show=&shown=30",
 			"/lures?q=gold&family=&show=&shown=30",
@@ -73,11 +73,11 @@ describe("the box", () => {
 		});
 		await act(() => held.calls[0]?.answer(200, { before, lures: [] }));
 		await act(() => held.calls[1]?.answer(200, box()));
-		expect(result.current.undo).toEqual({ words: "Changed.", before });
-		act(() => result.current.takeBack());
+		expect(result.current.notes.undo).toEqual({ words: "Changed.", before });
+		act(() => result.current.notes.onUndo());
 		expect(held.calls[2]?.body).toEqual({ each: before });
 		await act(() => held.calls[2]?.answer(200, { before: [], lures: [] }));
-		expect(result.current.undo).toBeNull();
+		expect(result.current.notes.undo).toBeNull();
 	});
 
 	it("tells both values when another tab was first, and insists only when asked to", async () => {
@@ -86,13 +86,13 @@ describe("the box", () => {
 		act(() => void result.current.change([{ id: 7, set: { notes: "mine" } }], "Changed."));
 		const words = "This lure was changed elsewhere meanwhile: notes is “theirs” there, and would become “mine” here.";
 		await act(() => held.calls[0]?.answer(409, { message: words, lure: 7, version: 9 }));
-		expect(result.current.clash?.words).toBe(words);
-		expect(result.current.undo).toBeNull();
+		expect(result.current.notes.clash?.words).toBe(words);
+		expect(result.current.notes.undo).toBeNull();
 		expect(held.calls).toHaveLength(1);
-		act(() => result.current.insist());
+		act(() => result.current.notes.onMine());
 		expect(held.calls[1]?.body).toEqual({ each: [{ id: 7, set: { notes: "mine" }, version: 9 }] });
 		await act(() => held.calls[1]?.answer(200, { before: [], lures: [] }));
-		expect(result.current.clash).toBeNull();
+		expect(result.current.notes.clash).toBeNull();
 	});
 
 	it("says what was refused, by field, and changes nothing", async () => {
@@ -106,8 +106,9 @@ describe("the box", () => {
 		});
 		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { weight: ["Cannot be read."] } }));
 		expect(kept).toBe(false);
-		expect(result.current.trouble).toEqual({ words: "Cannot be read.", fields: { weight: "Cannot be read." } });
-		expect(result.current.undo).toBeNull();
+		expect(result.current.notes.trouble).toBe("Cannot be read.");
+		expect(result.current.troubles).toEqual({ weight: "Cannot be read." });
+		expect(result.current.notes.undo).toBeNull();
 		expect(result.current.box).toBe(first);
 	});
 });

@@ -6,6 +6,7 @@ import { useFall } from "../../resources/js/drop/useFall";
 import { useAge } from "../../resources/js/parts/useAge";
 import { useAsk } from "../../resources/js/parts/useAsk";
 import type { Live } from "../../resources/js/readings/useAnswer";
+import type { RackData } from "../../resources/js/types";
 import { answer, heldFetch, pick } from "./make";
 
 afterEach(() => {
@@ -14,7 +15,7 @@ afterEach(() => {
 });
 
 describe("the picture taken hold of", () => {
-	const rack = [
+	const rack: RackData[] = [
 		{ key: "a", lureId: 1, title: "¼ oz", massKg: 0.0071, family: "blade", finish: "white", holes: [] },
 		{ key: "b", lureId: 2, title: "½ oz", massKg: 0.0142, family: "blade", finish: "white", holes: [] },
 		{ key: "c", lureId: 3, title: "¾ oz gold", massKg: 0.0213, family: "blade", finish: "gold", holes: [] },
@@ -129,7 +130,7 @@ describe("asking", () => {
 			initialProps: { url: "/a" as string | null },
 		});
 		rerender({ url: "/b" });
-		act(() => void vi.advanceTimersByTime(100));
+		await act(async () => void vi.advanceTimersByTime(100));
 		expect(held.calls.map((call) => call.url)).toEqual(["/b"]);
 		vi.useRealTimers();
 		await act(() => held.calls[0]?.answer(200, { n: 1 }));

@@ -1,3 +1,4 @@
+import { notifyManager } from "@tanstack/react-query";
 import { cleanup } from "@testing-library/react";
 import { afterEach } from "vitest";
 
@@ -9,3 +10,6 @@ globalThis.ResizeObserver ??= class {
 };
 
 afterEach(cleanup);
+
+// What is asked is told at once, so that a test sees it after the act that brought it.
+notifyManager.setScheduler((tell) => tell());

@@ -118,6 +118,28 @@ describe("another way to fish a lure", () => {
 	});
 });
 
+describe("a choice and a change at the same time", () => {
+	it("goes with what is not answered yet, so that an answer never has the reading of before", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		expect(held.calls.map((call) => call.method)).toEqual(["PUT", "PUT"]);
+		expect(held.calls[1]?.body).toMatchObject({ readings: { depth: "27 ft" }, pick: "1.back.dead_stick" });
+	});
+
+	it("lets the change overtake a look that is on its way", async () => {
+		const first = answer();
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		act(() => result.current.change("depth", "27 ft"));
+		await act(() => held.calls[1]?.answer(200, deeper("27 ft")));
+		await act(() => held.calls[0]?.answer(200, answer({ headline: "of before" })));
+		expect(result.current.answer.headline).toBe("27 ft");
+		expect(result.current.troubles).toEqual({});
+	});
+});
+
 describe("pinning", () => {
 	it("shows the answer, or why it could not be", async () => {
 		const first = answer();

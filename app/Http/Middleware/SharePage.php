@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Data\Pages\SharedProps;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -17,13 +18,16 @@ final class SharePage extends Middleware
     public function share(Request $request): array
     {
         $user = $request->user();
+        $said = $request->hasSession() ? $request->session()->get('said') : null;
 
         return [
             ...parent::share($request),
-            'angler' => $user instanceof User ? $user->name : null,
-            'theme' => $user instanceof User ? $user->likes()->theme : 'day',
-            'demo' => (bool) config('eskith.demo'),
-            'said' => fn () => $request->session()->get('said'),
+            ...get_object_vars(new SharedProps(
+                angler: $user instanceof User ? $user->name : null,
+                theme: $user instanceof User ? $user->likes()->theme : 'day',
+                demo: (bool) config('eskith.demo'),
+                said: is_string($said) ? $said : null,
+            )),
         ];
     }
 }

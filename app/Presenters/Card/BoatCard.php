@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters\Card;
 
 use App\Choosing\RankedBox;
-use App\Data\AnswerData;
 use App\Data\CautionData;
-use App\Data\PickData;
-use App\Data\ReadingData;
-use App\Data\StepData;
+use App\Data\Lure\AnswerData;
+use App\Data\Lure\PickData;
+use App\Data\Lure\StepData;
+use App\Data\Water\ReadingData;
 use App\Models\User;
 use App\Presenters\Drawing;
 use App\Presenters\Lure\AnswerPresenter;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Card;
 
-use App\Data\HoleData;
-use App\Data\LureDrawing;
+use App\Data\Picture\HoleData;
+use App\Data\Picture\LureDrawing;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Outline;
 
@@ -21,7 +21,7 @@ final readonly class LureOutline
 
     private function __construct(private LureDrawing $lure, private ?int $hole, private float $k)
     {
-        $this->family = Family::from($lure->family);
+        $this->family = $lure->family;
         $this->top = Outline::topMm($this->family, $lure->heightMm, array_map(static fn (HoleData $hole): float => $hole->y, $lure->holes));
     }
 

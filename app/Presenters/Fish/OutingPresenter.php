@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Presenters\Fish;
 
 use App\Choosing\RankedBox;
-use App\Data\AnswerData;
-use App\Data\EventData;
+use App\Data\Fish\EventData;
+use App\Data\Fish\OutingData;
+use App\Data\Fish\PadData;
+use App\Data\Fish\TiedData;
+use App\Data\Lure\AnswerData;
 use App\Data\OptionData;
-use App\Data\OutingData;
-use App\Data\PadData;
-use App\Data\TiedData;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
@@ -97,7 +97,7 @@ final readonly class OutingPresenter
         foreach (EventKind::cases() as $kind) {
             $pad = $kind->pad();
             if ($pad !== null) {
-                $pads[] = new PadData($kind->value, ...$pad);
+                $pads[] = new PadData($kind, ...$pad);
             }
         }
 
@@ -154,7 +154,7 @@ final readonly class OutingPresenter
                 continue;
             }
             $told[] = new EventData(
-                $event->uuid, $kind->value, self::words($event, $kind), $event->at->toIso8601String(),
+                $event->uuid, $kind, self::words($event, $kind), $event->at->toIso8601String(),
                 $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
             );
         }

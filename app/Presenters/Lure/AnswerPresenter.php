@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\AnswerData;
-use App\Data\RackData;
+use App\Data\Lure\AnswerData;
+use App\Data\Lure\RackData;
 use App\Models\User;
 use App\Presenters\AsidePresenter;
 use App\Presenters\CautionPresenter;
@@ -115,7 +115,7 @@ final readonly class AnswerPresenter
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                RankedBox::key($ways[0]), (int) $lure->id, $names->title($lure), $lure->massKg, $lure->family->value, $lure->finish,
+                RankedBox::key($ways[0]), (int) $lure->id, $names->title($lure), $lure->massKg, $lure->family, $lure->finish,
                 array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\CompareData;
-use App\Data\ContrastData;
-use App\Data\GhostData;
+use App\Data\Lure\CompareData;
+use App\Data\Lure\ContrastData;
+use App\Data\Water\GhostData;
 use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use Eskith\Core\Choosing\Compare\Comparison;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\ListedPickData;
-use App\Data\PickData;
-use App\Data\ReasonData;
-use App\Data\StepData;
-use App\Data\WayData;
+use App\Data\Lure\ListedPickData;
+use App\Data\Lure\PickData;
+use App\Data\Lure\ReasonData;
+use App\Data\Lure\StepData;
+use App\Data\Lure\WayData;
 use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use App\Presenters\Work\CadenceWords;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\SchoolData;
-use App\Data\SecondLookData;
-use App\Data\TipData;
-use App\Data\TipSentenceData;
+use App\Data\Lure\SchoolData;
+use App\Data\Lure\SecondLookData;
+use App\Data\Lure\TipData;
+use App\Data\Lure\TipSentenceData;
 use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;

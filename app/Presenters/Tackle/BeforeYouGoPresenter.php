@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\DueData;
+use App\Data\Tackle\DueData;
 use App\Enums\EventKind;
 use App\Enums\GearKind;
 use App\Models\Event;

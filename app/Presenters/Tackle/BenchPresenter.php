@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\BenchData;
-use App\Data\RoleData;
+use App\Data\Tackle\BenchData;
+use App\Data\Tackle\RoleData;
+use App\Enums\EventKind;
 use App\Enums\MeasurementKind;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
@@ -58,7 +59,7 @@ final class BenchPresenter
     private function roles(LureRow $row, Lure $lure, Situation $situation, ReadingBook $book): array
     {
         $count = count($lure->holes);
-        $readings = $book->measured->all()->where('kind', MeasurementKind::Hang->value)->where('lure_id', $row->id);
+        $readings = $book->measured->all()->where('kind', MeasurementKind::Hang)->where('lure_id', $row->id);
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
@@ -78,7 +79,7 @@ final class BenchPresenter
 
     private static function balance(LureRow $row, ReadingBook $book): string
     {
-        $have = $book->measured->all()->where('kind', MeasurementKind::Hang->value)->where('lure_id', $row->id)->count();
+        $have = $book->measured->all()->where('kind', MeasurementKind::Hang)->where('lure_id', $row->id)->count();
         try {
             $fit = $book->measured->fit($row->id, $row->holes);
 
@@ -104,7 +105,7 @@ final class BenchPresenter
 
     private static function worn(User $user, LureRow $row, ?string $since): int
     {
-        return Event::query()->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', ['fish', 'snag'])
+        return Event::query()->where('user_id', $user->id)->standing()->whereIn('kind', [EventKind::Fish, EventKind::Snag])
             ->whereHas('setup', static fn ($setup) => $setup->where('lure_id', $row->id))
             ->when($since !== null, static fn ($query) => $query->where('at', '>', HookDates::until((string) $since)))->count();
     }

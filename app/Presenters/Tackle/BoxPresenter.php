@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\BoxData;
-use App\Data\LureData;
-use App\Data\ProposalData;
+use App\Data\Tackle\BoxData;
+use App\Data\Tackle\LureData;
+use App\Data\Tackle\ProposalData;
 use App\Models\User;
 use App\Rows\LureReader;
 use App\Tackle\Box;
@@ -65,7 +65,7 @@ final readonly class BoxPresenter
         ]));
 
         return new ProposalData(
-            family: $entry->family->value, weight: $entry->weight->text, finish: $entry->finish, holes: $entry->holes, red: $entry->redNearHooks,
+            family: $entry->family, weight: $entry->weight->text, finish: $entry->finish, holes: $entry->holes, red: $entry->redNearHooks,
             quantity: $entry->quantity, words: $words,
         );
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\GearData;
-use App\Data\HistoryData;
-use App\Data\NotesData;
+use App\Data\Tackle\GearData;
+use App\Data\Tackle\HistoryData;
+use App\Data\Tackle\NotesData;
 use App\Enums\GearKind;
 use App\Models\Gear;
 use App\Models\History;

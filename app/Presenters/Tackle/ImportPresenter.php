@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\ImportData;
-use App\Data\ImportLineData;
+use App\Data\Tackle\ImportData;
+use App\Data\Tackle\ImportLineData;
 use App\Tackle\BoxImport;
 
 /** What a file of lures would do to the box, or did, line by line. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\LureData;
+use App\Data\Tackle\LureData;
 use App\Models\Lure;
 use App\Models\User;
 use App\Presenters\Drawing;
@@ -44,7 +44,7 @@ final readonly class LurePresenter
                 $row->isUsual() ? 'a usual one' : '',
                 $row->notes,
             ])),
-            Drawing::of($row, $lure), $lure->family->value, $row->mass_text, $row->finish, $row->red_near_hooks,
+            Drawing::of($row, $lure), $lure->family, $row->mass_text, $row->finish, $row->red_near_hooks,
             $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version, $row->isUsual(),
         );
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\StartingBoxData;
-use App\Data\StartingLureData;
+use App\Data\Tackle\StartingBoxData;
+use App\Data\Tackle\StartingLureData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Presenters\Drawing;

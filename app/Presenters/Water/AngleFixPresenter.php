@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
-use App\Data\AngleFixData;
+use App\Data\Water\AngleFixData;
 use App\Models\Line;
 use App\Models\User;
 use App\Rows\LureReader;

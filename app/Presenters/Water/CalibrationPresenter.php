@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\MeasurementData;
+use App\Data\Water\MeasurementData;
 use App\Enums\MeasurementKind;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
@@ -40,7 +40,7 @@ final class CalibrationPresenter
 
             return match ($row->kind) {
                 MeasurementKind::Drift => new MeasurementData(
-                    $row->uuid, 'drift', 'Drift from the wind', self::share($row->value).' of the wind', 'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
+                    $row->uuid, MeasurementKind::Drift, 'Drift from the wind', self::share($row->value).' of the wind', 'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
                 // What cannot be used was set aside.
@@ -57,7 +57,7 @@ final class CalibrationPresenter
         $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null ? '–' : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
 
         return new MeasurementData(
-            $row->uuid, 'drop', $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
+            $row->uuid, MeasurementKind::Drop, $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
             'estimate '.$rate(Falling::usual($lure, $hole, $hang)), $row->method, $row->measured_at->toIso8601String(),
         );
     }
@@ -70,7 +70,7 @@ final class CalibrationPresenter
         $fit = $measured->balance($lureRow->id, $lureRow->holes);
 
         return new MeasurementData(
-            $row->uuid, 'hang', $this->title($lure, $hole, $situation), 'hangs at '.self::degrees($row->value),
+            $row->uuid, MeasurementKind::Hang, $this->title($lure, $hole, $situation), 'hangs at '.self::degrees($row->value),
             ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
                 .($fit === null ? '' : sprintf('; balance point %.1f, %.1f mm, readings miss it by %.2f mm', $fit->balance->x, $fit->balance->y, $fit->rmsMm)),
             $row->method, $row->measured_at->toIso8601String(),

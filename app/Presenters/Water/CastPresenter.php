@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\CastData;
-use App\Data\PointData;
+use App\Data\Picture\PointData;
+use App\Data\Water\CastData;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\CellData;
-use App\Data\ChartData;
-use App\Data\ChartRowData;
+use App\Data\Water\CellData;
+use App\Data\Water\ChartData;
+use App\Data\Water\ChartRowData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;

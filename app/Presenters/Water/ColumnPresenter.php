@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\RankedBox;
-use App\Data\ColumnData;
-use App\Data\SonarData;
-use App\Data\TickData;
-use App\Data\TouchData;
+use App\Data\Picture\ColumnData;
+use App\Data\Picture\SonarData;
+use App\Data\Picture\TickData;
+use App\Data\Picture\TouchData;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
@@ -41,7 +41,7 @@ final class ColumnPresenter
             $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
             $depth,
             $book->text('depth') ?? $say->depth($depth),
-            $situation->water->bottom?->value,
+            $situation->water->bottom,
             $situation->water->bottom?->word() ?? 'bottom not read',
             $situation->water->wall ?? false,
             $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\DropData;
-use App\Data\FallData;
-use App\Data\PointData;
+use App\Data\Picture\DropData;
+use App\Data\Picture\PointData;
+use App\Data\Work\FallData;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\FeedData;
+use App\Data\Water\FeedData;
 use App\Models\Feed;
 
 /** Puts the state of the instruments into words. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
-use App\Data\GhostData;
+use App\Data\Water\GhostData;
 use App\Presenters\Drawing;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\LineData;
-use App\Data\PlaceData;
-use App\Data\SpotData;
+use App\Data\Water\LineData;
+use App\Data\Water\PlaceData;
+use App\Data\Water\SpotData;
 use App\Models\Line;
 use App\Models\Spot;
 use App\Models\User;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Data\OptionData;
-use App\Data\ReadingData;
+use App\Data\Water\ReadingData;
 use App\Enums\Source;
 use App\Readings\Entry;
 use App\Readings\ReadingBook;
@@ -36,7 +36,7 @@ final class ReadingPresenter
         $si = $entry->si ?? $guess;
 
         return new ReadingData(
-            $reading->value, $spec->group->value, $spec->label, $spec->kind->value, $entry?->text, self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
+            $reading->value, $spec->group->value, $spec->label, $spec->kind, $entry?->text, self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
             $unit?->symbol() ?? '', $unit === null || $si === null ? null : round($unit->fromSi($si), 4),
             $unit === null ? 0.0 : $spec->step($unit), round($min, 4), round($max, 4),
             array_map(static fn (string|int $value, string $word): OptionData => new OptionData((string) $value, $word), array_keys($spec->options), array_values($spec->options)),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Presenters\Work;
 
 use App\Choosing\RankedBox;
-use App\Data\CadenceData;
-use App\Data\FallSchoolData;
+use App\Data\Work\CadenceData;
+use App\Data\Work\FallSchoolData;
 use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\BladeFall;
 use Eskith\Core\Cadence\Cadence;

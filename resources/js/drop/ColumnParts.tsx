@@ -1,4 +1,5 @@
 import type { ColumnData, DropData } from "../types";
+import type { Geometry } from "./geometry";
 
 /** The depth scale, in round figures. */
 export function Ticks({
@@ -29,17 +30,8 @@ export function Ticks({
 }
 
 /** Place, wind, boat and rod above the water. */
-export function Sky(props: {
-	column: ColumnData;
-	title: string;
-	surface: number;
-	rodX: number;
-	width: number;
-	side: number;
-}) {
-	const { column, title, surface, rodX, width, side } = props;
-	const wind = Math.min(70, 14 + column.windMs * 7);
-	const windX = side < 0 ? 16 : width - 16 - wind;
+export function Sky({ column, title, geometry }: { column: ColumnData; title: string; geometry: Geometry }) {
+	const { surface, rodX, width, side } = geometry;
 	const tip = -side;
 	return (
 		<g>
@@ -49,29 +41,7 @@ export function Sky(props: {
 			<text x="16" y="52" fontSize="21" fontWeight="650" fill="var(--ink)" fontFamily="var(--font-head)">
 				{title}
 			</text>
-			{column.windMs > 0 && (
-				<g>
-					<text
-						x={side < 0 ? 16 : width - 16}
-						y="76"
-						fontSize="13"
-						fill="var(--slate)"
-						textAnchor={side < 0 ? "start" : "end"}
-					>
-						{column.windText}
-					</text>
-					<path
-						d={
-							side < 0
-								? `M ${windX} 86 h ${wind} m -7 -5 l 7 5 l -7 5`
-								: `M ${windX + wind} 86 h ${-wind} m 7 -5 l -7 5 l 7 5`
-						}
-						fill="none"
-						stroke="var(--slate)"
-						strokeWidth="1.8"
-					/>
-				</g>
-			)}
+			{column.windMs > 0 && <Wind column={column} width={width} side={side} />}
 			<path d={`M 0 ${surface} H ${width}`} stroke="#FBFCFA" strokeWidth="2" />
 			<path
 				d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
@@ -87,7 +57,13 @@ export function Sky(props: {
 			/>
 			<path d={`M ${rodX} ${surface - 36} V ${surface}`} stroke="var(--slate)" strokeWidth="1.4" />
 			{column.currentText !== "" && (
-				<text x={width - 12} y={surface + 20} fontSize="13" fill="#F4F8F7" textAnchor="end">
+				<text
+					x={side < 0 ? width - 12 : 12}
+					y={surface + 20}
+					fontSize="13"
+					fill="#F4F8F7"
+					textAnchor={side < 0 ? "end" : "start"}
+				>
 					{column.currentText}
 				</text>
 			)}
@@ -95,16 +71,34 @@ export function Sky(props: {
 	);
 }
 
+/** The wind with its strength, blowing the way the line trails. */
+function Wind({ column, width, side }: { column: ColumnData; width: number; side: number }) {
+	const length = Math.min(70, 14 + column.windMs * 7);
+	const from = side < 0 ? 16 : width - 16 - length;
+	const arrow =
+		side < 0
+			? `M ${from} 86 h ${length} m -7 -5 l 7 5 l -7 5`
+			: `M ${from + length} 86 h ${-length} m 7 -5 l -7 5 l 7 5`;
+	return (
+		<g>
+			<text
+				x={side < 0 ? 16 : width - 16}
+				y="76"
+				fontSize="13"
+				fill="var(--slate)"
+				textAnchor={side < 0 ? "start" : "end"}
+			>
+				{column.windText}
+			</text>
+			<path d={arrow} fill="none" stroke="var(--slate)" strokeWidth="1.8" />
+		</g>
+	);
+}
+
 /** The lean of the line at the surface. */
-export function Angle(props: {
-	rodX: number;
-	surface: number;
-	drop: DropData;
-	side: number;
-	length: number;
-	width: number;
-}) {
-	const { rodX, surface, drop, side, length, width } = props;
+export function Angle({ drop, geometry }: { drop: DropData; geometry: Geometry }) {
+	const { rodX, surface, bottomY, side, width } = geometry;
+	const length = Math.min(150, (bottomY - surface) * 0.35);
 	const lean = Math.abs(drop.angleDeg ?? 0);
 	const radians = (lean * Math.PI) / 180;
 	const radius = length * 0.62;

@@ -1,15 +1,12 @@
 import type { LureDrawing } from "../types";
 import { BLADE_BACK, CLEAR_MM, OUTLINES } from "./outlines";
 
-/** A lure that is kept as nothing we know is drawn as a spoon. */
-const outlineOf = (lure: LureDrawing) => OUTLINES[lure.family] ?? OUTLINES.spoon;
-
 /** Heights of a lure's sides in its drawing, mm, down. */
 export function topOf(lure: LureDrawing): number {
 	const holes = lure.holes.map((hole) => hole.y + CLEAR_MM);
 	return lure.family === "blade"
 		? -Math.max(lure.heightMm * BLADE_BACK, ...holes)
-		: -lure.heightMm * outlineOf(lure).middle;
+		: -lure.heightMm * OUTLINES[lure.family].middle;
 }
 
 export function bottomOf(lure: LureDrawing): number {
@@ -17,7 +14,7 @@ export function bottomOf(lure: LureDrawing): number {
 }
 
 export function middleOf(lure: LureDrawing): number {
-	return topOf(lure) + lure.heightMm * outlineOf(lure).middle;
+	return topOf(lure) + lure.heightMm * OUTLINES[lure.family].middle;
 }
 
 /** The side view as an SVG path, mm. */
@@ -25,7 +22,5 @@ export function outlinePath(lure: LureDrawing): string {
 	const middle = middleOf(lure);
 	const at = (share: number, index: number) =>
 		(index % 2 === 0 ? share * lure.lengthMm : middle + share * lure.heightMm).toFixed(2);
-	return outlineOf(lure)
-		.path.map(([letter, shares]) => [letter, ...shares.map(at)].join(" "))
-		.join(" ");
+	return OUTLINES[lure.family].path.map(([letter, shares]) => [letter, ...shares.map(at)].join(" ")).join(" ");
 }

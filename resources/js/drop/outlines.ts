@@ -1,9 +1,11 @@
 // Written by `php artisan types` from core/Tackle/Outline.php. Change it there.
 
+import type { Family } from "../types";
+
 /** A letter of an SVG path with its points: x in lengths of the lure, y in its heights from the middle. */
 export type Command = readonly [string, readonly number[]];
 
-export const OUTLINES: Record<string, { middle: number; path: readonly Command[] }> = {
+export const OUTLINES: Record<Family, { middle: number; path: readonly Command[] }> = {
 	blade: {
 		middle: 0.56,
 		path: [

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Choice } from "../parts/Choice";
-import { Sheet } from "../parts/Sheet";
+import { Dialog } from "../parts/Dialog";
 import type { OutingData } from "../types";
 import type { Entry } from "./useOuting";
 
@@ -36,7 +36,7 @@ export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
 		}
 	};
 	return (
-		<Sheet open={open} onOpenChange={onOpenChange} title="Fish on">
+		<Dialog open={open} onOpenChange={onOpenChange} title="Fish on">
 			<form
 				onSubmit={(event) => {
 					event.preventDefault();
@@ -85,6 +85,6 @@ export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
 					</button>
 				</div>
 			</form>
-		</Sheet>
+		</Dialog>
 	);
 }

@@ -1,4 +1,4 @@
-import { Sheet } from "../parts/Sheet";
+import { Dialog } from "../parts/Dialog";
 import type { Entry } from "./useOuting";
 
 const came: [string, string][] = [
@@ -22,7 +22,7 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 		void onLog({ kind: "touch", came: where });
 	};
 	return (
-		<Sheet open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
+		<Dialog open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
 			<div className="mt-2 grid grid-cols-2 gap-2">
 				{came.map(([where, words]) => (
 					<button
@@ -42,6 +42,6 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 					Not sure
 				</button>
 			</div>
-		</Sheet>
+		</Dialog>
 	);
 }

@@ -24,7 +24,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 	const lure = others.find((one) => `${one.lureId}` === wanted) ?? others[0];
 	const { answer: compared, trouble } = useAsk<CompareData>(
 		lure ? choiceAddress("/compare", answer, { a: pick.key, b: lure.key }) : null,
-		answer.query,
+		{ again: answer.query },
 	);
 	const ghost = compared?.firstKey === pick.key && compared.secondKey === lure?.key ? compared.ghost : null;
 	useEffect(() => {

@@ -69,9 +69,11 @@ interface OnTop {
 function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; first: string }) {
 	const { answer: compared, trouble } = useAsk<CompareData>(
 		choiceAddress("/compare", answer, { a: first, b: pick.key }),
-		answer.query,
+		{ again: answer.query },
 	);
-	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), answer.query);
+	const { answer: leading } = useAsk<OnTop>(choiceAddress("/on-top", answer, { pick: pick.key }), {
+		again: answer.query,
+	});
 	if (!compared || compared.secondKey !== pick.key)
 		return <p className="mt-1 text-[15px] text-slate">{trouble ?? "Weighing it …"}</p>;
 	const behind = compared.contrasts.filter((contrast) => contrast.lead > 0);

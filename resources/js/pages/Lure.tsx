@@ -33,7 +33,7 @@ export default function Lure({ answer: initial, trouble, tied }: Props) {
 	const { answer } = live;
 	const [ghost, setGhost] = useState<GhostData | null>(null);
 	const settled = useSettled();
-	const look = useAsk<SecondLookData>(settled ? choiceAddress("/second-look", answer) : null, answer.query);
+	const look = useAsk<SecondLookData>(settled ? choiceAddress("/second-look", answer) : null, { again: answer.query });
 	const second = look.stale ? null : look.answer;
 	const pick = answer.chosen;
 	// One tapped is marked before its answer is there.

@@ -1,43 +1,24 @@
 import { useCallback, useState } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
 import { Aside } from "../parts/Aside";
-import { Select } from "../parts/Select";
+import { Button } from "../parts/Button";
+import { counted } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
+import { BoxSearch } from "../tackle/BoxSearch";
+import { BulkBar } from "../tackle/BulkBar";
 import { ChangeNotes } from "../tackle/ChangeNotes";
 import { InAndOut } from "../tackle/InAndOut";
 import { LureRow } from "../tackle/LureRow";
 import { NewLure } from "../tackle/NewLure";
 import { StartingBox } from "../tackle/StartingBox";
 import { useBox, type Wish } from "../tackle/useBox";
-import type { BoxData, PictureData, StartingBoxData } from "../types";
-
-const families = [
-	["", "every family"],
-	["blade", "blades"],
-	["vibe", "vibes"],
-	["spoon", "spoons"],
-	["bladed_spoon", "bladed spoons"],
-	["tail_spinner", "tail spinners"],
-] as const;
-
-const shows = [
-	["", "in the box"],
-	["buy", "to buy again"],
-	["retired", "put away"],
-] as const;
+import type { TacklePage } from "../types";
 
 const none: Record<string, string> = {};
 
-interface Props {
-	picture: PictureData;
-	box: BoxData;
-	/** What an empty box can begin with. */
-	starting: StartingBoxData[];
-	weightUnit: string;
-}
-
-export default function Tackle({ picture, box: first, starting, weightUnit }: Props) {
-	const { box, filter, setFilter, change, undo, setUndo, trouble, clash, takeBack, insist, giveWay } = useBox(first);
+/** The lures of the box: looked through, changed, added to. */
+export default function Tackle({ picture, box: first, starting, weightUnit }: TacklePage) {
+	const { box, filter, find, more, again, change, notes, troubles } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
 	const choose = useCallback(
 		(id: number, on: boolean) => setSelected((all) => (on ? [...all, id] : all.filter((one) => one !== id))),
@@ -45,24 +26,18 @@ export default function Tackle({ picture, box: first, starting, weightUnit }: Pr
 	);
 	const filtered = filter.q !== "" || filter.family !== "" || filter.show !== "";
 	const bulk = async (set: Record<string, unknown>, words: string) => {
-		if (
-			await change(
-				selected.map((id): Wish => ({ id, set })),
-				words,
-			)
-		)
-			setSelected([]);
+		const wishes = selected.map((id): Wish => ({ id, set }));
+		if (await change(wishes, words)) setSelected([]);
 	};
-	const some = `${selected.length} ${selected.length === 1 ? "lure" : "lures"}`;
-	const select = "min-h-11 rounded-md border-2 border-slate bg-paper px-2 text-ink";
+	const told = box.inBox > 0 ? "Drawn to one scale, from their measures. A name leads to the bench." : "";
 	return (
 		<AppLayout title="Tackle box" column={<PictureColumn picture={picture} />}>
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<Aside aside={picture.aside} />
-					<InAndOut onTaken={() => setFilter({ ...filter })} />
+					<InAndOut onTaken={again} />
 					<h1 className="text-[25px]">
-						{box.inBox === 0 ? "Your box is empty" : `${box.inBox} ${box.inBox === 1 ? "lure" : "lures"} in the box`}
+						{box.inBox === 0 ? "Your box is empty" : `${counted(box.inBox, "lure")} in the box`}
 					</h1>
 					{box.inBox === 0 && !filtered ? (
 						<>
@@ -72,82 +47,19 @@ export default function Tackle({ picture, box: first, starting, weightUnit }: Pr
 							<StartingBox offered={starting} />
 						</>
 					) : (
-						<div className="mt-2 flex flex-wrap gap-2">
-							<input
-								type="search"
-								aria-label="Search the box"
-								placeholder="Search: gold 1/2, spoon, buy again …"
-								value={filter.q}
-								onChange={(event) => setFilter({ ...filter, q: event.target.value, shown: 30 })}
-								className={`${select} min-w-48 flex-1 px-3`}
-							/>
-							<Select
-								label="Family"
-								value={filter.family}
-								options={families}
-								onChange={(family) => setFilter({ ...filter, family, shown: 30 })}
-							/>
-							<Select
-								label="Show"
-								value={filter.show}
-								options={shows}
-								onChange={(show) => setFilter({ ...filter, show, shown: 30 })}
-							/>
-						</div>
+						<BoxSearch filter={filter} onFilter={find} />
 					)}
 					<p aria-live="polite" className="mt-1 text-[14px] text-slate">
-						{filtered
-							? `${box.total} found.`
-							: box.inBox > 0
-								? "Drawn to one scale, from their measures. A name leads to the bench."
-								: ""}
+						{filtered ? `${box.total} found.` : told}
 					</p>
 					{selected.length > 0 && (
-						<div
-							role="toolbar"
-							aria-label="Change the selected lures"
-							className="sticky top-0 z-10 flex flex-wrap items-center gap-3 border-y border-ink bg-paper px-3 py-1 text-[15px]"
-						>
-							<b>{some}</b>
-							<button
-								type="button"
-								className="min-h-11 underline underline-offset-4"
-								onClick={() => void bulk({ red: true }, `${some}: red near the hooks.`)}
-							>
-								Red near the hooks
-							</button>
-							<button
-								type="button"
-								className="min-h-11 underline underline-offset-4"
-								onClick={() => void bulk({ buy_again: true }, `${some} to buy again.`)}
-							>
-								Buy again
-							</button>
-							<button
-								type="button"
-								className="min-h-11 underline underline-offset-4"
-								onClick={() => void bulk({ retired: true }, `${some} put away.`)}
-							>
-								Put away
-							</button>
-							<button
-								type="button"
-								className="min-h-11 text-slate underline underline-offset-4"
-								onClick={() => setSelected([])}
-							>
-								None
-							</button>
-						</div>
+						<BulkBar
+							count={selected.length}
+							onChange={(set, words) => void bulk(set, words)}
+							onNone={() => setSelected([])}
+						/>
 					)}
-					<ChangeNotes
-						undo={undo}
-						clash={clash}
-						trouble={trouble?.words ?? null}
-						onUndo={takeBack}
-						onMine={insist}
-						onTheirs={giveWay}
-						onGood={() => setUndo(null)}
-					/>
+					<ChangeNotes {...notes} />
 					<ul className="mt-1" aria-label="Lures">
 						{box.lures.map((lure) => (
 							<LureRow
@@ -156,7 +68,7 @@ export default function Tackle({ picture, box: first, starting, weightUnit }: Pr
 								selected={selected.includes(lure.id)}
 								onSelect={choose}
 								onChange={change}
-								fields={trouble?.fields ?? none}
+								fields={troubles ?? none}
 							/>
 						))}
 					</ul>
@@ -166,13 +78,9 @@ export default function Tackle({ picture, box: first, starting, weightUnit }: Pr
 						</p>
 					)}
 					{box.more && (
-						<button
-							type="button"
-							onClick={() => setFilter({ ...filter, shown: filter.shown + 100 })}
-							className="min-h-12 font-semibold underline underline-offset-4"
-						>
+						<Button look="strong" size="normal" onClick={more}>
 							Show more of {box.total}
-						</button>
+						</Button>
 					)}
 				</div>
 				<NewLure weightUnit={weightUnit} />

@@ -1,5 +1,7 @@
-import { startTransition, useEffect, useState } from "react";
-import { Refused, send } from "./send";
+import { useQuery } from "@tanstack/react-query";
+import { useId, useRef } from "react";
+import { pause, queries, troubleOf } from "./queries";
+import { send } from "./send";
 
 interface Asked<T> {
 	answer: T | null;
@@ -8,31 +10,43 @@ interface Asked<T> {
 	stale: boolean;
 }
 
-/** Long enough to let a held key repeat, short enough not to be felt. */
-const pause = 40;
+interface Options {
+	/** Asks the same address anew whenever this is another. */
+	again?: unknown;
+	/** What the address is sent; without it it is only read. */
+	body?: unknown;
+	/** ms after the last change: long enough to let a held key repeat, short enough not to be felt. */
+	after?: number;
+}
 
 /** Asks an address whenever it changes, shortly after the last change; the last good answer stays until the next is there. */
-export function useAsk<T>(url: string | null, again: unknown = null): Asked<T> {
-	const [asked, setAsked] = useState<Asked<T>>({ answer: null, trouble: null, stale: false });
-	// biome-ignore lint/correctness/useExhaustiveDependencies: `again` is there to ask the same address anew
-	useEffect(() => {
-		if (url === null) return;
-		const mine = new AbortController();
-		setAsked((last) => ({ ...last, stale: true }));
-		const timer = window.setTimeout(async () => {
-			try {
-				const answer = await send<T>("GET", url, undefined, mine.signal);
-				startTransition(() => setAsked({ answer, trouble: null, stale: false }));
-			} catch (error) {
-				if (mine.signal.aborted) return;
-				const trouble = error instanceof Refused ? error.message : "No connection. The last answer is shown.";
-				setAsked((last) => ({ ...last, trouble, stale: true }));
-			}
-		}, pause);
-		return () => {
-			window.clearTimeout(timer);
-			mine.abort();
-		};
-	}, [url, again]);
-	return asked;
+export function useAsk<T>(url: string | null, { again, body, after = 40 }: Options = {}): Asked<T> {
+	// What another part was told under this address may be of other readings.
+	const asker = useId();
+	const times = useTimes(again);
+	const last = useRef<T | null>(null);
+	const { data, error, isFetching } = useQuery(
+		{
+			queryKey: [asker, url, times, body],
+			queryFn: async ({ signal }) => {
+				await pause(after, signal);
+				return send<T>(body === undefined ? "GET" : "POST", url ?? "", body, signal);
+			},
+			enabled: url !== null,
+		},
+		queries,
+	);
+	if (data !== undefined) last.current = data;
+	return {
+		answer: last.current,
+		trouble: error && troubleOf(error, "No connection. The last answer is shown."),
+		stale: isFetching || error !== null,
+	};
+}
+
+/** How often a value has been another: a short name for one that is long to compare. */
+function useTimes(value: unknown): number {
+	const seen = useRef({ value, times: 0 });
+	if (seen.current.value !== value) seen.current = { value, times: seen.current.times + 1 };
+	return seen.current.times;
 }

@@ -1,9 +1,9 @@
 import { router } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { Choices } from "../parts/Choices";
+import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 import { Select } from "../parts/Select";
-import { Sheet } from "../parts/Sheet";
 import { Refused, send } from "../parts/send";
 import type { ChangesData, ConditionData, ReadingWordsData, RuleData } from "../types";
 import { ConditionFields } from "./ConditionFields";
@@ -79,7 +79,7 @@ export function CustomRule({ id, rule, readings, families, finishes, onDone }: P
 		.filter(([field]) => field !== "name" && field !== "points")
 		.map(([, words]) => words);
 	return (
-		<Sheet open onOpenChange={(open) => !open && onDone()} title={own ? "Change your rule" : "A rule of your own"}>
+		<Dialog open onOpenChange={(open) => !open && onDone()} title={own ? "Change your rule" : "A rule of your own"}>
 			<form
 				onSubmit={(event) => {
 					event.preventDefault();
@@ -168,6 +168,6 @@ export function CustomRule({ id, rule, readings, families, finishes, onDone }: P
 					</div>
 				</div>
 			</form>
-		</Sheet>
+		</Dialog>
 	);
 }

@@ -1,6 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
-import { Sheet } from "../parts/Sheet";
+import { Dialog } from "../parts/Dialog";
 import { besides, stations } from "./stations";
 
 const places = [
@@ -18,7 +18,7 @@ export default function Finder({ open, onOpenChange }: { open: boolean; onOpenCh
 		router.visit(path);
 	};
 	return (
-		<Sheet open={open} onOpenChange={onOpenChange} title="Find">
+		<Dialog open={open} onOpenChange={onOpenChange} title="Find">
 			<form
 				onSubmit={(event) => {
 					event.preventDefault();
@@ -49,6 +49,6 @@ export default function Finder({ open, onOpenChange }: { open: boolean; onOpenCh
 				))}
 				{found.length === 0 && <li className="border-t border-rule py-3 text-slate">Nothing here is called that.</li>}
 			</ul>
-		</Sheet>
+		</Dialog>
 	);
 }

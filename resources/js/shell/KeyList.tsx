@@ -1,4 +1,4 @@
-import { Sheet } from "../parts/Sheet";
+import { Dialog } from "../parts/Dialog";
 
 const keys: [string, string][] = [
 	["1 – 6", "Water, Lure, Rig, Work, Fish, Look back"],
@@ -13,7 +13,7 @@ const keys: [string, string][] = [
 
 export default function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
 	return (
-		<Sheet open={open} onOpenChange={onOpenChange} title="Keys">
+		<Dialog open={open} onOpenChange={onOpenChange} title="Keys">
 			<dl className="mt-2">
 				{keys.map(([key, does]) => (
 					<div key={key} className="grid grid-cols-[11rem_1fr] border-t border-rule py-2">
@@ -22,6 +22,6 @@ export default function KeyList({ open, onOpenChange }: { open: boolean; onOpenC
 					</div>
 				))}
 			</dl>
-		</Sheet>
+		</Dialog>
 	);
 }

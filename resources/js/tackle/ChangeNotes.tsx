@@ -1,57 +1,34 @@
-import type { Change, Clash } from "./lureChanges";
-
-interface Props {
-	undo: { words: string; before: Change[] } | null;
-	clash: Clash | null;
-	trouble: string | null;
-	onUndo: () => void;
-	onMine: () => void;
-	onTheirs: () => void;
-	/** Lets the last change stand, where that can be said. */
-	onGood?: () => void;
-}
+import { Button } from "../parts/Button";
+import { Notice } from "../parts/Notice";
+import type { Notes } from "./lureChanges";
 
 /** What came of a change: done and undone with a press, refused, or met by another. */
-export function ChangeNotes({ undo, clash, trouble, onUndo, onMine, onTheirs, onGood }: Props) {
-	const press = "min-h-11 underline underline-offset-4";
+export function ChangeNotes({ undo, clash, trouble, onUndo, onMine, onTheirs, onGood }: Notes) {
 	return (
 		<>
 			{undo && (
-				<p
-					role="status"
-					className="mt-2 flex items-center justify-between gap-3 border-l-4 border-brass bg-brass-pale px-3"
-				>
+				<Notice tone="done" className="mt-2 flex items-center justify-between gap-3">
 					{undo.words}
 					<span className="flex gap-4">
-						<button type="button" className={`${press} font-semibold`} onClick={onUndo}>
+						<Button look="strong" onClick={onUndo}>
 							Undo
-						</button>
-						{onGood && (
-							<button type="button" className={press} onClick={onGood}>
-								Good
-							</button>
-						)}
+						</Button>
+						<Button onClick={onGood}>Good</Button>
 					</span>
-				</p>
+				</Notice>
 			)}
 			{clash && (
-				<div role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-1">
+				<Notice className="mt-2 py-1">
 					<p className="pt-1">{clash.words}</p>
 					<p className="flex flex-wrap gap-x-5">
-						<button type="button" className={`${press} font-semibold`} onClick={onMine}>
+						<Button look="strong" onClick={onMine}>
 							Keep mine
-						</button>
-						<button type="button" className={press} onClick={onTheirs}>
-							Leave it as it is there
-						</button>
+						</Button>
+						<Button onClick={onTheirs}>Leave it as it is there</Button>
 					</p>
-				</div>
+				</Notice>
 			)}
-			{trouble && (
-				<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-					{trouble}
-				</p>
-			)}
+			{trouble && <Notice>{trouble}</Notice>}
 		</>
 	);
 }

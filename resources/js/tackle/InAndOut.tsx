@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Sheet } from "../parts/Sheet";
+import { Dialog } from "../parts/Dialog";
 import { Refused, sendFile } from "../parts/send";
 import type { ImportData } from "../types";
 
@@ -33,7 +33,7 @@ export function InAndOut({ onTaken }: { onTaken: () => void }) {
 			<button type="button" onClick={() => setOpen(true)} className="min-h-11 underline underline-offset-4">
 				In and out
 			</button>
-			<Sheet
+			<Dialog
 				open={open}
 				onOpenChange={setOpen}
 				title="The box, in and out"
@@ -103,7 +103,7 @@ export function InAndOut({ onTaken }: { onTaken: () => void }) {
 						)}
 					</div>
 				)}
-			</Sheet>
+			</Dialog>
 		</div>
 	);
 }

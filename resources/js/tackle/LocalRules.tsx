@@ -1,7 +1,7 @@
 import { useForm } from "@inertiajs/react";
 import { useState } from "react";
+import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
-import { Sheet } from "../parts/Sheet";
 import type { NotesData } from "../types";
 
 /** What the angler has looked up and noted of each water's rules. Eskith holds it and never states the law. */
@@ -47,7 +47,7 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 function Notes({ notes, onDone }: { notes: NotesData; onDone: () => void }) {
 	const form = useForm({ rules: notes.rules, protected: notes.protectedFish });
 	return (
-		<Sheet open onOpenChange={(open) => !open && onDone()} title={`Rules of ${notes.water}`}>
+		<Dialog open onOpenChange={(open) => !open && onDone()} title={`Rules of ${notes.water}`}>
 			<form
 				className="mt-3"
 				onSubmit={(event) => {
@@ -80,6 +80,6 @@ function Notes({ notes, onDone }: { notes: NotesData; onDone: () => void }) {
 					Keep it
 				</button>
 			</form>
-		</Sheet>
+		</Dialog>
 	);
 }

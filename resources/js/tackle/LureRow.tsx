@@ -1,9 +1,11 @@
 import { Link, router } from "@inertiajs/react";
 import { memo, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
+import { Button } from "../parts/Button";
 import { newId } from "../parts/send";
 import { useWide } from "../parts/useWide";
 import type { LureData } from "../types";
+import { LureEditor } from "./LureEditor";
 import type { Wish } from "./useBox";
 
 interface Props {
@@ -18,7 +20,8 @@ interface Props {
 export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChange, fields }: Props) {
 	const wide = useWide();
 	const [editing, setEditing] = useState(false);
-	const out = lure.quantity - lure.lost;
+	const left = Math.max(0, lure.quantity - lure.lost);
+	const change = (set: Record<string, unknown>, words: string) => onChange([{ id: lure.id, set }], words);
 	return (
 		<li className="border-b border-rule py-1.5">
 			<div className="grid grid-cols-[28px_64px_minmax(0,1fr)] items-center gap-x-3 sm:grid-cols-[28px_112px_minmax(0,1fr)_auto]">
@@ -39,150 +42,66 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 					</Link>
 					<span className="block text-[14px] text-slate">
 						{lure.details}
-						{lure.lost > 0 && ` · ${lure.lost} lost, ${Math.max(0, out)} left`}
+						{lure.lost > 0 && ` · ${lure.lost} lost, ${left} left`}
 						{lure.buyAgain && " · to buy again"}
 					</span>
 				</span>
-				<span className="col-span-3 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
-					{lure.usual && !lure.retired && (
-						<>
-							<button
-								type="button"
-								onClick={() =>
-									void onChange([{ id: lure.id, set: { build: { usual: false } } }], `${lure.title} is yours.`)
-								}
-								className="min-h-11 font-semibold underline underline-offset-4"
-								aria-label={`${lure.title} is mine`}
-							>
-								Mine
-							</button>
-							<button
-								type="button"
-								onClick={() => void onChange([{ id: lure.id, set: { retired: true } }], `${lure.title} is struck out.`)}
-								className="min-h-11 underline underline-offset-4"
-								aria-label={`Strike out ${lure.title}`}
-							>
-								Strike out
-							</button>
-						</>
-					)}
-					<button
-						type="button"
-						aria-expanded={editing}
-						onClick={() => setEditing(!editing)}
-						className="min-h-11 underline underline-offset-4"
-					>
-						Edit
-					</button>
-					<button
-						type="button"
-						onClick={() =>
-							router.post(
-								`/lures/${lure.id}/duplicate`,
-								{ uuid: newId() },
-								{ preserveScroll: true, preserveState: true },
-							)
-						}
-						className="min-h-11 underline underline-offset-4"
-						aria-label={`Another like ${lure.title}`}
-					>
-						Another
-					</button>
-					{(!lure.usual || lure.retired) && (
-						<button
-							type="button"
-							onClick={() =>
-								void onChange(
-									[{ id: lure.id, set: { retired: !lure.retired } }],
-									lure.retired ? `${lure.title} is back in the box.` : `${lure.title} is put away.`,
-								)
-							}
-							className="min-h-11 text-slate underline underline-offset-4"
-							aria-label={`${lure.retired ? "Take back" : "Put away"} ${lure.title}`}
-						>
-							{lure.retired ? "Take back" : "Put away"}
-						</button>
-					)}
-				</span>
+				<Actions lure={lure} editing={editing} onEdit={() => setEditing(!editing)} onChange={change} />
 			</div>
-			{editing && <Editor lure={lure} fields={fields} onChange={onChange} onDone={() => setEditing(false)} />}
+			{editing && <LureEditor lure={lure} fields={fields} onChange={change} onDone={() => setEditing(false)} />}
 		</li>
 	);
 });
 
-function Editor({
-	lure,
-	fields,
-	onChange,
-	onDone,
-}: Pick<Props, "lure" | "fields" | "onChange"> & { onDone: () => void }) {
-	const [draft, setDraft] = useState({
-		weight: lure.weight,
-		finish: lure.finish,
-		quantity: `${lure.quantity}`,
-		lost: `${lure.lost}`,
-		notes: lure.notes,
-		red: lure.red,
-		buy_again: lure.buyAgain,
-	});
-	const text = (name: "weight" | "finish" | "quantity" | "lost" | "notes", label: string, width: string) => (
-		<label className={`text-[14px] text-slate ${width}`}>
-			{label}
-			<input
-				value={draft[name]}
-				onChange={(event) => setDraft({ ...draft, [name]: event.target.value })}
-				aria-invalid={fields[name] ? true : undefined}
-				className="block min-h-11 w-full rounded-md border-2 border-slate bg-paper px-2 text-[16px] text-ink aria-[invalid]:border-rowan"
-			/>
-		</label>
-	);
+interface ActionProps {
+	lure: LureData;
+	editing: boolean;
+	onEdit: () => void;
+	onChange: (set: Record<string, unknown>, words: string) => Promise<boolean>;
+}
+
+/** What can be done with one lure. */
+function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
+	const { title, retired } = lure;
+	const offered = lure.usual && !retired;
+	const another = () =>
+		router.post(`/lures/${lure.id}/duplicate`, { uuid: newId() }, { preserveScroll: true, preserveState: true });
 	return (
-		<form
-			className="flex flex-wrap items-end gap-3 py-2"
-			onSubmit={async (event) => {
-				event.preventDefault();
-				const before = {
-					weight: lure.weight,
-					finish: lure.finish,
-					quantity: `${lure.quantity}`,
-					lost: `${lure.lost}`,
-					notes: lure.notes,
-					red: lure.red,
-					buy_again: lure.buyAgain,
-				};
-				const set = Object.fromEntries(
-					Object.entries(draft).filter(([name, value]) => value !== before[name as keyof typeof before]),
-				);
-				if (Object.keys(set).length === 0 || (await onChange([{ id: lure.id, set }], `${lure.title} is changed.`)))
-					onDone();
-			}}
-		>
-			{text("weight", "weight", "w-24")}
-			{text("finish", "finish", "w-36")}
-			{text("quantity", "how many", "w-20")}
-			{text("lost", "lost", "w-16")}
-			{text("notes", "note", "min-w-40 flex-1")}
-			<label className="flex min-h-11 items-center gap-2">
-				<input
-					type="checkbox"
-					className="size-5 accent-[var(--ember)]"
-					checked={draft.red}
-					onChange={(event) => setDraft({ ...draft, red: event.target.checked })}
-				/>
-				red
-			</label>
-			<label className="flex min-h-11 items-center gap-2">
-				<input
-					type="checkbox"
-					className="size-5 accent-[var(--ember)]"
-					checked={draft.buy_again}
-					onChange={(event) => setDraft({ ...draft, buy_again: event.target.checked })}
-				/>
-				buy again
-			</label>
-			<button type="submit" className="figure min-h-11 rounded-md bg-ember px-4 text-on-ember">
-				Keep
-			</button>
-		</form>
+		<span className="col-span-3 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
+			{offered && (
+				<>
+					<Button
+						look="strong"
+						aria-label={`${title} is mine`}
+						onClick={() => void onChange({ build: { usual: false } }, `${title} is yours.`)}
+					>
+						Mine
+					</Button>
+					<Button
+						aria-label={`Strike out ${title}`}
+						onClick={() => void onChange({ retired: true }, `${title} is struck out.`)}
+					>
+						Strike out
+					</Button>
+				</>
+			)}
+			<Button aria-expanded={editing} onClick={onEdit}>
+				Edit
+			</Button>
+			<Button aria-label={`Another like ${title}`} onClick={another}>
+				Another
+			</Button>
+			{!offered && (
+				<Button
+					look="aside"
+					aria-label={`${retired ? "Take back" : "Put away"} ${title}`}
+					onClick={() =>
+						void onChange({ retired: !retired }, retired ? `${title} is back in the box.` : `${title} is put away.`)
+					}
+				>
+					{retired ? "Take back" : "Put away"}
+				</Button>
+			)}
+		</span>
 	);
 }

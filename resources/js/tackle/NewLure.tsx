@@ -1,5 +1,7 @@
 import { useForm } from "@inertiajs/react";
-import { useEffect, useState } from "react";
+import { type FormEvent, useEffect, useState } from "react";
+import { Button } from "../parts/Button";
+import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
@@ -13,34 +15,28 @@ const families = [
 	["tail_spinner", "tail spinner"],
 ] as const;
 
+const finishes = ["silver", "gold", "white", "chartreuse", "perch", "natural", "black", "black_white", "pink", "red"];
+
+const useLureForm = () =>
+	useForm({ uuid: newId(), family: "blade", weight: "", finish: "", holes: "3", red: false, quantity: "1" });
+
+type LureForm = ReturnType<typeof useLureForm>;
+
 /** A lure from a few typed words, corrected where the words were not enough. */
 export function NewLure({ weightUnit }: { weightUnit: string }) {
-	const form = useForm({
-		uuid: newId(),
-		family: "blade",
-		weight: "",
-		finish: "",
-		holes: "3",
-		red: false,
-		quantity: "1",
-	});
+	const form = useLureForm();
 	const [words, setWords] = useState("");
-	const { answer, trouble } = useAsk<ProposalData>(
-		words.trim() === "" ? null : `/lures/propose?${new URLSearchParams({ text: words })}`,
-	);
-	// biome-ignore lint/correctness/useExhaustiveDependencies: only a new proposal fills the form
-	useEffect(() => {
-		if (!answer) return;
-		form.setData((data) => ({
-			...data,
-			family: answer.family,
-			weight: answer.weight,
-			finish: answer.finish,
-			holes: `${answer.holes}`,
-			red: answer.red,
-			quantity: `${answer.quantity}`,
-		}));
-	}, [answer]);
+	const put = (event: FormEvent) => {
+		event.preventDefault();
+		form.post("/lures", {
+			preserveScroll: true,
+			onSuccess: () => {
+				form.reset("weight", "finish", "red", "quantity");
+				form.setData("uuid", newId());
+				setWords("");
+			},
+		});
+	};
 	return (
 		<section
 			id="first"
@@ -48,98 +44,87 @@ export function NewLure({ weightUnit }: { weightUnit: string }) {
 			className="no-print border-l border-rule bg-paper px-5 py-4 lg:overflow-y-auto"
 		>
 			<h2 className="text-[20px]">Put one in</h2>
-			<form
-				noValidate
-				className="mt-2"
-				onSubmit={(event) => {
-					event.preventDefault();
-					form.post("/lures", {
-						preserveScroll: true,
-						onSuccess: () => {
-							form.reset("weight", "finish", "red", "quantity");
-							form.setData("uuid", newId());
-							setWords("");
-						},
-					});
-				}}
-			>
-				<Field
-					label="In words"
-					placeholder="1/2 oz blade, gold, 3 holes"
-					value={words}
-					onChange={(event) => setWords(event.target.value)}
-				/>
-				<p aria-live="polite" className="-mt-2 mb-2 min-h-6 text-[15px]">
-					{words.trim() === "" ? (
-						""
-					) : trouble ? (
-						<span className="text-rowan">{trouble}</span>
-					) : answer ? (
-						`${answer.words}. Correct it below, or put it in.`
-					) : (
-						""
-					)}
-				</p>
+			<form noValidate className="mt-2" onSubmit={put}>
+				<InWords form={form} words={words} onWords={setWords} />
 				<Choice
 					label="Family"
 					value={form.data.family}
 					onChange={(family) => form.setData((data) => ({ ...data, family, holes: family === "blade" ? "3" : "0" }))}
 					options={families}
 				/>
-				<div className="mt-3 grid grid-cols-2 gap-x-3">
-					<Field
-						label={`Weight, ${weightUnit}`}
-						placeholder="1/2 oz"
-						value={form.data.weight}
-						trouble={form.errors.weight}
-						onChange={(event) => form.setData("weight", event.target.value)}
-					/>
-					<Field
-						label="How many"
-						inputMode="numeric"
-						value={form.data.quantity}
-						trouble={form.errors.quantity}
-						onChange={(event) => form.setData("quantity", event.target.value)}
-					/>
-				</div>
-				<Field
-					label="Finish"
-					placeholder="silver"
-					list="finishes"
-					value={form.data.finish}
-					trouble={form.errors.finish}
-					onChange={(event) => form.setData("finish", event.target.value)}
-				/>
-				<datalist id="finishes">
-					{["silver", "gold", "white", "chartreuse", "perch", "natural", "black", "black_white", "pink", "red"].map(
-						(finish) => (
-							<option key={finish} value={finish} />
-						),
-					)}
-				</datalist>
+				<Texts form={form} weightUnit={weightUnit} />
 				<Choice
 					label="Line holes"
 					value={form.data.holes}
 					onChange={(holes) => form.setData("holes", holes)}
 					options={["0", "1", "2", "3", "4"].map((count) => [count, count] as const)}
 				/>
-				<label className="my-2 flex min-h-11 items-center gap-3">
-					<input
-						type="checkbox"
-						className="size-6 accent-[var(--ember)]"
-						checked={form.data.red}
-						onChange={(event) => form.setData("red", event.target.checked)}
-					/>
-					Red near the hooks
-				</label>
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
+				<Check
+					className="my-2 flex min-h-11 items-center gap-3"
+					checked={form.data.red}
+					onChange={(red) => form.setData("red", red)}
 				>
+					Red near the hooks
+				</Check>
+				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Put it in the box
-				</button>
+				</Button>
 			</form>
 		</section>
+	);
+}
+
+interface InWordsProps {
+	form: LureForm;
+	words: string;
+	onWords: (words: string) => void;
+}
+
+/** What a few words mean, put into the fields below. */
+function InWords({ form, words, onWords }: InWordsProps) {
+	const { answer, trouble } = useAsk<ProposalData>(
+		words.trim() === "" ? null : `/lures/propose?${new URLSearchParams({ text: words })}`,
+	);
+	// biome-ignore lint/correctness/useExhaustiveDependencies: only a new proposal fills the form
+	useEffect(() => {
+		if (!answer) return;
+		const { words: _, holes, quantity, ...said } = answer;
+		form.setData((data) => ({ ...data, ...said, holes: `${holes}`, quantity: `${quantity}` }));
+	}, [answer]);
+	return (
+		<>
+			<Field
+				label="In words"
+				placeholder="1/2 oz blade, gold, 3 holes"
+				value={words}
+				onChange={(event) => onWords(event.target.value)}
+			/>
+			<p aria-live="polite" className="-mt-2 mb-2 min-h-6 text-[15px]">
+				{words.trim() !== "" && trouble && <span className="text-rowan">{trouble}</span>}
+				{words.trim() !== "" && !trouble && answer && `${answer.words}. Correct it below, or put it in.`}
+			</p>
+		</>
+	);
+}
+
+function Texts({ form, weightUnit }: { form: LureForm; weightUnit: string }) {
+	const field = (name: "weight" | "quantity" | "finish") => ({
+		value: form.data[name],
+		trouble: form.errors[name],
+		onChange: (event: { target: { value: string } }) => form.setData(name, event.target.value),
+	});
+	return (
+		<>
+			<div className="mt-3 grid grid-cols-2 gap-x-3">
+				<Field label={`Weight, ${weightUnit}`} placeholder="1/2 oz" {...field("weight")} />
+				<Field label="How many" inputMode="numeric" {...field("quantity")} />
+			</div>
+			<Field label="Finish" placeholder="silver" list="finishes" {...field("finish")} />
+			<datalist id="finishes">
+				{finishes.map((finish) => (
+					<option key={finish} value={finish} />
+				))}
+			</datalist>
+		</>
 	);
 }

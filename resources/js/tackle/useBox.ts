@@ -1,7 +1,9 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useCallback, useEffect, useId, useRef, useState } from "react";
+import { queries } from "../parts/queries";
 import { send } from "../parts/send";
 import type { BoxData, LureData } from "../types";
-import { type Change, type Clash, seen, sendChanges, shownFields } from "./lureChanges";
+import { type Change, seen, shownFields, useLureChanges } from "./lureChanges";
 
 export interface Filter {
 	q: string;
@@ -16,75 +18,63 @@ export interface Wish {
 	set: Record<string, unknown>;
 }
 
+/** Lures shown first, and with each press more. */
+const page = { first: 30, more: 100 };
+
+const everything: Filter = { q: "", family: "", show: "", shown: page.first };
+
 /** The box found by a filter, and changes to it that can be undone. */
 export function useBox(first: BoxData) {
-	const [box, setBox] = useState(first);
-	const [filter, setFilter] = useState<Filter>({ q: "", family: "", show: "", shown: 30 });
-	const [undo, setUndo] = useState<{ words: string; before: Change[] } | null>(null);
-	const [trouble, setTrouble] = useState<{ words: string; fields: Record<string, string> } | null>(null);
-	const [clash, setClash] = useState<(Clash & { done: string }) | null>(null);
-	const asked = useRef(0);
-	const untouched = useRef(true);
+	const id = useId();
+	const [filter, setFilter] = useState(everything);
+	const query = new URLSearchParams({ ...filter, shown: `${filter.shown}` }).toString();
+	const { data, refetch } = useQuery(
+		{
+			queryKey: ["box", id, query],
+			queryFn: ({ signal }) => send<BoxData>("GET", `/lures?${query}`, undefined, signal),
+			// The page brought what is found without a filter.
+			initialData: filter === everything ? first : undefined,
+			placeholderData: keepPreviousData,
+		},
+		queries,
+	);
+	const box = data ?? first;
 	/** Every lure as it was last looked at, also those that a filter has taken out of sight. */
 	const known = useRef(new Map<number, LureData>());
 	for (const lure of box.lures) known.current.set(lure.id, lure);
-
-	const look = useCallback(async (by: Filter) => {
-		const mine = ++asked.current;
-		const query = new URLSearchParams({ q: by.q, family: by.family, show: by.show, shown: `${by.shown}` });
-		const found = await send<BoxData>("GET", `/lures?${query}`).catch(() => null);
-		if (found && asked.current === mine) setBox(found);
-	}, []);
-
-	useEffect(() => setBox(first), [first]);
+	const again = useCallback(() => refetch(), [refetch]);
+	// What the server did otherwise, such as adding one, comes with a new page.
+	const brought = useRef(first);
 	useEffect(() => {
-		if (untouched.current) {
-			untouched.current = false;
-			return;
-		}
-		void look(filter);
-	}, [filter, look]);
-
-	const apply = useCallback(
-		async (each: Change[], words: string, undoing = false): Promise<boolean> => {
-			const told = await sendChanges(each);
-			setTrouble(told.trouble);
-			setClash(told.clash && { ...told.clash, done: words });
-			if (!told.changed) return false;
-			for (const lure of told.changed.lures) known.current.set(lure.id, lure);
-			setUndo(undoing ? null : { words, before: told.changed.before });
-			await look(filter);
-			return true;
-		},
-		[filter, look],
-	);
-
+		if (brought.current === first) return;
+		brought.current = first;
+		if (filter === everything) queries.setQueryData(["box", id, query], first);
+		else void again();
+	}, [first, again, filter, id, query]);
+	const changes = useLureChanges((lures) => {
+		for (const lure of lures) known.current.set(lure.id, lure);
+		return again();
+	});
+	const { apply } = changes;
 	const change = useCallback(
 		(wishes: Wish[], words: string) =>
 			apply(
-				wishes.map(({ id, set }): Change => {
-					const lure = known.current.get(id);
-					return { id, set, version: lure?.version ?? 0, saw: lure ? seen(shownFields(lure), set) : {} };
+				wishes.map(({ id: lureId, set }): Change => {
+					const lure = known.current.get(lureId);
+					return { id: lureId, set, version: lure?.version ?? 0, saw: lure ? seen(shownFields(lure), set) : {} };
 				}),
 				words,
 			),
 		[apply],
 	);
-
 	return {
 		box,
 		filter,
-		setFilter,
+		find: (part: Partial<Filter>) => setFilter({ ...filter, ...part, shown: page.first }),
+		more: () => setFilter({ ...filter, shown: filter.shown + page.more }),
+		again,
 		change,
-		undo,
-		setUndo,
-		trouble,
-		clash,
-		takeBack: () => undo && void apply(undo.before, "", true),
-		insist: () => clash && void apply(clash.mine, clash.done),
-		giveWay: () => {
-			setClash(null);
-			void look(filter);
-		},
+		notes: changes.notes,
+		troubles: changes.fields,
 	};
 }

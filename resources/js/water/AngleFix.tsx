@@ -10,7 +10,7 @@ export default function AngleFix({ live, pick }: { live: Live; pick: PickData })
 	const [angle, setAngle] = useState("30°");
 	const { answer: fix, trouble } = useAsk<AngleFixData>(
 		`/angle-fix?${new URLSearchParams({ angle, pick: pick.key })}`,
-		live.answer,
+		{ again: live.answer },
 	);
 	return (
 		<div className="grid gap-x-8 lg:grid-cols-[320px_minmax(0,1fr)]">

@@ -11,10 +11,9 @@ import type { CastData, PickData, PointData } from "../types";
 export default function Cast({ live, pick, depthUnit }: { live: Live; pick: PickData; depthUnit: string }) {
 	const [length, setLength] = useState(depthUnit === "m" ? "25 m" : "80 ft");
 	const [bail, setBail] = useState("closed");
-	const { answer: cast, trouble } = useAsk<CastData>(
-		`/cast?${new URLSearchParams({ length, bail, pick: pick.key })}`,
-		live.answer,
-	);
+	const { answer: cast, trouble } = useAsk<CastData>(`/cast?${new URLSearchParams({ length, bail, pick: pick.key })}`, {
+		again: live.answer,
+	});
 	return (
 		<div>
 			<div className="flex flex-wrap items-end gap-x-6">

@@ -32,7 +32,7 @@ export default function DropBoard({ live, pick, lines, sonar, onSonar, onGhost, 
 		pick: pick.key,
 		...Object.fromEntries(Object.entries(other).filter(([, text]) => text.trim() !== "")),
 	});
-	const asked = useAsk<GhostData>(holding ? `/ghost?${query}` : null, live.answer);
+	const asked = useAsk<GhostData>(holding ? `/ghost?${query}` : null, { again: live.answer });
 	const ghost = holding ? asked.answer : null;
 	useEffect(() => onGhost(ghost), [ghost, onGhost]);
 	useEffect(() => () => onGhost(null), [onGhost]);

@@ -1,14 +1,14 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
-import { Sheet } from "../parts/Sheet";
 
 /** Keeps where one is now as a spot, under the names given. */
 export default function KeepSpot({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
 	const [names, setNames] = useState({ water: "", spot: "" });
 	const [troubles, setTroubles] = useState<Record<string, string>>({});
 	return (
-		<Sheet
+		<Dialog
 			open={open}
 			onOpenChange={onOpenChange}
 			title="Keep this as a spot"
@@ -44,6 +44,6 @@ export default function KeepSpot({ open, onOpenChange }: { open: boolean; onOpen
 					Keep it
 				</button>
 			</form>
-		</Sheet>
+		</Dialog>
 	);
 }

@@ -8,7 +8,9 @@ import type { ChartData } from "../types";
 export default function WeightChart({ live }: { live: Live }) {
 	const [across, setAcross] = useState("drift");
 	const [of, setOf] = useState("box");
-	const { answer: chart, trouble } = useAsk<ChartData>(`/chart?${new URLSearchParams({ across, of })}`, live.answer);
+	const { answer: chart, trouble } = useAsk<ChartData>(`/chart?${new URLSearchParams({ across, of })}`, {
+		again: live.answer,
+	});
 	const table = useRef<HTMLTableElement>(null);
 	const [at, setAt] = useState<[number, number] | null>(null);
 	if (!chart) return <p className="text-slate">{trouble ?? "Reckoning the chart …"}</p>;

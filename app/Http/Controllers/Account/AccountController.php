@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Account\Closing;
+use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
 use App\Presenters\PicturePresenter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The account itself, and its end. */
@@ -21,7 +21,7 @@ final class AccountController extends Controller
     {
         $user = $this->angler($request);
 
-        return Inertia::render('Account', ['picture' => PicturePresenter::today($user), 'email' => $user->email, 'isDemo' => $user->isDemo()]);
+        return (new AccountPage(PicturePresenter::today($user), $user->email, $user->isDemo()))->render();
     }
 
     public function destroy(CloseAccount $request): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Data\Pages\ResetPasswordPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AskForLetter;
 use App\Http\Requests\SetPassword;
@@ -41,7 +42,7 @@ final class ForgottenPasswordController extends Controller
 
     public function edit(Request $request, string $token): Response
     {
-        return Inertia::render('ResetPassword', ['token' => $token, 'email' => $this->text($request, 'email', '')]);
+        return (new ResetPasswordPage($token, $this->text($request, 'email', '')))->render();
     }
 
     public function update(SetPassword $request): RedirectResponse

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Account\Preferences;
+use App\Data\Pages\SettingsPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepSettings;
 use App\Presenters\PicturePresenter;
 use App\Settings\Settings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** Units, schools and theme. */
@@ -21,7 +21,7 @@ final class SettingsController extends Controller
     {
         $user = $this->angler($request);
 
-        return Inertia::render('Settings', ['picture' => PicturePresenter::today($user), 'choices' => Settings::CHOICES, 'settings' => Settings::chosen($user->settings ?? [])]);
+        return (new SettingsPage(PicturePresenter::today($user), Settings::CHOICES, Settings::chosen($user->settings ?? [])))->render();
     }
 
     public function update(KeepSettings $request): RedirectResponse

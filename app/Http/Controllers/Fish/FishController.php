@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
+use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Record\Logbook;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The Fish station. */
@@ -21,6 +21,6 @@ final class FishController extends Controller
         $outing = Logbook::of($user)->underWay();
         $now = $outing === null ? null : $presenter->now($user, $outing);
 
-        return Inertia::render('Fish', $now === null ? ['outing' => null, 'answer' => $answers->today($user)] : ['outing' => $now[0], 'answer' => $now[1]]);
+        return ($now === null ? new FishPage(null, $answers->today($user)) : new FishPage(...$now))->render();
     }
 }

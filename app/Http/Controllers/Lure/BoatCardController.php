@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
+use App\Data\Pages\BoatCardPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Card\BoatCard;
 use App\Presenters\Lure\AnswerPresenter;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The page for the tackle tray: on screen, as it prints, and as PDF. */
@@ -19,7 +19,7 @@ final class BoatCardController extends Controller
     {
         $pick = $this->textOrNull($request, 'pick');
 
-        return Inertia::render('BoatCard', ['answer' => $answers->today($this->angler($request), [], $pick), 'pick' => $pick]);
+        return (new BoatCardPage($answers->today($this->angler($request), [], $pick), $pick))->render();
     }
 
     public function page(Request $request, BoatCard $card): HttpResponse

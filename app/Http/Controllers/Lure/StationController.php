@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
-use App\Data\AnswerData;
+use App\Data\Lure\AnswerData;
+use App\Data\Pages\LaterPage;
+use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
@@ -12,7 +14,6 @@ use App\Readings\ReadingBook;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The stations that show the drop. */
@@ -32,14 +33,16 @@ final class StationController extends Controller
 
     public function lure(Request $request): Response
     {
-        return $this->station($request, 'Lure');
+        [$answer, $trouble] = $this->answerOrTrouble($request);
+
+        return (new LurePage($answer, $trouble, OutingPresenter::tied($this->angler($request))))->render();
     }
 
     public function later(Request $request): Response
     {
         [$title, $will] = self::LATER[$request->path()];
 
-        return $this->station($request, 'Later', ['title' => $title, 'will' => $will]);
+        return (new LaterPage(...$this->answerOrTrouble($request), title: $title, will: $will))->render();
     }
 
     /** The answer alone, for readings that are only being tried. */
@@ -48,19 +51,14 @@ final class StationController extends Controller
         return response()->json($this->answerFor($request));
     }
 
-    /** @param  array<string, mixed>  $more */
-    private function station(Request $request, string $page, array $more = []): Response
+    /** @return array{AnswerData, string|null} the answer; without what was tried when that cannot be, and a sentence that says so */
+    private function answerOrTrouble(Request $request): array
     {
-        $user = $this->angler($request);
         try {
-            $answer = $this->answerFor($request);
-            $trouble = null;
+            return [$this->answerFor($request), null];
         } catch (InvalidInput $bad) {
-            $answer = $this->answers->today($user);
-            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
+            return [$this->answers->today($this->angler($request)), "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}"];
         }
-
-        return Inertia::render($page, ['answer' => $answer, 'trouble' => $trouble, 'tied' => OutingPresenter::tied($user), ...$more]);
     }
 
     /** @throws InvalidInput */

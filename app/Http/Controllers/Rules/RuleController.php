@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Rules;
 
 use App\Choosing\RankedBox;
+use App\Data\Pages\RulesPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\WeighRule;
 use App\Http\Requests\WeighRules;
@@ -13,7 +14,6 @@ use App\Presenters\Lure\RulesPresenter;
 use App\Rules\AnglerRules;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The angler's own version of the rule base. */
@@ -24,13 +24,9 @@ final class RuleController extends Controller
         $rankedBox = RankedBox::today($this->angler($request));
         $presenter = new RulesPresenter($rankedBox);
 
-        return Inertia::render('Rules', [
-            'answer' => $answers->of($rankedBox),
-            'groups' => $presenter->groups(),
-            'changes' => $presenter->changes(),
-            'asItComes' => $rankedBox->anglerRules->isAsItComes(),
-            ...$presenter->words(),
-        ]);
+        return (new RulesPage(
+            $answers->of($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(), ...$presenter->words(),
+        ))->render();
     }
 
     /** How much one rule counts: 0 is off, 1 as it comes. */

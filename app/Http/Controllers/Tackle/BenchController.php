@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tackle;
 
+use App\Data\Pages\BenchPage;
 use App\Http\Controllers\Controller;
 use App\Models\Lure;
 use App\Presenters\PicturePresenter;
@@ -11,7 +12,6 @@ use App\Presenters\Tackle\BenchPresenter;
 use App\Rows\LureReader;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** One lure on the bench: measured, hung, hooked. */
@@ -24,6 +24,6 @@ final class BenchController extends Controller
         }
         $user = $this->angler($request);
 
-        return Inertia::render('Bench', ['picture' => PicturePresenter::today($user), 'bench' => $bench->of($user, $lure)]);
+        return (new BenchPage(PicturePresenter::today($user), $bench->of($user, $lure)))->render();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tackle;
 
+use App\Data\Pages\GearPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepGear;
 use App\Models\Gear;
@@ -13,7 +14,6 @@ use App\Presenters\Tackle\GearPresenter;
 use App\Tackle\GearKeeper;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** Lines, leaders, rods, reels, connectors and hooks, and what is due before the next outing. */
@@ -23,11 +23,7 @@ final class GearController extends Controller
     {
         $user = $this->angler($request);
 
-        return Inertia::render('Gear', [
-            'picture' => PicturePresenter::today($user),
-            'due' => BeforeYouGoPresenter::of($user)->due(),
-            ...GearPresenter::of($user)->all(),
-        ]);
+        return (new GearPage(PicturePresenter::today($user), BeforeYouGoPresenter::of($user)->due(), ...GearPresenter::of($user)->all()))->render();
     }
 
     public function store(KeepGear $request): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Water;
 
+use App\Data\Pages\WaterPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Water\CalibrationPresenter;
@@ -11,7 +12,6 @@ use App\Presenters\Water\PlacePresenter;
 use App\Readings\ReadingBook;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** The Water station: where one is, every reading, and what follows for the drop. */
@@ -33,14 +33,14 @@ final class WaterController extends Controller
         $book = ReadingBook::of($user);
         $view = $this->textOrNull($request, 'view');
 
-        return Inertia::render('Water', [
-            'answer' => $answer,
-            'trouble' => $trouble,
-            'view' => in_array($view, self::VIEWS, true) ? $view : 'readings',
-            'places' => PlacePresenter::all($user),
-            'spotId' => $book->spotId,
-            'lines' => PlacePresenter::lines($user),
-            'measurements' => $calibrations->all($user, $book),
-        ]);
+        return (new WaterPage(
+            answer: $answer,
+            trouble: $trouble,
+            view: in_array($view, self::VIEWS, true) ? $view : 'readings',
+            places: PlacePresenter::all($user),
+            spotId: $book->spotId,
+            lines: PlacePresenter::lines($user),
+            measurements: $calibrations->all($user, $book),
+        ))->render();
     }
 }

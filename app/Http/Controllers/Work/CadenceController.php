@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Work;
 
 use App\Account\Preferences;
 use App\Choosing\RankedBox;
+use App\Data\Pages\CadencesPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepCadence;
 use App\Presenters\PicturePresenter;
@@ -14,7 +15,6 @@ use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Inertia\Response;
 
 /** How an angler works their lures: the numbers of each cadence, and how they are let down. */
@@ -25,9 +25,7 @@ final class CadenceController extends Controller
         $rankedBox = RankedBox::today($this->angler($request));
         $presenter = new CadencePresenter($rankedBox);
 
-        return Inertia::render('Cadences', [
-            'picture' => PicturePresenter::of($rankedBox), 'cadences' => $presenter->all(), 'falls' => $presenter->falls(), 'timed' => $presenter->timed(),
-        ]);
+        return (new CadencesPage(PicturePresenter::of($rankedBox), $presenter->all(), $presenter->falls(), $presenter->timed()))->render();
     }
 
     public function update(KeepCadence $request, Cadence $cadence): RedirectResponse

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Fish;
+
+use App\Data\Lure\PickData;
+use App\Data\OptionData;
+
+/** The outing under way. */
+final readonly class OutingData
+{
+    /**
+     * @param  list<EventData>  $events  newest first
+     * @param  list<OptionData>  $species
+     * @param  list<PadData>  $pads  the small ones
+     */
+    public function __construct(
+        public string $uuid,
+        public string $place,
+        public string $startedAt,
+        public string $title,
+        public string $subtitle,
+        public string $water,
+        public string $setup,
+        public string $pickKey,
+        public int $dropsSinceTouch,
+        public int $drops,
+        public int $touches,
+        public int $landed,
+        public string $landedWords,
+        public ?string $sinceTouch,
+        public bool $touched,
+        public ?float $minutesPerDrop,
+        public array $events,
+        public array $species,
+        public string $sought,
+        public string $lengthUnit,
+        public ?PickData $pick,
+        public ?string $move,
+        public array $pads,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Lure;
+
+/** A step of the ladder: one thing changed, after so many minutes without a touch on the step before. */
+final readonly class StepData
+{
+    public function __construct(
+        public string $key,
+        public string $words,
+        public int $minutes,
+        /** A patience of hours: nothing in the box is worth the change. */
+        public bool $hardly,
+        public string $title,
+        public string $subtitle,
+    ) {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Picture\PictureData;
+use App\Data\Work\CadenceData;
+use App\Data\Work\FallSchoolData;
+
+final readonly class CadencesPage extends Page
+{
+    /**
+     * @param  list<CadenceData>  $cadences
+     * @param  list<FallSchoolData>  $falls
+     * @param  string  $timed  what the times of the falls are of
+     */
+    public function __construct(
+        public PictureData $picture,
+        public array $cadences,
+        public array $falls,
+        public string $timed,
+    ) {
+    }
+}

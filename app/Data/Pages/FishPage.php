@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Fish\OutingData;
+use App\Data\Lure\AnswerData;
+
+final readonly class FishPage extends Page
+{
+    public function __construct(
+        public ?OutingData $outing,
+        public AnswerData $answer,
+    ) {
+    }
+}

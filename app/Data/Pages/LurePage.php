@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Fish\TiedData;
+use App\Data\Lure\AnswerData;
+
+final readonly class LurePage extends Page
+{
+    public function __construct(
+        public AnswerData $answer,
+        public ?string $trouble,
+        public ?TiedData $tied,
+    ) {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Lure\AnswerData;
+use App\Data\Rules\ChangesData;
+use App\Data\Rules\ReadingWordsData;
+use App\Data\Rules\RuleGroupData;
+
+final readonly class RulesPage extends Page
+{
+    /**
+     * @param  list<RuleGroupData>  $groups
+     * @param  list<ReadingWordsData>  $readings  what an own rule may ask for
+     * @param  list<string>  $families
+     * @param  list<string>  $finishes
+     */
+    public function __construct(
+        public AnswerData $answer,
+        public array $groups,
+        public ChangesData $changes,
+        public bool $asItComes,
+        public array $readings,
+        public array $families,
+        public array $finishes,
+    ) {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Picture\PictureData;
+
+final readonly class SettingsPage extends Page
+{
+    /**
+     * @param  array<string, list<string>>  $choices
+     * @param  array<string, string>  $settings
+     */
+    public function __construct(
+        public PictureData $picture,
+        public array $choices,
+        public array $settings,
+    ) {
+    }
+}

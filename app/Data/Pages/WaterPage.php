@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Lure\AnswerData;
+use App\Data\Water\LineData;
+use App\Data\Water\MeasurementData;
+use App\Data\Water\PlaceData;
+
+final readonly class WaterPage extends Page
+{
+    /**
+     * @param  list<PlaceData>  $places
+     * @param  list<LineData>  $lines
+     * @param  list<MeasurementData>  $measurements
+     */
+    public function __construct(
+        public AnswerData $answer,
+        public ?string $trouble,
+        public string $view,
+        public array $places,
+        public ?int $spotId,
+        public array $lines,
+        public array $measurements,
+    ) {
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Water;
+
+use App\Data\Picture\PointData;
+
+/** A cast from the side, in metres from the rod. */
+final readonly class CastData
+{
+    /**
+     * @param  list<PointData>  $path
+     * @param  list<string>  $numbers
+     */
+    public function __construct(
+        public array $path,
+        public float $lengthM,
+        public float $depthM,
+        public float $landsM,
+        public string $landsText,
+        public string $secondsText,
+        public string $aim,
+        public array $numbers,
+        public string $work,
+    ) {
+    }
+}

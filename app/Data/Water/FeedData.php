@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Water;
+
+/** The boat's instruments as last heard. */
+final readonly class FeedData
+{
+    public function __construct(
+        public string $address,
+        public bool $live,
+        public ?string $seenAt,
+        public string $words,
+    ) {
+    }
+}

@@ -1,0 +1,12 @@
+/** "1 lure", "3 lures". */
+export function counted(count: number, one: string): string {
+	return `${count} ${one}${count === 1 ? "" : "s"}`;
+}
+
+export function upper(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+export function lower(words: string): string {
+	return words.charAt(0).toLowerCase() + words.slice(1);
+}
