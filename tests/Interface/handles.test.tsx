@@ -134,11 +134,11 @@ describe("asking", () => {
 		expect(held.calls.map((call) => call.url)).toEqual(["/b"]);
 		vi.useRealTimers();
 		await act(() => held.calls[0]?.answer(200, { n: 1 }));
-		expect(result.current).toEqual({ answer: { n: 1 }, trouble: null, stale: false });
+		expect(result.current).toEqual({ answer: { n: 1 }, trouble: null, refused: null, stale: false });
 		rerender({ url: "/c" });
 		await act(() => new Promise((resolve) => setTimeout(resolve, 120)));
 		await act(() => held.calls[1]?.answer(422, { message: "No.", errors: {} }));
-		expect(result.current).toEqual({ answer: { n: 1 }, trouble: "No.", stale: true });
+		expect(result.current).toEqual({ answer: { n: 1 }, trouble: "No.", refused: {}, stale: true });
 	});
 
 	it("asks nothing where there is nothing to ask", async () => {

@@ -1,11 +1,11 @@
-import { fireEvent, render, screen } from "@testing-library/react";
+import { act, fireEvent, render, screen } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { StartingBox } from "../../resources/js/tackle/StartingBox";
 import type { StartingBoxData } from "../../resources/js/types";
+import { visits } from "./inertia";
 import { drawing } from "./make";
 
-const { post } = vi.hoisted(() => ({ post: vi.fn((_to, _data, options) => options.onFinish()) }));
-vi.mock("@inertiajs/react", () => ({ router: { post } }));
+vi.mock("@inertiajs/react", () => import("./inertia"));
 
 const dozen = (kind: string, word: string): StartingBoxData => ({
 	kind,
@@ -18,7 +18,7 @@ it("what is struck out stays out, of this dozen alone", () => {
 	const boxes = () => screen.getAllByRole("checkbox") as HTMLInputElement[];
 	for (const box of boxes().slice(1)) fireEvent.click(box);
 	fireEvent.click(screen.getByRole("button", { name: "Put this one in the box" }));
-	expect(post.mock.lastCall?.slice(0, 2)).toEqual([
+	expect(visits.at(-1)?.slice(0, 2)).toEqual([
 		"/starting-box",
 		{ uuid: expect.any(String), kind: "still", places: [0] },
 	]);
@@ -27,12 +27,12 @@ it("what is struck out stays out, of this dozen alone", () => {
 	fireEvent.click(screen.getByRole("radio", { name: "bream" }));
 	expect(boxes().every((box) => box.checked)).toBe(true);
 	fireEvent.click(screen.getByRole("button", { name: "Put these 3 in the box" }));
-	expect(post.mock.lastCall?.[1]).toMatchObject({ kind: "bream", places: [0, 1, 2] });
+	expect(visits.at(-1)?.[1]).toMatchObject({ kind: "bream", places: [0, 1, 2] });
 });
 
 it("says what stood in the way", () => {
 	render(<StartingBox offered={[dozen("still", "still water")]} />);
 	fireEvent.click(screen.getByRole("button", { name: "Put these 3 in the box" }));
-	post.mock.lastCall?.[2].onError({ uuid: "This box is full." });
+	act(() => visits.at(-1)?.[2].onError?.({ uuid: "This box is full." }));
 	return screen.findByText("This box is full.");
 });

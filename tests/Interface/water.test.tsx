@@ -7,22 +7,10 @@ import Calibrate from "../../resources/js/water/Calibrate";
 import Cast from "../../resources/js/water/Cast";
 import Instruments from "../../resources/js/water/Instruments";
 import WeightChart from "../../resources/js/water/WeightChart";
+import { visits as posted } from "./inertia";
 import { answer, pick, reading } from "./make";
 
-const posted = vi.hoisted(
-	() =>
-		[] as [
-			string,
-			Record<string, unknown>,
-			{ onError?: (errors: Record<string, string>) => void; onSuccess?: () => void },
-		][],
-);
-vi.mock("@inertiajs/react", () => ({
-	router: {
-		post: (url: string, data: Record<string, unknown>, options: object) => posted.push([url, data, options]),
-		delete: (url: string, options: object) => posted.push([url, {}, options]),
-	},
-}));
+vi.mock("@inertiajs/react", () => import("./inertia"));
 
 let replies: Record<string, unknown> = {};
 const asked: string[] = [];

@@ -25,7 +25,8 @@ export function FallSchools({ label, falls, onChoose }: Props) {
 					<RadioGroup.Item
 						key={fall.value}
 						value={fall.value}
-						className="flex flex-col rounded-md border border-slate px-3 py-2 text-left data-[state=checked]:border-[3px] data-[state=checked]:border-ember"
+						className="flex flex-col rounded-md border border-slate px-3 py-2 text-left data-[state=checked]:border-[3px]
+							data-[state=checked]:border-ember"
 					>
 						<span className="flex w-full flex-wrap items-baseline justify-between gap-x-3">
 							<b className="text-[17px]">{fall.word}</b>

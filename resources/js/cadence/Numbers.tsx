@@ -52,7 +52,8 @@ export function Numbers({ cadence }: { cadence: CadenceData }) {
 								aria-label={`${upper(cadence.word)}: ${label}`}
 								aria-invalid={form.errors[name] ? true : undefined}
 								aria-describedby={trouble ? `${id}trouble` : undefined}
-								className="min-h-14 w-[92px] rounded-md border-2 border-slate bg-paper px-3 text-[16px] text-ink aria-[invalid]:border-rowan lg:min-h-11"
+								className="min-h-14 w-[92px] rounded-md border-2 border-slate bg-paper px-3 text-[16px] text-ink
+									aria-[invalid]:border-rowan lg:min-h-11"
 							/>
 						</label>
 					))}

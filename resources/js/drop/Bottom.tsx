@@ -29,7 +29,8 @@ export function Bottom({ kind, width, top, height, wall, surface, side }: Props)
 			{kind === "short_grass" && <Weed width={width} top={top} every={7} tall={6} />}
 			{kind === "mud_ridge" && (
 				<path
-					d={`M 0 ${top} C ${width * 0.25} ${top} ${width * 0.32} ${top - 14} ${width * 0.5} ${top - 14} S ${width * 0.75} ${top} ${width} ${top} Z`}
+					d={`M 0 ${top} C ${width * 0.25} ${top} ${width * 0.32} ${top - 14} ${width * 0.5} ${top - 14} S
+						${width * 0.75} ${top} ${width} ${top} Z`}
 					fill="var(--mud)"
 					stroke="#10222B"
 					strokeOpacity="0.45"
@@ -49,7 +50,9 @@ export function Bottom({ kind, width, top, height, wall, surface, side }: Props)
 			{kind === "weed_thick" && <Weed width={width} top={top} every={12} tall={26} />}
 			{wall && (
 				<path
-					d={`M ${wallX} ${surface} l ${side * 16} 8 l ${-side * 6} ${(top - surface) * 0.3} l ${side * 10} ${(top - surface) * 0.28} l ${-side * 5} ${(top - surface) * 0.22} l ${side * 12} ${(top - surface) * 0.2} H ${wallX} Z`}
+					d={`M ${wallX} ${surface} l ${side * 16} 8 l ${-side * 6} ${(top - surface) * 0.3} l ${side * 10}
+						${(top - surface) * 0.28} l ${-side * 5} ${(top - surface) * 0.22} l ${side * 12} ${(top - surface) * 0.2} H
+						${wallX} Z`}
 					fill="var(--rock)"
 					stroke="#10222B"
 					strokeOpacity="0.5"
@@ -74,7 +77,8 @@ function Stones({ width, top, share }: { width: number; top: number; share: numb
 	for (let index = 0; x < width * share; index++) {
 		const size = sizes[index % sizes.length] ?? 20;
 		stones.push(
-			`M ${x} ${top + 7} l ${size * 0.22} ${-size * 0.36} l ${size * 0.4} ${-size * 0.06} l ${size * 0.38} ${size * 0.3} l ${-size * 0.16} ${size * 0.34} h ${-size * 0.66} Z`,
+			`M ${x} ${top + 7} l ${size * 0.22} ${-size * 0.36} l ${size * 0.4} ${-size * 0.06} l ${size * 0.38}
+				${size * 0.3} l ${-size * 0.16} ${size * 0.34} h ${-size * 0.66} Z`,
 		);
 		x += size * 1.12;
 	}

@@ -147,7 +147,8 @@ function Handle({ label, text, value, min, max, x, y, more, onStep, onDrag }: Ha
 				from.current = value;
 				hold(down);
 			}}
-			className={`absolute size-11 -translate-x-1/2 -translate-y-1/2 touch-none rounded-full ${vertical ? "cursor-ns-resize" : "cursor-ew-resize"} ${held ? "bg-white/30" : "hover:bg-white/20"}`}
+			className={`absolute size-11 -translate-x-1/2 -translate-y-1/2 touch-none rounded-full
+				${vertical ? "cursor-ns-resize" : "cursor-ew-resize"} ${held ? "bg-white/30" : "hover:bg-white/20"}`}
 			style={{ left: x, top: y }}
 		>
 			<svg viewBox="0 0 44 44" className="size-11" aria-hidden="true">

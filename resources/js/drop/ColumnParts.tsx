@@ -108,7 +108,8 @@ export function Angle({ drop, geometry }: { drop: DropData; geometry: Geometry }
 			<path d={`M ${rodX} ${surface} v ${length}`} stroke="#F4F8F7" strokeDasharray="3 4" strokeOpacity="0.7" />
 			{lean >= 1 && (
 				<path
-					d={`M ${rodX} ${surface + radius} A ${radius} ${radius} 0 0 ${side < 0 ? 1 : 0} ${rodX + side * radius * Math.sin(radians)} ${surface + radius * Math.cos(radians)}`}
+					d={`M ${rodX} ${surface + radius} A ${radius} ${radius} 0 0 ${side < 0 ? 1 : 0}
+						${rodX + side * radius * Math.sin(radians)} ${surface + radius * Math.cos(radians)}`}
 					fill="none"
 					stroke="#E9C66A"
 					strokeWidth="2"

@@ -175,7 +175,8 @@ function TailBlade({ x, y, size, wire }: { x: number; y: number; size: number; w
 			{wire && <path d={`M ${x - 7} ${y} h 6`} stroke="var(--wire)" strokeWidth="0.8" />}
 			<circle cx={x - 0.6} cy={y} r="0.9" fill="none" stroke="var(--wire)" strokeWidth="0.6" />
 			<path
-				d={`M ${x} ${y} C ${x + size * 0.2} ${y - size * 0.42} ${x + size * 0.8} ${y - size * 0.46} ${x + size} ${y - size * 0.12} C ${x + size * 0.95} ${y + size * 0.24} ${x + size * 0.3} ${y + size * 0.26} ${x} ${y} Z`}
+				d={`M ${x} ${y} C ${x + size * 0.2} ${y - size * 0.42} ${x + size * 0.8} ${y - size * 0.46} ${x + size}
+					${y - size * 0.12} C ${x + size * 0.95} ${y + size * 0.24} ${x + size * 0.3} ${y + size * 0.26} ${x} ${y} Z`}
 				fill="#E6C268"
 				stroke="#10222B"
 				strokeWidth="0.7"

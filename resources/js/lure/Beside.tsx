@@ -1,8 +1,9 @@
 import { router } from "@inertiajs/react";
-import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { remember, remembered } from "../parts/address";
+import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
+import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { useMinutesSince } from "../parts/useMinutesSince";
 import type { Live } from "../readings/useAnswer";
 import type { GhostData, PickData, SecondLookData, TiedData } from "../types";
@@ -32,6 +33,7 @@ export default function Beside({ live, pick, second, tied, onGhost }: Props) {
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
 	const [view, setView] = useState(() => remembered("about") ?? "why");
+	const shown = views.some(([value]) => value === view) ? view : "why";
 	const open = (next: string) => {
 		setView(next);
 		remember("about", next === "why" ? null : next);
@@ -41,41 +43,33 @@ export default function Beside({ live, pick, second, tied, onGhost }: Props) {
 			aria-label="About this pick"
 			className="contents border-l border-rule bg-paper lg:flex lg:min-h-0 lg:flex-col lg:overflow-hidden"
 		>
-			<Tabs.Root
-				value={views.some(([value]) => value === view) ? view : "why"}
-				onValueChange={open}
-				className="flex min-h-0 flex-col bg-paper lg:flex-1"
-			>
-				<Tabs.List aria-label="About this pick" className="flex shrink-0 border-b border-rule px-3">
-					{views.map(([value, name]) => (
-						<Tabs.Trigger
-							key={value}
-							value={value}
-							className="min-h-14 flex-1 border-b-[3px] border-transparent px-1 text-[15px] whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink lg:min-h-11"
-						>
-							{name}
-						</Tabs.Trigger>
-					))}
-				</Tabs.List>
+			<Tabs value={shown} onChange={open} className="flex min-h-0 flex-col bg-paper lg:flex-1">
+				<TabList
+					label="About this pick"
+					views={views}
+					value={shown}
+					list="shrink-0 px-3"
+					name="min-h-14 flex-1 px-1 text-[15px] lg:min-h-11"
+				/>
 				<div className="px-5 pt-3 lg:min-h-0 lg:flex-1 lg:overflow-y-auto">
-					<Tabs.Content value="why" tabIndex={-1}>
+					<TabPart value="why">
 						<Why answer={answer} pick={pick} first={first} spent={spent} onWay={live.choose} />
-					</Tabs.Content>
-					<Tabs.Content value="ladder" tabIndex={-1}>
+					</TabPart>
+					<TabPart value="ladder">
 						<h2 className="text-[20px]">When nothing touches it</h2>
 						<p className="mt-1 pb-2 text-[14px] text-slate">
 							One thing at a time, from the {pick.spoken}. Minutes by the rules, until your record says better.
 						</p>
 						<LadderSteps steps={pick.ladder} spent={spent} onStep={live.choose} />
-					</Tabs.Content>
-					<Tabs.Content value="change" tabIndex={-1}>
+					</TabPart>
+					<TabPart value="change">
 						<WhatIf answer={answer} second={second} />
-					</Tabs.Content>
-					<Tabs.Content value="compare" tabIndex={-1}>
+					</TabPart>
+					<TabPart value="compare">
 						<Compare answer={answer} pick={pick} onGhost={onGhost} />
-					</Tabs.Content>
+					</TabPart>
 				</div>
-			</Tabs.Root>
+			</Tabs>
 			<Next live={live} pick={pick} underWay={tied !== null} />
 		</section>
 	);
@@ -99,11 +93,7 @@ function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: 
 	};
 	return (
 		<div className="sticky bottom-0 border-t border-rule bg-paper px-5 py-3">
-			{trouble && (
-				<p role="alert" className="pb-2 text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="pb-2" />
 			<div className="flex gap-2">
 				<button
 					type="button"
@@ -117,7 +107,8 @@ function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: 
 					type="button"
 					aria-pressed={pinned}
 					onClick={() => live.keepInSight(pinned ? null : pick.lureId)}
-					className="min-h-14 rounded-md border-2 border-slate px-3 text-[15px] font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-frost lg:min-h-[47px]"
+					className="min-h-14 rounded-md border-2 border-slate px-3 text-[15px] font-semibold aria-pressed:border-ink
+						aria-pressed:bg-ink aria-pressed:text-frost lg:min-h-[47px]"
 				>
 					{pinned ? "Pinned" : "Pin"}
 				</button>

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { remember, remembered } from "../parts/address";
+import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { useAsk } from "../parts/useAsk";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
@@ -50,11 +51,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 				onChange={choose}
 				className="mt-2 w-full"
 			/>
-			{trouble && (
-				<p role="alert" className="mt-2 text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="mt-2" />
 			{compared && (
 				<div aria-live="polite">
 					<p className="mt-2 text-[15px]">{compared.verdict}</p>

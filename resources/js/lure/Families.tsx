@@ -14,11 +14,7 @@ export function Families({ live }: { live: Live }) {
 			className="flex gap-x-4 overflow-x-auto text-[15px]"
 		>
 			{["all", ...families].map((one) => (
-				<ToggleGroup.Item
-					key={one}
-					value={one}
-					className="min-h-11 shrink-0 border-b-[3px] border-transparent whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink lg:min-h-8"
-				>
+				<ToggleGroup.Item key={one} value={one} className="tab min-h-11 shrink-0 lg:min-h-8">
 					{one === "all" ? "all lures" : `${one.replace("_", " ")}s`}
 				</ToggleGroup.Item>
 			))}

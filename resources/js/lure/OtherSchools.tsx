@@ -1,4 +1,5 @@
 import { Link } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import type { SchoolData, SecondLookData } from "../types";
 
 /** What the other schools would tie on in place of the first; each opens what it names. */
@@ -32,8 +33,8 @@ function SchoolWords({ school, onWay }: { school: SchoolData; onWay: (key: strin
 			</Link>
 		);
 	return (
-		<button type="button" onClick={() => onWay(key)} className="underline underline-offset-4">
+		<Button size="inline" onClick={() => onWay(key)}>
 			{school.words}
-		</button>
+		</Button>
 	);
 }

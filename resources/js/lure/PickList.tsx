@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
+import { Button } from "../parts/Button";
 import { useWide } from "../parts/useWide";
 import type { ListedPickData } from "../types";
 import { PointsBar } from "./PointsBar";
@@ -36,7 +37,9 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							type="button"
 							onClick={() => onSelect(pick.key)}
 							aria-pressed={on}
-							className={`grid w-full grid-cols-[14px_44px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px] text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px] ${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
+							className={`grid w-full grid-cols-[14px_44px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px]
+								text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px]
+								${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
 						>
 							<span className="figure text-[15px] text-slate">{pick.place}</span>
 							<span className="flex justify-center">
@@ -64,13 +67,9 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 			})}
 			{!all && picks.length > FEW && (
 				<li className="lg:hidden">
-					<button
-						type="button"
-						onClick={() => setAll(true)}
-						className="min-h-14 font-semibold underline underline-offset-4"
-					>
+					<Button look="strong" size="big" onClick={() => setAll(true)}>
 						All {picks.length}
-					</button>
+					</Button>
 				</li>
 			)}
 		</ol>

@@ -1,20 +1,16 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { type ReactNode, useState } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
+import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { FormField } from "../parts/FormField";
+import { Trouble } from "../parts/Notice";
 import { AppLayout } from "../shell/AppLayout";
-import type { PictureData } from "../types";
-
-interface Props {
-	picture: PictureData;
-	email: string;
-	isDemo: boolean;
-}
+import type { AccountPage } from "../types";
 
 /** The account: its password and devices, everything in it as one file, and its end. */
-export default function Account({ picture, email, isDemo }: Props) {
-	const { props } = usePage<{ angler: string | null }>();
+export default function Account({ picture, email, isDemo }: AccountPage) {
+	const { props } = usePage();
 	return (
 		<AppLayout title="Account" column={<PictureColumn picture={picture} />}>
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
@@ -54,13 +50,14 @@ function Part({ title, says, children }: { title: string; says: string; children
 
 const button = "figure min-h-12 rounded-md border-2 border-ink px-5";
 
+const everything =
+	"Lures, readings, outings, gear, waters, rules and settings, as a ZIP of plain JSON. " +
+	"Read back in, it adds what is missing here and changes nothing that is there.";
+
 function Everything() {
 	const form = useForm<{ file: File | null }>({ file: null });
 	return (
-		<Part
-			title="Everything as one file"
-			says="Lures, readings, outings, gear, waters, rules and settings, as a ZIP of plain JSON. Read back in, it adds what is missing here and changes nothing that is there."
-		>
+		<Part title="Everything as one file" says={everything}>
 			<div className="flex flex-wrap items-center gap-3">
 				<a href="/account/archive.zip" className={`${button} inline-flex items-center`}>
 					Take everything out
@@ -81,11 +78,7 @@ function Everything() {
 					/>
 				</label>
 			</div>
-			{form.errors.file && (
-				<p role="alert" className="pt-2 text-rowan">
-					{form.errors.file}
-				</p>
-			)}
+			<Trouble words={form.errors.file} />
 		</Part>
 	);
 }
@@ -136,7 +129,7 @@ function Devices() {
 function Goodbye() {
 	const [sure, setSure] = useState(false);
 	const [password, setPassword] = useState("");
-	const { errors } = usePage<{ errors: Record<string, string> }>().props;
+	const { errors } = usePage().props;
 	return (
 		<Part
 			title="Leave"
@@ -164,9 +157,9 @@ function Goodbye() {
 						<button type="submit" className="figure min-h-12 rounded-md border-2 border-rowan px-5 text-rowan">
 							Delete the account
 						</button>
-						<button type="button" className="min-h-12 underline underline-offset-4" onClick={() => setSure(false)}>
+						<Button size="normal" onClick={() => setSure(false)}>
 							Keep it
-						</button>
+						</Button>
 					</div>
 				</form>
 			) : (

@@ -2,16 +2,10 @@ import { Link } from "@inertiajs/react";
 import { useRef } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData } from "../types";
-
-interface Props {
-	answer: AnswerData;
-	/** The pick on the card where it is not the first. */
-	pick: string | null;
-}
+import type { BoatCardPage } from "../types";
 
 /** The card for the tackle tray as it prints. */
-export default function BoatCard({ answer, pick }: Props) {
+export default function BoatCard({ answer, pick }: BoatCardPage) {
 	const page = useRef<HTMLIFrameElement>(null);
 	const query = pick ? `?${new URLSearchParams({ pick })}` : "";
 	return (

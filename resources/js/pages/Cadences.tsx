@@ -3,18 +3,10 @@ import { FallSchools } from "../cadence/FallSchools";
 import { Numbers } from "../cadence/Numbers";
 import { PictureColumn } from "../drop/PictureColumn";
 import { AppLayout } from "../shell/AppLayout";
-import type { CadenceData, FallSchoolData, PictureData } from "../types";
-
-interface Props {
-	picture: PictureData;
-	cadences: CadenceData[];
-	falls: FallSchoolData[];
-	/** What the times of the falls are of. */
-	timed: string;
-}
+import type { CadencesPage, FallSchoolData } from "../types";
 
 /** How an angler works their lures: how they are let down, and the numbers of every cadence. */
-export default function Cadences({ picture, cadences, falls, timed }: Props) {
+export default function Cadences({ picture, cadences, falls, timed }: CadencesPage) {
 	const own = cadences.filter((cadence) => cadence.own).length;
 	return (
 		<AppLayout title="Cadences" column={<PictureColumn picture={picture} />}>

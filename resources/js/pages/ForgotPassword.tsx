@@ -1,16 +1,18 @@
 import { Link, useForm, usePage } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
 import { GuestLayout } from "../parts/GuestLayout";
+import { Notice } from "../parts/Notice";
 
 export default function ForgotPassword() {
-	const { props } = usePage<{ said: string | null }>();
+	const { props } = usePage();
 	const form = useForm({ email: "" });
 	return (
 		<GuestLayout title="A new password" says="You get a letter with an address at which you set it.">
 			{props.said && (
-				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
+				<Notice tone="done" className="mb-5 py-2">
 					{props.said}
-				</p>
+				</Notice>
 			)}
 			<form
 				onSubmit={(event) => {
@@ -19,13 +21,9 @@ export default function ForgotPassword() {
 				}}
 			>
 				<FormField form={form} name="email" label="E-mail" kind="email" />
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
-				>
+				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
 					Send the letter
-				</button>
+				</Button>
 			</form>
 			<p className="mt-5">
 				It came back to you?{" "}

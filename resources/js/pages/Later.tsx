@@ -3,10 +3,10 @@ import { AnswerColumn } from "../drop/AnswerColumn";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData } from "../types";
+import type { LaterPage } from "../types";
 
 /** A station that is not built yet says so, and leads on. */
-export default function Later({ answer, title, will }: { answer: AnswerData; title: string; will: string }) {
+export default function Later({ answer, title, will }: LaterPage) {
 	const live = useAnswer(answer);
 	return (
 		<AppLayout

@@ -1,4 +1,5 @@
 import { Link, useForm } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
 import { GuestLayout } from "../parts/GuestLayout";
 
@@ -15,13 +16,9 @@ export default function Register() {
 				<FormField form={form} name="name" label="Name" autoComplete="name" />
 				<FormField form={form} name="email" label="E-mail" kind="email" />
 				<FormField form={form} name="password" label="Password" kind="newPassword" />
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
-				>
+				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
 					Make the account
-				</button>
+				</Button>
 			</form>
 			<p className="mt-5">
 				Have one already?{" "}

@@ -1,8 +1,10 @@
 import { Link, useForm } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
 import { GuestLayout } from "../parts/GuestLayout";
+import type { ResetPasswordPage } from "../types";
 
-export default function ResetPassword({ token, email }: { token: string; email: string }) {
+export default function ResetPassword({ token, email }: ResetPasswordPage) {
 	const form = useForm({ token, email, password: "" });
 	return (
 		<GuestLayout title="Set a new password" says="It takes the place of the old one, and other devices are signed out.">
@@ -14,13 +16,9 @@ export default function ResetPassword({ token, email }: { token: string; email: 
 			>
 				<FormField form={form} name="email" label="E-mail" kind="email" />
 				<FormField form={form} name="password" label="New password" kind="newPassword" />
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
-				>
+				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
 					Keep it
-				</button>
+				</Button>
 			</form>
 			<p className="mt-5">
 				The letter is too old?{" "}

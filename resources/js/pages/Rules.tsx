@@ -1,24 +1,19 @@
 import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { Button } from "../parts/Button";
+import { Notice } from "../parts/Notice";
 import { newId } from "../parts/send";
 import { Changes } from "../rules/Changes";
-import { CustomRule, type RuleWords } from "../rules/CustomRule";
+import { CustomRule } from "../rules/CustomRule";
 import { RuleRow } from "../rules/RuleRow";
 import { quietly, RulesFile } from "../rules/RulesFile";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData, ChangesData, RuleData, RuleGroupData } from "../types";
-
-interface Props extends RuleWords {
-	answer: AnswerData;
-	groups: RuleGroupData[];
-	changes: ChangesData;
-	asItComes: boolean;
-}
+import type { RuleData, RulesPage } from "../types";
 
 /** The rule base as the angler has it: each rule on, off, heavier or lighter, and rules of their own. */
-export default function Rules({ answer, groups, changes, asItComes, readings, families, finishes }: Props) {
-	const { props } = usePage<{ errors: Record<string, string> }>();
+export default function Rules({ answer, groups, changes, asItComes, readings, families, finishes }: RulesPage) {
+	const { props } = usePage();
 	const trouble = Object.values(props.errors)[0];
 	const [writing, setWriting] = useState<{ id: string; rule: RuleData | null } | null>(null);
 	const weigh = (rule: RuleData, weight: number) => router.put(`/rules/${rule.id}`, { weight }, quietly);
@@ -32,19 +27,11 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 						Each adds or takes points where it speaks. Switch one off, let it count for more or less, or write one of
 						your own; the order follows at once.
 					</p>
-					{trouble && (
-						<p role="alert" className="mt-2 border-l-4 border-rowan bg-paper px-3 py-2">
-							{trouble}
-						</p>
-					)}
+					{trouble && <Notice>{trouble}</Notice>}
 					<div className="mt-3 flex flex-wrap gap-x-5 gap-y-2">
-						<button
-							type="button"
-							onClick={() => setWriting({ id: newId(), rule: null })}
-							className="figure min-h-12 rounded-md bg-ember px-5 text-on-ember"
-						>
+						<Button look="next" size="normal" onClick={() => setWriting({ id: newId(), rule: null })}>
 							Write a rule
-						</button>
+						</Button>
 						<RulesFile asItComes={asItComes} off={off} />
 					</div>
 					{groups.map((group) => (

@@ -1,9 +1,10 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
+import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { AppLayout } from "../shell/AppLayout";
-import type { PictureData } from "../types";
+import type { SettingsPage } from "../types";
 
 const groups: [string, [string, string, Record<string, string>][]][] = [
 	[
@@ -39,14 +40,9 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 	["Look", [["theme", "Theme", { day: "day", dawn: "dark, before dawn", sun: "bright sun" }]]],
 ];
 
-interface Props {
-	picture: PictureData;
-	choices: Record<string, string[]>;
-	settings: Record<string, string>;
-}
-
-export default function Settings({ picture, choices, settings }: Props) {
-	const { props } = usePage<{ theme: string; angler: string | null }>();
+/** Units, schools, patience and look. */
+export default function Settings({ picture, choices, settings }: SettingsPage) {
+	const { props } = usePage();
 	useEffect(() => {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
@@ -91,13 +87,9 @@ export default function Settings({ picture, choices, settings }: Props) {
 							Account
 						</Link>
 					</p>
-					<button
-						type="button"
-						onClick={() => router.post("/sign-out")}
-						className="figure min-h-12 rounded-md border-2 border-ink px-5"
-					>
+					<Button look="plain" size="normal" onClick={() => router.post("/sign-out")}>
 						Sign out
-					</button>
+					</Button>
 				</section>
 			</div>
 		</AppLayout>

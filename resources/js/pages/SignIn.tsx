@@ -1,16 +1,17 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { FormField } from "../parts/FormField";
 import { GuestLayout } from "../parts/GuestLayout";
+import { Notice } from "../parts/Notice";
 
 export default function SignIn() {
-	const { props } = usePage<{ demo: boolean; said: string | null }>();
+	const { props } = usePage();
 	const form = useForm({ email: "", password: "", remember: true });
 	return (
 		<GuestLayout title="Sign in" says="Your readings, your box and your record are kept under your own account.">
 			{props.said && (
-				<p role="status" className="mb-5 border-l-4 border-brass bg-brass-pale px-3 py-2">
+				<Notice tone="done" className="mb-5 py-2">
 					{props.said}
-				</p>
+				</Notice>
 			)}
 			{props.demo && (
 				<div className="mb-7 border-b border-rule pb-7">

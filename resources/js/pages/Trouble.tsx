@@ -1,6 +1,7 @@
 import { Head, Link } from "@inertiajs/react";
+import type { TroublePage } from "../types";
 
-export default function Trouble({ status, sentence }: { status: number; sentence: string }) {
+export default function Trouble({ status, sentence }: TroublePage) {
 	return (
 		<main className="mx-auto max-w-[52ch] px-5 py-20">
 			<Head title="Trouble" />

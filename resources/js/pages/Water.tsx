@@ -1,16 +1,15 @@
-import { Tabs } from "radix-ui";
-import { Suspense, useEffect, useRef, useState } from "react";
+import { Suspense, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { Aside } from "../parts/Aside";
 import { remember, remembered } from "../parts/address";
 import { Cautions } from "../parts/Cautions";
 import { onDemand } from "../parts/onDemand";
+import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { Troubles } from "../parts/Troubles";
 import { LinkBanner } from "../readings/LinkBanner";
-import { useAnswer } from "../readings/useAnswer";
+import { type Live, useAnswer } from "../readings/useAnswer";
 import { AppLayout } from "../shell/AppLayout";
-import type { AnswerData, GhostData, MeasurementData, PlaceData } from "../types";
-import type { LineChoice } from "../water/DropBoard";
+import type { GhostData, PickData, WaterPage } from "../types";
 import { ReadingsBoard } from "../water/ReadingsBoard";
 
 // Each part comes when it is looked at.
@@ -31,125 +30,92 @@ const views = [
 	["instruments", "Instruments"],
 ] as const;
 
-interface Props {
-	answer: AnswerData;
-	trouble: string | null;
-	view: string;
-	places: PlaceData[];
-	spotId: number | null;
-	lines: LineChoice[];
-	measurements: MeasurementData[];
-}
+/** Those about one lure of the box. */
+const ofLure = ["drop", "angle", "cast", "calibrate"];
 
-export default function Water({
-	answer: initial,
-	trouble,
-	view: firstView,
-	places,
-	spotId,
-	lines,
-	measurements,
-}: Props) {
-	const live = useAnswer(initial, remembered("pick"));
+/** The Water station: where one is, every reading, and what follows for the drop. */
+export default function Water(page: WaterPage) {
+	const live = useAnswer(page.answer, remembered("pick"));
 	const { answer } = live;
-	const [view, setView] = useState(firstView);
-	const [ghost, setGhost] = useState<GhostData | null>(null);
-	const [sonar, setSonar] = useState(false);
-	const [fallRun, setFallRun] = useState(0);
-	const tabs = useRef<HTMLDivElement>(null);
-	// On a phone the open part's name may lie outside the strip.
-	useEffect(() => {
-		const [list, tab] = [tabs.current, tabs.current?.querySelector(`[data-view="${view}"]`)];
-		if (list && tab) {
-			const [strip, name] = [list.getBoundingClientRect(), tab.getBoundingClientRect()];
-			list.scrollLeft += name.left + name.width / 2 - strip.left - strip.width / 2;
-		}
-	}, [view]);
+	const [view, setView] = useState(page.view);
+	const picture = usePicture();
 	const pick = answer.chosen;
 	const open = (next: string) => {
 		setView(next);
 		remember("view", next);
 	};
 	return (
-		<AppLayout
-			title="Water"
-			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} sonar={sonar} fallRun={fallRun} />}
-		>
+		<AppLayout title="Water" column={<AnswerColumn answer={answer} pick={pick} live={live} {...picture.shown} />}>
 			<div className="px-4 py-4 lg:px-7">
-				<LinkBanner live={live} trouble={trouble} />
+				<LinkBanner live={live} trouble={page.trouble} />
 				<div aria-live="polite">
 					<h1 className="text-[25px]">{pick?.drop.spoken ?? "Read the water first"}</h1>
 				</div>
 				<Troubles troubles={live.troubles} />
 				<Aside aside={answer.aside} />
 				<Cautions cautions={answer.cautions} />
-				<Tabs.Root value={view} onValueChange={open} className="mt-3">
-					<Tabs.List
-						ref={tabs}
-						aria-label="Parts of the Water station"
-						className="no-print flex gap-x-1 overflow-x-auto border-b border-rule"
-					>
-						{views.map(([value, name]) => (
-							<Tabs.Trigger
-								key={value}
-								value={value}
-								data-view={value}
-								className="min-h-11 shrink-0 border-b-[3px] border-transparent px-3 whitespace-nowrap text-slate focus-visible:-outline-offset-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
-							>
-								{name}
-							</Tabs.Trigger>
-						))}
-					</Tabs.List>
-					<Tabs.Content value="readings" tabIndex={-1} className="pt-3">
-						<ReadingsBoard live={live} places={places} spotId={spotId} />
-					</Tabs.Content>
-					<Tabs.Content value="chart" tabIndex={-1} className="pt-3">
+				<Tabs value={view} onChange={open} className="mt-3">
+					<TabList
+						label="Parts of the Water station"
+						views={views}
+						value={view}
+						list="no-print gap-x-1 overflow-x-auto"
+						name="min-h-11 shrink-0 px-3"
+					/>
+					<TabPart value="readings" className="pt-3">
+						<ReadingsBoard live={live} places={page.places} spotId={page.spotId} />
+					</TabPart>
+					<TabPart value="chart" className="pt-3">
 						<Suspense>
 							<WeightChart live={live} />
 						</Suspense>
-					</Tabs.Content>
-					<Tabs.Content value="instruments" tabIndex={-1} className="pt-3">
+					</TabPart>
+					<TabPart value="instruments" className="pt-3">
 						<Suspense>
 							<Instruments live={live} />
 						</Suspense>
-					</Tabs.Content>
-					{pick && (
-						<>
-							<Tabs.Content value="drop" tabIndex={-1} className="pt-3">
-								<Suspense>
-									<DropBoard
-										live={live}
-										pick={pick}
-										lines={lines}
-										sonar={sonar}
-										onSonar={setSonar}
-										onGhost={setGhost}
-										onFall={() => setFallRun((run) => run + 1)}
-									/>
-								</Suspense>
-							</Tabs.Content>
-							<Tabs.Content value="angle" tabIndex={-1} className="pt-3">
-								<Suspense>
-									<AngleFix live={live} pick={pick} />
-								</Suspense>
-							</Tabs.Content>
-							<Tabs.Content value="cast" tabIndex={-1} className="pt-3">
-								<Suspense>
-									<Cast live={live} pick={pick} depthUnit={answer.readings.depth?.unit ?? "ft"} />
-								</Suspense>
-							</Tabs.Content>
-							<Tabs.Content value="calibrate" tabIndex={-1} className="pt-3">
-								<Suspense>
-									<Calibrate pick={pick} measurements={measurements} />
-								</Suspense>
-							</Tabs.Content>
-						</>
-					)}
-					{!pick && view !== "readings" && view !== "chart" && view !== "instruments" && (
+					</TabPart>
+					{pick && <OfLure page={page} live={live} pick={pick} picture={picture} />}
+					{!pick && ofLure.includes(view) && (
 						<p className="pt-4 text-slate">Put a lure in the box first; this part is about one of yours.</p>
 					)}
-				</Tabs.Root>
+				</Tabs>
 			</div>
 		</AppLayout>
 	);
+}
+
+/** What the picture shows beside the drop: a second one, the sonar's circle, the fall. */
+function usePicture() {
+	const [ghost, setGhost] = useState<GhostData | null>(null);
+	const [sonar, setSonar] = useState(false);
+	const [fallRun, setFallRun] = useState(0);
+	return {
+		shown: { ghost, sonar, fallRun },
+		onGhost: setGhost,
+		onSonar: setSonar,
+		onFall: () => setFallRun((run) => run + 1),
+	};
+}
+
+interface OfLureProps {
+	page: WaterPage;
+	live: Live;
+	pick: PickData;
+	picture: ReturnType<typeof usePicture>;
+}
+
+function OfLure({ page, live, pick, picture }: OfLureProps) {
+	const { shown, ...moves } = picture;
+	const parts = {
+		drop: <DropBoard live={live} pick={pick} lines={page.lines} sonar={shown.sonar} {...moves} />,
+		angle: <AngleFix live={live} pick={pick} />,
+		cast: <Cast live={live} pick={pick} depthUnit={live.answer.readings.depth?.unit ?? "ft"} />,
+		calibrate: <Calibrate pick={pick} measurements={page.measurements} />,
+	};
+	return Object.entries(parts).map(([view, part]) => (
+		<TabPart key={view} value={view} className="pt-3">
+			<Suspense>{part}</Suspense>
+		</TabPart>
+	));
 }

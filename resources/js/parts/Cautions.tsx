@@ -28,7 +28,8 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 	return (
 		<section
 			aria-label="Cautions"
-			className="mt-2 flex justify-between gap-x-4 border-l-4 max-sm:flex-col lg:items-start border-brass bg-brass-pale px-3 py-1.5 text-[15px]"
+			className="mt-2 flex justify-between gap-x-4 border-l-4 max-sm:flex-col lg:items-start border-brass
+				bg-brass-pale px-3 py-1.5 text-[15px]"
 		>
 			<div>
 				{shown.map((caution) => (

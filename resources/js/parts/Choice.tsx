@@ -23,7 +23,8 @@ export function Choice({ label, value, onChange, options }: Props) {
 					<ToggleGroup.Item
 						key={option}
 						value={option}
-						className="min-h-14 min-w-12 rounded-md lg:min-h-11 border border-slate px-3 data-[state=on]:border-[3px] data-[state=on]:border-ember data-[state=on]:font-bold"
+						className="min-h-14 min-w-12 rounded-md lg:min-h-11 border border-slate px-3 data-[state=on]:border-[3px]
+							data-[state=on]:border-ember data-[state=on]:font-bold"
 					>
 						{word}
 					</ToggleGroup.Item>

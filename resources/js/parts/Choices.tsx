@@ -21,7 +21,8 @@ export function Choices({ label, values, onChange, options }: Props) {
 				<ToggleGroup.Item
 					key={value}
 					value={value}
-					className="min-h-14 rounded-md border border-slate px-3 text-[15px] data-[state=on]:border-2 data-[state=on]:border-ember data-[state=on]:font-bold lg:min-h-11"
+					className="min-h-14 rounded-md border border-slate px-3 text-[15px] data-[state=on]:border-2
+						data-[state=on]:border-ember data-[state=on]:font-bold lg:min-h-11"
 				>
 					{word}
 				</ToggleGroup.Item>

@@ -23,7 +23,9 @@ export function Dialog({ open, onOpenChange, title, says, children }: Props) {
 						first.focus();
 					}}
 					{...(says ? {} : { "aria-describedby": undefined })}
-					className="fixed inset-x-0 bottom-0 z-40 max-h-dvh scroll-pb-32 overflow-y-auto rounded-t-md border border-rule bg-paper p-5 text-ink lg:inset-x-auto lg:top-[12dvh] lg:bottom-auto lg:left-1/2 lg:max-h-[76dvh] lg:w-[520px] lg:-translate-x-1/2 lg:rounded-md"
+					className="fixed inset-x-0 bottom-0 z-40 max-h-dvh scroll-pb-32 overflow-y-auto rounded-t-md border
+						border-rule bg-paper p-5 text-ink lg:inset-x-auto lg:top-[12dvh] lg:bottom-auto lg:left-1/2 lg:max-h-[76dvh]
+						lg:w-[520px] lg:-translate-x-1/2 lg:rounded-md"
 				>
 					<div className="flex items-start justify-between gap-4">
 						<Radix.Title className="figure text-[21px]">{title}</Radix.Title>

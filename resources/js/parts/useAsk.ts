@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useRef } from "react";
 import { pause, queries, troubleOf } from "./queries";
-import { send } from "./send";
+import { Refused, send } from "./send";
 
 interface Asked<T> {
 	answer: T | null;
 	trouble: string | null;
+	/** What was refused, by field. */
+	refused: Record<string, string> | null;
 	/** Whether the answer shown is to an earlier question. */
 	stale: boolean;
 }
@@ -40,6 +42,7 @@ export function useAsk<T>(url: string | null, { again, body, after = 40 }: Optio
 	return {
 		answer: last.current,
 		trouble: error && troubleOf(error, "No connection. The last answer is shown."),
+		refused: error instanceof Refused ? error.fields : null,
 		stale: isFetching || error !== null,
 	};
 }

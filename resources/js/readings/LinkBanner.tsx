@@ -1,4 +1,5 @@
 import { router } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import type { Live } from "./useAnswer";
 
 /** Readings that came with a link are shown, not kept, until the angler says so. */
@@ -20,20 +21,12 @@ export function LinkBanner({ live, trouble }: { live: Live; trouble: string | nu
 			<span className="flex-1 max-sm:basis-full">
 				{only ? `Only tried, not kept: ${only.label} ${only.shown}.` : "These readings came with the link."}
 			</span>
-			<button
-				type="button"
-				className="min-h-8 font-semibold underline underline-offset-4"
-				onClick={() => live.changeMany({})}
-			>
+			<Button look="strong" size="low" onClick={() => live.changeMany({})}>
 				{only ? "Use it as today's" : "Use them as today's"}
-			</button>
-			<button
-				type="button"
-				className="min-h-8 font-semibold underline underline-offset-4"
-				onClick={() => router.visit(window.location.pathname)}
-			>
+			</Button>
+			<Button look="strong" size="low" onClick={() => router.visit(window.location.pathname)}>
 				Back to mine
-			</button>
+			</Button>
 		</div>
 	);
 }

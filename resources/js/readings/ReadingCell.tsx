@@ -1,4 +1,4 @@
-import { Suspense, useRef, useState } from "react";
+import { type KeyboardEvent, Suspense, useRef, useState } from "react";
 import { onDemand } from "../parts/onDemand";
 import type { ReadingData, TipData } from "../types";
 import { stepped, words } from "./stepping";
@@ -27,21 +27,20 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 	const text = waiting ? (live.pending[reading.name] ?? null) : reading.text;
 	const trouble = live.troubles[reading.name];
 	const missing = reading.source === "missing" && !waiting;
-	const told = age === undefined;
-	const mark = waiting
-		? ""
-		: reading.pinned
-			? "pinned"
-			: reading.stale
-				? "stale"
-				: {
-						assumed: told ? "assumed" : "",
-						missing: told ? "not read" : "",
-						link: "link",
-						instrument: "live",
-						spot: told ? "spot" : "",
-						measured: "",
-					}[reading.source];
+	const mark = waiting ? "" : markOf(reading, age === undefined);
+	const keys = (event: KeyboardEvent) => {
+		if (open) return;
+		const by = event.key === "ArrowUp" ? 1 : event.key === "ArrowDown" ? -1 : 0;
+		if (by !== 0) {
+			event.preventDefault();
+			const next = stepped(reading, text, by);
+			if (next !== null) live.change(reading.name, next);
+			else setOpen(true);
+		} else if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
+			event.preventDefault();
+			onMove(event.key === "ArrowRight" ? 1 : -1);
+		}
+	};
 	return (
 		<>
 			<button
@@ -52,20 +51,9 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 				aria-haspopup="dialog"
 				aria-expanded={open === true}
 				onClick={() => setOpen(!open)}
-				onKeyDown={(event) => {
-					if (open) return;
-					const by = event.key === "ArrowUp" ? 1 : event.key === "ArrowDown" ? -1 : 0;
-					if (by !== 0) {
-						event.preventDefault();
-						const next = stepped(reading, text, by);
-						if (next !== null) live.change(reading.name, next);
-						else setOpen(true);
-					} else if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
-						event.preventDefault();
-						onMove(event.key === "ArrowRight" ? 1 : -1);
-					}
-				}}
-				className="relative min-h-[61px] w-full min-w-0 border-r border-rule px-3 py-2 text-left last:border-r-0 focus-visible:-outline-offset-3"
+				onKeyDown={keys}
+				className="relative min-h-[61px] w-full min-w-0 border-r border-rule px-3 py-2 text-left last:border-r-0
+					focus-visible:-outline-offset-3"
 			>
 				<span className="flex justify-between gap-1 text-[13px] text-slate">
 					<span className="truncate">{reading.label}</span>
@@ -77,14 +65,7 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 					{waiting ? words(reading, text) : reading.shown}
 				</span>
 				{age && <span className="block truncate text-[12px] text-slate">{age}</span>}
-				{tipped && (
-					<span
-						className="block min-h-[16px] truncate text-[12px] leading-[16px] text-slate"
-						title={tip?.sentences.map((sentence) => sentence.words).join(" ")}
-					>
-						{tip?.short}
-					</span>
-				)}
+				{tipped && <Tip tip={tip} />}
 				{trouble && <span className="absolute inset-x-0 bottom-0 h-1 bg-rowan" />}
 				{trouble && <span className="sr-only">{trouble}</span>}
 			</button>
@@ -102,5 +83,26 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 				</Suspense>
 			)}
 		</>
+	);
+}
+
+/** Whence it is, in a word; told where it is not said beside it. */
+function markOf({ pinned, stale, source }: ReadingData, told: boolean): string {
+	if (pinned) return "pinned";
+	if (stale) return "stale";
+	if (source === "link") return "link";
+	if (source === "instrument") return "live";
+	if (source === "measured" || !told) return "";
+	return source === "missing" ? "not read" : source;
+}
+
+function Tip({ tip }: { tip: TipData | undefined }) {
+	return (
+		<span
+			className="block min-h-[16px] truncate text-[12px] leading-[16px] text-slate"
+			title={tip?.sentences.map((sentence) => sentence.words).join(" ")}
+		>
+			{tip?.short}
+		</span>
 	);
 }

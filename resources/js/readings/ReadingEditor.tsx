@@ -1,5 +1,6 @@
 import { ToggleGroup } from "radix-ui";
 import { useId, useState } from "react";
+import { Trouble } from "../parts/Notice";
 import type { ReadingData } from "../types";
 import { stepped } from "./stepping";
 
@@ -87,7 +88,8 @@ function MeasureEditor({ reading, text, trouble, onChange, onDone }: Props) {
 
 function ChoiceEditor({ reading, text, trouble, onChange }: Props) {
 	const item =
-		"min-h-12 rounded-md border border-slate px-3 text-left text-[15px] data-[state=on]:border-2 data-[state=on]:border-ember data-[state=on]:font-bold";
+		"min-h-12 rounded-md border border-slate px-3 text-left text-[15px] data-[state=on]:border-2 " +
+		"data-[state=on]:border-ember data-[state=on]:font-bold";
 	const options = reading.options.map((option) => (
 		<ToggleGroup.Item key={option.value} value={option.value} className={item}>
 			{option.word}
@@ -116,11 +118,7 @@ function ChoiceEditor({ reading, text, trouble, onChange }: Props) {
 					{options}
 				</ToggleGroup.Root>
 			)}
-			{trouble && (
-				<p role="alert" className="pt-2 text-[15px] text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="pt-2 text-[15px]" />
 			<p className="pt-2 text-[14px] text-slate">{reading.sourceWords}</p>
 		</div>
 	);

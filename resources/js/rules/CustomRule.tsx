@@ -1,18 +1,14 @@
-import { router } from "@inertiajs/react";
-import { useEffect, useState } from "react";
-import { Choices } from "../parts/Choices";
+import { router, useForm } from "@inertiajs/react";
+import { type FormEvent, useRef } from "react";
+import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
-import { Select } from "../parts/Select";
-import { Refused, send } from "../parts/send";
-import type { ChangesData, ConditionData, ReadingWordsData, RuleData } from "../types";
-import { ConditionFields } from "./ConditionFields";
+import { Trouble } from "../parts/Notice";
+import { useAsk } from "../parts/useAsk";
+import type { ChangesData, RuleData, RulesPage } from "../types";
+import { RuleLures, RuleWhen } from "./RuleParts";
 
-export interface RuleWords {
-	readings: ReadingWordsData[];
-	families: string[];
-	finishes: string[];
-}
+export type RuleWords = Pick<RulesPage, "readings" | "families" | "finishes">;
 
 interface Props extends RuleWords {
 	id: string;
@@ -21,71 +17,43 @@ interface Props extends RuleWords {
 	onDone: () => void;
 }
 
+/** ms after the last letter at which it is tried. */
+const TRIED_AFTER = 150;
+
+/** Points as a number, however they were typed. */
+const number = (points: string) => Number(points.replace(",", ".").replace("−", "-"));
+
 /** Writing a rule: when these readings, then so many points for these lures; what it would change shows as it is written. */
 export function CustomRule({ id, rule, readings, families, finishes, onDone }: Props) {
 	const own = rule?.own;
-	const [name, setName] = useState(own?.name ?? "");
-	const [points, setPoints] = useState(own ? `${own.points}` : "2");
-	const [when, setWhen] = useState<ConditionData[]>(own?.when ?? []);
-	const [lures, setLures] = useState({
-		families: own?.families ?? [],
-		finishes: own?.finishes ?? [],
-		from: own?.from ?? "",
-		to: own?.to ?? "",
+	const form = useForm({
+		name: own?.name ?? "",
+		points: own ? `${own.points}` : "2",
+		when: own?.when ?? [],
+		lures: {
+			families: own?.families ?? [],
+			finishes: own?.finishes ?? [],
+			from: own?.from ?? "",
+			to: own?.to ?? "",
+		},
 	});
-	const [troubles, setTroubles] = useState<Record<string, string>>({});
-	const [changes, setChanges] = useState<ChangesData | null>(null);
-	const number = Number(points.replace(",", ".").replace("−", "-"));
-	const written = JSON.stringify({ name: name.trim() || "my rule", points: number, when, lures });
-
-	useEffect(() => {
-		const mine = new AbortController();
-		const timer = window.setTimeout(async () => {
-			try {
-				setChanges(await send<ChangesData>("POST", `/rules/own/${id}/try`, JSON.parse(written), mine.signal));
-				setTroubles({});
-			} catch (error) {
-				if (mine.signal.aborted) return;
-				setChanges(null);
-				setTroubles(error instanceof Refused ? error.fields : { "": "No connection. Try again." });
-			}
-		}, 150);
-		return () => {
-			window.clearTimeout(timer);
-			mine.abort();
-		};
-	}, [id, written]);
-
-	const keep = () => {
-		router.put(
-			`/rules/own/${id}`,
-			{ name, points: number, when: when as never, lures },
-			{ preserveScroll: true, onSuccess: onDone, onError: setTroubles },
-		);
+	const { name, points, when, lures } = form.data;
+	const tried = useTried(`/rules/own/${id}/try`, {
+		name: name.trim() || "my rule",
+		points: number(points),
+		when,
+		lures,
+	});
+	const troubles: Record<string, string> = { ...tried.fields, ...form.errors };
+	const rest = Object.entries(troubles).filter(([field]) => field !== "name" && field !== "points");
+	const keep = (event: FormEvent) => {
+		event.preventDefault();
+		form.transform((data) => ({ ...data, points: number(data.points) as never }));
+		form.put(`/rules/own/${id}`, { preserveScroll: true, onSuccess: onDone });
 	};
-	const free = readings.filter((reading) => !when.some((condition) => condition.reading === reading.name));
-	const group = (label: string, of: "families" | "finishes", options: string[]) => (
-		<fieldset className="pb-3">
-			<legend className="pb-1 text-[15px] text-slate">{label}, any when none is chosen</legend>
-			<Choices
-				label={label}
-				values={lures[of]}
-				onChange={(next) => setLures({ ...lures, [of]: next })}
-				options={options.map((option) => [option, option.replaceAll("_", " ")] as const)}
-			/>
-		</fieldset>
-	);
-	const rest = Object.entries(troubles)
-		.filter(([field]) => field !== "name" && field !== "points")
-		.map(([, words]) => words);
 	return (
 		<Dialog open onOpenChange={(open) => !open && onDone()} title={own ? "Change your rule" : "A rule of your own"}>
-			<form
-				onSubmit={(event) => {
-					event.preventDefault();
-					keep();
-				}}
-			>
+			<form onSubmit={keep}>
 				<div className="mt-3 grid gap-x-4 sm:grid-cols-[1fr_130px]">
 					<Field
 						label="What it holds"
@@ -94,80 +62,70 @@ export function CustomRule({ id, rule, readings, families, finishes, onDone }: P
 						maxLength={80}
 						data-first
 						trouble={troubles.name}
-						onChange={(event) => setName(event.target.value)}
+						onChange={(event) => form.setData("name", event.target.value)}
 					/>
 					<Field
 						label="Points"
 						inputMode="text"
 						value={points}
 						trouble={troubles.points}
-						onChange={(event) => setPoints(event.target.value)}
+						onChange={(event) => form.setData("points", event.target.value)}
 					/>
 				</div>
-				<h3 className="figure text-[17px]">When</h3>
-				<ul>
-					{when.map((condition) => (
-						<ConditionFields
-							key={condition.reading}
-							condition={condition}
-							reading={readings.find((reading) => reading.name === condition.reading)}
-							onChange={(next) => setWhen(when.map((one) => (one.reading === next.reading ? next : one)))}
-							onDrop={() => setWhen(when.filter((one) => one.reading !== condition.reading))}
-						/>
-					))}
-				</ul>
-				{when.length === 0 && <p className="text-[15px] text-slate">Always, until you choose a reading.</p>}
-				{free.length > 0 && (
-					<Select
-						label="Add a reading"
-						value=""
-						options={[["", "Add a reading"], ...free.map((reading) => [reading.name, reading.word] as const)]}
-						onChange={(reading) => reading && setWhen([...when, { reading, from: "", to: "", any: [] }])}
-						className="mt-1 mb-4"
-					/>
-				)}
-				<h3 className="figure text-[17px]">Then for</h3>
-				{group("Family", "families", families)}
-				{group("Finish", "finishes", finishes)}
-				<div className="grid grid-cols-2 gap-4">
-					<Field
-						label="Weight from"
-						placeholder="any"
-						value={lures.from}
-						onChange={(event) => setLures({ ...lures, from: event.target.value })}
-					/>
-					<Field
-						label="up to"
-						placeholder="any"
-						value={lures.to}
-						onChange={(event) => setLures({ ...lures, to: event.target.value })}
-					/>
-				</div>
-				{rest.map((words) => (
-					<p key={words} role="alert" className="pb-2 text-rowan">
-						{words}
-					</p>
+				<RuleWhen when={when} readings={readings} onChange={(next) => form.setData("when", next)} />
+				<RuleLures
+					lures={lures}
+					families={families}
+					finishes={finishes}
+					onChange={(next) => form.setData("lures", next)}
+				/>
+				{rest.map(([field, words]) => (
+					<Trouble key={field} words={words} className="pb-2" />
 				))}
-				<div className="sticky -bottom-5 -mx-5 -mb-5 border-t border-rule bg-paper px-5 py-3">
-					<p aria-live="polite" className="pb-2 text-[15px]">
-						{changes ? changes.sentence : "Not yet a whole rule."}
-					</p>
-					<div className="flex items-center justify-between gap-4">
-						<button type="submit" className="figure min-h-12 rounded-md bg-ember px-6 text-on-ember">
-							Keep this rule
-						</button>
-						{own && (
-							<button
-								type="button"
-								onClick={() => router.delete(`/rules/own/${id}`, { preserveScroll: true, onSuccess: onDone })}
-								className="min-h-12 text-rowan underline underline-offset-4"
-							>
-								Take it away
-							</button>
-						)}
-					</div>
-				</div>
+				<Foot id={id} own={own !== undefined && own !== null} changes={tried.changes} onDone={onDone} />
 			</form>
 		</Dialog>
+	);
+}
+
+/** What a rule would change as it stands; null while it is not yet a whole one. */
+function useTried(url: string, rule: unknown) {
+	// Asked anew when it says something else, not when it is another object that says the same.
+	const written = JSON.stringify(rule);
+	const body = useRef<unknown>(null);
+	if (JSON.stringify(body.current) !== written) body.current = rule;
+	const { answer, trouble, refused } = useAsk<ChangesData>(url, { body: body.current, after: TRIED_AFTER });
+	return {
+		changes: trouble === null ? answer : null,
+		fields: refused ?? (trouble ? { "": "No connection. Try again." } : {}),
+	};
+}
+
+interface FootProps {
+	id: string;
+	/** Whether it is kept already. */
+	own: boolean;
+	changes: ChangesData | null;
+	onDone: () => void;
+}
+
+function Foot({ id, own, changes, onDone }: FootProps) {
+	const takeAway = () => router.delete(`/rules/own/${id}`, { preserveScroll: true, onSuccess: onDone });
+	return (
+		<div className="sticky -bottom-5 -mx-5 -mb-5 border-t border-rule bg-paper px-5 py-3">
+			<p aria-live="polite" className="pb-2 text-[15px]">
+				{changes ? changes.sentence : "Not yet a whole rule."}
+			</p>
+			<div className="flex items-center justify-between gap-4">
+				<Button type="submit" look="next" size="normal" className="px-6">
+					Keep this rule
+				</Button>
+				{own && (
+					<Button size="normal" className="text-rowan" onClick={takeAway}>
+						Take it away
+					</Button>
+				)}
+			</div>
+		</div>
 	);
 }

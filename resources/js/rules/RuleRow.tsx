@@ -23,7 +23,10 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 	};
 	const button = "min-h-11 min-w-10 rounded-md border border-slate text-lg disabled:border-rule disabled:text-slate";
 	return (
-		<li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-t border-rule py-2 sm:grid-cols-[34px_minmax(0,1fr)_auto_auto]">
+		<li
+			className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-t border-rule py-2
+			sm:grid-cols-[34px_minmax(0,1fr)_auto_auto]"
+		>
 			<span className="figure hidden text-[14px] text-slate sm:block">{rule.own ? "" : rule.id}</span>
 			<div className={`min-w-0 ${on ? "" : "text-slate"}`}>
 				<p>{rule.says}</p>
@@ -69,7 +72,8 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 				checked={on}
 				onCheckedChange={(next) => onWeigh(next ? last : 0)}
 				aria-label={rule.says}
-				className="flex h-11 w-[70px] items-center justify-between rounded-md border-2 border-slate bg-frost px-1 data-[state=checked]:flex-row-reverse data-[state=checked]:border-moss data-[state=checked]:bg-paper max-sm:order-2"
+				className="flex h-11 w-[70px] items-center justify-between rounded-md border-2 border-slate bg-frost px-1
+					data-[state=checked]:flex-row-reverse data-[state=checked]:border-moss data-[state=checked]:bg-paper max-sm:order-2"
 			>
 				<Switch.Thumb className="block h-8 w-6 rounded bg-slate data-[state=checked]:bg-moss" />
 				<span className={`flex-1 text-center text-[14px] ${on ? "font-bold" : ""}`} aria-hidden="true">

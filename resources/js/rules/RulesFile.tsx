@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useRef, useState } from "react";
+import { Trouble } from "../parts/Notice";
 
 /** A visit after which one is still where one was. */
 export const quietly = { preserveScroll: true, preserveState: true } as const;
@@ -69,11 +70,7 @@ export function RulesFile({ asItComes, off }: Props) {
 					event.target.value = "";
 				}}
 			/>
-			{trouble && (
-				<p role="alert" className="w-full text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="w-full" />
 		</>
 	);
 }

@@ -22,7 +22,7 @@ interface Props {
 /** Column on the left, stations above, readings under them, the station below. */
 export function AppLayout({ title, column, strip, children }: Props) {
 	const wide = useWide("lg");
-	const { props } = usePage<{ theme: string; said: string | null }>();
+	const { props } = usePage();
 	/** Null until they are first asked for. */
 	const [keysShown, setKeysShown] = useState<boolean | null>(null);
 	const [finding, setFinding] = useState<boolean | null>(null);

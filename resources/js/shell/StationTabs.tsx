@@ -21,7 +21,8 @@ export function StationTabs({ onFind, onKeys }: Props) {
 									href={station.path}
 									aria-current={here ? "page" : undefined}
 									aria-keyshortcuts={`${index + 1}`}
-									className={`figure block border-b-4 pb-2.5 text-[17px] ${here ? "border-ember text-ink" : "border-transparent text-slate hover:text-ink"}`}
+									className={`figure block border-b-4 pb-2.5 text-[17px]
+										${here ? "border-ember text-ink" : "border-transparent text-slate hover:text-ink"}`}
 								>
 									{station.name}
 								</Link>

@@ -27,7 +27,8 @@ export default function StationsSheet({ open, onOpenChange, onFind }: Props) {
 									href={place.path}
 									onClick={() => onOpenChange(false)}
 									aria-current={isHere(place.path, url) ? "page" : undefined}
-									className="figure flex min-h-14 items-center rounded-md border border-rule px-4 aria-[current=page]:border-2 aria-[current=page]:border-ember"
+									className="figure flex min-h-14 items-center rounded-md border border-rule px-4
+										aria-[current=page]:border-2 aria-[current=page]:border-ember"
 								>
 									{place.name}
 								</Link>

@@ -1,3 +1,7 @@
+import { Button } from "../parts/Button";
+import { Check } from "../parts/Check";
+import { SmallField } from "../parts/SmallField";
+
 interface Hole {
 	name: string;
 	x: number;
@@ -40,83 +44,95 @@ const shaped: [string, string][] = [
 
 type OnChange = (set: Record<string, unknown>, words: string) => Promise<boolean>;
 
+interface NumberProps {
+	label: string;
+	value: number | "";
+	onKeep: (text: string) => void;
+}
+
+/** A figure kept when it is left. */
+function NumberCell({ label, value, onKeep }: NumberProps) {
+	return (
+		<td className="py-1 pr-3">
+			<input
+				key={value}
+				aria-label={`${label}, mm`}
+				defaultValue={value}
+				onBlur={(event) => event.target.value !== `${value}` && onKeep(event.target.value)}
+				onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+				className="min-h-10 w-20 rounded-md border-2 border-slate bg-paper px-2 text-[16px] text-ink"
+			/>
+		</td>
+	);
+}
+
+function RowHead({ words }: { words: string }) {
+	return (
+		<th scope="row" className="py-1 pr-3 text-left font-normal">
+			{words}
+		</th>
+	);
+}
+
 /** The places typed, in millimetres. */
 export function Places({ fields, onChange }: { fields: Fields; onChange: OnChange }) {
-	const number = (label: string, value: number | "", keep: (text: string) => void) => (
-		<input
-			key={value}
-			aria-label={label}
-			defaultValue={value}
-			onBlur={(event) => event.target.value !== `${value}` && keep(event.target.value)}
-			onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
-			className="min-h-10 w-20 rounded-md border-2 border-slate bg-paper px-2 text-[16px] text-ink"
-		/>
-	);
-	const hole = (index: number, part: "x" | "y") => (text: string) =>
+	const { balance } = fields;
+	const move = (index: number, part: "x" | "y") => (text: string) =>
 		void onChange(
 			{ holes: fields.holes.map((one, at) => (at === index ? { ...one, [part]: text } : one)) },
 			"A hole is moved.",
 		);
-	const balance = (x: string | number, y: string | number) =>
+	const moveBalance = (x: string | number, y: string | number) =>
 		void onChange({ balance: [x, y] }, "The balance point is moved.");
-	const cell = "py-1 pr-3";
 	return (
 		<table className="mt-2 text-[15px]">
 			<thead className="text-left text-[13px] text-slate">
 				<tr>
-					<th scope="col" className={`${cell} font-normal`}>
-						mm
-					</th>
-					<th scope="col" className={`${cell} font-normal`}>
-						from the nose
-					</th>
-					<th scope="col" className={`${cell} font-normal`}>
-						up
-					</th>
+					{["mm", "from the nose", "up"].map((words) => (
+						<th key={words} scope="col" className="py-1 pr-3 font-normal">
+							{words}
+						</th>
+					))}
 				</tr>
 			</thead>
 			<tbody>
 				<tr>
-					<th scope="row" className={`${cell} text-left font-normal`}>
-						whole lure
-					</th>
-					<td className={cell}>
-						{number("length, mm", fields.length, (length) => void onChange({ length }, "The length is changed."))}
-					</td>
-					<td className={cell}>
-						{number("height, mm", fields.height, (height) => void onChange({ height }, "The height is changed."))}
-					</td>
+					<RowHead words="whole lure" />
+					<NumberCell
+						label="length"
+						value={fields.length}
+						onKeep={(length) => void onChange({ length }, "The length is changed.")}
+					/>
+					<NumberCell
+						label="height"
+						value={fields.height}
+						onKeep={(height) => void onChange({ height }, "The height is changed.")}
+					/>
 				</tr>
 				{fields.holes.map((one, index) => (
 					<tr key={one.name}>
-						<th scope="row" className={`${cell} text-left font-normal`}>
-							{one.name} hole
-						</th>
-						<td className={cell}>{number(`${one.name} hole from the nose, mm`, one.x, hole(index, "x"))}</td>
-						<td className={cell}>{number(`${one.name} hole up, mm`, one.y, hole(index, "y"))}</td>
+						<RowHead words={`${one.name} hole`} />
+						<NumberCell label={`${one.name} hole from the nose`} value={one.x} onKeep={move(index, "x")} />
+						<NumberCell label={`${one.name} hole up`} value={one.y} onKeep={move(index, "y")} />
 					</tr>
 				))}
 				<tr>
-					<th scope="row" className={`${cell} text-left font-normal`}>
-						balance point
-					</th>
-					<td className={cell}>
-						{number("balance point from the nose, mm", fields.balance?.[0] ?? "", (x) =>
-							balance(x, fields.balance?.[1] ?? 0),
-						)}
-					</td>
-					<td className={cell}>
-						{number("balance point up, mm", fields.balance?.[1] ?? "", (y) => balance(fields.balance?.[0] ?? 0, y))}
-					</td>
+					<RowHead words="balance point" />
+					<NumberCell
+						label="balance point from the nose"
+						value={balance?.[0] ?? ""}
+						onKeep={(x) => moveBalance(x, balance?.[1] ?? 0)}
+					/>
+					<NumberCell
+						label="balance point up"
+						value={balance?.[1] ?? ""}
+						onKeep={(y) => moveBalance(balance?.[0] ?? 0, y)}
+					/>
 					<td>
-						{fields.balance && (
-							<button
-								type="button"
-								className="min-h-10 text-slate underline underline-offset-4"
-								onClick={() => void onChange({ balance: null }, "The balance point is taken away.")}
-							>
+						{balance && (
+							<Button look="aside" onClick={() => void onChange({ balance: null }, "The balance point is taken away.")}>
 								Take away
-							</button>
+							</Button>
 						)}
 					</td>
 				</tr>
@@ -125,69 +141,52 @@ export function Places({ fields, onChange }: { fields: Fields; onChange: OnChang
 	);
 }
 
+const tick = "flex min-h-11 items-center gap-2";
+
 /** What finish and body are made of. */
 export function MadeOf({ fields, onChange }: { fields: Fields; onChange: OnChange }) {
 	const keep = (name: string, value: string | boolean) =>
 		void onChange({ build: { [name]: value } }, "What it is made of is kept.");
+	const add = (name: string, on: boolean) => {
+		const accents = on ? [...fields.accents, name] : fields.accents.filter((one) => one !== name);
+		void onChange({ accents }, "What was added is kept.");
+	};
 	return (
 		<section aria-label="What it is made of" className="mt-5 border-t border-rule pt-3">
 			<h2 className="text-[19px]">Made of</h2>
 			<div className="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-3">
-				{build.map(([name, label]) => (
-					<label key={name} className="text-[14px] text-slate">
-						{label}
-						<input
-							key={`${fields.build[name] ?? ""}`}
-							defaultValue={`${fields.build[name] ?? ""}`}
-							onBlur={(event) => event.target.value !== `${fields.build[name] ?? ""}` && keep(name, event.target.value)}
-							className="block min-h-11 w-full rounded-md border-2 border-slate bg-paper px-2 text-[16px] text-ink"
+				{build.map(([name, label]) => {
+					const now = `${fields.build[name] ?? ""}`;
+					return (
+						<SmallField
+							key={`${name} ${now}`}
+							label={label}
+							defaultValue={now}
+							onBlur={(event) => event.target.value !== now && keep(name, event.target.value)}
 						/>
-					</label>
-				))}
+					);
+				})}
 			</div>
 			<fieldset className="mt-2 flex flex-wrap gap-x-5">
 				<legend className="text-[14px] text-slate">added to the finish</legend>
 				{added.map(([name, label]) => (
-					<label key={name} className="flex min-h-11 items-center gap-2">
-						<input
-							type="checkbox"
-							className="size-5 accent-[var(--ember)]"
-							checked={fields.accents.includes(name)}
-							onChange={(event) =>
-								void onChange(
-									{
-										accents: event.target.checked
-											? [...fields.accents, name]
-											: fields.accents.filter((one) => one !== name),
-									},
-									"What was added is kept.",
-								)
-							}
-						/>
+					<Check key={name} className={tick} checked={fields.accents.includes(name)} onChange={(on) => add(name, on)}>
 						{label}
-					</label>
+					</Check>
 				))}
-				<label className="flex min-h-11 items-center gap-2">
-					<input
-						type="checkbox"
-						className="size-5 accent-[var(--ember)]"
-						checked={fields.red}
-						onChange={(event) => void onChange({ red: event.target.checked }, "What was added is kept.")}
-					/>
+				<Check
+					className={tick}
+					checked={fields.red}
+					onChange={(red) => void onChange({ red }, "What was added is kept.")}
+				>
 					red near the hooks
-				</label>
+				</Check>
 			</fieldset>
 			<div className="mt-2 flex flex-wrap gap-x-5">
 				{shaped.map(([name, label]) => (
-					<label key={name} className="flex min-h-11 items-center gap-2">
-						<input
-							type="checkbox"
-							className="size-5 accent-[var(--ember)]"
-							checked={fields.build[name] === true}
-							onChange={(event) => keep(name, event.target.checked)}
-						/>
+					<Check key={name} className={tick} checked={fields.build[name] === true} onChange={(on) => keep(name, on)}>
 						{label}
-					</label>
+					</Check>
 				))}
 			</div>
 		</section>

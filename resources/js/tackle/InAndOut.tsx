@@ -1,54 +1,48 @@
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
+import { Button, FileLink } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
-import { Refused, sendFile } from "../parts/send";
+import { Trouble } from "../parts/Notice";
+import { queries, troubleOf } from "../parts/queries";
+import { sendFile } from "../parts/send";
 import type { ImportData } from "../types";
+
+const outs = [
+	["/box.csv", "Take it out as CSV"],
+	["/box.json", "as JSON"],
+	["/schema/box.schema.json", "its schema"],
+] as const;
 
 /** The box out as CSV or JSON, and in from either: first what would happen, line by line, then the good ones. */
 export function InAndOut({ onTaken }: { onTaken: () => void }) {
 	const [open, setOpen] = useState(false);
 	const [file, setFile] = useState<File | null>(null);
-	const [plan, setPlan] = useState<ImportData | null>(null);
-	const [taken, setTaken] = useState(false);
-	const [busy, setBusy] = useState(false);
-	const [trouble, setTrouble] = useState<string | null>(null);
-	const ask = async (url: string, chosen: File) => {
-		setBusy(true);
-		setTrouble(null);
-		try {
-			setPlan(await sendFile<ImportData>(url, chosen));
-			return true;
-		} catch (error) {
-			setPlan(null);
-			setTrouble(
-				error instanceof Refused ? error.message : "No connection, or the file is too large. Nothing was taken in.",
-			);
-			return false;
-		} finally {
-			setBusy(false);
-		}
+	const plan = useFileAsk("/box/preview");
+	const take = useFileAsk("/box/import");
+	const told = take.data ?? plan.data;
+	const trouble = take.error ?? plan.error;
+	const busy = plan.isPending || take.isPending;
+	const choose = (chosen: File | null) => {
+		setFile(chosen);
+		plan.reset();
+		take.reset();
+		if (chosen) plan.mutate(chosen);
 	};
-	const good = plan ? plan.add + plan.change : 0;
 	return (
 		<div className="float-right">
-			<button type="button" onClick={() => setOpen(true)} className="min-h-11 underline underline-offset-4">
-				In and out
-			</button>
+			<Button onClick={() => setOpen(true)}>In and out</Button>
 			<Dialog
 				open={open}
 				onOpenChange={setOpen}
 				title="The box, in and out"
 				says="As CSV for a spreadsheet, or as JSON."
 			>
-				<p className="flex flex-wrap gap-5">
-					<a href="/box.csv" className="flex min-h-11 items-center underline underline-offset-4">
-						Take it out as CSV
-					</a>
-					<a href="/box.json" className="flex min-h-11 items-center underline underline-offset-4">
-						as JSON
-					</a>
-					<a href="/schema/box.schema.json" className="flex min-h-11 items-center underline underline-offset-4">
-						its schema
-					</a>
+				<p className="flex flex-wrap gap-x-5">
+					{outs.map(([href, words]) => (
+						<FileLink key={href} href={href}>
+							{words}
+						</FileLink>
+					))}
 				</p>
 				<label className="mt-2 block border-t border-rule pt-3 font-semibold">
 					Bring in a CSV or JSON file
@@ -56,54 +50,58 @@ export function InAndOut({ onTaken }: { onTaken: () => void }) {
 						type="file"
 						accept=".csv,.json,.txt,text/csv,application/json"
 						className="mt-1 block min-h-11 w-full"
-						onChange={(event) => {
-							const chosen = event.target.files?.[0] ?? null;
-							setFile(chosen);
-							setPlan(null);
-							setTaken(false);
-							if (chosen) void ask("/box/preview", chosen);
-						}}
+						onChange={(event) => choose(event.target.files?.[0] ?? null)}
 					/>
 				</label>
-				{trouble && (
-					<p role="alert" className="pt-2 text-rowan">
-						{trouble}
-					</p>
-				)}
+				<Trouble
+					words={trouble && troubleOf(trouble, "No connection, or the file is too large. Nothing was taken in.")}
+				/>
 				{busy && <p role="status">Reading the file …</p>}
-				{plan && (
-					<div aria-live="polite">
-						<p className="figure pt-2 text-[17px]">
-							{taken ? "Taken in: " : "Would be: "}
-							{plan.add} added, {plan.change} changed, {plan.same} as they are, {plan.refused} refused.
-						</p>
-						<ul className="mt-1 max-h-[30dvh] overflow-y-auto text-[14px]">
-							{plan.lines.map((line) => (
-								<li key={line.line} className="grid grid-cols-[64px_64px_1fr] gap-2 border-t border-rule py-1">
-									<span className="text-slate">line {line.line}</span>
-									<b className={line.status === "refused" ? "text-rowan" : ""}>{line.status}</b>
-									<span>{line.words}</span>
-								</li>
-							))}
-						</ul>
-						{!taken && (
-							<button
-								type="button"
-								disabled={busy || good === 0 || !file}
-								onClick={async () => {
-									if (file && (await ask("/box/import", file))) {
-										setTaken(true);
-										onTaken();
-									}
-								}}
-								className="figure mt-3 min-h-12 w-full rounded-md bg-ember text-on-ember"
-							>
-								{good === 0 ? "Nothing to take in" : `Take in ${good}`}
-							</button>
-						)}
-					</div>
+				{told && !trouble && (
+					<Plan
+						plan={told}
+						taken={take.isSuccess}
+						busy={busy}
+						onTake={() => file && take.mutate(file, { onSuccess: onTaken })}
+					/>
 				)}
 			</Dialog>
+		</div>
+	);
+}
+
+const useFileAsk = (url: string) =>
+	useMutation({ mutationFn: (file: File) => sendFile<ImportData>(url, file) }, queries);
+
+interface PlanProps {
+	plan: ImportData;
+	taken: boolean;
+	busy: boolean;
+	onTake: () => void;
+}
+
+function Plan({ plan, taken, busy, onTake }: PlanProps) {
+	const good = plan.add + plan.change;
+	return (
+		<div aria-live="polite">
+			<p className="figure pt-2 text-[17px]">
+				{taken ? "Taken in: " : "Would be: "}
+				{plan.add} added, {plan.change} changed, {plan.same} as they are, {plan.refused} refused.
+			</p>
+			<ul className="mt-1 max-h-[30dvh] overflow-y-auto text-[14px]">
+				{plan.lines.map((line) => (
+					<li key={line.line} className="grid grid-cols-[64px_64px_1fr] gap-2 border-t border-rule py-1">
+						<span className="text-slate">line {line.line}</span>
+						<b className={line.status === "refused" ? "text-rowan" : ""}>{line.status}</b>
+						<span>{line.words}</span>
+					</li>
+				))}
+			</ul>
+			{!taken && (
+				<Button look="next" size="normal" wide className="mt-3" disabled={busy || good === 0} onClick={onTake}>
+					{good === 0 ? "Nothing to take in" : `Take in ${good}`}
+				</Button>
+			)}
 		</div>
 	);
 }

@@ -1,5 +1,6 @@
 import { useForm } from "@inertiajs/react";
 import { useState } from "react";
+import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 import type { NotesData } from "../types";
@@ -28,14 +29,9 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 								<span className="block text-[14px] text-slate">protected: {one.protectedFish}</span>
 							)}
 						</span>
-						<button
-							type="button"
-							aria-label={`Note the rules of ${one.water}`}
-							onClick={() => setOpen(one)}
-							className="min-h-11 underline underline-offset-4"
-						>
+						<Button aria-label={`Note the rules of ${one.water}`} onClick={() => setOpen(one)}>
 							{one.rules || one.protectedFish ? "Change" : "Note"}
-						</button>
+						</Button>
 					</li>
 				))}
 			</ul>
@@ -72,13 +68,9 @@ function Notes({ notes, onDone }: { notes: NotesData; onDone: () => void }) {
 					trouble={form.errors.protected}
 					onChange={(event) => form.setData("protected", event.target.value)}
 				/>
-				<button
-					type="submit"
-					disabled={form.processing}
-					className="figure min-h-12 w-full rounded-md bg-ember text-on-ember"
-				>
+				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
 					Keep it
-				</button>
+				</Button>
 			</form>
 		</Dialog>
 	);

@@ -1,5 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { Button } from "../parts/Button";
+import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
 import type { BenchData } from "../types";
 import { Hanging } from "./BenchDrawing";
@@ -74,15 +76,9 @@ function HangReading({ lureId, hole, read, can }: { lureId: number; hole: string
 					onChange={(event) => setAngle(event.target.value)}
 					className="min-h-11 w-16 rounded-md border-2 border-slate bg-paper px-2"
 				/>
-				<button type="submit" className="min-h-11 underline underline-offset-4">
-					Keep
-				</button>
+				<Button type="submit">Keep</Button>
 			</label>
-			{trouble && (
-				<p role="alert" className="text-[14px] text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="text-[14px]" />
 		</form>
 	);
 }

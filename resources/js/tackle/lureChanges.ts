@@ -75,7 +75,10 @@ export interface Notes {
 	onGood: () => void;
 }
 
-/** Changes of lures, each of which can be undone; `onChanged` is given the lures as they are then, none when they are to be looked at anew. */
+/**
+ * Changes of lures, each of which can be undone; `onChanged` is given the lures as they are then, none when they are to be
+ * looked at anew.
+ */
 export function useLureChanges(onChanged: (lures: LureData[]) => unknown) {
 	const [undo, setUndo] = useState<Notes["undo"]>(null);
 	const [trouble, setTrouble] = useState<Told["trouble"]>(null);

@@ -1,7 +1,9 @@
-import { router } from "@inertiajs/react";
-import { useEffect, useState } from "react";
+import { router, useForm } from "@inertiajs/react";
+import { type FormEvent, useEffect, useState } from "react";
+import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
+import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
 import type { MeasurementData, PickData } from "../types";
@@ -12,142 +14,122 @@ const kinds = [
 	["hang", "hang it"],
 ] as const;
 
+/** What each measurement asks for. */
+const fields = {
+	drop: [["seconds", "Time", "9 s"]],
+	drift: [
+		["distance", "Distance", "50 ft"],
+		["seconds", "Time", "9 s"],
+	],
+	hang: [["angle", "Nose below level", "35°"]],
+} as const;
+
+type Kind = keyof typeof fields;
+
 /** Three measurements that replace estimates, each shown beside what it replaces. */
 export default function Calibrate({ pick, measurements }: { pick: PickData; measurements: MeasurementData[] }) {
-	const [kind, setKind] = useState<string>("drop");
-	const [values, setValues] = useState({ seconds: "", distance: "", angle: "" });
-	const [troubles, setTroubles] = useState<Record<string, string>>({});
-	const [id, setId] = useState(newId);
-	const age = useAge();
-	const keep = (more: Partial<typeof values> = {}) =>
-		router.post(
-			"/measurements",
-			{ uuid: id, kind, pick: pick.key, ...values, ...more },
-			{
-				preserveScroll: true,
-				preserveState: true,
-				onError: setTroubles,
-				onSuccess: () => {
-					setTroubles({});
-					setId(newId());
-					setValues({ seconds: "", distance: "", angle: "" });
-				},
-			},
-		);
-	const set = (name: keyof typeof values) => (event: { target: { value: string } }) =>
-		setValues({ ...values, [name]: event.target.value });
 	return (
 		<div className="grid gap-x-8 lg:grid-cols-[360px_minmax(0,1fr)]">
-			<section aria-label="Measure">
-				<Choice
-					label="Measure"
-					value={kind}
-					onChange={(next) => {
-						setKind(next);
-						setTroubles({});
-					}}
-					options={kinds}
-				/>
-				<form
-					className="mt-3"
-					noValidate
-					onSubmit={(event) => {
-						event.preventDefault();
-						keep();
-					}}
-				>
-					{kind === "drop" && (
-						<p className="mb-3 text-[15px]">
-							Drop the {pick.spoken} ({pick.subtitle.split(" · ")[0]}), finger barely on the line. Start as it goes
-							under, stop when the line goes slack.
-						</p>
-					)}
-					{kind === "drift" && (
-						<p className="mb-3 text-[15px]">
-							Drop a marker and time how long the boat takes to go a known way from it.
-						</p>
-					)}
-					{kind === "hang" && (
-						<p className="mb-3 text-[15px]">
-							Hang the {pick.spoken} from its {pick.hole ?? "eye"} hole and read how far its nose points below level.
-							Two or more holes find the balance point.
-						</p>
-					)}
-					{kind !== "hang" && (
-						<StopWatch onStop={(seconds) => setValues((now) => ({ ...now, seconds: `${seconds.toFixed(1)} s` }))} />
-					)}
-					{kind === "drift" && (
-						<Field
-							label="Distance"
-							placeholder="50 ft"
-							value={values.distance}
-							trouble={troubles.distance}
-							onChange={set("distance")}
-						/>
-					)}
-					{kind !== "hang" && (
-						<Field
-							label="Time"
-							placeholder="9 s"
-							value={values.seconds}
-							trouble={troubles.seconds}
-							onChange={set("seconds")}
-						/>
-					)}
-					{kind === "hang" && (
-						<Field
-							label="Nose below level"
-							placeholder="35°"
-							value={values.angle}
-							trouble={troubles.angle}
-							onChange={set("angle")}
-						/>
-					)}
-					{Object.entries(troubles)
-						.filter(([name]) => !["seconds", "distance", "angle"].includes(name))
-						.map(([name, words]) => (
-							<p key={name} role="alert" className="pb-2 text-rowan">
-								{words}
-							</p>
-						))}
-					<button type="submit" className="figure min-h-12 w-full rounded-md bg-ember text-on-ember">
-						Keep this measurement
-					</button>
-				</form>
-			</section>
-			<section aria-label="Measured so far">
-				<h2 className="text-[19px]">
-					{measurements.length === 0 ? "Nothing measured yet" : "Measured, beside the estimate it replaces"}
-				</h2>
-				{measurements.length === 0 && (
-					<p className="mt-1 text-slate">Until then every figure rests on estimates and says so.</p>
-				)}
-				<ul className="mt-2">
-					{measurements.map((one) => (
-						<li key={one.uuid} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-t border-rule py-2">
-							<div>
-								<p className="font-semibold">
-									{one.title}: <span className="text-brass-deep">{one.measured}</span>
-								</p>
-								<p className="text-[14px] text-slate">
-									{one.estimate} · {one.method} · {age(one.at)}
-								</p>
-							</div>
-							<button
-								type="button"
-								aria-label={`Take away ${one.title}: ${one.measured}`}
-								onClick={() =>
-									router.delete(`/measurements/${one.uuid}`, { preserveScroll: true, preserveState: true })
-								}
-								className="min-h-11 text-slate underline underline-offset-4"
-							>
-								Take away
-							</button>
-						</li>
-					))}
-				</ul>
-			</section>
+			<Measure pick={pick} />
+			<Measured measurements={measurements} />
 		</div>
+	);
+}
+
+function Measure({ pick }: { pick: PickData }) {
+	const form = useForm({ uuid: newId(), kind: "drop" as Kind, seconds: "", distance: "", angle: "" });
+	const { kind } = form.data;
+	const asked = fields[kind];
+	const keep = (event: FormEvent) => {
+		event.preventDefault();
+		form.transform((data) => ({ ...data, pick: pick.key }));
+		form.post("/measurements", {
+			preserveScroll: true,
+			preserveState: true,
+			onSuccess: () => {
+				form.reset("seconds", "distance", "angle");
+				form.setData("uuid", newId());
+			},
+		});
+	};
+	const others = Object.entries(form.errors).filter(([name]) => !asked.some(([field]) => field === name));
+	return (
+		<section aria-label="Measure">
+			<Choice
+				label="Measure"
+				value={kind}
+				onChange={(next) => {
+					form.setData("kind", next as Kind);
+					form.clearErrors();
+				}}
+				options={kinds}
+			/>
+			<form className="mt-3" noValidate onSubmit={keep}>
+				<p className="mb-3 text-[15px]">{how(kind, pick)}</p>
+				{kind !== "hang" && <StopWatch onStop={(seconds) => form.setData("seconds", `${seconds.toFixed(1)} s`)} />}
+				{asked.map(([name, label, placeholder]) => (
+					<Field
+						key={name}
+						label={label}
+						placeholder={placeholder}
+						value={form.data[name]}
+						trouble={form.errors[name]}
+						onChange={(event) => form.setData(name, event.target.value)}
+					/>
+				))}
+				{others.map(([name, words]) => (
+					<Trouble key={name} words={words} className="pb-2" />
+				))}
+				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
+					Keep this measurement
+				</Button>
+			</form>
+		</section>
+	);
+}
+
+function how(kind: Kind, pick: PickData): string {
+	if (kind === "drift") return "Drop a marker and time how long the boat takes to go a known way from it.";
+	if (kind === "hang")
+		return (
+			`Hang the ${pick.spoken} from its ${pick.hole ?? "eye"} hole and read how far its nose points below level. ` +
+			"Two or more holes find the balance point."
+		);
+	return (
+		`Drop the ${pick.spoken} (${pick.subtitle.split(" · ")[0]}), finger barely on the line. ` +
+		"Start as it goes under, stop when the line goes slack."
+	);
+}
+
+function Measured({ measurements }: { measurements: MeasurementData[] }) {
+	const age = useAge();
+	const none = measurements.length === 0;
+	return (
+		<section aria-label="Measured so far">
+			<h2 className="text-[19px]">{none ? "Nothing measured yet" : "Measured, beside the estimate it replaces"}</h2>
+			{none && <p className="mt-1 text-slate">Until then every figure rests on estimates and says so.</p>}
+			<ul className="mt-2">
+				{measurements.map((one) => (
+					<li key={one.uuid} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-t border-rule py-2">
+						<div>
+							<p className="font-semibold">
+								{one.title}: <span className="text-brass-deep">{one.measured}</span>
+							</p>
+							<p className="text-[14px] text-slate">
+								{one.estimate} · {one.method} · {age(one.at)}
+							</p>
+						</div>
+						<Button
+							look="aside"
+							aria-label={`Take away ${one.title}: ${one.measured}`}
+							onClick={() => router.delete(`/measurements/${one.uuid}`, { preserveScroll: true, preserveState: true })}
+						>
+							Take away
+						</Button>
+					</li>
+				))}
+			</ul>
+		</section>
 	);
 }
 
@@ -161,20 +143,18 @@ function StopWatch({ onStop }: { onStop: (seconds: number) => void }) {
 		return () => window.clearInterval(timer);
 	}, [start]);
 	const seconds = start === null ? 0 : Math.max(0, now - start) / 1000;
+	const press = () => {
+		if (start === null) {
+			setNow(performance.now());
+			setStart(performance.now());
+		} else {
+			onStop((performance.now() - start) / 1000);
+			setStart(null);
+		}
+	};
+	const look = start === null ? "bg-ink text-frost" : "border-[3px] border-ember";
 	return (
-		<button
-			type="button"
-			onClick={() => {
-				if (start === null) {
-					setNow(performance.now());
-					setStart(performance.now());
-				} else {
-					onStop((performance.now() - start) / 1000);
-					setStart(null);
-				}
-			}}
-			className={`figure mb-3 min-h-[92px] w-full rounded-md text-[24px] ${start === null ? "bg-ink text-frost" : "border-[3px] border-ember"}`}
-		>
+		<button type="button" onClick={press} className={`figure mb-3 min-h-[92px] w-full rounded-md text-[24px] ${look}`}>
 			{start === null ? "Start" : `${seconds.toFixed(1)} s – stop`}
 		</button>
 	);

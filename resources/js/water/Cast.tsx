@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Bottom } from "../drop/Bottom";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
+import { Trouble } from "../parts/Notice";
 import { useAsk } from "../parts/useAsk";
 import type { Live } from "../readings/useAnswer";
 import type { CastData, PickData, PointData } from "../types";
@@ -32,11 +33,7 @@ export default function Cast({ live, pick, depthUnit }: { live: Live; pick: Pick
 					/>
 				</div>
 			</div>
-			{trouble && (
-				<p role="alert" className="pb-2 text-rowan">
-					{trouble}
-				</p>
-			)}
+			<Trouble words={trouble} className="pb-2" />
 			{cast && !trouble && (
 				<>
 					<h2 className="text-[21px]">{cast.aim}</h2>

@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 
@@ -40,9 +41,9 @@ export default function KeepSpot({ open, onOpenChange }: { open: boolean; onOpen
 					trouble={troubles.spot}
 					onChange={(event) => setNames({ ...names, spot: event.target.value })}
 				/>
-				<button type="submit" className="figure min-h-12 w-full rounded-md bg-ember text-on-ember">
+				<Button look="next" size="normal" wide type="submit">
 					Keep it
-				</button>
+				</Button>
 			</form>
 		</Dialog>
 	);

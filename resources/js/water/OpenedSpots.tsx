@@ -34,7 +34,8 @@ export default function OpenedSpots({ places, spotId, className }: Props) {
 									<Select.Item
 										key={spot.id}
 										value={`${spot.id}`}
-										className="flex min-h-11 cursor-pointer items-center justify-between gap-6 rounded-md px-3 data-[highlighted]:bg-ink data-[highlighted]:text-frost"
+										className="flex min-h-11 cursor-pointer items-center justify-between gap-6 rounded-md px-3
+											data-[highlighted]:bg-ink data-[highlighted]:text-frost"
 									>
 										<Select.ItemText>{spot.name}</Select.ItemText>
 										<span className="text-[14px]">{spot.words}</span>

@@ -1,4 +1,5 @@
 import { Suspense, useRef, useState } from "react";
+import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { useAge } from "../parts/useAge";
 import { useSettled } from "../parts/useSettled";
@@ -96,13 +97,9 @@ function Where({ places, spotId }: { places: PlaceData[]; spotId: number | null 
 			) : (
 				closed
 			)}
-			<button
-				type="button"
-				onClick={() => setNaming(true)}
-				className="min-h-12 font-semibold underline underline-offset-4"
-			>
+			<Button look="strong" size="normal" onClick={() => setNaming(true)}>
 				Keep this as a spot
-			</button>
+			</Button>
 			<Suspense>{naming !== null && <KeepSpot open={naming} onOpenChange={setNaming} />}</Suspense>
 		</div>
 	);

@@ -1,0 +1,23 @@
+import type { EventData } from "../types";
+
+export function timeOf(iso: string): string {
+	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+}
+
+/** What was logged last, newest first. */
+export function Events({ events }: { events: EventData[] }) {
+	return (
+		<ul aria-label="Last events" className="mt-2 lg:max-h-none">
+			{events.map((event) => (
+				<li key={event.uuid} className="grid grid-cols-[66px_1fr_auto] gap-2 border-b border-rule py-1.5 text-[15px]">
+					<time dateTime={event.at} className="whitespace-nowrap text-slate">
+						{timeOf(event.at)}
+					</time>
+					<span>{event.words}</span>
+					<span>{event.depthText}</span>
+				</li>
+			))}
+			{events.length === 0 && <li className="py-2 text-slate">Nothing logged yet. Tap Drop each time it goes down.</li>}
+		</ul>
+	);
+}

@@ -1,0 +1,36 @@
+import { Button } from "../parts/Button";
+import { Notice } from "../parts/Notice";
+import type { OutingData } from "../types";
+import { Advice, Counters } from "./Counters";
+import { timeOf } from "./Events";
+import type { OutingLog } from "./useOuting";
+
+/** Where one is, what is on, how it goes, and whether all of it has arrived. */
+export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog }) {
+	return (
+		<>
+			<p className="flex justify-between gap-3 text-[14px] text-slate">
+				<span>
+					{outing.place} · {timeOf(outing.startedAt)}
+				</span>
+				<span role="status">{log.waiting > 0 ? `Saved here, ${log.waiting} to send` : "All saved"}</span>
+			</p>
+			<h1 className="text-[25px]">{outing.title}</h1>
+			<p className="pb-2 text-slate">
+				{outing.subtitle} · {outing.water}
+			</p>
+			<Counters outing={outing} />
+			{log.trouble && (
+				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
+					{log.trouble}
+					{log.waiting > 0 && (
+						<Button look="strong" size="big" onClick={log.again}>
+							Send now
+						</Button>
+					)}
+				</Notice>
+			)}
+			<Advice outing={outing} />
+		</>
+	);
+}
