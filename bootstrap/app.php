@@ -31,13 +31,19 @@ return Application::configure(basePath: dirname(__DIR__))
             SafeHeaders::class, TrustProxies::class, OwnHostsOnly::class, PreventRequestsDuringMaintenance::class, ValidatePostSize::class,
             ReadableText::class, TrimStrings::class, ConvertEmptyStringsToNull::class,
         ]);
-        $middleware->web(append: [SharePage::class, RefuseUnreadable::class], prepend: [NoLateCookies::class], replace: [StartSession::class => StartVisit::class]);
+        $middleware->web(
+            append: [SharePage::class, RefuseUnreadable::class], prepend: [NoLateCookies::class],
+            replace: [StartSession::class => StartVisit::class],
+        );
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->map(InvalidInput::class, fn (InvalidInput $bad) => ValidationException::withMessages([$bad->field ?: 'input' => $bad->getMessage()]));
+        $exceptions->map(
+            InvalidInput::class,
+            fn (InvalidInput $bad) => ValidationException::withMessages([$bad->field ?: 'input' => $bad->getMessage()]),
+        );
         $exceptions->respond(function (Response $response, Throwable $error, Request $request): Response {
             $sentences = [
                 400 => 'That address cannot be read; go back, or start from the Lure station.',
@@ -59,7 +65,9 @@ return Application::configure(basePath: dirname(__DIR__))
                 return $response;
             }
             if ($request->expectsJson() && ! $request->header('X-Inertia')) {
-                return response()->json(['message' => $sentences[$status]], $status)->withHeaders(['Retry-After' => $response->headers->get('Retry-After')]);
+                return response()->json(['message' => $sentences[$status]], $status)->withHeaders(
+                    ['Retry-After' => $response->headers->get('Retry-After')],
+                );
             }
 
             return (new TroublePage($status, $sentences[$status]))->render()

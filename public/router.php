@@ -7,19 +7,31 @@ declare(strict_types=1);
 header_remove('X-Powered-By');
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = str_contains($path, "\0") ? false : realpath(__DIR__.$path);
-if ($path === '/' || $file === false || ! is_file($file) || ! str_starts_with($file, __DIR__.DIRECTORY_SEPARATOR) || preg_match('/\.(php|br|gz)$/', $file) === 1) {
+if (
+    $path === '/'
+        || $file === false
+        || ! is_file($file)
+        || ! str_starts_with($file, __DIR__.DIRECTORY_SEPARATOR)
+        || preg_match('/\.(php|br|gz)$/', $file) === 1
+) {
     $_SERVER['SCRIPT_NAME'] = '/index.php';
     require __DIR__.'/index.php';
 
     return true;
 }
-$types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'txt' => 'text/plain; charset=utf-8'];
+$types = [
+    'js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml',
+    'json' => 'application/json', 'txt' => 'text/plain; charset=utf-8',
+];
 header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
 header('Cache-Control: public, max-age='.(str_starts_with($path, '/build/assets/') ? '31536000, immutable' : '3600'));
 header('X-Content-Type-Options: nosniff');
 header('Vary: Accept-Encoding');
 ini_set('zlib.output_compression', '0');
-$takes = array_map(trim(...), explode(',', (string) preg_replace('/;[^,]*/', '', strtolower((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')))));
+$takes = array_map(
+    trim(...),
+    explode(',', (string) preg_replace('/;[^,]*/', '', strtolower((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')))),
+);
 foreach (['br' => 'br', 'gz' => 'gzip'] as $ending => $encoding) {
     if (in_array($encoding, $takes, true) && is_file("{$file}.{$ending}")) {
         header("Content-Encoding: {$encoding}");

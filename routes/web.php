@@ -11,6 +11,7 @@ use App\Http\Controllers\Account\PasswordController;
 use App\Http\Controllers\Account\RegisterController;
 use App\Http\Controllers\Account\SessionController;
 use App\Http\Controllers\Account\SettingsController;
+use App\Http\Controllers\EmptyController;
 use App\Http\Controllers\Fish\EventController;
 use App\Http\Controllers\Fish\FishController;
 use App\Http\Controllers\Fish\OutingEndController;
@@ -68,7 +69,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('look-back', 'later')->name('look-back');
         Route::get('places', 'later')->name('places');
     });
-    Route::inertia('empty', 'Empty')->name('empty');
+    Route::get('empty', EmptyController::class)->name('empty');
     Route::get('second-look', SecondLookController::class)->name('second-look');
     Route::get('compare', [CompareController::class, 'show'])->name('compare');
     Route::get('on-top', [CompareController::class, 'onTop'])->name('on-top');
@@ -142,7 +143,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('account', [AccountController::class, 'show'])->name('account.show');
     Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:password')->name('account.destroy');
     Route::put('account/password', [PasswordController::class, 'update'])->middleware('throttle:password')->name('account.password');
-    Route::post('account/sign-out-others', [OtherDevicesController::class, 'destroy'])->middleware('throttle:password')->name('account.others');
+    Route::post(
+        'account/sign-out-others', [OtherDevicesController::class, 'destroy'],
+    )->middleware('throttle:password')->name('account.others');
     Route::get('account/archive.zip', [ArchiveController::class, 'show'])->name('account.archive');
     Route::post('account/archive', [ArchiveController::class, 'store'])->name('account.archive.store');
     Route::get('settings', [SettingsController::class, 'edit'])->name('settings.edit');

@@ -41,7 +41,8 @@ abstract class TestCase extends Base
         }
         Lure::factory()->for($angler)->spoon()->create();
         ReadingBook::keep($angler, [
-            'temp' => '37 F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'clarity' => 'stained', 'light' => 'dim', 'bottom' => 'rock_to_sand',
+            'temp' => '37 F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'clarity' => 'stained', 'light' => 'dim',
+            'bottom' => 'rock_to_sand',
             'species' => 'walleye', 'how' => 'vertical',
         ]);
 

@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Raw;
 use App\Settings\Settings;
 use Illuminate\Support\Facades\DB;
 use ZipArchive;
@@ -20,7 +21,8 @@ final class Archive
 
     public const VERSION = 1;
 
-    private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+    private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+        | JSON_PRESERVE_ZERO_FRACTION;
 
     /** @return string path of a temporary file, for the caller to delete */
     public static function write(User $user): string
@@ -67,16 +69,16 @@ final class Archive
         $numbers[$table->name] = [];
         $rows = [];
         foreach (DB::table($table->name)->where('user_id', $user->id)->orderBy('id')->get() as $i => $raw) {
-            $numbers[$table->name][(int) $raw->id] = $i + 1;
+            $numbers[$table->name][Raw::whole($raw->id)] = $i + 1;
             $row = ['no' => $i + 1];
             foreach ($table->links as $column => $to) {
-                $row[$column] = $raw->{$column} === null ? null : $numbers[$to][(int) $raw->{$column}] ?? null;
+                $row[$column] = $raw->{$column} === null ? null : $numbers[$to][Raw::whole($raw->{$column})] ?? null;
             }
             foreach ($table->columns as $name => $column) {
                 $row[$name] = $column->json && is_string($raw->{$name}) ? json_decode($raw->{$name}, true) : $raw->{$name};
             }
             if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
-                $row['text'] = (string) ($numbers['spots'][(int) $raw->text] ?? '');
+                $row['text'] = (string) ($numbers['spots'][Raw::whole($raw->text)] ?? '');
             }
             $rows[] = $row;
         }

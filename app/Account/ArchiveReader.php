@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Raw;
 use App\Settings\Settings;
 use App\Tackle\Box;
 use Eskith\Core\Units\InvalidInput;
@@ -83,7 +84,9 @@ final class ArchiveReader
             throw InvalidInput::because('file', 'That is no archive of an account; choose a ZIP file that was exported here.');
         }
 
-        return $rows <= self::ROWS ? $parts : throw InvalidInput::because('file', 'That archive has over '.self::ROWS.' rows; it cannot be one of a single angler.');
+        return $rows <= self::ROWS
+            ? $parts
+            : throw InvalidInput::because('file', 'That archive has over '.self::ROWS.' rows; it cannot be one of a single angler.');
     }
 
     /** @param  array<array-key, mixed>  $rows */
@@ -91,7 +94,7 @@ final class ArchiveReader
     {
         $have = [];
         foreach (DB::table($table->name)->where('user_id', $this->user->id)->get(['id', ...$table->known]) as $row) {
-            $have[self::key($table, (array) $row)] = (int) $row->id;
+            $have[self::key($table, get_object_vars($row))] = Raw::whole($row->id);
         }
         $room = $table->name === 'lures' ? Box::MOST - count($have) : self::ROWS;
         foreach (array_values($rows) as $i => $given) {
@@ -131,10 +134,12 @@ final class ArchiveReader
             if (! $column->holds($value)) {
                 return null;
             }
-            $row[$name] = $column->json && $value !== null ? json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION) : $value;
+            $row[$name] = $column->json && $value !== null
+                ? json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)
+                : $value;
         }
         if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
-            $row['text'] = (string) ($this->ids['spots'][(int) $row['text']] ?? '');
+            $row['text'] = (string) ($this->ids['spots'][Raw::whole($row['text'])] ?? '');
         }
 
         return $table->sound === null || ($table->sound)($row) ? $row : null;
@@ -155,14 +160,15 @@ final class ArchiveReader
     private function told(): string
     {
         $refused = count($this->refused);
+        $which = implode(', ', array_slice($this->refused, 0, 5)).($refused > 5 ? ' …' : '.');
 
         return "Read in: {$this->added} added, {$this->there} there already"
-            .($refused === 0 ? '.' : ", {$refused} refused because they cannot be: ".implode(', ', array_slice($this->refused, 0, 5)).($refused > 5 ? ' …' : '.'));
+            .($refused === 0 ? '.' : ", {$refused} refused because they cannot be: {$which}");
     }
 
-    /** @param  array<string, mixed>  $row */
+    /** @param  array<array-key, mixed>  $row */
     private static function key(Table $table, array $row): string
     {
-        return implode("\n", array_map(static fn (string $column): string => mb_strtolower((string) $row[$column]), $table->known));
+        return implode("\n", array_map(static fn (string $column): string => mb_strtolower(Raw::text($row[$column])), $table->known));
     }
 }

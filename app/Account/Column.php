@@ -17,12 +17,17 @@ final readonly class Column
 
     public static function text(int $longest): self
     {
-        return new self(static fn (mixed $value): bool => is_string($value) && mb_strlen($value) <= $longest && PlainText::isReadable($value));
+        return new self(
+            static fn (mixed $value): bool => is_string($value) && mb_strlen($value) <= $longest && PlainText::isReadable($value),
+        );
     }
 
     public static function uuid(): self
     {
-        return new self(static fn (mixed $value): bool => is_string($value) && preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/iD', $value) === 1);
+        return new self(
+            static fn (mixed $value): bool => is_string($value)
+                && preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/iD', $value) === 1,
+        );
     }
 
     public static function number(float $low, float $high): self
@@ -44,7 +49,9 @@ final readonly class Column
     public static function moment(): self
     {
         return new self(static fn (mixed $value): bool => is_string($value)
-            && preg_match('/^(19[7-9]\d|2[01]\d\d)-(\d\d)-(\d\d)(?: ([01]\d|2[0-3]):[0-5]\d:[0-5]\d(?:\.\d{1,6})?)?$/D', $value, $parts) === 1
+            && preg_match(
+                '/^(19[7-9]\d|2[01]\d\d)-(\d\d)-(\d\d)(?: ([01]\d|2[0-3]):[0-5]\d:[0-5]\d(?:\.\d{1,6})?)?$/D', $value, $parts,
+            ) === 1
             && checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1]));
     }
 

@@ -17,7 +17,9 @@ final class ResetLetter
 
         return (new MailMessage)->subject('Set a new password for Eskith')->view(['text' => 'mail.reset'], [
             'name' => $angler->name,
-            'address' => rtrim(is_string($url) ? $url : '', '/').route('password.reset', ['token' => $token, 'email' => $angler->email], false),
+            'address' => rtrim(is_string($url) ? $url : '', '/').route(
+                'password.reset', ['token' => $token, 'email' => $angler->email], false,
+            ),
             'minutes' => is_int($minutes) ? $minutes : 60,
         ]);
     }

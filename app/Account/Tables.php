@@ -12,6 +12,7 @@ use App\Enums\Source;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Rows\LureReader;
+use App\Rows\Raw;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
@@ -35,11 +36,13 @@ final class Tables
     {
         return [
             new Table('waters', [
-                'name' => Column::text(255), 'kind' => Column::text(20), 'profile' => Column::one(self::values(Profile::cases())), 'salinity' => Column::number(0, 45),
+                'name' => Column::text(255), 'kind' => Column::text(20),
+                'profile' => Column::one(self::values(Profile::cases())), 'salinity' => Column::number(0, 45),
                 'local_rules' => Column::text(400), 'protected_fish' => Column::text(120), ...self::written(),
             ], known: ['name']),
             new Table('spots', [
-                'name' => Column::text(255), 'depth_m' => Column::number(0, 150), 'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
+                'name' => Column::text(255), 'depth_m' => Column::number(0, 150),
+                'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
                 'latitude' => Column::number(-90, 90)->orNone(), 'longitude' => Column::number(-180, 180)->orNone(), ...self::written(),
             ], ['water_id' => 'waters'], known: ['water_id', 'name']),
         ];
@@ -50,27 +53,37 @@ final class Tables
     {
         return [
             new Table('lines', [
-                'name' => Column::text(255), 'kind' => Column::text(20), 'diameter_m' => Column::number(0.00002, 0.003), 'diameter_text' => Column::text(40),
-                'break_n' => Column::number(0, 2000), 'break_text' => Column::text(40), 'in_use' => Column::flag(), 'put_on' => Column::moment()->orNone(), ...self::written(),
+                'name' => Column::text(255), 'kind' => Column::text(20), 'diameter_m' => Column::number(0.00002, 0.003),
+                'diameter_text' => Column::text(40),
+                'break_n' => Column::number(0, 2000), 'break_text' => Column::text(40), 'in_use' => Column::flag(),
+                'put_on' => Column::moment()->orNone(), ...self::written(),
             ], known: ['name', 'diameter_text']),
             new Table('lures', [
-                'uuid' => Column::uuid(), 'position' => Column::whole(0, 1_000_000_000), 'family' => Column::text(20), 'mass_kg' => Column::number(0, 0.5), 'mass_text' => Column::text(40),
-                'finish' => Column::text(40), 'red_near_hooks' => Column::flag(), 'length_mm' => Column::number(3, 300), 'height_mm' => Column::number(3, 300), 'accents' => Column::json(200)->orNone(), 'holes' => Column::json(2000),
-                'balance_x' => Column::number(-300, 300)->orNone(), 'balance_y' => Column::number(-300, 300)->orNone(), 'retired_at' => Column::moment()->orNone(),
-                'quantity' => Column::whole(1, 999), 'lost' => Column::whole(0, 999), 'buy_again' => Column::flag(), 'build' => Column::json(4000)->orNone(), 'hooks' => Column::json(2000)->orNone(),
+                'uuid' => Column::uuid(), 'position' => Column::whole(0, 1_000_000_000), 'family' => Column::text(20),
+                'mass_kg' => Column::number(0, 0.5), 'mass_text' => Column::text(40),
+                'finish' => Column::text(40), 'red_near_hooks' => Column::flag(), 'length_mm' => Column::number(3, 300),
+                'height_mm' => Column::number(3, 300), 'accents' => Column::json(200)->orNone(), 'holes' => Column::json(2000),
+                'balance_x' => Column::number(-300, 300)->orNone(), 'balance_y' => Column::number(-300, 300)->orNone(),
+                'retired_at' => Column::moment()->orNone(),
+                'quantity' => Column::whole(1, 999), 'lost' => Column::whole(0, 999), 'buy_again' => Column::flag(),
+                'build' => Column::json(4000)->orNone(), 'hooks' => Column::json(2000)->orNone(),
                 'notes' => Column::text(500), 'search' => Column::text(300), 'version' => Column::whole(1, PHP_INT_MAX), ...self::written(),
             ], sound: static fn (array $row): bool => LureReader::isSound((new Lure)->setRawAttributes($row))),
             new Table('gear', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(GearKind::cases())), 'name' => Column::text(80), 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(GearKind::cases())), 'name' => Column::text(80),
+                'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
                 'put_on' => Column::moment()->orNone(), 'retired_at' => Column::moment()->orNone(),
             ]),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
                 ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines'], ['lure_id', 'gear_id', 'line_id']),
             new Table('measurements', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MeasurementKind::cases())), 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MeasurementKind::cases())),
+                'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
                 'method' => Column::text(200), 'measured_at' => Column::moment(),
             ], ['lure_id' => 'lures'], ['lure_id'],
-                sound: static fn (array $row): bool => MeasurementKind::from((string) $row['kind'])->holds((float) $row['value'], $row['lure_id'])),
+                sound: static fn (array $row): bool => MeasurementKind::from(Raw::text($row['kind']))->holds(
+                    Raw::number($row['value']), $row['lure_id'] === null ? null : Raw::whole($row['lure_id']),
+                )),
         ];
     }
 
@@ -79,15 +92,21 @@ final class Tables
     {
         return [
             new Table('outings', [
-                'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000), 'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), ...self::written(),
+                'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000),
+                'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), ...self::written(),
             ], ['spot_id' => 'spots'], ['spot_id']),
             new Table('setups', [
-                'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(), 'cadence' => Column::one(self::values(Cadence::cases())), 'depth_m' => Column::number(0, 150), 'tied_at' => Column::moment(),
+                'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),
+                'cadence' => Column::one(self::values(Cadence::cases())), 'depth_m' => Column::number(0, 150),
+                'tied_at' => Column::moment(),
             ], ['outing_id' => 'outings', 'lure_id' => 'lures']),
             new Table('events', [
-                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())), 'came' => Column::one(self::values(BitePhase::cases()))->orNone(),
-                'species' => Column::one(self::values(Species::cases()))->orNone(), 'length_m' => Column::number(0, 3)->orNone(), 'length_text' => Column::text(40)->orNone(),
-                'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(), 'undone_at' => Column::moment()->orNone(),
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())),
+                'came' => Column::one(self::values(BitePhase::cases()))->orNone(),
+                'species' => Column::one(self::values(Species::cases()))->orNone(),
+                'length_m' => Column::number(0, 3)->orNone(), 'length_text' => Column::text(40)->orNone(),
+                'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(),
+                'undone_at' => Column::moment()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
         ];
     }
@@ -97,11 +116,18 @@ final class Tables
     {
         return [
             new Table('readings', [
-                'name' => Column::text(30), 'text' => Column::text(200), 'si' => Column::number(-1e6, 1e6)->orNone(), 'source' => Column::one(self::values(Source::cases())),
+                'name' => Column::text(30), 'text' => Column::text(200), 'si' => Column::number(-1e6, 1e6)->orNone(),
+                'source' => Column::one(self::values(Source::cases())),
                 'pinned' => Column::flag(), 'read_at' => Column::moment(),
             ], known: ['name'], sound: static fn (array $row): bool => $row['name'] === ReadingBook::SPOT
-                || Reading::tryFrom((string) $row['name'])?->definition()->holds((string) $row['text'], $row['si'] === null ? null : (float) $row['si']) === true),
-            new Table('rule_choices', ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()], known: ['rule']),
+                || Reading::tryFrom(Raw::text($row['name']))?->definition()->holds(
+                    Raw::text($row['text']), $row['si'] === null ? null : Raw::number($row['si']),
+                ) === true),
+            new Table(
+                'rule_choices',
+                ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()],
+                known: ['rule'],
+            ),
         ];
     }
 

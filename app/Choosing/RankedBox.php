@@ -14,6 +14,7 @@ use App\Record\Logbook;
 use App\Record\Today;
 use App\Rows\LineInUse;
 use App\Rows\LureReader;
+use App\Rows\Raw;
 use App\Rows\SetAside;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
@@ -30,6 +31,9 @@ use Illuminate\Support\Collection;
 /** An angler's box as it stands against today's readings: every way to fish every lure, ranked by the angler's rules. */
 final readonly class RankedBox
 {
+    /** Columns in which lures are alike that are the same choice. */
+    private const ALIKE = ['family', 'mass_kg', 'finish', 'red_near_hooks', 'accents', 'build', 'holes', 'balance_x', 'balance_y'];
+
     public Chooser $chooser;
 
     /** @var list<Pick> best first */
@@ -83,7 +87,7 @@ final readonly class RankedBox
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
         $all = $user->lures()->inBox()->inOrder()->get()
-            ->keyBy(static fn (LureRow $row): int => (int) $row->getRawOriginal('id'));
+            ->keyBy(static fn (LureRow $row): int => Raw::whole($row->getRawOriginal('id')));
         [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);
         $wrong = $all->diffKeys($stands);
@@ -93,15 +97,29 @@ final readonly class RankedBox
         $today = Today::of($user, $stands, $book->likes->trials);
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
-        return new self($user, $book, $outing, $rows, $box, $situation, self::onTheLine($box, $setup), $anglerRules, $anglerRules->book(), $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId), [
-            ...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all()),
-        ], $today->day);
+        return new self(
+            user: $user,
+            book: $book,
+            outing: $outing,
+            rows: $rows,
+            box: $box,
+            situation: $situation,
+            tiedOn: self::onTheLine($box, $setup),
+            anglerRules: $anglerRules,
+            rules: $anglerRules->book(),
+            spot: $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId),
+            aside: [...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all())],
+            day: $today->day,
+        );
     }
 
     /** The same box ranked by other rules. */
     public function by(RuleBook $rules): self
     {
-        return new self($this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn, $this->anglerRules, $rules, $this->spot, $this->aside, $this->day);
+        return new self(
+            $this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn,
+            $this->anglerRules, $rules, $this->spot, $this->aside, $this->day,
+        );
     }
 
     /** "lure.hole.cadence" */
@@ -126,13 +144,18 @@ final readonly class RankedBox
     /** @throws InvalidInput when nothing in the box is fished so today */
     public function demand(string $key): Pick
     {
-        return $this->find($key) ?? throw InvalidInput::because('pick', 'That lure is not in your box, or is not fished that way today; choose another.');
+        return $this->find($key) ?? throw InvalidInput::because(
+            'pick', 'That lure is not in your box, or is not fished that way today; choose another.',
+        );
     }
 
     /** What would have to be otherwise before another lure came first. */
     public function sensitivity(): Sensitivity
     {
-        return new Sensitivity($this->chooser, $this->situation, $this->box, $this->tiedOn, $this->book->driftIsFromWind() ? $this->book->measured->driftPerWind() : null);
+        return new Sensitivity(
+            $this->chooser, $this->situation, $this->box, $this->tiedOn,
+            $this->book->driftIsFromWind() ? $this->book->measured->driftPerWind() : null,
+        );
     }
 
     /** @return array<int|string, non-empty-list<Pick>> every way by lure, the best lure first */
@@ -163,11 +186,7 @@ final readonly class RankedBox
         $box = [];
         $kinds = [];
         foreach ($rows as $id => $row) {
-            $raw = $row->getAttributes();
-            $alike = implode('|', [
-                $raw['family'], $raw['mass_kg'], $raw['finish'], $raw['red_near_hooks'], $raw['accents'] ?? '', $raw['build'] ?? '', $raw['holes'],
-                $raw['balance_x'], $raw['balance_y'], $book->measured->knows($id) ? $id : '',
-            ]);
+            $alike = implode('|', [...array_map($row->rawText(...), self::ALIKE), $book->measured->knows($id) ? $id : '']);
             if (! LureReader::hasSoundSize($row)) {
                 continue;
             }

@@ -19,8 +19,10 @@ use Eskith\Core\Units\InvalidInput;
 /** One lure on one hole in today's water, for questions about a single drop. */
 final readonly class SingleDrop
 {
-    private function __construct(public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book, private ?Cadence $cadence)
-    {
+    private function __construct(
+        public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book,
+        private ?Cadence $cadence,
+    ) {
     }
 
     /**
@@ -31,11 +33,16 @@ final readonly class SingleDrop
     public static function at(User $user, string $key): self
     {
         [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
-        $row = $user->lures()->inBox()->find((int) $id) ?? throw InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
+        $row = $user->lures()->inBox()->find((int) $id) ?? throw InvalidInput::because(
+            'pick', 'That lure is no longer in your box; choose another.',
+        );
         $book = ReadingBook::of($user);
         $lure = LureReader::lure($row, $book->measured);
 
-        return new self($row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book, Cadence::tryFrom($cadence));
+        return new self(
+            $row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book,
+            Cadence::tryFrom($cadence),
+        );
     }
 
     /**
@@ -48,7 +55,10 @@ final readonly class SingleDrop
         $lure = $massKg === null || $massKg === $this->lure->massKg ? $this->lure : $this->lure->weighing($massKg);
         $situation = $lineM === null ? $this->situation : $this->situation->with(lineDiameterM: $lineM);
 
-        return new self($this->row, $lure, $hole === null ? $this->holeIndex : self::hole($lure, $hole), $situation, $this->book, $this->cadence);
+        return new self(
+            $this->row, $lure, $hole === null ? $this->holeIndex : self::hole($lure, $hole), $situation, $this->book,
+            $this->cadence,
+        );
     }
 
     public function candidate(): Candidate

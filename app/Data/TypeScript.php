@@ -14,6 +14,9 @@ use ReflectionParameter;
 /** Writes the TypeScript twin of everything in this folder that crosses HTTP. */
 final class TypeScript
 {
+    /** Columns at which the formatter of the interface breaks a line. */
+    private const WIDTH = 120;
+
     public static function path(): string
     {
         return base_path('resources/js/types.ts');
@@ -30,7 +33,9 @@ final class TypeScript
         ksort($enums);
         $text = "// Written by `php artisan types` from app/Data. Change it there.\n";
         foreach ($enums as $name => $enum) {
-            $text .= "\nexport type {$name} = ".implode(' | ', array_map(static fn (BackedEnum $case): string => json_encode($case->value, JSON_THROW_ON_ERROR), $enum::cases())).";\n";
+            $values = array_map(static fn (BackedEnum $case): string => json_encode($case->value, JSON_THROW_ON_ERROR), $enum::cases());
+            $line = "export type {$name} = ".implode(' | ', $values).';';
+            $text .= "\n".(mb_strlen($line) <= self::WIDTH ? $line : "export type {$name} =\n\t| ".implode("\n\t| ", $values).';')."\n";
         }
 
         return $text.implode('', $shapes);
@@ -93,7 +98,8 @@ final class TypeScript
             $text .= "\t\t],\n\t},\n";
         }
 
-        return $text."};\n\nexport const BLADE_BACK = {$json(Outline::BLADE_BACK)};\n\nexport const CLEAR_MM = {$json(Outline::CLEAR_MM)};\n";
+        return $text."};\n\nexport const BLADE_BACK = {$json(Outline::BLADE_BACK)};\n\nexport const CLEAR_MM = "
+            ."{$json(Outline::CLEAR_MM)};\n";
     }
 
     /** @return array<string, string> documented types by parameter */
@@ -111,7 +117,9 @@ final class TypeScript
             throw new \LogicException("{$parameter->getName()} needs one plain type.");
         }
         $name = match ($type->getName()) {
-            'string' => $documented === null || ! str_starts_with($documented, "'") ? 'string' : str_replace(["'", '|'], ['"', ' | '], $documented),
+            'string' => $documented === null || ! str_starts_with($documented, "'")
+                ? 'string'
+                : str_replace(["'", '|'], ['"', ' | '], $documented),
             'int', 'float' => 'number',
             'bool' => 'boolean',
             'array' => self::listType($documented ?? throw new \LogicException("{$parameter->getName()} needs a documented list type.")),

@@ -31,7 +31,12 @@ final readonly class FirstSight
             'Lure' => $answer === null ? null : new self($answer->headline, $answer->lead, true),
             'Water' => new self($answer?->chosen?->drop->spoken ?? 'Read the water first', '', false),
             'Fish' => new self($outing instanceof OutingData ? $outing->title : 'No outing is under way', '', false),
-            'Tackle' => new self($box instanceof BoxData && $box->inBox > 0 ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box' : 'Your box is empty', '', false),
+            'Tackle' => new self(
+                $box instanceof BoxData && $box->inBox > 0
+                    ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box'
+                    : 'Your box is empty',
+                '', false,
+            ),
             default => null,
         };
     }

@@ -64,7 +64,8 @@ final class FeedKeeper
     {
         ReadingBook::hear($this->user, $this->latest);
         Feed::query()->updateOrCreate(['user_id' => $this->user->id], [
-            'address' => $this->address, 'heard' => $this->reader->heard(), 'dropped' => $this->reader->dropped() + $this->unbelieved, 'seen_at' => Carbon::now(),
+            'address' => $this->address, 'heard' => $this->reader->heard(),
+            'dropped' => $this->reader->dropped() + $this->unbelieved, 'seen_at' => Carbon::now(),
         ]);
         $this->latest = [];
         $this->written = $now;

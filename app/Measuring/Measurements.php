@@ -75,7 +75,10 @@ final readonly class Measurements
             if ($wind === null || $wind < self::WIND_MS) {
                 return [$speedMs, false];
             }
-            $this->keep($uuid, MeasurementKind::Drift, $speedMs / $wind, "{$this->say->speed($speedMs)} of drift in {$this->say->speed($wind)} of wind", null, null);
+            $this->keep(
+                $uuid, MeasurementKind::Drift, $speedMs / $wind,
+                "{$this->say->speed($speedMs)} of drift in {$this->say->speed($wind)} of wind", null, null,
+            );
 
             return [$speedMs, true];
         });

@@ -51,7 +51,10 @@ final class Event extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float', 'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime'];
+        return [
+            'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
+            'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime',
+        ];
     }
 
     /**

@@ -74,8 +74,10 @@ final class Lure extends Model
     protected function casts(): array
     {
         return [
-            'family' => Known::class.':'.Family::class, 'mass_kg' => 'float', 'red_near_hooks' => 'boolean', 'length_mm' => 'float', 'height_mm' => 'float',
-            'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean', 'build' => 'array',
+            'family' => Known::class.':'.Family::class, 'mass_kg' => 'float', 'red_near_hooks' => 'boolean',
+            'length_mm' => 'float', 'height_mm' => 'float',
+            'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean',
+            'build' => 'array',
             'hooks' => 'array', 'retired_at' => 'datetime',
         ];
     }
@@ -98,6 +100,14 @@ final class Lure extends Model
     public function scopeInOrder(Builder $query): void
     {
         $query->orderBy('position')->orderBy('id');
+    }
+
+    /** A column as the database has it, without a cast: hundreds of lures are read for every answer. */
+    public function rawText(string $column): string
+    {
+        $value = $this->attributes[$column] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
     }
 
     /** Its words as they were typed: "1/2 oz blade". */

@@ -37,7 +37,10 @@ final class Spot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float', 'longitude' => 'float'];
+        return [
+            'bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float',
+            'longitude' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Water, $this> */

@@ -30,9 +30,14 @@ final class AsidePresenter
         [$words, $mend] = match ($aside->part) {
             Part::Reading => [self::reading($aside->key, $text), 'Take it away'],
             Part::Measurement => ["The measurement “{$text}” cannot be right, so the estimate is used.", 'Take it away'],
-            Part::Lure => ["The lure “{$text}” is kept with figures that cannot be read, so it is left out.", 'Mend it with usual measures'],
+            Part::Lure => [
+                "The lure “{$text}” is kept with figures that cannot be read, so it is left out.",
+                'Mend it with usual measures',
+            ],
             Part::Rule => ['A rule of your own is kept in a form that cannot be read, so it does not count.', 'Take it away'],
-            Part::Line => ["The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel'],
+            Part::Line => [
+                "The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel',
+            ],
         };
 
         return new AsideData($words, $mend, $aside->part->value, self::shown($aside->key));
@@ -41,7 +46,10 @@ final class AsidePresenter
     private static function reading(string $name, string $text): string
     {
         return Reading::tryFrom($name) !== null
-            ? ucfirst(Reading::from($name)->definition()->label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away."
+
+                                                                ? ucfirst(Reading::from($name)->definition()->label).' is kept '
+                                                                    ."as “{$text}”, which cannot be right, so it is left out; "
+                                                                    .'read it anew, or take it away.'
             : "“{$text}” is kept as a reading that Eskith does not know, so it is left out.";
     }
 

@@ -20,10 +20,21 @@ final class CautionPresenter
         $water = $rankedBox->spot?->water;
         $conditions = $rankedBox->situation->water;
 
-        return array_map(static fn (Caution $caution): CautionData => new CautionData($caution->id, $caution->about, $caution->todo), Cautions::of(new Circumstances(
-            $book->likes->units, $conditions->tempC, $conditions->depthM, $conditions->windMs,
-            $book->flag('weir') ?? false, $book->flag('ice') ?? false, $rankedBox->situation->aim->species,
-            $water?->name, $water->protected_fish ?? '', $water->local_rules ?? '',
-        )));
+        $day = new Circumstances(
+            units: $book->likes->units,
+            waterC: $conditions->tempC,
+            depthM: $conditions->depthM,
+            windMs: $conditions->windMs,
+            weir: $book->flag('weir') ?? false,
+            ice: $book->flag('ice') ?? false,
+            sought: $rankedBox->situation->aim->species,
+            waterName: $water?->name,
+            protected: $water->protected_fish ?? '',
+            localRules: $water->local_rules ?? '',
+        );
+
+        return array_map(
+            static fn (Caution $caution): CautionData => new CautionData($caution->id, $caution->about, $caution->todo), Cautions::of($day),
+        );
     }
 }

@@ -13,6 +13,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Notifications\Messages\MailMessage;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -23,7 +24,12 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', static fn (PDO|\Closure $pdo, string $database, string $prefix, array $config): Connection => new LockingSqliteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            static fn (
+                PDO|\Closure $pdo, string $database, string $prefix, array $config
+            ): Connection => new LockingSqliteConnection($pdo, $database, $prefix, $config),
+        );
     }
 
     public function boot(): void
@@ -33,8 +39,12 @@ final class AppServiceProvider extends ServiceProvider
         Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
         // What is read first comes first: styles and fonts before the scripts that take its place.
         Vite::useScriptTagAttributes(['fetchpriority' => 'low']);
-        Vite::usePreloadTagAttributes(static fn (?string $source, string $url): array => str_ends_with($url, '.css') ? [] : ['fetchpriority' => 'low']);
-        ResetPassword::toMailUsing(ResetLetter::write(...));
+        Vite::usePreloadTagAttributes(
+            static fn (?string $source, string $url): array => str_ends_with($url, '.css') ? [] : ['fetchpriority' => 'low'],
+        );
+        ResetPassword::toMailUsing(static fn (mixed $angler, string $token): MailMessage => $angler instanceof User
+            ? ResetLetter::write($angler, $token)
+            : throw new \LogicException('Only anglers forget passwords here.'));
         Model::shouldBeStrict(! $this->app->isProduction());
         $email = static fn (Request $request): string => is_string($request->input('email')) ? User::address($request->input('email')) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [
@@ -46,7 +56,10 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(10)->by('reset:'.$request->ip()),
         ]);
         RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(20)->by('demo:'.$request->ip()));
-        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by('password:'.$request->user()?->getAuthIdentifier()));
+        RateLimiter::for(
+            'password',
+            static fn (Request $request): Limit => Limit::perMinute(6)->by('password:'.($request->user() instanceof User ? $request->user()->id : '')),
+        );
         RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(6)->by('register:'.$request->ip()));
     }
 }

@@ -24,6 +24,8 @@ final readonly class Entry
     /** An instrument's reading that has not been renewed for a while. */
     public function isStale(): bool
     {
-        return $this->source === Source::Instrument && $this->readAt !== null && $this->readAt->lessThan(Carbon::now()->subSeconds(Feed::FRESH_S));
+        return $this->source === Source::Instrument
+            && $this->readAt !== null
+            && $this->readAt->lessThan(Carbon::now()->subSeconds(Feed::FRESH_S));
     }
 }

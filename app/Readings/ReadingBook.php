@@ -8,6 +8,7 @@ use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use App\Rows\Calibrations;
+use App\Rows\Raw;
 use App\Rows\SetAside;
 use App\Settings\Settings;
 use Carbon\Exceptions\InvalidFormatException;
@@ -62,7 +63,11 @@ final readonly class ReadingBook
             $assumed = $reading->definition()->assumed;
             if ($assumed !== null) {
                 $si = is_float($assumed) ? $assumed : null;
-                $entries[$reading->value] = new Entry($reading->value, $si === null ? (string) $assumed : (string) $reading->definition()->unit($likes->units)?->print($si), $si, Source::Assumed);
+                $entries[$reading->value] = new Entry(
+                    $reading->value,
+                    $si === null ? (string) $assumed : (string) $reading->definition()->unit($likes->units)?->print($si), $si,
+                    Source::Assumed,
+                );
             }
         }
         $measured = Calibrations::of($user);
@@ -70,13 +75,20 @@ final readonly class ReadingBook
         $spotId = null;
         foreach ($user->readings()->toBase()->get() as $row) {
             $si = is_numeric($row->si) ? (float) $row->si : null;
-            $text = (string) $row->text;
-            if ($row->name === self::SPOT) {
+            [$name, $text] = [Raw::text($row->name), Raw::text($row->text)];
+            if ($name === self::SPOT) {
                 $spotId = (int) $text;
-            } elseif (Reading::tryFrom((string) $row->name)?->definition()->holds($text, $si) === true) {
-                $entries[$row->name] = new Entry($row->name, $text, $si, Source::tryFrom($row->source) ?? Source::Measured, self::moment($row->read_at), (bool) $row->pinned);
+            } elseif (Reading::tryFrom($name)?->definition()->holds($text, $si) === true) {
+                $entries[$name] = new Entry(
+                    name: $name,
+                    text: $text,
+                    si: $si,
+                    source: Source::tryFrom(Raw::text($row->source)) ?? Source::Measured,
+                    readAt: self::moment($row->read_at),
+                    pinned: (bool) $row->pinned,
+                );
             } else {
-                $aside[] = SetAside::reading($row->name, $text);
+                $aside[] = SetAside::reading($name, $text);
             }
         }
         $overlay = array_filter(self::among($overlay), is_string(...));
@@ -106,9 +118,14 @@ final readonly class ReadingBook
 
                 continue;
             }
-            $reading = Reading::tryFrom((string) $name) ?? throw InvalidInput::because('readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".');
+            $reading = Reading::tryFrom((string) $name) ?? throw InvalidInput::because(
+                'readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".',
+            );
             [$shown, $si] = $reading->read($text, $units);
-            $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value, 'read_at' => Carbon::now()];
+            $rows[] = [
+                'user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value,
+                'read_at' => Carbon::now(),
+            ];
         }
         if ($gone !== []) {
             ReadingRow::query()->where('user_id', $user->id)->whereIn('name', $gone)->delete();
@@ -124,13 +141,16 @@ final readonly class ReadingBook
     public static function hear(User $user, array $values): void
     {
         $units = $user->likes()->units;
-        $pinned = $user->readings()->where('pinned', true)->pluck('name')->all();
+        $pinned = $user->readings()->where('pinned', true)->pluck('name')->map(Raw::text(...))->all();
         $rows = [];
         foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
             $spec = Reading::from($name)->definition();
             $unit = $spec->unit($units);
             if ($unit !== null && $spec->holds('', $si)) {
-                $rows[] = ['user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si, 'source' => Source::Instrument->value, 'read_at' => Carbon::now()];
+                $rows[] = [
+                    'user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si,
+                    'source' => Source::Instrument->value, 'read_at' => Carbon::now(),
+                ];
             }
         }
         ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
@@ -209,7 +229,9 @@ final readonly class ReadingBook
     /** @return list<string> */
     public function signs(): array
     {
-        return Signs::read($this->text('level'), $this->text('level_trend'), $this->text('weed'), $this->text('bait'), $this->flag('birds'));
+        return Signs::read(
+            $this->text('level'), $this->text('level_trend'), $this->text('weed'), $this->text('bait'), $this->flag('birds'),
+        );
     }
 
     /** @return array<string, string> what was typed, by name: for links and for the record */
@@ -221,7 +243,10 @@ final readonly class ReadingBook
     /** @throws InvalidInput when the figures together are impossible */
     public function situation(float $lineDiameterM): Situation
     {
-        return new Situation($this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units, cadences: $this->likes->cadences);
+        return new Situation(
+            $this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units,
+            cadences: $this->likes->cadences,
+        );
     }
 
     private static function moment(mixed $text): ?Carbon

@@ -28,11 +28,17 @@ final class Spots
         $flow = $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind);
         DB::transaction(static function () use ($user, $spot, $water, $flow): void {
             ReadingBook::keep($user, [
-                'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null, 'wall' => $spot->wall ? 'yes' : 'no',
+                'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null,
+                'wall' => $spot->wall ? 'yes' : 'no',
                 'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),
             ], Source::Spot);
             ReadingRow::query()->upsert(
-                [['user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null, 'source' => Source::Spot->value, 'read_at' => Carbon::now()]],
+                [
+                    [
+                        'user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null,
+                        'source' => Source::Spot->value, 'read_at' => Carbon::now(),
+                    ],
+                ],
                 ['user_id', 'name'], ['text', 'source', 'read_at'],
             );
         });
@@ -48,7 +54,8 @@ final class Spots
                 'kind' => self::KINDS[$book->text('flow')] ?? 'lake', 'profile' => $read->profile, 'salinity' => $read->salinity,
             ]);
             $kept = $user->spots()->updateOrCreate(['water_id' => $at->id, 'name' => $spot], [
-                'depth_m' => $read->depthM ?? Conditions::ASSUMED_DEPTH_M, 'bottom' => $read->bottom ?? Bottom::RockToSand, 'wall' => $read->wall ?? false,
+                'depth_m' => $read->depthM ?? Conditions::ASSUMED_DEPTH_M, 'bottom' => $read->bottom ?? Bottom::RockToSand,
+                'wall' => $read->wall ?? false,
             ]);
             self::goTo($user, $kept);
         });

@@ -68,10 +68,13 @@ final readonly class Logbook
             $book = ReadingBook::of($this->user);
             $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
             $outing = $this->underWay() ?? $this->user->outings()->create([
-                'uuid' => $uuid, 'spot_id' => $spot?->id, 'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}", 'readings' => $book->texts(), 'started_at' => Carbon::now(),
+                'uuid' => $uuid, 'spot_id' => $spot?->id,
+                'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}", 'readings' => $book->texts(),
+                'started_at' => Carbon::now(),
             ]);
             Setup::query()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure->id, 'hole' => $hole, 'cadence' => $cadence,
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure->id,
+                'hole' => $hole, 'cadence' => $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
             ]);
 
@@ -80,7 +83,8 @@ final readonly class Logbook
     }
 
     /**
-     * @param  array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}  $what
+     * @param  array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
+     *   length_text: string|null, landed: bool|null, at: Carbon}  $what
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */
@@ -120,7 +124,10 @@ final readonly class Logbook
     {
         $names = array_column($lure->holes, 'name');
         if ($hole === null ? $names !== [] : ! in_array($hole, $names, true)) {
-            throw InvalidInput::because('hole', $names === [] ? 'This lure has no line holes.' : 'This lure has the holes '.implode(', ', $names).'; choose one of them.');
+            throw InvalidInput::because(
+                'hole',
+                $names === [] ? 'This lure has no line holes.' : 'This lure has the holes '.implode(', ', $names).'; choose one of them.',
+            );
         }
     }
 }

@@ -6,10 +6,12 @@ namespace App\Record;
 
 use App\Models\Event;
 use App\Models\User;
+use App\Rows\Raw;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Stint;
 use Eskith\Core\Choosing\Trials;
 use Eskith\Core\Tackle\Finish;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 
 /** What was fished today, read from the log: hours and touches of every setup of the outings of the day. */
@@ -29,13 +31,20 @@ final readonly class Today
     public static function of(User $user, array $stands, Trials $trials): self
     {
         $now = Carbon::now();
-        $rows = $user->outings()->toBase()->join('setups', 'setups.outing_id', '=', 'outings.id')->join('lures', 'lures.id', '=', 'setups.lure_id')
-            ->where(static fn ($open) => $open->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $now->copy()->subMinutes((int) (60 * self::HOURS))))
+        $since = $now->copy()->subMinutes((int) (60 * self::HOURS));
+        $rows = $user->outings()->toBase()
+            ->join('setups', 'setups.outing_id', '=', 'outings.id')
+            ->join('lures', 'lures.id', '=', 'setups.lure_id')
+            ->where(static fn (Builder $open) => $open->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $since))
             ->orderBy('setups.tied_at')->orderBy('setups.id')
-            ->get(['setups.id', 'setups.outing_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'outings.ended_at', 'lures.finish']);
+            ->get([
+                'setups.id', 'setups.outing_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
+                'outings.ended_at', 'lures.finish',
+            ]);
+        $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
         $touches = [];
-        foreach (Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']) as $event) {
-            $touches[(int) $event->setup_id][] = self::age($event->at, $now);
+        foreach ($events as $event) {
+            $touches[Raw::whole($event->setup_id)][] = self::age($event->at, $now);
         }
         $stints = [];
         $bright = 0.0;
@@ -43,15 +52,17 @@ final readonly class Today
         $next = [];
         // From the last to the first: each ends where the next of its outing was tied on.
         foreach ($rows->reverse() as $row) {
-            $end = $next[$row->outing_id] ?? $row->ended_at;
-            $next[$row->outing_id] = $row->tied_at;
+            $outing = Raw::whole($row->outing_id);
+            $end = $next[$outing] ?? $row->ended_at;
+            $next[$outing] = $row->tied_at;
             [$from, $to] = [min(self::HOURS, self::age($row->tied_at, $now)), $end === null ? 0.0 : self::age($end, $now)];
             if ($from <= $to) {
                 continue;
             }
-            $felt = array_values(array_filter($touches[(int) $row->id] ?? [], static fn (float $age): bool => $age <= self::HOURS));
-            $lure = $stands[(int) $row->lure_id] ?? (int) $row->lure_id;
-            $stints[] = Stint::of("{$lure}|{$row->hole}|{$row->cadence}", $from, $to, $felt);
+            $felt = array_values(array_filter($touches[Raw::whole($row->id)] ?? [], static fn (float $age): bool => $age <= self::HOURS));
+            $lure = $stands[Raw::whole($row->lure_id)] ?? Raw::whole($row->lure_id);
+            $way = implode('|', [$lure, Raw::text($row->hole), Raw::text($row->cadence)]);
+            $stints[] = Stint::of($way, $from, $to, $felt);
             if (in_array($row->finish, self::BRIGHT, true)) {
                 $bright += 60 * ($from - $to);
                 $touched = $touched || $felt !== [];

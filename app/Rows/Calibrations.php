@@ -19,7 +19,7 @@ final readonly class Calibrations
 {
     /**
      * @param  Collection<int, Measurement>  $rows  newest first
-     * @param  array<int, mixed>  $lures  those measured, by id
+     * @param  array<int, true>  $lures  those measured, by id
      * @param  list<SetAside>  $aside  kept measurements that cannot be used
      */
     private function __construct(private Collection $rows, private array $lures, public array $aside)
@@ -31,7 +31,10 @@ final readonly class Calibrations
         $all = $user->measurements()->latest('measured_at')->latest('id')->get();
         $rows = $all->filter(static fn (Measurement $row): bool => $row->kind?->holds($row->value, $row->lure_id) ?? false);
 
-        return new self($rows->values(), array_flip($rows->pluck('lure_id')->filter()->all()), array_values($all->diff($rows)->map(SetAside::measurement(...))->all()));
+        return new self(
+            $rows->values(), array_fill_keys(array_filter(array_map(static fn (Measurement $row): ?int => $row->lure_id, $rows->all())), true),
+            array_values($all->diff($rows)->map(SetAside::measurement(...))->all()),
+        );
     }
 
     /** Whether anything of this lure was measured. */

@@ -46,7 +46,8 @@ final class LureReader
     /** With calibrations, what the angler measured takes the place of what was assumed. */
     public static function lure(LureRow $row, ?Calibrations $measured = null): Lure
     {
-        // Read raw and once: hundreds of lures are read for every answer.
+        // Read raw and once: hundreds of lures are read for every answer. What a row has otherwise ends in an error, and is set aside.
+        /** @var array{id?: int, family: string, mass_kg: float, finish: string, red_near_hooks?: int, holes: string, balance_x?: float|null, balance_y?: float|null} $raw */
         $raw = $row->getAttributes();
         /** @var list<array{name: string, x: float|int, y: float|int}> $holes */
         $holes = json_decode((string) $raw['holes'], true, 4, JSON_THROW_ON_ERROR);
@@ -76,8 +77,12 @@ final class LureReader
     {
         $ticked = is_string($raw['accents'] ?? null) ? json_decode($raw['accents'], true) : null;
         $build = is_string($raw['build'] ?? null) ? json_decode($raw['build'], true) : null;
-        $part = static fn (string $name): string => is_array($build) && is_string($build[$name] ?? null) ? mb_strtolower($build[$name]) : '';
-        $found = array_map(static fn (mixed $one): ?Accent => is_string($one) ? Accent::tryFrom($one) : null, is_array($ticked) ? $ticked : []);
+        $part = static fn (string $name): string => is_array($build) && is_string($build[$name] ?? null)
+            ? mb_strtolower($build[$name])
+            : '';
+        $found = array_map(
+            static fn (mixed $one): ?Accent => is_string($one) ? Accent::tryFrom($one) : null, is_array($ticked) ? $ticked : [],
+        );
 
         return array_values(array_filter([
             ...$found,

@@ -6,6 +6,7 @@ namespace App\Rules;
 
 use App\Models\RuleChoice;
 use App\Models\User;
+use App\Rows\Raw;
 use App\Rows\SetAside;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rule;
@@ -28,8 +29,9 @@ final readonly class AnglerRules
      * @param  array<string, array<string, mixed>>  $fields  of the own rules, as kept
      * @param  list<SetAside>  $aside  own rules that cannot be read
      */
-    private function __construct(private User $user, public array $weights, public array $own, public array $fields, public array $aside = [])
-    {
+    private function __construct(
+        private User $user, public array $weights, public array $own, public array $fields, public array $aside = [],
+    ) {
     }
 
     public static function of(User $user): self
@@ -39,20 +41,22 @@ final readonly class AnglerRules
         $fields = [];
         $aside = [];
         foreach ($user->ruleChoices()->orderBy('id')->toBase()->get(['rule', 'weight', 'own']) as $row) {
+            $id = Raw::text($row->rule);
             if ($row->own !== null) {
                 try {
                     /** @var array<string, mixed> $kept */
-                    $kept = json_decode((string) $row->own, true, 16);
-                    $own[] = CustomRuleForm::rule($row->rule, $kept, $user->likes()->units);
-                    $fields[$row->rule] = $kept;
+                    $kept = json_decode(Raw::text($row->own), true, 16);
+                    $own[] = CustomRuleForm::rule($id, $kept, $user->likes()->units);
+                    $fields[$id] = $kept;
                 } catch (InvalidInput|\TypeError) {
-                    $aside[] = SetAside::rule($row->rule);
+                    $aside[] = SetAside::rule($id);
 
                     continue;
                 }
             }
-            if ((float) $row->weight !== 1.0) {
-                $weights[$row->rule] = max(0.0, min(self::MOST_WEIGHT, (float) $row->weight));
+            $weight = Raw::number($row->weight);
+            if ($weight !== 1.0) {
+                $weights[$id] = max(0.0, min(self::MOST_WEIGHT, $weight));
             }
         }
 
@@ -91,7 +95,8 @@ final readonly class AnglerRules
     public function weighAll(float $weight): void
     {
         $rows = array_map(fn (Rule $rule): array => [
-            'user_id' => $this->user->id, 'rule' => $rule->id, 'weight' => $weight, 'own' => isset($this->fields[$rule->id]) ? json_encode($this->fields[$rule->id], JSON_THROW_ON_ERROR) : null,
+            'user_id' => $this->user->id, 'rule' => $rule->id, 'weight' => $weight,
+            'own' => isset($this->fields[$rule->id]) ? json_encode($this->fields[$rule->id], JSON_THROW_ON_ERROR) : null,
         ], $this->book()->rules);
         RuleChoice::query()->upsert($rows, ['user_id', 'rule'], ['weight']);
     }
@@ -106,7 +111,9 @@ final readonly class AnglerRules
     public function keep(string $uuid, array $fields): CustomRule
     {
         $rule = $this->read($uuid, $fields);
-        $this->user->ruleChoices()->updateOrCreate(['rule' => $uuid], ['own' => CustomRuleForm::kept($fields, $this->user->likes()->units)]);
+        $this->user->ruleChoices()->updateOrCreate(
+            ['rule' => $uuid], ['own' => CustomRuleForm::kept($fields, $this->user->likes()->units)],
+        );
 
         return $rule;
     }
@@ -177,7 +184,10 @@ final readonly class AnglerRules
     {
         foreach ($others as $other) {
             if (mb_strtolower($other->name) === mb_strtolower($rule->name)) {
-                throw InvalidInput::because('name', "You have a rule \"{$other->name}\" already; change that one, or say otherwise what this one holds.");
+                throw InvalidInput::because(
+                    'name',
+                    "You have a rule \"{$other->name}\" already; change that one, or say otherwise what this one holds.",
+                );
             }
         }
     }

@@ -25,7 +25,8 @@ final readonly class CustomRuleForm
     }
 
     /**
-     * @param  array<array-key, mixed>  $fields  name, points, when: list of {reading, from?, to?, any?}, lures: {families?, finishes?, from?, to?}
+     * @param  array<array-key, mixed>  $fields  name, points, when: list of {reading, from?, to?, any?}, lures: {families?,
+     *   finishes?, from?, to?}
      *
      * @throws InvalidInput when it cannot be used
      */
@@ -40,7 +41,10 @@ final readonly class CustomRuleForm
 
         return CustomRule::of(
             $id, $given->text('name'),
-            array_map(static fn (mixed $one, int $i): Condition => $form->condition(Fields::of($one, "when.{$i}")), $when, array_keys($when)),
+            array_map(
+                static fn (mixed $one, int $i): Condition => $form->condition(Fields::of($one, "when.{$i}")), $when,
+                array_keys($when),
+            ),
             $form->lures($given->inner('lures')), $given->number('points'),
         );
     }
@@ -120,7 +124,12 @@ final readonly class CustomRuleForm
     /** @return list<string> */
     private function words(Fields $fields, string $name): array
     {
-        return array_map(static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 && PlainText::isReadable($word) ? $word : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."), $fields->items($name));
+        return array_map(
+            static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 && PlainText::isReadable($word)
+                ? $word
+                : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."),
+            $fields->items($name),
+        );
     }
 
     /** @throws InvalidInput unless it is one that rules know */
@@ -130,6 +139,9 @@ final readonly class CustomRuleForm
 
         return $reading !== null && in_array($reading, Reading::used(), true)
             ? $reading
-            : throw InvalidInput::because($fields->at('reading'), "\"{$fields->at('reading')}\" must be one of ".implode(', ', array_column(Reading::used(), 'value')).'.');
+            : throw InvalidInput::because(
+                $fields->at('reading'),
+                "\"{$fields->at('reading')}\" must be one of ".implode(', ', array_column(Reading::used(), 'value')).'.',
+            );
     }
 }

@@ -14,7 +14,10 @@ final class RuleFile
 
     public static function json(AnglerRules $rules): string
     {
-        $own = array_map(static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($rules->fields), $rules->fields);
+        $own = array_map(
+            static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($rules->fields),
+            $rules->fields,
+        );
 
         return json_encode(
             ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $rules->weights, 'own' => $own],

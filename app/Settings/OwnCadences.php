@@ -29,7 +29,14 @@ final readonly class OwnCadences
         $book = new CadenceBook;
         foreach (is_array($set[self::KEY] ?? null) ? $set[self::KEY] : [] as $name => $own) {
             $cadence = Cadence::tryFrom((string) $name);
-            if ($cadence === null || ! is_array($own) || ! is_string($own['lift'] ?? null) || ! is_numeric($own['lift_m'] ?? null) || ! is_numeric($own['seconds'] ?? null) || ! is_numeric($own['pause'] ?? null)) {
+            if (
+                $cadence === null
+                    || ! is_array($own)
+                    || ! is_string($own['lift'] ?? null)
+                    || ! is_numeric($own['lift_m'] ?? null)
+                    || ! is_numeric($own['seconds'] ?? null)
+                    || ! is_numeric($own['pause'] ?? null)
+            ) {
                 continue;
             }
             [$lift, $seconds, $pause] = [(float) $own['lift_m'], (float) $own['seconds'], (float) $own['pause']];
@@ -38,7 +45,9 @@ final readonly class OwnCadences
             } catch (InvalidInput) {
                 continue;
             }
-            $kept[$cadence->value] = ['lift' => mb_substr($own['lift'], 0, 30), 'lift_m' => $lift, 'seconds' => $seconds, 'pause' => $pause];
+            $kept[$cadence->value] = [
+                'lift' => mb_substr($own['lift'], 0, 30), 'lift_m' => $lift, 'seconds' => $seconds, 'pause' => $pause,
+            ];
         }
 
         return new self($kept, $book);
@@ -58,7 +67,10 @@ final readonly class OwnCadences
         $still = Measure::parse($pause, Unit::Second, 'pause')->si;
         $this->book->with($cadence, $height->si, $during, $still);
 
-        return [...$this->kept, $cadence->value => ['lift' => $height->text, 'lift_m' => $height->si, 'seconds' => $during, 'pause' => $still]];
+        return [
+            ...$this->kept,
+            $cadence->value => ['lift' => $height->text, 'lift_m' => $height->si, 'seconds' => $during, 'pause' => $still],
+        ];
     }
 
     public function book(): CadenceBook

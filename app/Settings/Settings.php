@@ -70,8 +70,10 @@ final readonly class Settings
         return $chosen;
     }
 
-    private function __construct(public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials, public CadenceBook $cadences)
-    {
+    private function __construct(
+        public UnitSet $units, public Schools $schools, public string $theme, public Trials $trials,
+        public CadenceBook $cadences,
+    ) {
     }
 
     /** @param  array<array-key, mixed>  $set what was set; anything unknown falls back to the default */
@@ -81,8 +83,14 @@ final readonly class Settings
         $of = static fn (string $name): string => $chosen[$name];
 
         return new self(
-            UnitSet::of(Unit::from($of('weight')), Unit::from($of('depth')), Unit::from($of('speed')), Unit::from($of('temperature')), Unit::from($of('fish_weight'))),
-            new Schools(HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')), $of('gold') === 'yes', BladeFall::from($of('blade_fall')), SpoonFall::from($of('spoon_fall'))),
+            UnitSet::of(
+                Unit::from($of('weight')), Unit::from($of('depth')), Unit::from($of('speed')), Unit::from($of('temperature')),
+                Unit::from($of('fish_weight')),
+            ),
+            new Schools(
+                HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')),
+                $of('gold') === 'yes', BladeFall::from($of('blade_fall')), SpoonFall::from($of('spoon_fall')),
+            ),
             $of('theme'),
             // A cast takes half as long again to try: ten to fifteen casts.
             new Trials((float) $of('change'), (float) $of('trial'), 1.5 * (float) $of('trial')),

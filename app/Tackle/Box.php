@@ -6,6 +6,7 @@ namespace App\Tackle;
 
 use App\Models\Lure;
 use App\Models\User;
+use App\Rows\Raw;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,7 +41,10 @@ final readonly class Box
     public function find(array $filter): HasMany
     {
         $query = $this->user->lures();
-        foreach (array_slice(preg_split('/[\s,]+/u', mb_strtolower(mb_substr(trim($filter['q'] ?? ''), 0, self::ASKED)), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $word) {
+        foreach (array_slice(
+            preg_split('/[\s,]+/u', mb_strtolower(mb_substr(trim($filter['q'] ?? ''), 0, self::ASKED)), -1, PREG_SPLIT_NO_EMPTY) ?: [],
+            0, 8,
+        ) as $word) {
             $query->where('search', 'like', '%'.addcslashes($word, '%_\\').'%');
         }
         if (($filter['family'] ?? '') === 'vibe') {
@@ -74,7 +78,9 @@ final readonly class Box
                 throw InvalidInput::because('uuid', 'A box holds at most '.number_format(self::MOST).' lures; this one is full.');
             }
 
-            return $known ?? $this->user->lures()->create([...$columns, 'uuid' => $uuid, 'position' => (int) $this->user->lures()->max('position') + 1])->refresh();
+            return $known ?? $this->user->lures()->create(
+                [...$columns, 'uuid' => $uuid, 'position' => Raw::whole($this->user->lures()->max('position')) + 1],
+            )->refresh();
         });
     }
 
@@ -108,7 +114,10 @@ final readonly class Box
                 $change->demandStillSo($row);
                 $undo = $change->undoing(LureForm::fields($row));
                 $row->update(LureForm::columns($change->set, $unit, $row));
-                $before[] = ['id' => $row->id, 'set' => $undo, 'version' => $row->version, 'saw' => $change->undoing(LureForm::fields($row))];
+                $before[] = [
+                    'id' => $row->id, 'set' => $undo, 'version' => $row->version,
+                    'saw' => $change->undoing(LureForm::fields($row)),
+                ];
             }
 
             return $before;

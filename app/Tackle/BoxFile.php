@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
+use App\Rows\Raw;
 use Eskith\Core\Units\InvalidInput;
 
 /**
@@ -20,11 +21,15 @@ final class BoxFile
 
     /** CSV column => field of the form, with the part of a group. */
     private const COLUMNS = [
-        'id' => 'id', 'family' => 'family', 'weight' => 'weight', 'finish' => 'finish', 'red' => 'red', 'accents' => 'accents', 'quantity' => 'quantity', 'lost' => 'lost',
-        'buy_again' => 'buy_again', 'retired' => 'retired', 'length_mm' => 'length', 'height_mm' => 'height', 'holes' => 'holes', 'balance' => 'balance',
-        'base' => 'build.base', 'paint' => 'build.paint', 'pattern' => 'build.pattern', 'tape' => 'build.tape', 'scent' => 'build.scent', 'tail' => 'build.tail',
+        'id' => 'id', 'family' => 'family', 'weight' => 'weight', 'finish' => 'finish', 'red' => 'red', 'accents' => 'accents',
+        'quantity' => 'quantity', 'lost' => 'lost',
+        'buy_again' => 'buy_again', 'retired' => 'retired', 'length_mm' => 'length', 'height_mm' => 'height',
+        'holes' => 'holes', 'balance' => 'balance',
+        'base' => 'build.base', 'paint' => 'build.paint', 'pattern' => 'build.pattern', 'tape' => 'build.tape',
+        'scent' => 'build.scent', 'tail' => 'build.tail',
         'bent' => 'build.bent', 'drilled' => 'build.drilled', 'stinger' => 'build.stinger', 'assist' => 'build.assist',
-        'hook_front' => 'hooks.front', 'hook_rear' => 'hooks.rear', 'hook_style' => 'hooks.style', 'hook_attach' => 'hooks.attach', 'hook_ring_mm' => 'hooks.ring_mm',
+        'hook_front' => 'hooks.front', 'hook_rear' => 'hooks.rear', 'hook_style' => 'hooks.style',
+        'hook_attach' => 'hooks.attach', 'hook_ring_mm' => 'hooks.ring_mm',
         'hooks_changed' => 'hooks.changed', 'hooks_sharpened' => 'hooks.sharpened', 'notes' => 'notes', 'usual' => 'build.usual',
     ];
 
@@ -51,7 +56,10 @@ final class BoxFile
             $lures[] = ['id' => $row->uuid, ...$fields, 'build' => (object) $fields['build'], 'hooks' => (object) $fields['hooks']];
         }
 
-        return json_encode(['format' => 'eskith-box', 'version' => 1, 'lures' => $lures], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(
+            ['format' => 'eskith-box', 'version' => 1, 'lures' => $lures],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
     }
 
     /**
@@ -76,7 +84,9 @@ final class BoxFile
             throw InvalidInput::because('file', 'There are no lures in that file.');
         }
 
-        return count($rows) <= self::ROWS ? $rows : throw InvalidInput::because('file', 'That file has over '.number_format(self::ROWS).' rows, and a box holds no more; split it.');
+        return count($rows) <= self::ROWS ? $rows : throw InvalidInput::because(
+            'file', 'That file has over '.number_format(self::ROWS).' rows, and a box holds no more; split it.',
+        );
     }
 
     /** @return array<int, array<array-key, mixed>> */
@@ -108,11 +118,18 @@ final class BoxFile
         // Line ends of every system are one, so that lines are counted the same.
         $text = str_replace(["\r\n", "\r"], "\n", $text);
         $first = strtok($text, "\n") ?: '';
-        $delimiter = array_reduce([',', ';', "\t"], static fn (string $best, string $one): string => substr_count($first, $one) > substr_count($first, $best) ? $one : $best, ',');
+        $delimiter = array_reduce(
+            [',', ';', "\t"],
+            static fn (string $best, string $one): string => substr_count($first, $one) > substr_count($first, $best) ? $one : $best,
+            ',',
+        );
         $in = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary file.');
         fwrite($in, $text);
         rewind($in);
-        $head = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), fgetcsv($in, null, $delimiter, '"', '') ?: []);
+        $head = array_map(
+            static fn (?string $name): string => mb_strtolower(trim((string) $name)),
+            fgetcsv($in, null, $delimiter, '"', '') ?: [],
+        );
         if (array_intersect(['family', 'weight', 'finish'], $head) === []) {
             throw InvalidInput::because('file', 'The first line must name the columns, at least family, weight and finish.');
         }
@@ -123,7 +140,9 @@ final class BoxFile
             $raw = substr($text, $at, (int) ftell($in) - $at);
             $at = (int) ftell($in);
             if (substr_count($raw, '"') % 2 === 1) {
-                throw InvalidInput::because('file', "On line {$line} a quote is opened and never closed; close it, and choose the file again.");
+                throw InvalidInput::because(
+                    'file', "On line {$line} a quote is opened and never closed; close it, and choose the file again.",
+                );
             }
             if ($cells !== [null] && array_filter($cells, static fn (?string $cell): bool => trim((string) $cell) !== '') !== []) {
                 $rows[$line] = self::fields($head, $cells);
@@ -146,7 +165,13 @@ final class BoxFile
         foreach ($head as $index => $column) {
             $field = self::COLUMNS[$column] ?? null;
             $text = preg_replace("/^'(?='*[=+\\-@\t])/", '', trim((string) ($cells[$index] ?? '')));
-            if ($field === null || ($text === '' && ! str_contains($field, '.') && ! in_array($field, ['notes', 'accents', 'balance', 'holes', 'family', 'weight', 'finish'], true))) {
+            if (
+                $field === null || (
+                    $text === ''
+                        && ! str_contains($field, '.')
+                        && ! in_array($field, ['notes', 'accents', 'balance', 'holes', 'family', 'weight', 'finish'], true)
+                )
+            ) {
                 continue;
             }
             [$group, $part] = [...explode('.', $field), null];
@@ -164,19 +189,26 @@ final class BoxFile
     private static function cell(array $fields, string $field): string
     {
         [$group, $part] = [...explode('.', $field), null];
-        $value = $part === null ? ($fields[$group] ?? null) : ($fields[$group][$part] ?? null);
-        if ($field === 'holes') {
-            return self::guarded(implode('; ', array_map(static fn (array $hole): string => "{$hole['name']} {$hole['x']} {$hole['y']}", is_array($value) ? $value : [])));
+        $value = $fields[$group] ?? null;
+        if ($part !== null) {
+            $value = is_array($value) ? $value[$part] ?? null : null;
         }
-        if ($field === 'accents') {
-            return implode('; ', is_array($value) ? $value : []);
-        }
-        if ($field === 'balance') {
-            return is_array($value) ? implode(' ', $value) : '';
+        if (is_array($value)) {
+            return match ($field) {
+                'holes' => self::guarded(implode('; ', array_map(self::hole(...), $value))),
+                'accents' => implode('; ', array_map(Raw::text(...), $value)),
+                'balance' => implode(' ', array_map(Raw::text(...), $value)),
+                default => '',
+            };
         }
         $text = is_bool($value) ? ($value ? 'yes' : 'no') : (is_scalar($value) ? (string) $value : '');
 
         return is_string($value) ? self::guarded($text) : $text;
+    }
+
+    private static function hole(mixed $hole): string
+    {
+        return implode(' ', array_map(static fn (string $of): string => is_array($hole) ? Raw::text($hole[$of] ?? '') : '', ['name', 'x', 'y']));
     }
 
     /** A spreadsheet would run a cell that begins like a formula: it goes out as text, and one that looks so already once more. */

@@ -6,6 +6,7 @@ namespace App\Tackle;
 
 use App\Models\Lure;
 use App\Models\User;
+use App\Rows\Raw;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -36,7 +37,11 @@ final class BoxImport
         foreach (BoxFile::read($bytes) as $line => $fields) {
             $planned = $import->line($fields, $have, $seen);
             if ($planned['status'] === 'add' && $room-- < 1) {
-                $planned = ['status' => 'refused', 'words' => 'A box holds at most '.number_format(Box::MOST).' lures; there is no room for this one.', 'uuid' => '', 'columns' => []];
+                $planned = [
+                    'status' => 'refused',
+                    'words' => 'A box holds at most '.number_format(Box::MOST).' lures; there is no room for this one.',
+                    'uuid' => '', 'columns' => [],
+                ];
             }
             $import->plan[$line] = $planned;
         }
@@ -44,7 +49,10 @@ final class BoxImport
         return $import;
     }
 
-    /** @return array<int, array{status: string, words: string, uuid: string, columns: array<string, mixed>}> by line of the file: add, change, same or refused */
+    /**
+     * @return array<int, array{status: string, words: string, uuid: string, columns: array<string, mixed>}> by line of the
+     * file: add, change, same or refused
+     */
     public function plan(): array
     {
         return $this->plan;
@@ -56,14 +64,24 @@ final class BoxImport
         DB::transaction(function (): void {
             $have = $this->user->lures()->pluck('uuid')->flip();
             $room = Box::MOST - $have->count();
-            $position = (int) $this->user->lures()->max('position');
+            $position = Raw::whole($this->user->lures()->max('position'));
             $new = [];
             foreach ($this->plan as $line) {
                 if ($line['status'] === 'change') {
                     $this->user->lures()->where('uuid', $line['uuid'])->first()?->update($line['columns']);
                 } elseif ($line['status'] === 'add' && ! $have->has($line['uuid']) && $room-- > 0) {
-                    $model = new Lure(['quantity' => 1, 'lost' => 0, 'notes' => '', 'red_near_hooks' => false, 'buy_again' => false, ...$line['columns'], 'user_id' => $this->user->id, 'uuid' => $line['uuid'], 'position' => ++$position]);
-                    $new[] = ['accents' => null, 'balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null, 'retired_at' => null, 'version' => 1, ...$model->getAttributes(), 'created_at' => Carbon::now(), 'updated_at' => Carbon::now()];
+                    $model = new Lure(
+                        [
+                            'quantity' => 1, 'lost' => 0, 'notes' => '', 'red_near_hooks' => false, 'buy_again' => false,
+                            ...$line['columns'], 'user_id' => $this->user->id, 'uuid' => $line['uuid'],
+                            'position' => ++$position,
+                        ],
+                    );
+                    $new[] = [
+                        'accents' => null, 'balance_x' => null, 'balance_y' => null, 'build' => null, 'hooks' => null,
+                        'retired_at' => null, 'version' => 1, ...$model->getAttributes(), 'created_at' => Carbon::now(),
+                        'updated_at' => Carbon::now(),
+                    ];
                 }
             }
             foreach (array_chunk($new, 40) as $chunk) {
@@ -86,7 +104,10 @@ final class BoxImport
             $row = $have->get($uuid);
             $columns = LureForm::columns($fields, $this->user->likes()->units->lureWeight, $row);
         } catch (InvalidInput $bad) {
-            return ['status' => 'refused', 'words' => ($bad->field === '' ? '' : "{$bad->field}: ").$bad->getMessage(), 'uuid' => '', 'columns' => []];
+            return [
+                'status' => 'refused', 'words' => ($bad->field === '' ? '' : "{$bad->field}: ").$bad->getMessage(),
+                'uuid' => '', 'columns' => [],
+            ];
         }
         $told = static fn (Lure $lure): string => "{$lure->typed()}, {$lure->finish}";
         if ($row === null) {
@@ -94,7 +115,12 @@ final class BoxImport
         }
         $after = (clone $row)->fill($columns);
         $before = LureForm::fields($row);
-        $changed = array_keys(array_filter(LureForm::fields($after), static fn (mixed $value, string $field): bool => $value != $before[$field], ARRAY_FILTER_USE_BOTH));
+        $changed = array_keys(
+            array_filter(
+                LureForm::fields($after),
+                static fn (mixed $value, string $field): bool => $value != $before[$field], ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         if ($changed === []) {
             return ['status' => 'same', 'words' => $told($row), 'uuid' => $uuid, 'columns' => []];
         }

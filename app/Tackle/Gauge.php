@@ -41,19 +41,26 @@ final readonly class Gauge
 
     private function drawing(string $unit): string
     {
-        $body = $this->ruler(10, 16).$this->protractor(90, 42, 84).$this->grid(10, 160, 90, 50).$this->rings(112, 166).$this->gaps(112, 190);
+        $body = $this->ruler(10, 16).$this->protractor(90, 42, 84).$this->grid(10, 160, 90, 50).$this->rings(112, 166)
+            .$this->gaps(112, 190);
 
         [$width, $height] = [self::WIDTH * $this->k, self::HEIGHT * $this->k];
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}{$unit}\" height=\"{$height}{$unit}\" viewBox=\"0 0 {$width} {$height}\" font-family=\"sans-serif\"><title>Gauge for lures</title>{$body}</svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}{$unit}\" height=\"{$height}{$unit}\" viewBox=\"0 0 "
+            ."{$width} {$height}\" font-family=\"sans-serif\"><title>Gauge for lures</title>{$body}</svg>";
     }
 
     public static function pdf(bool $compressed = true): string
     {
-        $options = new Options(['defaultFont' => 'sans-serif', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()]);
+        $options = new Options(
+            ['defaultFont' => 'sans-serif', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()],
+        );
         $pdf = new Dompdf($options);
         $picture = base64_encode((new self(self::PIXELS))->drawing('px'));
-        $pdf->loadHtml('<html><head><style>@page{margin:12mm}body{margin:0}</style></head><body><img style="width:'.self::WIDTH.'mm;height:'.self::HEIGHT.'mm" src="data:image/svg+xml;base64,'.$picture.'"></body></html>');
+        $pdf->loadHtml(
+            '<html><head><style>@page{margin:12mm}body{margin:0}</style></head><body><img style="width:'
+                .self::WIDTH.'mm;height:'.self::HEIGHT.'mm" src="data:image/svg+xml;base64,'.$picture.'"></body></html>',
+        );
         $pdf->setPaper('a4');
         $pdf->render();
 
@@ -80,9 +87,14 @@ final readonly class Gauge
             $long = $degrees % 10 === 0 ? 7 : ($degrees % 5 === 0 ? 5 : 2.5);
             $angle = deg2rad($degrees);
             [$cos, $sin] = [cos($angle), sin($angle)];
-            $drawn .= $this->line($x - $radius * $cos, $y + $radius * $sin, $x - ($radius - $long) * $cos, $y + ($radius - $long) * $sin, 0.15);
+            $drawn .= $this->line(
+                $x - $radius * $cos, $y + $radius * $sin, $x - ($radius - $long) * $cos, $y + ($radius - $long) * $sin, 0.15,
+            );
             if ($degrees % 10 === 0) {
-                $drawn .= $this->text($x - ($radius - 11) * $cos, $y + ($radius - 11) * $sin + ($degrees % 180 === 0 ? 4 : 1), (string) min($degrees, 180 - $degrees), 3, 'middle');
+                $drawn .= $this->text(
+                    $x - ($radius - 11) * $cos, $y + ($radius - 11) * $sin + ($degrees % 180 === 0 ? 4 : 1),
+                    (string) min($degrees, 180 - $degrees), 3, 'middle',
+                );
             }
         }
 
@@ -110,7 +122,10 @@ final readonly class Gauge
     {
         $drawn = $this->text($x, $y - 9, 'Split rings, outside in mm', 3);
         foreach (self::RINGS as $size) {
-            $drawn .= sprintf('<circle cx="%s" cy="%s" r="%s" fill="none" stroke="#000" stroke-width="%s"/>', ($x + $size / 2) * $this->k, $y * $this->k, $size / 2 * $this->k, 0.2 * $this->k)
+            $drawn .= sprintf(
+                '<circle cx="%s" cy="%s" r="%s" fill="none" stroke="#000" stroke-width="%s"/>', ($x + $size / 2) * $this->k,
+                $y * $this->k, $size / 2 * $this->k, 0.2 * $this->k,
+            )
                 .$this->text($x + $size / 2, $y + 9, (string) $size, 2.6, 'middle');
             $x += $size + 3;
         }
@@ -122,7 +137,9 @@ final readonly class Gauge
     {
         $drawn = $this->text($x, $y - 5, 'Hook gaps by size (makers differ)', 3);
         foreach (self::GAPS as $size => $gap) {
-            $drawn .= $this->line($x, $y, $x + $gap, $y, 0.3).$this->line($x, $y, $x, $y + 6, 0.2).$this->line($x + $gap, $y, $x + $gap, $y + 6, 0.2)
+            $drawn .= $this->line($x, $y, $x + $gap, $y, 0.3).$this->line($x, $y, $x, $y + 6, 0.2).$this->line(
+                $x + $gap, $y, $x + $gap, $y + 6, 0.2,
+            )
                 .$this->text($x + $gap / 2, $y + 10, (string) $size, 2.6, 'middle');
             $x += $gap + 2.6;
         }
@@ -132,11 +149,17 @@ final readonly class Gauge
 
     private function line(float $x1, float $y1, float $x2, float $y2, float $width): string
     {
-        return sprintf('<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="#000" stroke-width="%s" fill="none"/>', ...array_map(fn (float $value): float => round($value * $this->k, 3), [$x1, $y1, $x2, $y2, $width]));
+        return sprintf(
+            '<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="#000" stroke-width="%s" fill="none"/>',
+            ...array_map(fn (float $value): float => round($value * $this->k, 3), [$x1, $y1, $x2, $y2, $width]),
+        );
     }
 
     private function text(float $x, float $y, string $text, float $size, string $anchor = 'start'): string
     {
-        return sprintf('<text x="%s" y="%s" font-size="%s" text-anchor="%s">%s</text>', round($x * $this->k, 2), round($y * $this->k, 2), round($size * $this->k, 2), $anchor, htmlspecialchars($text));
+        return sprintf(
+            '<text x="%s" y="%s" font-size="%s" text-anchor="%s">%s</text>', round($x * $this->k, 2), round($y * $this->k, 2),
+            round($size * $this->k, 2), $anchor, htmlspecialchars($text),
+        );
     }
 }

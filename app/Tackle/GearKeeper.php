@@ -27,7 +27,8 @@ final readonly class GearKeeper
     public function keepLine(array $line): void
     {
         $this->user->lines()->firstOrCreate(
-            ['name' => $line['name'], 'diameter_text' => $line['diameter_text']], [...$line, 'in_use' => $this->user->lines()->doesntExist()],
+            ['name' => $line['name'], 'diameter_text' => $line['diameter_text']],
+            [...$line, 'in_use' => $this->user->lines()->doesntExist()],
         );
     }
 
@@ -72,11 +73,15 @@ final readonly class GearKeeper
             }
             $what = match ($kind) {
                 'lure' => $this->sharpened((int) $id),
-                'line' => $this->user->lines()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true ? 'Line turned round or replaced' : null,
+                'line' => $this->user->lines()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true
+                    ? 'Line turned round or replaced'
+                    : null,
                 'gear' => $this->user->gear()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true ? 'Leader tied anew' : null,
                 default => null,
             } ?? throw InvalidInput::because('item', 'That is not in your box any more.');
-            History::query()->create(['user_id' => $this->user->id, 'uuid' => $uuid, "{$kind}_id" => (int) $id, 'what' => $what, 'at' => Carbon::now()]);
+            History::query()->create(
+                ['user_id' => $this->user->id, 'uuid' => $uuid, "{$kind}_id" => (int) $id, 'what' => $what, 'at' => Carbon::now()],
+            );
 
             return $what;
         });

@@ -46,7 +46,9 @@ final class HoleFields
         $holes = [];
         foreach (preg_split('/\s*[;|]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $hole) {
             if (preg_match('/^(\S+)\s+(\S+)\s+(\S+)$/', $hole, $parts) !== 1) {
-                throw InvalidInput::because('holes', "\"{$hole}\" is not a hole; write its name and its two figures in mm, such as front 18 10.");
+                throw InvalidInput::because(
+                    'holes', "\"{$hole}\" is not a hole; write its name and its two figures in mm, such as front 18 10.",
+                );
             }
             $holes[] = ['name' => $parts[1], 'x' => $parts[2], 'y' => $parts[3]];
         }
@@ -57,6 +59,9 @@ final class HoleFields
     /** @return list<array{name: string, x: float, y: float}> */
     public static function usual(Point $size, int $count): array
     {
-        return array_map(static fn (Hole $hole): array => ['name' => $hole->name, 'x' => $hole->at->x, 'y' => $hole->at->y], Proportions::holes($size, $count));
+        return array_map(
+            static fn (Hole $hole): array => ['name' => $hole->name, 'x' => $hole->at->x, 'y' => $hole->at->y],
+            Proportions::holes($size, $count),
+        );
     }
 }

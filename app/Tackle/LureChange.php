@@ -32,7 +32,11 @@ final readonly class LureChange
             $theirs = self::text($now[$field] ?? null);
             if ($theirs !== self::text($mine) && (! array_key_exists($field, $saw) || $theirs !== self::text($saw[$field]))) {
                 $name = str_replace(['.', '_'], ' ', $field);
-                throw new LureConflict("This lure was changed elsewhere meanwhile: {$name} is “{$theirs}” there, and would become “".self::text($mine).'” here.', $row->id, $row->version);
+                throw new LureConflict(
+                    "This lure was changed elsewhere meanwhile: {$name} is “{$theirs}” there, and would become “"
+                        .self::text($mine).'” here.',
+                    $row->id, $row->version,
+                );
             }
         }
     }
@@ -49,7 +53,10 @@ final readonly class LureChange
         foreach ($this->set as $field => $value) {
             $was = $before[$field] ?? null;
             $undo[$field] = in_array($field, self::GROUPS, true) && is_array($value)
-                ? array_map(static fn (string|int $part): mixed => is_array($was) ? $was[$part] ?? null : null, array_combine(array_keys($value), array_keys($value)))
+                ? array_map(
+                    static fn (string|int $part): mixed => is_array($was) ? $was[$part] ?? null : null,
+                    array_combine(array_keys($value), array_keys($value)),
+                )
                 : $was;
         }
 
@@ -82,7 +89,9 @@ final readonly class LureChange
             $value === null, $value === false, $value === '' => 'nothing',
             $value === true => 'yes',
             is_int($value), is_float($value) => (string) round((float) $value, 4),
-            is_string($value) => is_numeric($value) ? (string) round((float) $value, 4) : mb_strtolower(str_replace("\u{A0}", ' ', trim($value))),
+            is_string($value) => is_numeric($value)
+                ? (string) round((float) $value, 4)
+                : mb_strtolower(str_replace("\u{A0}", ' ', trim($value))),
             is_array($value) => implode(', ', array_map(self::text(...), $value)),
             default => '',
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
+use App\Rows\Raw;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -22,12 +23,24 @@ use Illuminate\Support\Carbon;
  */
 final class LureForm
 {
-    /** What a lure's finish and body are made of beside its rule-book finish, and whether it is but a usual one: field => longest text, or 'flag'. */
-    public const BUILD = ['base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag', 'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'usual' => 'flag'];
+    /**
+     * What a lure's finish and body are made of beside its rule-book finish, and whether it is but a usual one: field =>
+     * longest text, or 'flag'.
+     */
+    public const BUILD = [
+        'base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag',
+        'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'usual' => 'flag',
+    ];
 
-    public const HOOKS = ['front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date', 'sharpened' => 'date'];
+    public const HOOKS = [
+        'front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date',
+        'sharpened' => 'date',
+    ];
 
-    public const FIELDS = ['family', 'weight', 'finish', 'red', 'accents', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes', 'balance', 'build', 'hooks', 'notes'];
+    public const FIELDS = [
+        'family', 'weight', 'finish', 'red', 'accents', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes',
+        'balance', 'build', 'hooks', 'notes',
+    ];
 
     /**
      * @param  array<array-key, mixed>  $set  field => value as typed
@@ -66,7 +79,8 @@ final class LureForm
     public static function fields(Lure $row): array
     {
         return [
-            'family' => $row->family?->value, 'weight' => $row->mass_text, 'finish' => $row->finish, 'red' => $row->red_near_hooks, 'accents' => $row->accents ?? [],
+            'family' => $row->family?->value, 'weight' => $row->mass_text, 'finish' => $row->finish,
+            'red' => $row->red_near_hooks, 'accents' => $row->accents ?? [],
             'quantity' => $row->quantity, 'lost' => $row->lost, 'buy_again' => $row->buy_again, 'retired' => $row->retired_at !== null,
             'length' => $row->length_mm, 'height' => $row->height_mm, 'holes' => $row->holes,
             'balance' => $row->balance_x === null || $row->balance_y === null ? null : [$row->balance_x, $row->balance_y],
@@ -83,7 +97,11 @@ final class LureForm
     {
         $columns = [];
         $raw = $row->getAttributes();
-        $kept = ['family' => $raw['family'] ?? '', 'weight' => $raw['mass_text'] ?? '', 'finish' => $raw['finish'] ?? '', 'length' => $raw['length_mm'] ?? '', 'height' => $raw['height_mm'] ?? '', 'holes' => json_decode((string) ($raw['holes'] ?? ''), true)];
+        $kept = [
+            'family' => $raw['family'] ?? '', 'weight' => $raw['mass_text'] ?? '', 'finish' => $raw['finish'] ?? '',
+            'length' => $raw['length_mm'] ?? '', 'height' => $raw['height_mm'] ?? '',
+            'holes' => json_decode(Raw::text($raw['holes'] ?? ''), true),
+        ];
         foreach ($kept as $field => $value) {
             try {
                 $columns += self::columns([$field => $value], Unit::Ounce, new Lure(['family' => $columns['family'] ?? 'blade']));
@@ -91,7 +109,9 @@ final class LureForm
                 continue;
             }
         }
-        $columns = self::completed([...['family' => 'blade', 'mass_kg' => Constants::OUNCE_KG / 2, 'mass_text' => '1/2 oz', 'finish' => 'silver'], ...$columns]);
+        $columns = self::completed(
+            [...['family' => 'blade', 'mass_kg' => Constants::OUNCE_KG / 2, 'mass_text' => '1/2 oz', 'finish' => 'silver'], ...$columns],
+        );
         $columns = [...$columns, 'balance_x' => null, 'balance_y' => null];
         foreach (['build', 'hooks'] as $group) {
             $columns += is_array($row->getAttribute($group)) ? [] : [$group => null];
@@ -122,7 +142,9 @@ final class LureForm
         }
         if (array_key_exists('finish', $set)) {
             $finish = mb_strtolower(Typed::text($set['finish'], 'finish', 40));
-            $columns['finish'] = $finish !== '' ? $finish : throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
+            $columns['finish'] = $finish !== ''
+                ? $finish
+                : throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
         }
         if (array_key_exists('red', $set)) {
             $columns['red_near_hooks'] = Typed::flag($set['red'], 'red');
@@ -144,7 +166,9 @@ final class LureForm
         foreach (['quantity' => [1, 999], 'lost' => [0, 999]] as $field => [$low, $high]) {
             if (array_key_exists($field, $set)) {
                 $count = filter_var($set[$field], FILTER_VALIDATE_INT, ['options' => ['min_range' => $low, 'max_range' => $high]]);
-                $columns[$field] = $count !== false ? $count : throw InvalidInput::because($field, ucfirst($field)." is a whole number from {$low} to {$high}.");
+                $columns[$field] = $count !== false
+                    ? $count
+                    : throw InvalidInput::because($field, ucfirst($field)." is a whole number from {$low} to {$high}.");
             }
         }
         if (array_key_exists('buy_again', $set)) {
@@ -167,18 +191,25 @@ final class LureForm
         foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
             if (array_key_exists($field, $set)) {
                 $millimetres = Typed::number($set[$field], $field);
-                $columns[$column] = $millimetres >= Proportions::RANGE_MM[0] && $millimetres <= Proportions::RANGE_MM[1] ? $millimetres : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
+                $columns[$column] = $millimetres >= Proportions::RANGE_MM[0] && $millimetres <= Proportions::RANGE_MM[1]
+                    ? $millimetres
+                    : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
             }
         }
         if (array_key_exists('holes', $set)) {
             $columns['holes'] = HoleFields::read($set['holes']);
         }
         if (array_key_exists('balance', $set)) {
-            $balance = is_string($set['balance']) ? (preg_split('/\s+/', trim($set['balance']), -1, PREG_SPLIT_NO_EMPTY) ?: null) : $set['balance'];
+            $balance = is_string($set['balance'])
+                ? (preg_split('/\s+/', trim($set['balance']), -1, PREG_SPLIT_NO_EMPTY) ?: null)
+                : $set['balance'];
             if ($balance !== null && (! is_array($balance) || count($balance) !== 2)) {
                 throw InvalidInput::because('balance', 'The balance point is two figures in mm, from the nose and up, or nothing.');
             }
-            $at = $balance === null ? null : Point::of(Typed::number(array_values($balance)[0], 'balance'), Typed::number(array_values($balance)[1], 'balance'), 'balance');
+            $at = $balance === null ? null : Point::of(
+                Typed::number(array_values($balance)[0], 'balance'), Typed::number(array_values($balance)[1], 'balance'),
+                'balance',
+            );
             $columns += ['balance_x' => $at?->x, 'balance_y' => $at?->y];
         }
 
@@ -188,16 +219,19 @@ final class LureForm
     /** @return list<string> each once, in the order of the enum; from a list, or from a text as in a CSV */
     private static function accents(mixed $given): array
     {
-        $given = is_string($given) ? (preg_split('/\s*[;,]\s*/', mb_strtolower(trim($given)), -1, PREG_SPLIT_NO_EMPTY) ?: []) : ($given ?? []);
-        if (! is_array($given) || array_filter($given, static fn (mixed $one): bool => ! is_string($one) || ! in_array(str_replace(' ', '_', $one), Accent::ticked(), true)) !== []) {
+        $given = is_string($given)
+            ? (preg_split('/\s*[;,]\s*/', mb_strtolower(trim($given)), -1, PREG_SPLIT_NO_EMPTY) ?: [])
+            : ($given ?? []);
+        $named = is_array($given) ? array_map(static fn (mixed $one): string => str_replace(' ', '_', Raw::text($one)), $given) : [''];
+        if (array_diff($named, Accent::ticked()) !== []) {
             throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', Accent::ticked())).'.');
         }
 
-        return array_values(array_intersect(Accent::ticked(), array_map(static fn (string $one): string => str_replace(' ', '_', $one), $given)));
+        return array_values(array_intersect(Accent::ticked(), $named));
     }
 
     /**
-     * @param  array<string, mixed>  $kinds
+     * @param  array<string, int|string|list<string>>  $kinds  by field: longest text, "flag", "mm", "date", or its values
      * @param  array<string, mixed>  $kept  the group as it was: only the parts given are changed
      * @return array<string, mixed> without what is empty
      */
@@ -207,15 +241,19 @@ final class LureForm
             throw InvalidInput::because($name, "\"{$name}\" is a group of fields.");
         }
         foreach ($given as $field => $value) {
-            $kind = $kinds[$field] ?? throw InvalidInput::because("{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
+            $kind = $kinds[$field] ?? throw InvalidInput::because(
+                "{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".',
+            );
             $read = match (true) {
                 $kind === 'flag' => Typed::flag($value, "{$name}.{$field}") ?: null,
                 $kind === 'mm' => $value === null || $value === '' ? null : Typed::number($value, "{$name}.{$field}"),
                 $kind === 'date' => $value === null || $value === '' ? null : Typed::date($value, "{$name}.{$field}"),
-                is_array($kind) => in_array($value ?? '', $kind, true) ? $value : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
-                default => Typed::text($value, "{$name}.{$field}", $kind),
+                is_array($kind) => in_array($value ?? '', $kind, true)
+                    ? $value
+                    : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
+                default => Typed::text($value, "{$name}.{$field}", (int) $kind),
             };
-            $kept[$field] = $read;
+            $kept[(string) $field] = $read;
         }
         $kept = array_filter($kept, static fn (mixed $value): bool => $value !== null && $value !== '');
         ksort($kept);
@@ -229,14 +267,19 @@ final class LureForm
      */
     private static function completed(array $columns): array
     {
-        foreach (['family' => 'which family it is, such as blade', 'mass_kg' => 'how heavy it is, such as 1/2 oz', 'finish' => 'which finish it has, such as silver'] as $column => $words) {
+        foreach ([
+            'family' => 'which family it is, such as blade', 'mass_kg' => 'how heavy it is, such as 1/2 oz',
+            'finish' => 'which finish it has, such as silver',
+        ] as $column => $words) {
             if (! isset($columns[$column])) {
                 throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, "Say {$words}.");
             }
         }
-        $size = Proportions::size(Family::from($columns['family']), $columns['mass_kg']);
+        $family = Family::from(Raw::text($columns['family']));
+        $size = Proportions::size($family, Raw::number($columns['mass_kg']));
         $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
-        $columns += ['holes' => HoleFields::usual(Point::of($columns['length_mm'], $columns['height_mm']), $columns['family'] === 'blade' ? 3 : 0)];
+        $sized = Point::of(Raw::number($columns['length_mm']), Raw::number($columns['height_mm']));
+        $columns += ['holes' => HoleFields::usual($sized, $family === Family::Blade ? 3 : 0)];
 
         return $columns;
     }
@@ -244,26 +287,23 @@ final class LureForm
     /** @param  array<string, mixed>  $row */
     private static function search(array $row): string
     {
-        $kg = (float) ($row['mass_kg'] ?? 0);
-        $family = Family::tryFrom((string) ($row['family'] ?? ''));
+        $kg = Raw::number($row['mass_kg'] ?? 0);
+        $text = static fn (string $column): string => Raw::text($row[$column] ?? '');
+        $family = Family::tryFrom($text('family'));
 
         return mb_substr(mb_strtolower(implode(' ', [
-            $row['mass_text'] ?? '', Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
-            $family?->word() ?? '', $family?->isVibeAt($kg) === true ? 'vibe' : '', Finish::word((string) ($row['finish'] ?? '')),
+            $text('mass_text'), Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
+            $family?->word() ?? '', $family?->isVibeAt($kg) === true ? 'vibe' : '', Finish::word($text('finish')),
             ($row['red_near_hooks'] ?? false) ? 'red' : '', str_replace('_', ' ', implode(' ', self::listed($row['accents'] ?? null))),
-            implode(' ', array_filter(self::listed($row['build'] ?? null), is_string(...))), $row['notes'] ?? '', ($row['buy_again'] ?? false) ? 'buy again' : '',
+            implode(' ', self::listed($row['build'] ?? null)), $text('notes'), ($row['buy_again'] ?? false) ? 'buy again' : '',
         ])), 0, 300);
     }
 
-    /**
-     * A column of structured text, as kept or as set.
-     *
-     * @return array<array-key, mixed>
-     */
+    /** @return list<string> the texts in a column of structured text, as kept or as set */
     private static function listed(mixed $column): array
     {
         $list = is_string($column) ? json_decode($column, true) : $column;
 
-        return is_array($list) ? $list : [];
+        return is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
     }
 }

@@ -54,7 +54,10 @@ final readonly class StartingBoxes
         // Half an ounce is 14 g to those who say grams.
         $weight = $unit === Unit::Gram ? round(1000 * $lure->massKg, $lure->isVibe() ? 1 : 0).' g' : $unit->print($lure->massKg);
 
-        return ['family' => $lure->family->value, 'weight' => str_replace("\u{A0}", ' ', $weight), 'finish' => $lure->finish, 'build' => ['usual' => true]];
+        return [
+            'family' => $lure->family->value, 'weight' => str_replace("\u{A0}", ' ', $weight), 'finish' => $lure->finish,
+            'build' => ['usual' => true],
+        ];
     }
 
     /** @return array<string, mixed> as it would stand in the box */

@@ -12,7 +12,9 @@ final class Typed
 {
     public static function text(mixed $value, string $field, int $longest): string
     {
-        $text = is_scalar($value) || $value === null ? trim((string) $value) : throw InvalidInput::because($field, 'A short text is needed here.');
+        $text = is_scalar($value) || $value === null
+            ? trim((string) $value)
+            : throw InvalidInput::because($field, 'A short text is needed here.');
         if (! PlainText::isReadable((string) (is_scalar($value) ? $value : ''))) {
             throw InvalidInput::because($field, 'There are characters in this that cannot be read; type it anew.');
         }
@@ -24,7 +26,9 @@ final class Typed
     {
         $text = str_replace(',', '.', is_scalar($value) ? trim((string) $value) : '');
 
-        return is_numeric($text) && is_finite((float) $text) ? round((float) $text, 4) : throw InvalidInput::because($field, 'A number of millimetres is needed here, such as 25 or 10.5.');
+        return is_numeric($text) && is_finite((float) $text)
+            ? round((float) $text, 4)
+            : throw InvalidInput::because($field, 'A number of millimetres is needed here, such as 25 or 10.5.');
     }
 
     public static function flag(mixed $value, string $field): bool
@@ -40,6 +44,8 @@ final class Typed
     {
         $date = is_string($value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value) : false;
 
-        return $date !== false && $date->format('Y-m-d') === $value ? $value : throw InvalidInput::because($field, 'A date is written like 2026-11-25.');
+        return $date !== false && $date->format('Y-m-d') === $value
+            ? $value
+            : throw InvalidInput::because($field, 'A date is written like 2026-11-25.');
     }
 }

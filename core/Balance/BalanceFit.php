@@ -40,7 +40,11 @@ final readonly class BalanceFit
         }
         $determinant = $aa * $bb - $ab * $ab;
         if (self::widestSine($readings) < self::PARALLEL) {
-            throw InvalidInput::because('readings', 'These readings hang nearly the same way, so they do not fix a balance point; add one from a hole that hangs at least 6° differently.');
+            throw InvalidInput::because(
+                'readings',
+                'These readings hang nearly the same way, so they do not fix a balance point; add one from a hole that hangs at '
+                    .'least 6° differently.',
+            );
         }
         $x = ($ar * $bb - $br * $ab) / $determinant;
         $y = ($aa * $br - $ab * $ar) / $determinant;

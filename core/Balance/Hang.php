@@ -18,7 +18,10 @@ final class Hang
         return rad2deg(atan2($hole->x - $balance->x, $hole->y - $balance->y));
     }
 
-    /** The hang angle of a lure from one of its holes; a blade without holes or balance point hangs at the estimate; null for other lures without. */
+    /**
+     * The hang angle of a lure from one of its holes; a blade without holes or balance point hangs at the estimate; null for
+     * other lures without.
+     */
     public static function ofLure(Lure $lure, ?Hole $hole): ?float
     {
         if ($hole !== null && $lure->balance !== null) {

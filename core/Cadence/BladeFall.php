@@ -21,7 +21,8 @@ enum BladeFall: string
     {
         return match ($this) {
             self::Controlled => 'On a tight line: bites on the way down are felt, and it seldom fouls.',
-            self::Free => 'Straight back to a thump on the bottom: sooner down, but bites are found only on the next lift, and it fouls more.',
+            self::Free => 'Straight back to a thump on the bottom: sooner down, but bites are found only on the next lift, and '
+                .'it fouls more.',
         };
     }
 

@@ -33,7 +33,11 @@ final readonly class CadenceBook
         if (! $cadence->hasNumbers()) {
             throw InvalidInput::because('cadence', ucfirst($cadence->word()).' is reeled without a stop, so there are no numbers to it.');
         }
-        foreach ([['lift', $liftM, self::LIFT_M, 'The lift must lie between 1 cm and 12 m.'], ['seconds', $liftSeconds, self::LIFT_S, 'A lift takes between 0.1 and 60 seconds.'], ['pause', $pauseSeconds, self::PAUSE_S, 'A pause lasts at most 300 seconds.']] as [$field, $value, [$low, $high], $sentence]) {
+        foreach ([
+            ['lift', $liftM, self::LIFT_M, 'The lift must lie between 1 cm and 12 m.'],
+            ['seconds', $liftSeconds, self::LIFT_S, 'A lift takes between 0.1 and 60 seconds.'],
+            ['pause', $pauseSeconds, self::PAUSE_S, 'A pause lasts at most 300 seconds.'],
+        ] as [$field, $value, [$low, $high], $sentence]) {
             if (! ($value >= $low - 1e-9 && $value <= $high + 1e-9)) {
                 throw InvalidInput::because($field, $sentence);
             }

@@ -20,8 +20,9 @@ final readonly class ClockSweep
      *
      * @throws InvalidInput for a rod, depth or hours that cannot be
      */
-    public static function of(float $fromHour, float $toHour, float $rodM, float $acrossM, float $depthM, float $handM = Constants::HAND_HEIGHT_M): self
-    {
+    public static function of(
+        float $fromHour, float $toHour, float $rodM, float $acrossM, float $depthM, float $handM = Constants::HAND_HEIGHT_M,
+    ): self {
         if (! ($rodM > 0.5 && $rodM < 6)) {
             throw InvalidInput::because('rod', 'A rod is between 0.5 and 6 m long.');
         }

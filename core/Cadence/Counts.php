@@ -31,6 +31,8 @@ final readonly class Counts
     /** "up quick, down 1, wait 2". */
     public function words(): string
     {
-        return ($this->up === 0 ? 'up quick' : "up {$this->up}").", down {$this->down}".($this->still === 0 ? ', no wait' : ", wait {$this->still}");
+        return ($this->up === 0 ? 'up quick' : "up {$this->up}").", down {$this->down}".(
+            $this->still === 0 ? ', no wait' : ", wait {$this->still}"
+        );
     }
 }

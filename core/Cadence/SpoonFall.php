@@ -20,7 +20,8 @@ enum SpoonFall: string
     public function says(): string
     {
         return match ($this) {
-            self::Slack => 'With a little slack: it flutters, which makes most bites, but a bite shows only as a line that moves aside or stops, and it fouls more.',
+            self::Slack => 'With a little slack: it flutters, which makes most bites, but a bite shows only as a line that '
+                .'moves aside or stops, and it fouls more.',
             self::Taut => 'On a tight line: like a stone, sooner down, bites are felt and it seldom fouls, but it does not flutter.',
         };
     }

@@ -53,6 +53,9 @@ final readonly class Candidate
 
     public function hung(): Hung
     {
-        return new Hung($this->lure->holes, $this->holeIndex, $this->lure->balance === null ? null : $this->hangAngleDeg, $this->secondsToBottom);
+        return new Hung(
+            $this->lure->holes, $this->holeIndex, $this->lure->balance === null ? null : $this->hangAngleDeg,
+            $this->secondsToBottom,
+        );
     }
 }

@@ -105,7 +105,10 @@ final readonly class Chooser
         return [$top, $best[0]];
     }
 
-    /** @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure cannot be worked */
+    /**
+     * @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure
+     * cannot be worked
+     */
     private function bestCadence(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
     {
         $best = null;
@@ -113,7 +116,9 @@ final readonly class Chooser
         foreach (Cadence::fitting($bare->lure, $situation->vertical()) as $cadence) {
             $points = $judge->cadence($bare, $cadence)->points;
             $others = (int) ($tiedOn?->cadence !== $cadence);
-            [$best, $other] = $best === null || $points > $best ? [$points, $others] : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
+            [$best, $other] = $best === null || $points > $best
+                ? [$points, $others]
+                : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
         }
 
         return [$best, $other];
@@ -127,7 +132,9 @@ final readonly class Chooser
         foreach ($bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes) as $hole) {
             [$hung, $judged] = $judge->hole($bare, $hole);
             $others = (int) ($tiedOn?->hole !== $hung->hole()?->name);
-            [$best, $other] = $judged->points > $best ? [$judged->points, $others] : ($judged->points === $best ? [$best, min($other, $others)] : [$best, $other]);
+            [$best, $other] = $judged->points > $best
+                ? [$judged->points, $others]
+                : ($judged->points === $best ? [$best, min($other, $others)] : [$best, $other]);
         }
 
         return [$best, $other];
@@ -144,11 +151,16 @@ final readonly class Chooser
         $byMake = [];
         $angles = [];
         foreach ($box as $lure) {
-            $angles[] = array_key_exists($lure->make, $byMake) ? $byMake[$lure->make] : ($byMake[$lure->make] = self::lineAngle($situation, $lure));
+            $angles[] = array_key_exists($lure->make, $byMake)
+                ? $byMake[$lure->make]
+                : ($byMake[$lure->make] = self::lineAngle($situation, $lure));
         }
         $working = self::workingKg($situation, $box, $angles);
 
-        return array_map(static fn (Lure $lure, ?float $angle): Candidate => Candidate::bare($lure, $working, $angle, $situation->column !== null), $box, $angles);
+        return array_map(
+            static fn (Lure $lure, ?float $angle): Candidate => Candidate::bare($lure, $working, $angle, $situation->column !== null),
+            $box, $angles,
+        );
     }
 
     /** The hole of a lure that the rules for holes put first, from the nose on a tie; null for a lure without. */
@@ -176,7 +188,10 @@ final readonly class Chooser
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
-        return Judge::hang($situation, Candidate::bare($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null), $hole);
+        return Judge::hang(
+            $situation, Candidate::bare($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null),
+            $hole,
+        );
     }
 
     /** Null when depth or flow was not read, or the line would be longer than twelve depths. */

@@ -74,7 +74,10 @@ final readonly class Day
         return array_sum(array_map(static fn (Stint $stint): float => self::faded($stint->fromH, $stint->toH), $this->of($way)));
     }
 
-    /** b: rod-hours without a touch of the way on the line, since its last touch in this stint or since it was tied on; 0 when it is not. */
+    /**
+     * b: rod-hours without a touch of the way on the line, since its last touch in this stint or since it was tied on; 0 when
+     * it is not.
+     */
     public function blank(string $way): float
     {
         foreach ($this->of($way) as $stint) {

@@ -35,14 +35,19 @@ final readonly class Headline
         $silent = $chooser?->book->isSilent() ?? false;
         $chooser = $silent ? null : $chooser;
         if ($box === []) {
-            $would = $chooser === null ? '' : ' For this water '.self::article($this->names->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
+            $would = $chooser === null
+                ? ''
+                : ' For this water '.self::article($this->names->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
 
             return ['Your box is empty', "Put in the lures you own, and Eskith chooses among them.{$would}"];
         }
         if ($ranked === []) {
             $how = $this->situation->aim->how->word();
 
-            return ['Nothing in your box is worked this way', "None of your lures has a {$how} cadence; change how you fish, or add a blade or a spoon."];
+            return [
+                'Nothing in your box is worked this way',
+                "None of your lures has a {$how} cadence; change how you fish, or add a blade or a spoon.",
+            ];
         }
         $first = $ranked[0]->candidate;
         if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {
@@ -50,12 +55,21 @@ final readonly class Headline
         }
 
         if ($silent) {
-            return ['Every rule is switched off', 'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again under Rules.'];
+            return [
+                'Every rule is switched off',
+                'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again '
+                    .'under Rules.',
+            ];
         }
         if ($chooser !== null) {
             $would = IdealLure::best($chooser, $this->situation);
             if ($would->shames($ranked[0])) {
-                return ['Nothing in your box suits this', 'It has no '.$would->missing($box, $this->names).'; '.self::article($this->names->lure($would->lure)).' would do. '.$this->nearest($ranked[0])];
+                return [
+                    'Nothing in your box suits this',
+                    'It has no '.$would->missing($box, $this->names).'; '.self::article(
+                        $this->names->lure($would->lure),
+                    ).' would do. '.$this->nearest($ranked[0]),
+                ];
             }
         }
 
@@ -99,7 +113,11 @@ final readonly class Headline
         $holding = $this->holding($box);
         $limit = $this->situation->say->angle(Constants::VERTICAL_LIMIT_DEG);
         $said = $holding === $count
-            ? ($count === 1 ? "Your only lure stays within {$limit} here." : "All {$count} of your lures stay within {$limit} of straight down here.")
+            ? (
+                $count === 1
+                    ? "Your only lure stays within {$limit} here."
+                    : "All {$count} of your lures stay within {$limit} of straight down here."
+            )
             : "{$holding} of your {$count} lures ".($holding === 1 ? 'stays' : 'stay')." within {$limit} of straight down here.";
         $least = $this->leastHoldingKg($box);
 
@@ -111,7 +129,9 @@ final readonly class Headline
     {
         $column = $this->situation->column;
 
-        return $column === null ? 0 : count(array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $column)));
+        return $column === null
+            ? 0
+            : count(array_filter($box, static fn (Lure $lure): bool => VerticalLimits::isVertical($lure->body, $column)));
     }
 
     /**
@@ -153,7 +173,11 @@ final readonly class Headline
             $ways[] = "tie on {$say->mass($least)} or more";
         }
 
-        return ucfirst($now).'. '.($ways === [] ? 'No weight or line makes this vertical: anchor, or cast instead.' : 'To fish straight down, '.self::oneOf($ways).'.');
+        return ucfirst($now).'. '.(
+            $ways === []
+                ? 'No weight or line makes this vertical: anchor, or cast instead.'
+                : 'To fish straight down, '.self::oneOf($ways).'.'
+        );
     }
 
     /** @param  list<string>  $ways */

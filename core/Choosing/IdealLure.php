@@ -28,7 +28,10 @@ final readonly class IdealLure
         }
         $body = $chooser->top($situation, $bodies) ?? $bodies[0];
         // Points for the finish do not hang on family or weight.
-        $painted = array_map(static fn (Finish $finish): Lure => Lure::of($finish->value, $body->family, $body->massKg, $finish->value), Finish::cases());
+        $painted = array_map(
+            static fn (Finish $finish): Lure => Lure::of($finish->value, $body->family, $body->massKg, $finish->value),
+            Finish::cases(),
+        );
         [$lure, $points] = $chooser->best($situation, $painted);
 
         return new self($lure ?? $body, $points);

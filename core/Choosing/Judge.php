@@ -85,7 +85,9 @@ final class Judge
         $lure = $bare->lure;
         $at = $hole === null ? null : $lure->holes[$hole];
         $angle = Hang::ofLure($lure, $at);
-        $seconds = $situation->columnIfStill === null ? null : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $at, $angle), $situation->columnIfStill)->seconds;
+        $seconds = $situation->columnIfStill === null
+            ? null
+            : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $at, $angle), $situation->columnIfStill)->seconds;
 
         return $bare->on($hole, $angle, $seconds);
     }

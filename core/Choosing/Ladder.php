@@ -98,7 +98,9 @@ final class Ladder
     {
         if (! isset($this->worths[$place])) {
             $way = $this->ways[$place];
-            $this->worths[$place] = $this->rate($place) * (2 + $this->day->touches($way)) / (2 + $this->judgedBy($place) * $this->day->hours($way));
+            $this->worths[$place] = $this->rate($place) * (2 + $this->day->touches($way)) / (
+                2 + $this->judgedBy($place) * $this->day->hours($way)
+            );
         }
 
         return $this->worths[$place];
@@ -170,7 +172,11 @@ final class Ladder
         $fresh = false;
         foreach ($places as $place) {
             $known = $this->known[$place] ?? false;
-            if (($fresh && ! $known) || ! self::differs($pick->candidate, $this->ranked[$place]->candidate, $thing) || in_array($this->ranked[$place], $seen, true)) {
+            if (
+                ($fresh && ! $known)
+                    || ! self::differs($pick->candidate, $this->ranked[$place]->candidate, $thing)
+                    || in_array($this->ranked[$place], $seen, true)
+            ) {
                 continue;
             }
             $fresh = $fresh || ! $known;
@@ -202,11 +208,18 @@ final class Ladder
             $kept = $thing === 'cadence' ? 'hole' : 'cadence';
             $value = self::value($c, $kept);
 
-            return array_values(array_filter($this->ofLure[$c->lure->id], fn (int $place): bool => self::value($this->ranked[$place]->candidate, $kept) === $value));
+            return array_values(
+                array_filter(
+                    $this->ofLure[$c->lure->id],
+                    fn (int $place): bool => self::value($this->ranked[$place]->candidate, $kept) === $value,
+                ),
+            );
         }
         $places = [];
         foreach ($this->peers($c->lure, $thing) as $peer) {
-            $places[] = $thing === 'family' ? $this->ofLure[$peer->id] : $this->fished["{$peer->id}|{$c->hole()?->name}|{$c->cadence?->value}"] ?? [];
+            $places[] = $thing === 'family'
+                ? $this->ofLure[$peer->id]
+                : $this->fished["{$peer->id}|{$c->hole()?->name}|{$c->cadence?->value}"] ?? [];
         }
         $places = array_merge(...$places);
         sort($places);
@@ -217,11 +230,17 @@ final class Ladder
     /** @return list<Lure> that differ from a lure in one thing of the lure alone */
     private function peers(Lure $lure, string $thing): array
     {
-        return $this->peers["{$thing}|{$lure->id}"] ??= array_values(array_filter($this->lures, static fn (Lure $other): bool => match ($thing) {
-            'finish' => $other->look !== $lure->look && self::weight($other) === self::weight($lure) && $other->family === $lure->family,
-            'weight' => $other->look === $lure->look && self::weight($other) !== self::weight($lure) && $other->family === $lure->family,
-            default => $other->look === $lure->look && self::weight($other) === self::weight($lure) && $other->family !== $lure->family,
-        }));
+        $differ = static function (Lure $other) use ($lure, $thing): bool {
+            $differing = array_keys(array_filter([
+                'finish' => $other->look !== $lure->look,
+                'weight' => self::weight($other) !== self::weight($lure),
+                'family' => $other->family !== $lure->family,
+            ]));
+
+            return $differing === [$thing];
+        };
+
+        return $this->peers["{$thing}|{$lure->id}"] ??= array_values(array_filter($this->lures, $differ));
     }
 
     /** In steps that count as the same weight. */

@@ -44,7 +44,10 @@ final readonly class Rule
      */
     public static function ofFamily(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
-        return new self($id, Scope::Family, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure->family));
+        return new self(
+            $id, Scope::Family, $says, $needs, $stake,
+            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure->family),
+        );
     }
 
     /**
@@ -55,7 +58,10 @@ final readonly class Rule
      */
     public static function ofWeight(string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = ''): self
     {
-        return new self($id, Scope::Weight, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->weighed), $per);
+        return new self(
+            $id, Scope::Weight, $says, $needs, $stake,
+            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->weighed), $per,
+        );
     }
 
     /**
@@ -89,7 +95,10 @@ final readonly class Rule
      */
     public static function ofHanging(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
-        return new self($id, Scope::Hanging, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()));
+        return new self(
+            $id, Scope::Hanging, $says, $needs, $stake,
+            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()),
+        );
     }
 
     /**
@@ -112,6 +121,8 @@ final readonly class Rule
     /** @return list<Reading> the readings that are missing for it */
     public function missing(Situation $situation): array
     {
-        return $this->needs === [] ? [] : array_values(array_filter($this->needs, static fn (Reading $need): bool => ! $need->isMet($situation)));
+        return $this->needs === []
+            ? []
+            : array_values(array_filter($this->needs, static fn (Reading $need): bool => ! $need->isMet($situation)));
     }
 }

@@ -57,7 +57,10 @@ final readonly class RuleBook
         return $this->weights[$rule->id] ?? 1.0;
     }
 
-    /** @return array<string, array<int, Rule>> those that are switched on and have their readings, by scope and by their place in the order */
+    /**
+     * @return array<string, array<int, Rule>> those that are switched on and have their readings, by scope and by their place
+     * in the order
+     */
     public function speaking(Situation $situation): array
     {
         $speaking = array_fill_keys(array_column(Scope::cases(), 'name'), []);

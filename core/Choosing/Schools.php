@@ -31,7 +31,9 @@ final readonly class Schools
 
     public function withOtherFinish(): self
     {
-        return $this->with(finish: $this->finish === FinishSchool::FlashByLight ? FinishSchool::ForageAndSilhouette : FinishSchool::FlashByLight);
+        return $this->with(
+            finish: $this->finish === FinishSchool::FlashByLight ? FinishSchool::ForageAndSilhouette : FinishSchool::FlashByLight,
+        );
     }
 
     public function withOtherVigour(): self
@@ -73,7 +75,9 @@ final readonly class Schools
     public function fall(FallControl $usual, Lure $lure): FallControl
     {
         return match (true) {
-            $usual === FallControl::Controlled && $lure->family === Family::Blade && $this->bladeFall === BladeFall::Free => FallControl::Free,
+            $usual === FallControl::Controlled
+                && $lure->family === Family::Blade
+                && $this->bladeFall === BladeFall::Free => FallControl::Free,
             $usual === FallControl::Slack && $lure->isSpoon() && $this->spoonFall === SpoonFall::Taut => FallControl::Controlled,
             default => $usual,
         };

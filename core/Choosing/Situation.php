@@ -48,7 +48,9 @@ final readonly class Situation
         $this->band = $water->tempC === null ? null : TempBand::of($water->tempC);
         $flow = $water->flow();
         $this->flowMs = $flow === null ? null : abs($flow->mean());
-        $this->columnIfStill = $water->depthM === null ? null : WaterColumn::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
+        $this->columnIfStill = $water->depthM === null
+            ? null
+            : WaterColumn::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
         $gust = $water->gustFlow();
         $this->gustColumn = $gust === null || $this->columnIfStill === null || $flow === null ? null : $this->columnIfStill->with($gust);
         $this->column = $flow === null ? null : $this->columnIfStill;
@@ -66,13 +68,19 @@ final readonly class Situation
     /** The same where only points are wanted: its sentences name no figures, which is much quicker. */
     public function unspoken(): self
     {
-        return $this->unspoken ? $this : new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, true, $this->cadences);
+        return $this->unspoken ? $this : new self(
+            $this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin,
+            $this->brightMetalTouched, true, $this->cadences,
+        );
     }
 
     /** With what today's log says of silver and gold. */
     public function logged(float $brightMetalMin, bool $brightMetalTouched): self
     {
-        return new self($this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin, $brightMetalTouched, $this->unspoken, $this->cadences);
+        return new self(
+            $this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin,
+            $brightMetalTouched, $this->unspoken, $this->cadences,
+        );
     }
 
     /** One repeat of a cadence with this lure: by the angler's numbers, and let down as their school does. */

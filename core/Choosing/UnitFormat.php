@@ -79,13 +79,16 @@ final readonly class UnitFormat
     /** A sentence with its °C in the angler's own unit: "10 to 13 °C" becomes "50 to 55 °F". */
     public function temperatures(string $sentence): string
     {
+        return (string) preg_replace_callback('/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? °C/u', $this->converted(...), $sentence);
+    }
+
+    /** @param  array<string>  $found  one or two temperatures in °C, after the whole */
+    private function converted(array $found): string
+    {
         $unit = $this->units->temperature;
+        $last = $unit->print((float) ($found[2] ?? $found[1]));
 
-        return (string) preg_replace_callback('/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? °C/u', static function (array $found) use ($unit): string {
-            $last = $unit->print((float) ($found[2] ?? $found[1]));
-
-            return isset($found[2]) ? $unit->printValue($unit->fromSi((float) $found[1]))." to {$last}" : $last;
-        }, $sentence);
+        return isset($found[2]) ? $unit->printValue($unit->fromSi((float) $found[1]))." to {$last}" : $last;
     }
 
     private function whole(float $metres): string

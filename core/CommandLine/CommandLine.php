@@ -31,7 +31,11 @@ final class CommandLine
     {
         $verb = self::verbs()[$verbName] ?? null;
         if ($verb === null) {
-            return ['', 'Usage: bin/eskith VERB < cases.json > answers.json, where VERB is one of '.implode(', ', array_keys(self::verbs())).".\n", 2];
+            return [
+                '',
+                'Usage: bin/eskith VERB < cases.json > answers.json, where VERB is one of '.implode(', ', array_keys(self::verbs())).".\n",
+                2,
+            ];
         }
         $cases = json_decode($input, true, 64);
         if (! is_array($cases) || ! array_is_list($cases)) {
@@ -48,6 +52,9 @@ final class CommandLine
             }
         }
 
-        return [json_encode($answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n", '', $status];
+        return [
+            json_encode($answers, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n",
+            '', $status,
+        ];
     }
 }

@@ -34,7 +34,10 @@ final class DropCase
         return WaterColumn::of(
             $case->number('depth_m'),
             $case->number('line_d_m'),
-            Flow::of($case->number('current_ms', 0.0), $case->number('boat_ms', 0.0), $case->one(Profile::class, 'profile', Profile::Uniform)),
+            Flow::of(
+                $case->number('current_ms', 0.0), $case->number('boat_ms', 0.0),
+                $case->one(Profile::class, 'profile', Profile::Uniform),
+            ),
             Water::of($case->number('water_c'), $case->number('salinity', 0.0)),
         );
     }

@@ -146,7 +146,9 @@ final readonly class Fields
     {
         [$first, $second] = [...array_map($this->within(...), $this->items($name)), null, null];
 
-        return $first !== null && $second !== null && count($this->items($name)) === 2 ? [$first, $second] : throw $this->wrong($name, 'a pair of numbers');
+        return $first !== null && $second !== null && count($this->items($name)) === 2
+            ? [$first, $second]
+            : throw $this->wrong($name, 'a pair of numbers');
     }
 
     /** A number as it is reckoned with; null for anything else. */

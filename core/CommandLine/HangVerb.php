@@ -18,7 +18,9 @@ final class HangVerb implements Verb
             $readings = [];
             foreach ($case->items('readings') as $i => $item) {
                 $reading = Fields::of($item, "readings.{$i}");
-                $readings[] = HangReading::of(Point::of(...[...$reading->pair('hole'), $reading->at('hole')]), $reading->number('hang_angle_deg'));
+                $readings[] = HangReading::of(
+                    Point::of(...[...$reading->pair('hole'), $reading->at('hole')]), $reading->number('hang_angle_deg'),
+                );
             }
             $fit = BalanceFit::from($readings);
 

@@ -64,7 +64,9 @@ final class PickVerb implements Verb
             }
         }
 
-        return (new Conditions(profile: $water->one(Profile::class, 'profile', Profile::Uniform), salinity: $water->number('salinity', 0.0)))->with(...$read);
+        return (
+            new Conditions(profile: $water->one(Profile::class, 'profile', Profile::Uniform), salinity: $water->number('salinity', 0.0))
+        )->with(...$read);
     }
 
     private static function aim(Fields $aim): Aim
@@ -138,7 +140,10 @@ final class PickVerb implements Verb
     private static function accents(Fields $lure): array
     {
         return array_map(static fn (mixed $item): Accent => (is_string($item) ? Accent::tryFrom($item) : null)
-            ?? throw InvalidInput::because($lure->at('accents'), 'What is added to a finish is any of '.implode(', ', Accent::ticked()).'.'), $lure->items('accents'));
+            ?? throw InvalidInput::because(
+                $lure->at('accents'), 'What is added to a finish is any of '.implode(', ', Accent::ticked()).'.',
+            ),
+            $lure->items('accents'));
     }
 
     /**
@@ -159,8 +164,12 @@ final class PickVerb implements Verb
             }
             $cadence = $fished->one(Cadence::class, 'cadence');
             $touches = array_map(static fn (mixed $age): float => is_int($age) || is_float($age) ? (float) $age
-                : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'), $fished->items('touches_h'));
-            $stint = Stint::of("{$lure->id}|{$hole}|{$cadence->value}", $fished->number('from_h'), $fished->number('to_h', 0.0), $touches, "today.{$i}");
+                : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'),
+                $fished->items('touches_h'));
+            $stint = Stint::of(
+                "{$lure->id}|{$hole}|{$cadence->value}", $fished->number('from_h'), $fished->number('to_h', 0.0), $touches,
+                "today.{$i}",
+            );
             $stints[] = $stint;
             $tiedOn ??= $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence) : null;
         }
@@ -180,7 +189,10 @@ final class PickVerb implements Verb
             'line_angle_deg' => $candidate->weighed->lineAngleDeg,
             'seconds_to_bottom' => $candidate->secondsToBottom,
             'hang_angle_deg' => $candidate->hangAngleDeg,
-            'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text], $pick->reasons()),
+            'reasons' => array_map(
+                static fn (Reason $reason): array => ['rule' => $reason->rule, 'points' => $reason->points, 'text' => $reason->text],
+                $pick->reasons(),
+            ),
             'patience_min' => $change === null ? null : round($change->afterMinutes, 2),
             'next_change' => $change === null ? null : ['thing' => $change->thing, ...self::name($change->to)],
         ];

@@ -60,7 +60,13 @@ final readonly class Fall
     {
         $time = static fn (float $drag): float => self::of($body, Attitude::measured($drag), $column, $control)->seconds;
         if (! ($time(0.1) < $seconds && $seconds < $time(40.0))) {
-            throw InvalidInput::because('seconds', sprintf('%.1f s cannot be the time of this lure to that depth; it would lie between %.0f and %.0f s.', $seconds, ceil($time(0.1)), floor($time(40.0))));
+            throw InvalidInput::because(
+                'seconds',
+                sprintf(
+                    '%.1f s cannot be the time of this lure to that depth; it would lie between %.0f and %.0f s.', $seconds,
+                    ceil($time(0.1)), floor($time(40.0)),
+                ),
+            );
         }
 
         return Bisection::root(static fn (float $drag): float => $time($drag) - $seconds, 0.1, 40.0);

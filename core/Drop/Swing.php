@@ -12,8 +12,9 @@ use Eskith\Core\Units\InvalidInput;
 /** A cast lure let down with the bail closed: it swings in on a line of fixed length and lands nearer. */
 final readonly class Swing
 {
-    private function __construct(private float $castM, private float $depthM, public float $landsM, public float $pulledInM, public float $seconds)
-    {
+    private function __construct(
+        private float $castM, private float $depthM, public float $landsM, public float $pulledInM, public float $seconds,
+    ) {
     }
 
     /**
@@ -25,7 +26,10 @@ final readonly class Swing
     {
         $depth = $column->depthM;
         if (! ($castM > $depth)) {
-            throw InvalidInput::because('cast_m', 'The cast is shorter than the water is deep, so it never swings to the bottom; cast farther or open the bail.');
+            throw InvalidInput::because(
+                'cast_m',
+                'The cast is shorter than the water is deep, so it never swings to the bottom; cast farther or open the bail.',
+            );
         }
         if ($castM > 200.0) {
             throw InvalidInput::because('cast_m', 'A cast over 200 m (660 ft) is not reckoned with.');

@@ -73,7 +73,9 @@ final class VerticalLimits
         $flow = $column->flow;
         $sense = $flow->boatMs < 0 ? -1.0 : 1.0;
         $limit = asinh(tan(deg2rad($limitDeg)));
-        $over = static fn (float $drift): float => abs(Lean::of($body, $column->with(Flow::of($flow->surfaceMs, $sense * $drift, $flow->profile)))->psiSurface) - $limit;
+        $over = static fn (float $drift): float => abs(
+            Lean::of($body, $column->with(Flow::of($flow->surfaceMs, $sense * $drift, $flow->profile)))->psiSurface,
+        ) - $limit;
         $last = null;
         for ($drift = 0.0; $drift <= self::MOST_DRIFT; $drift += 0.01) {
             if ($over($drift) <= 0) {
@@ -90,7 +92,9 @@ final class VerticalLimits
     public static function thickestLineM(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
     {
         $limit = asinh(tan(deg2rad($limitDeg)));
-        $over = static fn (float $diameter): float => abs(Lean::of($body, WaterColumn::of($column->depthM, $diameter, $column->flow, $column->water))->psiSurface) - $limit;
+        $over = static fn (float $diameter): float => abs(
+            Lean::of($body, WaterColumn::of($column->depthM, $diameter, $column->flow, $column->water))->psiSurface,
+        ) - $limit;
         if ($over(0.00005) > 0) {
             return null;
         }

@@ -49,7 +49,10 @@ final readonly class Attitude
             [Family::BladedSpoon, 'taut'] => 2.2,
             [Family::TailSpinner, 'spinning'] => 3.0,
             [Family::TailSpinner, 'stalled'] => 1.8,
-            default => throw InvalidInput::because('attitude', "A {$family->word()} falls ".($family === Family::TailSpinner ? '"spinning" or "stalled".' : '"flutter" or "taut".')),
+            default => throw InvalidInput::because(
+                'attitude',
+                "A {$family->word()} falls ".($family === Family::TailSpinner ? '"spinning" or "stalled".' : '"flutter" or "taut".'),
+            ),
         };
 
         return new self($drag, (string) $how);

@@ -18,10 +18,22 @@ final class HookAdvice
     {
         return [
             self::usual($lure),
-            ...($front !== null && $rear !== null && $front < $rear ? ["The front hook is larger than the rear one ({$front} and {$rear}): put the smaller in front, so that it fouls less."] : []),
+            ...(
+                $front !== null && $rear !== null && $front < $rear ? [
+                    "The front hook is larger than the rear one ({$front} and {$rear}): put the smaller in front, so that it fouls less.",
+                ] : []
+            ),
             ...($lure->isVibe() && min($front ?? 99, $rear ?? 99) < 14 ? ['For bream no hook larger than 14.'] : []),
-            ...($lure->family === Family::Spoon && $cold ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.'] : []),
-            ...(! $looked ? ['Factory hooks: touch each point to a nail; one that slides is dull. Many sharpen or replace them at once.'] : []),
+            ...(
+                $lure->family === Family::Spoon && $cold
+                    ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.']
+                    : []
+            ),
+            ...(
+                ! $looked
+                    ? ['Factory hooks: touch each point to a nail; one that slides is dull. Many sharpen or replace them at once.']
+                    : []
+            ),
             ...($worn >= Upkeep::HOOKS_WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
         ];
     }
@@ -33,7 +45,8 @@ final class HookAdvice
 
         return match (true) {
             $lure->isVibe() => 'Usual: trebles of size 14 or smaller for bream; small assists snag less.',
-            $lure->family === Family::Spoon => 'Usual: one wide-gap treble of size '.self::bySize($ounces, ['6', '4', '2']).', by the size of the spoon.',
+            $lure->family === Family::Spoon => 'Usual: one wide-gap treble of size '.self::bySize($ounces, ['6', '4', '2'])
+                .', by the size of the spoon.',
             $lure->family === Family::BladedSpoon => 'Usual: one treble of size '.self::bySize($ounces, ['8', '6', '4']).'.',
             $lure->family === Family::TailSpinner => 'Usual: one treble below; see that it cannot catch the blade.',
             default => 'Usual: '.self::bySize($ounces, ['front 10, rear 10 or 8', 'front 8, rear 6', 'front 6 or 5, rear 5 or 4']).'.',

@@ -45,7 +45,8 @@ final readonly class LoopGuide
         return new self($braid, round($round, 1), [
             'Put on eye protection and take the old hooks off with ring pliers.',
             "For each hook cut {$braid} cm of braid {$holds}, and double it.",
-            "Pass the doubled end through the lure's eye and the eye of the hook, round a spacer {$ring} mm thick: as thick as the old ring was on the inside.",
+            "Pass the doubled end through the lure's eye and the eye of the hook, round a spacer {$ring} mm thick: as thick as "
+                .'the old ring was on the inside.',
             'Pull it through itself and draw it down on the spacer.',
             'Tie two overhand knots, one on the other, wetted and drawn down hard.',
             'Trim to 3 mm and just singe the ends, outdoors or in a clear place, away from fuel.',

@@ -80,7 +80,13 @@ final readonly class Lure
             throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
         }
 
-        $added = array_values(array_filter(Accent::cases(), static fn (Accent $accent): bool => in_array($accent, $accents, true) || ($accent === Accent::RedNearHooks && $redNearHooks)));
+        $added = array_values(
+            array_filter(
+                Accent::cases(),
+                static fn (Accent $accent): bool => in_array($accent, $accents, true)
+                    || ($accent === Accent::RedNearHooks && $redNearHooks),
+            ),
+        );
 
         return new self($id, $family, $massKg, $finish, $holes, $balance, $measuredDrag, Body::of($family, $massKg), $added);
     }
@@ -92,7 +98,10 @@ final readonly class Lure
      */
     public function weighing(float $massKg): self
     {
-        return new self($this->id, $this->family, $massKg, $this->finish, $this->holes, $this->balance, [], Body::of($this->family, $massKg), $this->accents);
+        return new self(
+            $this->id, $this->family, $massKg, $this->finish, $this->holes, $this->balance, [],
+            Body::of($this->family, $massKg), $this->accents,
+        );
     }
 
     /** Whether it shows gold: as its finish, or added to another. */

@@ -6,9 +6,8 @@ namespace Eskith\Core\Tackle;
 
 /**
  * The side view of a lure, for every drawing of it: on screen, in print and on paper. Drawn in mm from the nose, x toward
- * the tail and y down. Our own line, not measured from any lure.
- *
- * @phpstan-type Command array{string, list<float>}  a letter of an SVG path with its points, x and y by turns
+ * the tail and y down. Our own line, not measured from any lure. It is told in commands of an SVG path: a letter with its
+ * points, x and y by turns.
  */
 final class Outline
 {
@@ -37,7 +36,7 @@ final class Outline
         ['Q', [1.015, 0.0, 1.0, 0.12]], ['C', [0.84, 0.36, 0.55, 0.56, 0.34, 0.48]], ['C', [0.16, 0.4, 0.05, 0.18, 0.0, 0.0]], ['Z', []],
     ];
 
-    /** @return list<Command> x in lengths of the lure; y in its heights, from the middle */
+    /** @return list<array{string, list<float>}> x in lengths of the lure; y in its heights, from the middle */
     public static function shares(Family $family): array
     {
         return match ($family) {
@@ -67,7 +66,7 @@ final class Outline
 
     /**
      * @param  float  $topMm  as topMm() says
-     * @return list<Command> in mm
+     * @return list<array{string, list<float>}> in mm
      */
     public static function path(Family $family, float $lengthMm, float $heightMm, float $topMm): array
     {

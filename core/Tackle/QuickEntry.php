@@ -12,7 +12,8 @@ use Eskith\Core\Units\Unit;
 final readonly class QuickEntry
 {
     private const FAMILIES = [
-        'bladed spoon' => Family::BladedSpoon, 'tail spinner' => Family::TailSpinner, 'jigging spoon' => Family::Spoon, 'blade bait' => Family::Blade,
+        'bladed spoon' => Family::BladedSpoon, 'tail spinner' => Family::TailSpinner, 'jigging spoon' => Family::Spoon,
+        'blade bait' => Family::Blade,
         'spinner' => Family::TailSpinner, 'spoon' => Family::Spoon, 'blade' => Family::Blade, 'vibe' => Family::Blade,
     ];
 
@@ -46,9 +47,15 @@ final readonly class QuickEntry
                 break;
             }
         }
-        $weight = self::take($left, '/\s((?:\d+\s)?\d+\s?\/\s?\d+\s?(?:oz|ounces?|g)?|[½¼¾⅛⅜⅝⅞]\s?(?:oz|ounces?)?|\d+(?:[.,]\d+)?\s?(?:oz|ounces?|g|grams?)?)(?=\s)/u');
+        $weight = self::take(
+            $left,
+            '/\s((?:\d+\s)?\d+\s?\/\s?\d+\s?(?:oz|ounces?|g)?|[½¼¾⅛⅜⅝⅞]\s?(?:oz|ounces?)?'
+                .'|\d+(?:[.,]\d+)?\s?(?:oz|ounces?|g|grams?)?)(?=\s)/u',
+        );
         if ($family === null) {
-            throw InvalidInput::because('text', "\"{$text}\" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.");
+            throw InvalidInput::because(
+                'text', "\"{$text}\" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.",
+            );
         }
         if ($weight === null) {
             throw InvalidInput::because('text', "\"{$text}\" does not say how heavy it is; write a weight such as 1/2 oz or 14 g.");
@@ -57,9 +64,14 @@ final readonly class QuickEntry
         if ($count > 4) {
             throw InvalidInput::because('text', 'A lure has 0 to 4 line holes.');
         }
-        $finish = trim((string) preg_replace('/\s+/', ' ', str_replace(['black and white', 'perch pattern'], ['black_white', 'perch'], trim($left))));
+        $finish = trim(
+            (string) preg_replace('/\s+/', ' ', str_replace(['black and white', 'perch pattern'], ['black_white', 'perch'], trim($left))),
+        );
 
-        return new self($family, Measure::parse($weight, $assumed, 'text'), $finish === '' ? Finish::Silver->value : $finish, $count, $red, max(1, (int) $quantity));
+        return new self(
+            $family, Measure::parse($weight, $assumed, 'text'), $finish === '' ? Finish::Silver->value : $finish, $count, $red,
+            max(1, (int) $quantity),
+        );
     }
 
     /** Takes the first match out of the text and gives its first group that matched. */

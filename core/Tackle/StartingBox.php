@@ -45,19 +45,28 @@ enum StartingBox: string
         $grams = static fn (float $grams, Finish $finish): array => [Family::Blade, $grams / 1000, $finish];
         $dozen = match ($this) {
             self::Still => [
-                $ounces($blade, 1 / 4, Finish::Silver), $ounces($blade, 3 / 8, Finish::White), $ounces($blade, 3 / 8, Finish::Gold), $ounces($blade, 1 / 2, Finish::White),
-                $ounces($blade, 1 / 2, Finish::Silver), $ounces($blade, 1 / 2, Finish::Perch), $ounces($blade, 5 / 8, Finish::Chartreuse), $ounces($blade, 3 / 4, Finish::Silver),
-                $ounces($spoon, 1 / 2, Finish::Silver), $ounces($spoon, 3 / 4, Finish::Gold), $ounces($bladed, 3 / 8, Finish::White), $ounces($spinner, 1 / 2, Finish::Silver),
+                $ounces($blade, 1 / 4, Finish::Silver), $ounces($blade, 3 / 8, Finish::White),
+                $ounces($blade, 3 / 8, Finish::Gold), $ounces($blade, 1 / 2, Finish::White),
+                $ounces($blade, 1 / 2, Finish::Silver), $ounces($blade, 1 / 2, Finish::Perch),
+                $ounces($blade, 5 / 8, Finish::Chartreuse), $ounces($blade, 3 / 4, Finish::Silver),
+                $ounces($spoon, 1 / 2, Finish::Silver), $ounces($spoon, 3 / 4, Finish::Gold),
+                $ounces($bladed, 3 / 8, Finish::White), $ounces($spinner, 1 / 2, Finish::Silver),
             ],
             self::Current => [
-                $ounces($blade, 3 / 8, Finish::White), $ounces($blade, 1 / 2, Finish::White), $ounces($blade, 1 / 2, Finish::Gold), $ounces($blade, 5 / 8, Finish::Silver),
-                $ounces($blade, 5 / 8, Finish::Chartreuse), $ounces($blade, 3 / 4, Finish::White), $ounces($blade, 3 / 4, Finish::Gold), $ounces($blade, 1, Finish::Silver),
-                $ounces($spoon, 3 / 4, Finish::Silver), $ounces($spoon, 1, Finish::Gold), $ounces($bladed, 5 / 8, Finish::Silver), $ounces($spinner, 1 / 2, Finish::White),
+                $ounces($blade, 3 / 8, Finish::White), $ounces($blade, 1 / 2, Finish::White),
+                $ounces($blade, 1 / 2, Finish::Gold), $ounces($blade, 5 / 8, Finish::Silver),
+                $ounces($blade, 5 / 8, Finish::Chartreuse), $ounces($blade, 3 / 4, Finish::White),
+                $ounces($blade, 3 / 4, Finish::Gold), $ounces($blade, 1, Finish::Silver),
+                $ounces($spoon, 3 / 4, Finish::Silver), $ounces($spoon, 1, Finish::Gold),
+                $ounces($bladed, 5 / 8, Finish::Silver), $ounces($spinner, 1 / 2, Finish::White),
             ],
             self::Small => [
-                $ounces($blade, 1 / 4, Finish::Silver), $ounces($blade, 1 / 4, Finish::White), $ounces($blade, 3 / 8, Finish::Silver), $ounces($blade, 3 / 8, Finish::Gold),
-                $ounces($blade, 1 / 2, Finish::White), $ounces($spoon, 1 / 4, Finish::Silver), $ounces($spoon, 3 / 8, Finish::Gold), $ounces($spoon, 1 / 2, Finish::White),
-                $ounces($bladed, 3 / 8, Finish::White), $ounces($bladed, 3 / 8, Finish::Silver), $ounces($bladed, 1 / 2, Finish::Silver), $ounces($spinner, 1 / 2, Finish::White),
+                $ounces($blade, 1 / 4, Finish::Silver), $ounces($blade, 1 / 4, Finish::White),
+                $ounces($blade, 3 / 8, Finish::Silver), $ounces($blade, 3 / 8, Finish::Gold),
+                $ounces($blade, 1 / 2, Finish::White), $ounces($spoon, 1 / 4, Finish::Silver),
+                $ounces($spoon, 3 / 8, Finish::Gold), $ounces($spoon, 1 / 2, Finish::White),
+                $ounces($bladed, 3 / 8, Finish::White), $ounces($bladed, 3 / 8, Finish::Silver),
+                $ounces($bladed, 1 / 2, Finish::Silver), $ounces($spinner, 1 / 2, Finish::White),
             ],
             self::Bream => [
                 $grams(3, Finish::Black), $grams(3, Finish::Natural), $grams(3, Finish::Silver), $grams(4.5, Finish::Black),
@@ -66,6 +75,9 @@ enum StartingBox: string
             ],
         };
 
-        return array_map(static fn (array $one, int $place): Lure => Lure::of((string) $place, $one[0], $one[1], $one[2]->value), $dozen, array_keys($dozen));
+        return array_map(
+            static fn (array $one, int $place): Lure => Lure::of((string) $place, $one[0], $one[1], $one[2]->value), $dozen,
+            array_keys($dozen),
+        );
     }
 }

@@ -38,7 +38,9 @@ final class Upkeep
 
     public static function line(string $kind, ?int $days): ?string
     {
-        return $days !== null && $days >= (self::LINE_DAYS[$kind] ?? 365) ? "on the reel for {$days} days: turn it round or put on new" : null;
+        return $days !== null && $days >= (self::LINE_DAYS[$kind] ?? 365)
+            ? "on the reel for {$days} days: turn it round or put on new"
+            : null;
     }
 
     /** Whether a finish is wanted by the food fished over, and how it is said; null for food that asks for none. */

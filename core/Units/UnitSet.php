@@ -20,7 +20,9 @@ final readonly class UnitSet
 
     public static function metric(): self
     {
-        return new self(Unit::Gram, Unit::Metre, Unit::MetrePerSecond, Unit::Celsius, Unit::Centimetre, Unit::Kilogram, Unit::KilogramForce);
+        return new self(
+            Unit::Gram, Unit::Metre, Unit::MetrePerSecond, Unit::Celsius, Unit::Centimetre, Unit::Kilogram, Unit::KilogramForce,
+        );
     }
 
     public static function imperial(): self

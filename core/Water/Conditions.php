@@ -63,6 +63,8 @@ final readonly class Conditions
     /** The flow in the gusts; null when none was read. */
     public function gustFlow(): ?Flow
     {
-        return $this->currentMs === null || $this->gustBoatMs === null ? null : Flow::of($this->currentMs, $this->gustBoatMs, $this->profile);
+        return $this->currentMs === null || $this->gustBoatMs === null
+            ? null
+            : Flow::of($this->currentMs, $this->gustBoatMs, $this->profile);
     }
 }

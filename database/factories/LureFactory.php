@@ -16,15 +16,21 @@ final class LureFactory extends Factory
     public function definition(): array
     {
         return [
-            'user_id' => User::factory(), 'uuid' => (string) Str::uuid(), 'position' => 0, 'family' => 'blade', 'mass_kg' => 0.0141748, 'mass_text' => '1/2 oz',
+            'user_id' => User::factory(), 'uuid' => (string) Str::uuid(), 'position' => 0, 'family' => 'blade',
+            'mass_kg' => 0.0141748, 'mass_text' => '1/2 oz',
             'finish' => 'white', 'red_near_hooks' => false, 'length_mm' => 51, 'height_mm' => 19.5,
-            'holes' => [['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'middle', 'x' => 25, 'y' => 10.5], ['name' => 'back', 'x' => 32, 'y' => 10]],
+            'holes' => [
+                ['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'middle', 'x' => 25, 'y' => 10.5],
+                ['name' => 'back', 'x' => 32, 'y' => 10],
+            ],
             'balance_x' => 19, 'balance_y' => 3, 'search' => '1/2 oz ½ oz 14 g blade white',
         ];
     }
 
     public function spoon(): self
     {
-        return $this->state(['family' => 'spoon', 'search' => '1/2 oz spoon white', 'holes' => [], 'balance_x' => null, 'balance_y' => null]);
+        return $this->state(
+            ['family' => 'spoon', 'search' => '1/2 oz spoon white', 'holes' => [], 'balance_x' => null, 'balance_y' => null],
+        );
     }
 }

@@ -19,6 +19,7 @@ return new class extends Migration
             $table->timestamp('created_at')->nullable();
         });
         foreach (DB::table('users')->orderBy('id')->get(['id', 'email']) as $user) {
+            /** @var object{id: int, email: string} $user */
             $plain = mb_strtolower(trim($user->email));
             // Where two differ only in case, the older one has the plain spelling and the other keeps its own.
             if ($plain !== $user->email && DB::table('users')->where('email', $plain)->doesntExist()) {

@@ -18,7 +18,12 @@ return new class extends Migration
         // Until now a drift that was not read followed from the wind: that is a boat left drifting.
         $driftRead = DB::table('readings')->where('name', 'drift')->pluck('user_id')->all();
         foreach (DB::table('readings')->where('name', 'wind')->whereNotIn('user_id', $driftRead)->get(['user_id', 'read_at']) as $wind) {
-            DB::table('readings')->insertOrIgnore(['user_id' => $wind->user_id, 'name' => 'lies', 'text' => 'drifting', 'si' => null, 'source' => 'measured', 'pinned' => false, 'read_at' => $wind->read_at]);
+            DB::table('readings')->insertOrIgnore(
+                [
+                    'user_id' => $wind->user_id, 'name' => 'lies', 'text' => 'drifting', 'si' => null, 'source' => 'measured',
+                    'pinned' => false, 'read_at' => $wind->read_at,
+                ],
+            );
         }
     }
 

@@ -69,7 +69,11 @@ final class DemoSeason
         $start = $this->now->copy()->subMinutes(78);
         $outing = $this->outing('North bar', $start, ['temp' => '37 °F', 'depth' => '26 ft', 'species' => 'walleye']);
         $setup = $this->tieOn($outing, '1/2 oz', 'white', $start);
-        foreach ([[70, 'drop'], [68, 'drop'], [66, 'touch'], [63, 'drop'], [57, 'drop'], [55, 'foul'], [50, 'drop'], [43, 'drop'], [36, 'drop'], [33, 'touch'], [31, 'fish'], [29, 'drop'], [27, 'touch'], [24, 'fish'], [21, 'drop'], [18, 'drop'], [16, 'drop'], [13, 'drop'], [9, 'drop'], [6, 'drop'], [2, 'drop']] as [$ago, $kind]) {
+        foreach ([
+            [70, 'drop'], [68, 'drop'], [66, 'touch'], [63, 'drop'], [57, 'drop'], [55, 'foul'], [50, 'drop'], [43, 'drop'],
+            [36, 'drop'], [33, 'touch'], [31, 'fish'], [29, 'drop'], [27, 'touch'], [24, 'fish'], [21, 'drop'], [18, 'drop'],
+            [16, 'drop'], [13, 'drop'], [9, 'drop'], [6, 'drop'], [2, 'drop'],
+        ] as [$ago, $kind]) {
             $bite = in_array($kind, ['touch', 'fish'], true);
             $this->event($outing, $setup, $kind, $this->now->copy()->subMinutes($ago), [
                 'came' => $bite ? ($ago === 27 ? 'lift' : 'fall') : null,
@@ -142,7 +146,8 @@ final class DemoSeason
 
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
-            'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop', 'depth_m' => $spot->depth_m, 'tied_at' => $at,
+            'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop',
+            'depth_m' => $spot->depth_m, 'tied_at' => $at,
         ]);
     }
 

@@ -27,7 +27,8 @@ final class DemoSeeder extends Seeder
         $this->lines($angler);
         DemoBox::fill($angler);
         ReadingBook::keep($angler, [
-            'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained', 'light' => 'dim', 'food' => 'perch',
+            'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained',
+            'light' => 'dim', 'food' => 'perch',
             'bottom' => 'rock_to_sand', 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'sluggish',
             'trend' => 'steady', 'wall' => 'no', 'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
         ]);
@@ -39,29 +40,50 @@ final class DemoSeeder extends Seeder
     private function waters(User $angler): void
     {
         $waters = [
-            ['Hallowmere', 'lake', 'uniform', 0, [['North bar', 7.9, 'rock_to_sand', false], ['Causeway end', 9.5, 'rock', false], ['West gravel', 5.5, 'sand', false]]],
-            ['The Corrow', 'river', 'river', 0, [['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false]]],
+            [
+                'Hallowmere', 'lake', 'uniform', 0,
+                [['North bar', 7.9, 'rock_to_sand', false], ['Causeway end', 9.5, 'rock', false], ['West gravel', 5.5, 'sand', false]],
+            ],
+            [
+                'The Corrow', 'river', 'river', 0,
+                [['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false]],
+            ],
             ['Pell quarry', 'quarry', 'uniform', 0, [['Second terrace', 7.6, 'rock', true], ['Slate wall', 11.0, 'rock', true]]],
             ['Tannick harbour', 'harbour', 'uniform', 30, [['Stone mole', 3.6, 'rock', true], ['Pontoon', 4.2, 'weed_scattered', false]]],
         ];
         foreach ($waters as [$name, $kind, $profile, $salinity, $spots]) {
             $water = $angler->waters()->create(compact('name', 'kind', 'profile', 'salinity'));
             foreach ($spots as [$spot, $depth, $bottom, $wall]) {
-                Spot::query()->create(['user_id' => $angler->id, 'water_id' => $water->id, 'name' => $spot, 'depth_m' => $depth, 'bottom' => $bottom, 'wall' => $wall]);
+                Spot::query()->create(
+                    [
+                        'user_id' => $angler->id, 'water_id' => $water->id, 'name' => $spot, 'depth_m' => $depth,
+                        'bottom' => $bottom, 'wall' => $wall,
+                    ],
+                );
             }
         }
     }
 
     private function lines(User $angler): void
     {
-        foreach ([['Braid, 20 lb', 'braid', '0.20 mm', '20 lb', true], ['Braid, 10 lb', 'braid', '0.14 mm', '10 lb', false], ['Fluorocarbon, 12 lb', 'fluorocarbon', '0.31 mm', '12 lb', false]] as [$name, $kind, $diameter, $break, $inUse]) {
+        foreach ([
+            ['Braid, 20 lb', 'braid', '0.20 mm', '20 lb', true], ['Braid, 10 lb', 'braid', '0.14 mm', '10 lb', false],
+            ['Fluorocarbon, 12 lb', 'fluorocarbon', '0.31 mm', '12 lb', false],
+        ] as [$name, $kind, $diameter, $break, $inUse]) {
             Line::query()->create([
                 'user_id' => $angler->id, 'name' => $name, 'kind' => $kind, 'in_use' => $inUse,
                 'diameter_m' => Measure::parse($diameter, Unit::Millimetre)->si, 'diameter_text' => $diameter,
-                'break_n' => Measure::parse($break, Unit::PoundForce)->si, 'break_text' => $break, 'put_on' => Carbon::today()->subDays($inUse ? 120 : 400),
+                'break_n' => Measure::parse($break, Unit::PoundForce)->si, 'break_text' => $break,
+                'put_on' => Carbon::today()->subDays($inUse ? 120 : 400),
             ]);
         }
-        foreach ([['leader', 'Fluorocarbon leader, 8 lb', '5 ft, tied direct', 1, 41], ['leader', 'Stiff leader, 15 lb', '5 ft, small snap', 1, 9], ['rod', 'Vertical rod', '6 ft 6 in, medium, extra-fast tip', 1, null], ['rod', 'Casting rod', '7 ft 2 in, medium', 1, null], ['reel', 'Spinning reel', '2500', 1, null], ['connector', 'Small snaps', 'size 1', 12, null], ['hooks', 'Trebles', 'size 8', 10, null]] as [$kind, $name, $details, $quantity, $days]) {
+        foreach ([
+            ['leader', 'Fluorocarbon leader, 8 lb', '5 ft, tied direct', 1, 41],
+            ['leader', 'Stiff leader, 15 lb', '5 ft, small snap', 1, 9],
+            ['rod', 'Vertical rod', '6 ft 6 in, medium, extra-fast tip', 1, null],
+            ['rod', 'Casting rod', '7 ft 2 in, medium', 1, null], ['reel', 'Spinning reel', '2500', 1, null],
+            ['connector', 'Small snaps', 'size 1', 12, null], ['hooks', 'Trebles', 'size 8', 10, null],
+        ] as [$kind, $name, $details, $quantity, $days]) {
             $angler->gear()->create([
                 'uuid' => (string) Str::uuid(), 'kind' => $kind, 'name' => $name, 'details' => $details, 'quantity' => $quantity,
                 'put_on' => $days === null ? null : Carbon::today()->subDays($days),

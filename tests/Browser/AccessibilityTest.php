@@ -59,9 +59,13 @@ final class AccessibilityTest extends BrowserTestCase
     {
         $this->page->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $this->page->manage()->timeouts()->setScriptTimeout(30);
-        $found = $this->page->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((result) => done(result.violations
-            .filter((finding) => ["serious", "critical"].includes(finding.impact))
-            .map((finding) => finding.id + ": " + finding.nodes.slice(0, 3).map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))');
+        $found = $this->page->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const told = (node) => node.html.slice(0, 160) + " " + node.failureSummary;
+            axe.run(document, { resultTypes: ["violations"] }).then((result) => done(result.violations
+                .filter((finding) => ["serious", "critical"].includes(finding.impact))
+                .map((finding) => finding.id + ": " + finding.nodes.slice(0, 3).map(told).join(" | "))));
+            JS);
 
         self::assertSame([], $found, $where);
     }

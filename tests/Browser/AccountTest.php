@@ -27,7 +27,9 @@ final class AccountTest extends BrowserTestCase
         $this->button('Change the password')->click();
         $this->see('Your password is changed.');
         $this->button('Delete the account …')->click();
-        $this->find("//label[normalize-space()='Your password, to be sure']/following-sibling::input[ancestor::section[@aria-label='Leave']]")->sendKeys('long enough again');
+        $this->find(
+            "//label[normalize-space()='Your password, to be sure']/following-sibling::input[ancestor::section[@aria-label='Leave']]",
+        )->sendKeys('long enough again');
         $this->button('Delete the account')->click();
         $this->see('The account and everything in it is gone.');
     }
@@ -43,6 +45,9 @@ final class AccountTest extends BrowserTestCase
         $this->page->get("{$this->server->url}/lure");
         $this->see('Water is kept as “44 °C”, which cannot be right, so it is left out');
         $this->button('Take it away')->click();
-        $this->eventually(fn (): bool => $this->page->findElements(WebDriverBy::xpath("//section[@aria-label='Left out']")) === [], 'for it to be gone');
+        $this->eventually(
+            fn (): bool => $this->page->findElements(WebDriverBy::xpath("//section[@aria-label='Left out']")) === [],
+            'for it to be gone',
+        );
     }
 }

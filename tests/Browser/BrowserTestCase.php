@@ -34,7 +34,10 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        $errors = array_filter($this->page->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match('/ (422|404|409) /', $line['message']) !== 1);
+        $errors = array_filter(
+            $this->page->manage()->getLog('browser'),
+            static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match('/ (422|404|409) /', $line['message']) !== 1,
+        );
         $this->chrome->quit();
         $this->server->stop();
         self::assertSame([], array_values(array_column($errors, 'message')), 'the browser complained');
@@ -91,7 +94,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function text(): string
     {
-        return $this->isDrawn() ? preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? '' : '';
+        return $this->isDrawn()
+            ? preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? ''
+            : '';
     }
 
     /** A definition on the page by its term: the figure of a counter. */

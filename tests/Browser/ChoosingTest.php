@@ -19,7 +19,11 @@ final class ChoosingTest extends BrowserTestCase
 
         $this->tab('Compare');
         $this->see('Side by side');
-        $curves = fn (): int => count($this->page->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('aside[aria-label="The water column"] path[stroke-dasharray="6 5"]')));
+        $curves = fn (): int => count(
+            $this->page->findElements(
+                \Facebook\WebDriver\WebDriverBy::cssSelector('aside[aria-label="The water column"] path[stroke-dasharray="6 5"]'),
+            ),
+        );
         $this->eventually(fn (): bool => $curves() === 1, 'for the second line');
         $this->see('The white half-ounce blade leads the white three-eighths-ounce blade');
         $this->find('//button[@aria-label="Compare with"]')->click();
@@ -47,7 +51,10 @@ final class ChoosingTest extends BrowserTestCase
     {
         $this->openDemo();
         $this->button('spoons')->click();
-        $this->eventually(fn (): bool => ! str_contains($this->find('//ol[@aria-label="Picks, best first"]')->getText(), 'blade, white'), 'for spoons alone');
+        $this->eventually(
+            fn (): bool => ! str_contains($this->find('//ol[@aria-label="Picks, best first"]')->getText(), 'blade, white'),
+            'for spoons alone',
+        );
         $this->find('//ol[@aria-label="Picks, best first"]/li[1]/button')->click();
         $this->see('Why not the');
         $this->button('Pin')->click();
@@ -56,7 +63,13 @@ final class ChoosingTest extends BrowserTestCase
         $this->see('pinned');
         self::assertStringContainsString('family=spoon', $this->page->getCurrentURL());
         $this->button('all lures')->click();
-        $this->eventually(fn (): bool => preg_match('/^\d+ .* spoon, .*pinned/', str_replace("\n", ' ', $this->find('//ol[@aria-label="Picks, best first"]/li[1]')->getText())) === 1, 'for the pinned one at the head');
+        $this->eventually(
+            fn (): bool => preg_match(
+                '/^\d+ .* spoon, .*pinned/',
+                str_replace("\n", ' ', $this->find('//ol[@aria-label="Picks, best first"]/li[1]')->getText()),
+            ) === 1,
+            'for the pinned one at the head',
+        );
         $this->see('½ oz blade, white');
     }
 
@@ -129,7 +142,11 @@ final class ChoosingTest extends BrowserTestCase
         $this->page->switchTo()->frame($this->page->findElement(\Facebook\WebDriver\WebDriverBy::tagName('iframe')));
         $this->see('Middle hole, 2nd of 3 from the nose');
         $this->see('When nothing touches it, one thing at a time');
-        self::assertSame(0, $this->page->executeScript('return [...document.images].filter((image) => !image.complete || image.naturalWidth === 0).length'), 'every drawing is there');
+        self::assertSame(
+            0,
+            $this->page->executeScript('return [...document.images].filter((image) => !image.complete || image.naturalWidth === 0).length'),
+            'every drawing is there',
+        );
         $this->page->switchTo()->defaultContent();
         self::assertStringContainsString('/boat-card.pdf?pick=', (string) $this->button('PDF')->getAttribute('href'));
     }

@@ -79,7 +79,12 @@ final class JourneyTest extends BrowserTestCase
 
         self::assertNotEmpty($fetched);
         self::assertSame([], array_filter($fetched, fn (string $address): bool => ! str_starts_with($address, $this->server->url)));
-        self::assertTrue($this->page->executeScript('return document.fonts.check("16px \'Atkinson Hyperlegible Next Variable\'") && document.fonts.check("600 16px \'Bricolage Grotesque Variable\'")'));
+        self::assertTrue(
+            $this->page->executeScript(
+                'return document.fonts.check("16px \'Atkinson Hyperlegible Next Variable\'") && document.fonts.check("600 16px '
+                    .'\'Bricolage Grotesque Variable\'")',
+            ),
+        );
     }
 
     private function changeReadingsByKeyboard(): void

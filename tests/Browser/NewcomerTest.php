@@ -141,7 +141,10 @@ final class NewcomerTest extends BrowserTestCase
         $this->find('//summary[.="Other ways with this lure"]')->click();
         $way = $this->find('//details//li[1]/button')->getText();
         $this->find('//details//li[1]/button')->click();
-        $this->eventually(fn (): bool => str_contains($this->find('//ol[@aria-label="Picks, best first"]/li[6]')->getText(), explode("\n", $way)[0]), 'for the list to show that way');
+        $this->eventually(
+            fn (): bool => str_contains($this->find('//ol[@aria-label="Picks, best first"]/li[6]')->getText(), explode("\n", $way)[0]),
+            'for the list to show that way',
+        );
         $this->page->navigate()->refresh();
         $this->see(explode("\n", $way)[0]);
         self::assertStringContainsString('pick=', $this->page->getCurrentURL());

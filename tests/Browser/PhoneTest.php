@@ -12,11 +12,16 @@ final class PhoneTest extends BrowserTestCase
     public function test_fish_is_made_for_a_thumb(): void
     {
         $this->openDemo('/fish');
-        foreach (['Drop' => 76, 'Touch' => 76, 'Fish on' => 76, 'Undo' => 76, 'Foul' => 56, 'Snag' => 56, 'Change one thing' => 56, 'Stations' => 56] as $words => $least) {
+        foreach ([
+            'Drop' => 76, 'Touch' => 76, 'Fish on' => 76, 'Undo' => 76, 'Foul' => 56, 'Snag' => 56, 'Change one thing' => 56,
+            'Stations' => 56,
+        ] as $words => $least) {
             $button = $this->button($words);
             self::assertGreaterThanOrEqual($least, $button->getSize()->getHeight(), $words);
             self::assertGreaterThanOrEqual(56, $button->getSize()->getWidth(), $words);
-            self::assertLessThanOrEqual(844, $button->getLocation()->getY() + $button->getSize()->getHeight(), "{$words} is on the first screen");
+            self::assertLessThanOrEqual(
+                844, $button->getLocation()->getY() + $button->getSize()->getHeight(), "{$words} is on the first screen",
+            );
         }
         $before = (int) $this->counter('drops since a touch');
         $this->button('Drop')->click();
@@ -32,7 +37,10 @@ final class PhoneTest extends BrowserTestCase
     public function test_no_page_is_wider_than_the_phone_and_the_column_stays(): void
     {
         $this->openDemo();
-        foreach (['/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig', '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate'] as $path) {
+        foreach ([
+            '/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig',
+            '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate',
+        ] as $path) {
             $this->page->get($this->server->url.$path);
             $this->find('//h1');
             self::assertLessThanOrEqual(390, $this->page->executeScript('return document.documentElement.scrollWidth'), $path);

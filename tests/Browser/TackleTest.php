@@ -17,7 +17,10 @@ final class TackleTest extends BrowserTestCase
         $this->see('24 lures in the box');
         $this->find('//input[@placeholder="1/2 oz blade, gold, 3 holes"]')->sendKeys('5/8 oz blade, gold, 4 holes');
         $this->see('5/8 oz blade, gold, 4 holes. Correct it below');
-        $this->eventually(fn (): bool => $this->find('//input[@placeholder="silver"]')->getAttribute('value') === 'gold', 'for the form to be filled');
+        $this->eventually(
+            fn (): bool => $this->find('//input[@placeholder="silver"]')->getAttribute('value') === 'gold',
+            'for the form to be filled',
+        );
         $this->button('Put it in the box')->click();
         $this->see('25 lures in the box');
 
@@ -54,7 +57,9 @@ final class TackleTest extends BrowserTestCase
         $this->see('middle, 36° nose down');
         $this->button('Undo')->click();
         $this->see('middle, 39° nose down');
-        (new WebDriverActions($this->page))->clickAndHold($this->find('//*[@role="slider"][@aria-label="balance point"]'))->moveByOffset(25, 0)->moveByOffset(12, 0)->release()->perform();
+        (new WebDriverActions($this->page))->clickAndHold(
+            $this->find('//*[@role="slider"][@aria-label="balance point"]'),
+        )->moveByOffset(25, 0)->moveByOffset(12, 0)->release()->perform();
         $this->see('The balance point is moved.');
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'middle, 39° nose down'), 'for the hang angle to follow');
         $this->find('//input[@aria-label="front hole from the nose, mm"]')->clear()->sendKeys("900\n");
@@ -106,10 +111,19 @@ final class TackleTest extends BrowserTestCase
         $this->see('What it is made of is kept.');
         $this->page->switchTo()->window($second);
         $this->madeOf('scent', 'paste');
-        $this->eventually(fn (): bool => $this->find("//label[contains(., 'tape')]/input")->getAttribute('value') === 'mine', 'the other tab to be seen');
+        $this->eventually(
+            fn (): bool => $this->find("//label[contains(., 'tape')]/input")->getAttribute('value') === 'mine',
+            'the other tab to be seen',
+        );
         $this->page->navigate()->refresh();
         $this->see('Made of');
-        self::assertSame(['mine', 'paste'], array_map(fn (string $part): ?string => $this->find("//label[contains(., '{$part}')]/input")->getAttribute('value'), ['tape', 'scent']));
+        self::assertSame(
+            ['mine', 'paste'],
+            array_map(
+                fn (string $part): ?string => $this->find("//label[contains(., '{$part}')]/input")->getAttribute('value'),
+                ['tape', 'scent'],
+            ),
+        );
     }
 
     private function madeOf(string $part, string $text): void

@@ -22,11 +22,19 @@ final class WaterTest extends BrowserTestCase
         $this->see('three-quarter-ounce blade leans');
 
         $before = (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow');
-        (new WebDriverActions($this->page))->clickAndHold($this->find('//*[@role="slider"][@aria-label="Depth"]'))->moveByOffset(0, -60)->moveByOffset(0, -40)->release()->perform();
-        $this->eventually(fn (): bool => (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow') < $before - 2, 'for the water to become shallower');
+        (new WebDriverActions($this->page))->clickAndHold(
+            $this->find('//*[@role="slider"][@aria-label="Depth"]'),
+        )->moveByOffset(0, -60)->moveByOffset(0, -40)->release()->perform();
+        $this->eventually(
+            fn (): bool => (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow') < $before - 2,
+            'for the water to become shallower',
+        );
         $shallow = $this->find('//button[@data-reading="depth"]')->getText();
         $this->page->navigate()->refresh();
-        $this->eventually(fn (): bool => explode("\n", $this->find('//button[@data-reading="depth"]')->getText())[1] === explode("\n", $shallow)[1], 'for the depth to be kept');
+        $this->eventually(
+            fn (): bool => explode("\n", $this->find('//button[@data-reading="depth"]')->getText())[1] === explode("\n", $shallow)[1],
+            'for the depth to be kept',
+        );
     }
 
     public function test_a_cell_of_the_chart_is_read_with_arrows_and_sets_the_readings(): void
@@ -43,7 +51,10 @@ final class WaterTest extends BrowserTestCase
         $this->press('enter');
         $this->eventually(fn (): bool => str_contains($label(), 'today'), 'for the cell to become today\'s');
         $this->find('//button[@role="tab"][.="Readings"]')->click();
-        $this->eventually(fn (): bool => str_contains($this->find('//button[@data-reading="depth"]')->getText(), str_replace("\u{A0}", ' ', $depth)), 'for the depth to be set');
+        $this->eventually(
+            fn (): bool => str_contains($this->find('//button[@data-reading="depth"]')->getText(), str_replace("\u{A0}", ' ', $depth)),
+            'for the depth to be set',
+        );
         self::assertStringContainsString('view=readings', $this->page->getCurrentURL());
     }
 
@@ -73,7 +84,10 @@ final class WaterTest extends BrowserTestCase
         $this->find('//label[contains(., "Sonar circle")]/input')->click();
         $this->see('A 20° cone shows a circle');
         $this->button('Watch it fall')->click();
-        $count = fn (): ?string => $this->page->executeScript('return [...document.querySelectorAll("aside text")].find((text) => text.getAttribute("font-size") === "54")?.textContent ?? null');
+        $count = fn (): ?string => $this->page->executeScript(
+            'return [...document.querySelectorAll("aside text")].find((text) => text.getAttribute("font-size") === '
+                .'"54")?.textContent ?? null',
+        );
         $start = microtime(true);
         $this->eventually(fn (): bool => $count() === '2', 'for the count to reach 2');
         self::assertEqualsWithDelta(2.0, microtime(true) - $start, 1.2, 'it falls at true speed');

@@ -12,7 +12,9 @@ use Tests\Support\ClassGraph;
 final class ArchitectureTest extends TestCase
 {
     /** From the top down. */
-    private const ORDER = ['CommandLine', 'Record', 'Choosing', 'Cadence', 'Rig', 'Drop', 'Balance', 'Tackle', 'Water', 'Care', 'Formats', 'Units'];
+    private const ORDER = [
+        'CommandLine', 'Record', 'Choosing', 'Cadence', 'Rig', 'Drop', 'Balance', 'Tackle', 'Water', 'Care', 'Formats', 'Units',
+    ];
 
     /** Of app/, from the top down; a folder names only what stands on its own floor or below. */
     private const FLOORS = [
@@ -80,7 +82,13 @@ final class ArchitectureTest extends TestCase
         }
         self::assertSame([], $wrong);
         // Rows lead to each other both ways; nothing else does.
-        $circles = array_filter($graph->circles(), static fn (array $circle): bool => array_filter($circle, static fn (string $class): bool => ! str_starts_with($class, 'App\\Models\\')) !== []);
+        $circles = array_filter(
+            $graph->circles(),
+            static fn (array $circle): bool => array_filter(
+                $circle,
+                static fn (string $class): bool => ! str_starts_with($class, 'App\\Models\\'),
+            ) !== [],
+        );
         self::assertSame([], array_values($circles));
     }
 
@@ -108,7 +116,12 @@ final class ArchitectureTest extends TestCase
     {
         $wrong = [];
         foreach (self::in(self::root('app/Presenters')) as $file) {
-            if (preg_match('/DB::|->(?:save|update|create|delete|upsert|insert|firstOrCreate|updateOrCreate|push)\(/', (string) file_get_contents($file), $found) === 1) {
+            if (
+                preg_match(
+                    '/DB::|->(?:save|update|create|delete|upsert|insert|firstOrCreate|updateOrCreate|push)\(/',
+                    (string) file_get_contents($file), $found,
+                ) === 1
+            ) {
                 $wrong[] = "{$file} writes: {$found[0]}";
             }
         }
@@ -124,17 +137,27 @@ final class ArchitectureTest extends TestCase
 
     public function test_the_core_reads_no_clock_file_or_environment(): void
     {
-        $calls = ['time', 'microtime', 'date', 'getenv', 'fopen', 'file_get_contents', 'file_put_contents', 'rand', 'mt_rand', 'random_int', 'header', 'echo', 'print'];
+        $calls = [
+            'time', 'microtime', 'date', 'getenv', 'fopen', 'file_get_contents', 'file_put_contents', 'rand', 'mt_rand',
+            'random_int', 'header', 'echo', 'print',
+        ];
         $wrong = [];
         foreach (self::files() as $files) {
             foreach ($files as $file) {
-                $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($file)), static fn (PhpToken $token): bool => ! $token->isIgnorable()));
+                $tokens = array_values(
+                    array_filter(
+                        PhpToken::tokenize((string) file_get_contents($file)),
+                        static fn (PhpToken $token): bool => ! $token->isIgnorable(),
+                    ),
+                );
                 foreach ($tokens as $i => $token) {
                     if ($token->is(T_STRING) && in_array(strtolower($token->text), $calls, true) && ($tokens[$i + 1]->text ?? '') === '('
                         && ! $tokens[$i - 1]->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION])) {
                         $wrong[] = "{$file} calls {$token->text}()";
                     }
-                    if ($token->is([T_ECHO, T_PRINT]) && ! $tokens[$i - 1]->is([T_FUNCTION, T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR])) {
+                    if (
+                        $token->is([T_ECHO, T_PRINT]) && ! $tokens[$i - 1]->is([T_FUNCTION, T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR])
+                    ) {
                         $wrong[] = "{$file} prints";
                     }
                 }
@@ -179,7 +202,9 @@ final class ArchitectureTest extends TestCase
         $tokens = PhpToken::tokenize((string) file_get_contents($file));
         foreach ($tokens as $i => $token) {
             $afterNamespace = ($tokens[$i - 2] ?? null)?->is(T_NAMESPACE) ?? false;
-            if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) && ! $afterNamespace && ! str_starts_with($token->text, 'Internal\\')) {
+            if (
+                $token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) && ! $afterNamespace && ! str_starts_with($token->text, 'Internal\\')
+            ) {
                 $names[] = $token->text;
             }
         }

@@ -13,7 +13,9 @@ final class CadenceRulesTest extends RuleTestCase
     public static function cases(): iterable
     {
         yield 'K3: bream in either school' => ['K3', ['cadence' => 'low_hop', 'fish' => 'bream', 'vigour' => 'snap-awake'], 3.0];
-        yield 'K3: bream, calm and cold add nothing' => ['K3', ['cadence' => 'low_hop', 'fish' => 'bream', 'temp' => 3.0, 'calm' => true], 3.0];
+        yield 'K3: bream, calm and cold add nothing' => [
+            'K3', ['cadence' => 'low_hop', 'fish' => 'bream', 'temp' => 3.0, 'calm' => true], 3.0,
+        ];
         yield 'K4: not for bream' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast', 'fish' => 'bream'], 0.0];
         yield 'K1: plain' => ['K1', ['cadence' => 'short_pop'], 2.0];
         yield 'K1: calm' => ['K1', ['cadence' => 'short_pop', 'calm' => true], 1.0];
@@ -27,7 +29,9 @@ final class CadenceRulesTest extends RuleTestCase
         yield 'K2: sluggish' => ['K2', ['cadence' => 'high_pop', 'mood' => 'sluggish'], -2.0];
         yield 'K2: sluggish but warmer' => ['K2', ['cadence' => 'high_pop', 'mood' => 'sluggish', 'temp' => 12.0], -1.0];
         yield 'K2: snap-awake in the cold' => ['K2', ['cadence' => 'high_pop', 'vigour' => 'snap-awake'], 2.0];
-        yield 'K2: snap-awake, active, cold' => ['K2', ['cadence' => 'high_pop', 'vigour' => 'snap-awake', 'mood' => 'active', 'temp' => 10.0], 4.0];
+        yield 'K2: snap-awake, active, cold' => [
+            'K2', ['cadence' => 'high_pop', 'vigour' => 'snap-awake', 'mood' => 'active', 'temp' => 10.0], 4.0,
+        ];
         yield 'K2: snap-awake, warmer' => ['K2', ['cadence' => 'high_pop', 'vigour' => 'snap-awake', 'temp' => 12.0], 1.0];
         yield 'K2: neutral and cold' => ['K2', ['cadence' => 'high_pop'], 0.0];
         yield 'K3: plain' => ['K3', ['cadence' => 'low_hop'], 1.0];
@@ -39,15 +43,29 @@ final class CadenceRulesTest extends RuleTestCase
         yield 'K5: flow over 0.15' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.16, 'fish' => 'bream'], -2.0];
         yield 'K5: bream' => ['K5', ['cadence' => 'dead_stick', 'fish' => 'bream'], 3.0];
         yield 'K5: very cold' => ['K5', ['cadence' => 'dead_stick', 'temp' => 4.0], 1.0];
-        yield 'K5: very cold, pressured, sluggish' => ['K5', ['cadence' => 'dead_stick', 'temp' => 4.0, 'pressured' => true, 'mood' => 'sluggish'], 3.0];
-        yield 'K5: snap-awake and pressured' => ['K5', ['cadence' => 'dead_stick', 'pressured' => true, 'temp' => 4.0, 'vigour' => 'snap-awake'], 1.0];
+        yield 'K5: very cold, pressured, sluggish' => [
+            'K5', ['cadence' => 'dead_stick', 'temp' => 4.0, 'pressured' => true, 'mood' => 'sluggish'], 3.0,
+        ];
+        yield 'K5: snap-awake and pressured' => [
+            'K5', ['cadence' => 'dead_stick', 'pressured' => true, 'temp' => 4.0, 'vigour' => 'snap-awake'], 1.0,
+        ];
         yield 'K5: snap-awake and very cold' => ['K5', ['cadence' => 'dead_stick', 'temp' => 4.0, 'vigour' => 'snap-awake'], 0.0];
         yield 'K5: nothing calls for it' => ['K5', ['cadence' => 'dead_stick'], 0.0];
-        yield 'K6: 10.0 degrees, bottom' => ['K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 10.0, 'zone' => 'bottom'], 3.0];
-        yield 'K6: 13.0 degrees, bottom' => ['K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 13.0, 'zone' => 'bottom'], 3.0];
-        yield 'K6: 9.9 degrees, bottom' => ['K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 9.9, 'zone' => 'bottom'], 0.0];
-        yield 'K6: 13.1 degrees, bottom' => ['K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 13.1, 'zone' => 'bottom'], 0.0];
-        yield 'K6: 12.0 degrees, suspended' => ['K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 12.0, 'zone' => 'suspended'], 0.0];
+        yield 'K6: 10.0 degrees, bottom' => [
+            'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 10.0, 'zone' => 'bottom'], 3.0,
+        ];
+        yield 'K6: 13.0 degrees, bottom' => [
+            'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 13.0, 'zone' => 'bottom'], 3.0,
+        ];
+        yield 'K6: 9.9 degrees, bottom' => [
+            'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 9.9, 'zone' => 'bottom'], 0.0,
+        ];
+        yield 'K6: 13.1 degrees, bottom' => [
+            'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 13.1, 'zone' => 'bottom'], 0.0,
+        ];
+        yield 'K6: 12.0 degrees, suspended' => [
+            'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 12.0, 'zone' => 'suspended'], 0.0,
+        ];
         yield 'K7: always' => ['K7', ['cadence' => 'flutter_drop', 'family' => 'spoon'], 2.0];
         yield 'K8: marks below' => ['K8', ['cadence' => 'hand_feed', 'family' => 'spoon', 'marks' => true], 2.0];
         yield 'K8: no marks' => ['K8', ['cadence' => 'hand_feed', 'family' => 'spoon'], 0.0];
@@ -58,14 +76,24 @@ final class CadenceRulesTest extends RuleTestCase
         yield 'K9: over mud' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'mud'], 0.0];
         yield 'K10: at a wall' => ['K10', ['cadence' => 'wall_fall', 'family' => 'tail_spinner', 'wall' => true], 3.0];
         yield 'K10: no wall' => ['K10', ['cadence' => 'wall_fall', 'family' => 'tail_spinner'], 0.0];
-        yield 'K11: bream, flow away' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2, 'away' => true], 3.0];
+        yield 'K11: bream, flow away' => [
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2, 'away' => true], 3.0,
+        ];
         yield 'K11: flow toward' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2], 0.0];
-        yield 'K11: too slow' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.15, 'away' => true], 0.0];
-        yield 'K11: not for bass' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'smallmouth', 'current' => 0.2, 'away' => true], 0.0];
+        yield 'K11: too slow' => [
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.15, 'away' => true], 0.0,
+        ];
+        yield 'K11: not for bass' => [
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'smallmouth', 'current' => 0.2, 'away' => true], 0.0,
+        ];
         yield 'K12: suspended' => ['K12', ['cadence' => 'float', 'oz' => 0.25, 'zone' => 'suspended'], 3.0];
         yield 'K12: on the bottom' => ['K12', ['cadence' => 'float', 'oz' => 0.25], 0.0];
-        yield 'K13: active off the bottom' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'suspended'], 3.0];
-        yield 'K13: active in the thermocline' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'thermocline'], 3.0];
+        yield 'K13: active off the bottom' => [
+            'K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'suspended'], 3.0,
+        ];
+        yield 'K13: active in the thermocline' => [
+            'K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'thermocline'], 3.0,
+        ];
         yield 'K13: active on the bottom' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active'], 1.0];
         yield 'K13: neutral' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'zone' => 'suspended'], 0.0];
     }

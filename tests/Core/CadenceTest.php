@@ -62,7 +62,10 @@ final class CadenceTest extends TestCase
     public function test_the_cases_of_hops(): void
     {
         foreach (Cases::file('work-cases')['hops'] as ['case' => $case, 'expect' => $expect]) {
-            $cast = HopCast::of($case['line_m'], $case['depth_m'], $case['pull_m'], $case['fall'] === 'taut', $case['seconds_per_hop'], $case['seconds_between']);
+            $cast = HopCast::of(
+                $case['line_m'], $case['depth_m'], $case['pull_m'], $case['fall'] === 'taut', $case['seconds_per_hop'],
+                $case['seconds_between'],
+            );
             self::assertSame($expect['hops'], $cast->hops);
             self::assertEqualsWithDelta($expect['covered_m'], $cast->coveredM, 0.002);
             self::assertEqualsWithDelta($expect['seconds'], $cast->seconds, 0.002);
@@ -80,7 +83,10 @@ final class CadenceTest extends TestCase
             $column = WaterColumn::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
             $repeat = Repeat::of(
                 new Steps($case['lift_m'], $case['lift_s'], $let, $case['pause_s']), $lure->body,
-                Falling::betweenLifts(Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let), $column,
+                Falling::betweenLifts(
+                    Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let,
+                ),
+                $column,
             );
             self::assertEqualsWithDelta($expect['fall_s'], $repeat->fallSeconds, 0.002);
             self::assertEqualsWithDelta($expect['cycle_s'], $repeat->seconds, 0.002);
@@ -91,6 +97,9 @@ final class CadenceTest extends TestCase
     {
         $lure = Lure::of('lure', Family::Blade, 0.014, 'silver');
         $this->expectException(InvalidInput::class);
-        Repeat::of(new Steps(2.0, 1.0, FallControl::Free, 1.0), $lure->body, Attitude::hanging(30), WaterColumn::of(1.9, 0.0002, Flow::still(), Water::of(6)));
+        Repeat::of(
+            new Steps(2.0, 1.0, FallControl::Free, 1.0), $lure->body, Attitude::hanging(30),
+            WaterColumn::of(1.9, 0.0002, Flow::still(), Water::of(6)),
+        );
     }
 }

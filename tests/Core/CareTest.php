@@ -33,7 +33,10 @@ final class CareTest extends TestCase
         yield 'no spines' => [['sought' => Species::Smallmouth], ['rules']];
         yield 'protected' => [['protected' => 'sturgeon'], ['protected', 'rules']];
         yield 'all of it, the gravest first' => [
-            ['waterC' => 0.5, 'depthM' => 20.0, 'windMs' => 12.0, 'weir' => true, 'ice' => true, 'sought' => Species::Perch, 'protected' => 'sturgeon', 'localRules' => 'one rod'],
+            [
+                'waterC' => 0.5, 'depthM' => 20.0, 'windMs' => 12.0, 'weir' => true, 'ice' => true, 'sought' => Species::Perch,
+                'protected' => 'sturgeon', 'localRules' => 'one rod',
+            ],
             ['cold', 'ice', 'wind', 'weir', 'deep', 'protected', 'spines', 'rules'],
         ];
     }
@@ -58,7 +61,12 @@ final class CareTest extends TestCase
     public function test_each_names_the_reading_and_what_to_do(): void
     {
         $said = [];
-        foreach (Cautions::of(new Circumstances(UnitSet::imperial(), 3.0, 20.0, 10.0, true, false, Species::Bream, 'Hallowmere', 'sturgeon', 'One rod, none under 18 in.')) as $caution) {
+        foreach (Cautions::of(
+            new Circumstances(
+                UnitSet::imperial(), 3.0, 20.0, 10.0, true, false, Species::Bream, 'Hallowmere', 'sturgeon',
+                'One rod, none under 18 in.',
+            ),
+        ) as $caution) {
             $said[$caution->id] = str_replace("\u{A0}", ' ', "{$caution->about}. {$caution->todo}");
         }
 

@@ -81,7 +81,10 @@ final class ChoosingTest extends TestCase
 
     public function test_the_ladder_changes_one_thing_at_a_time_and_never_comes_back(): void
     {
-        $box = [$this->blade('white', 0.0142, 'white'), $this->blade('gold', 0.0142, 'gold'), $this->blade('heavy', 0.0213, 'white'), Lure::of('spoon', Family::Spoon, 0.0142, 'white')];
+        $box = [
+            $this->blade('white', 0.0142, 'white'), $this->blade('gold', 0.0142, 'gold'),
+            $this->blade('heavy', 0.0213, 'white'), Lure::of('spoon', Family::Spoon, 0.0142, 'white'),
+        ];
         $ranked = $this->rank($this->situation($this->cold()), $box);
         $ladder = Ladder::over($ranked, new Day, true);
         $seen = [$this->words($ranked[0])];
@@ -100,8 +103,14 @@ final class ChoosingTest extends TestCase
 
     public function test_weight_steps_follow_the_fish(): void
     {
-        self::assertSame([0, 3, 6], array_map(static fn (float $kg): int => WeightSteps::index($kg, Species::Walleye), [0.003, 0.0142, 0.04]));
-        self::assertSame([0, 1, 2, 3, 4, 5], array_map(static fn (float $kg): int => WeightSteps::index($kg, Species::Bream), [0.003, 0.0045, 0.006, 0.007, 0.0071, 0.0106]));
+        self::assertSame(
+            [0, 3, 6],
+            array_map(static fn (float $kg): int => WeightSteps::index($kg, Species::Walleye), [0.003, 0.0142, 0.04]),
+        );
+        self::assertSame(
+            [0, 1, 2, 3, 4, 5],
+            array_map(static fn (float $kg): int => WeightSteps::index($kg, Species::Bream), [0.003, 0.0045, 0.006, 0.007, 0.0071, 0.0106]),
+        );
         self::assertSame(0, WeightSteps::index(0.00375, Species::Bream), 'the lighter on a tie');
         self::assertEqualsWithDelta(0.0106, WeightSteps::startKg(new Aim(Species::Walleye, zone: Zone::Suspended)), 1e-4);
         self::assertSame(0.003, WeightSteps::startKg(new Aim(Species::Bream, zone: Zone::Suspended)));
@@ -127,7 +136,10 @@ final class ChoosingTest extends TestCase
     public function test_bright_metal_refused_calls_for_natural(): void
     {
         $refused = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), brightMetalMin: 25.0);
-        $touched = new Situation($this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), brightMetalMin: 25.0, brightMetalTouched: true);
+        $touched = new Situation(
+            $this->cold(), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(), brightMetalMin: 25.0,
+            brightMetalTouched: true,
+        );
         $box = [$this->blade('a', 0.0142, 'natural')];
 
         self::assertSame(2.0, $this->points($this->rank($refused, $box)[0])['C8']);
@@ -178,7 +190,9 @@ final class ChoosingTest extends TestCase
     /** @return list<string> rules that want a reading which is not there */
     private function silentFor(Reading ...$needs): array
     {
-        $situation = new Situation(new Conditions, new Aim(Species::Walleye, zone: Zone::Thermocline), new Schools, 0.0002, UnitSet::metric());
+        $situation = new Situation(
+            new Conditions, new Aim(Species::Walleye, zone: Zone::Thermocline), new Schools, 0.0002, UnitSet::metric(),
+        );
         $ids = [];
         foreach (RuleBook::standard()->rules as $rule) {
             if (array_intersect(array_column($needs, 'value'), array_column($rule->missing($situation), 'value')) !== []) {
@@ -202,6 +216,8 @@ final class ChoosingTest extends TestCase
         [$a, $b] = [$one->candidate, $other->candidate];
 
         return (int) ($a->lure->finish !== $b->lure->finish) + (int) ($a->lure->massKg !== $b->lure->massKg)
-            + (int) ($a->cadence !== $b->cadence) + (int) ($a->hole()?->name !== $b->hole()?->name) + (int) ($a->lure->family !== $b->lure->family);
+            + (int) ($a->cadence !== $b->cadence) + (int) (
+                $a->hole()?->name !== $b->hole()?->name
+            ) + (int) ($a->lure->family !== $b->lure->family);
     }
 }

@@ -12,7 +12,10 @@ final class CommandLineTest extends TestCase
     public function test_a_bad_case_is_answered_in_its_place(): void
     {
         $good = ['family' => 'blade', 'mass_kg' => 0.014, 'depth_m' => 8, 'line_d_m' => 0.0002, 'water_c' => 6];
-        $answers = Cases::ask('line', [$good, [...$good, 'depth_m' => -3], [...$good, 'family' => 'sinker'], 7, [...$good, 'mass_kg' => 0], $good], 1);
+        $answers = Cases::ask(
+            'line',
+            [$good, [...$good, 'depth_m' => -3], [...$good, 'family' => 'sinker'], 7, [...$good, 'mass_kg' => 0], $good], 1,
+        );
 
         self::assertCount(6, $answers);
         self::assertSame($answers[0], $answers[5]);
@@ -32,7 +35,9 @@ final class CommandLineTest extends TestCase
 
     public function test_the_program_runs_without_packages(): void
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/eskith', 'hang'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/eskith', 'hang'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], '[{"hole":[26,10],"balance":[19,3]},{}]');
         fclose($pipes[0]);

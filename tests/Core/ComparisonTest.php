@@ -25,7 +25,11 @@ final class ComparisonTest extends RuleTestCase
                 $comparison = Comparison::of($first, $second);
                 $apart = array_map(static fn (Contrast $contrast): float => $contrast->first->points ?? 0.0, $comparison->contrasts);
                 self::assertEqualsWithDelta($first->points, $comparison->alike + array_sum($apart), 1e-9);
-                self::assertEqualsWithDelta($comparison->lead, array_sum(array_map(static fn (Contrast $contrast): float => $contrast->lead(), $comparison->contrasts)), 1e-9);
+                self::assertEqualsWithDelta(
+                    $comparison->lead,
+                    array_sum(array_map(static fn (Contrast $contrast): float => $contrast->lead(), $comparison->contrasts)),
+                    1e-9,
+                );
                 self::assertEqualsWithDelta(-$comparison->lead, Comparison::of($second, $first)->lead, 1e-9);
                 $rules = array_map(static fn (Contrast $contrast): string => $contrast->rule, $comparison->contrasts);
                 self::assertSame($rules, array_unique($rules));
@@ -40,8 +44,13 @@ final class ComparisonTest extends RuleTestCase
     public function test_finish_alone_sets_two_of_a_kind_apart(): void
     {
         $situation = $this->situation(['light' => 'dim', 'temp' => 4.0]);
-        $ranked = (new Chooser(RuleBook::standard()))->rank($situation, [Lure::of('white', Family::Blade, 0.0142, 'white'), Lure::of('chart', Family::Blade, 0.0142, 'chartreuse')]);
-        $best = static fn (string $id): Pick => array_values(array_filter($ranked, static fn (Pick $pick): bool => $pick->candidate->lure->id === $id))[0];
+        $ranked = (new Chooser(RuleBook::standard()))->rank(
+            $situation,
+            [Lure::of('white', Family::Blade, 0.0142, 'white'), Lure::of('chart', Family::Blade, 0.0142, 'chartreuse')],
+        );
+        $best = static fn (string $id): Pick => array_values(
+            array_filter($ranked, static fn (Pick $pick): bool => $pick->candidate->lure->id === $id),
+        )[0];
         $comparison = Comparison::of($best('white'), $best('chart'));
 
         self::assertCount(1, $comparison->contrasts);
@@ -65,8 +74,13 @@ final class ComparisonTest extends RuleTestCase
     /** @return list<Pick> */
     private function ranked(): array
     {
-        $box = [Lure::of('a', Family::Blade, 0.0142, 'white', true), Lure::of('b', Family::Blade, 0.0142, 'gold'), Lure::of('c', Family::Blade, 0.0213, 'white'), Lure::of('d', Family::Spoon, 0.0142, 'silver')];
+        $box = [
+            Lure::of('a', Family::Blade, 0.0142, 'white', true), Lure::of('b', Family::Blade, 0.0142, 'gold'),
+            Lure::of('c', Family::Blade, 0.0213, 'white'), Lure::of('d', Family::Spoon, 0.0142, 'silver'),
+        ];
 
-        return (new Chooser(RuleBook::standard()))->rank($this->situation(['temp' => 4.0, 'light' => 'dim', 'boat' => 0.13, 'bottom' => 'rock']), $box);
+        return (new Chooser(RuleBook::standard()))->rank(
+            $this->situation(['temp' => 4.0, 'light' => 'dim', 'boat' => 0.13, 'bottom' => 'rock']), $box,
+        );
     }
 }

@@ -25,7 +25,11 @@ final class CustomRuleTest extends RuleTestCase
 {
     public function test_it_speaks_when_its_readings_hold_and_says_so(): void
     {
-        $rule = CustomRule::of('mine', 'gold does well here', [Condition::anyOf(Reading::Light, ['dim', 'mixed']), Condition::between(Reading::Temperature, 4.0, 10.0)], LureKind::of(['blade'], ['gold']), 2.0)->rule();
+        $rule = CustomRule::of(
+            'mine', 'gold does well here',
+            [Condition::anyOf(Reading::Light, ['dim', 'mixed']), Condition::between(Reading::Temperature, 4.0, 10.0)],
+            LureKind::of(['blade'], ['gold']), 2.0,
+        )->rule();
         $points = fn (array $given): float => $rule->judge($this->situation($given), $this->candidate($given))->points ?? 0.0;
 
         self::assertSame(2.0, $points(['temp' => 4.0, 'light' => 'dim', 'finish' => 'gold']), 'bounds are included');
@@ -90,7 +94,13 @@ final class CustomRuleTest extends RuleTestCase
         yield 'no points' => [static fn () => CustomRule::of('a', 'x', [], $gold(), 0.0), 'none changes nothing'];
         yield 'too many' => [static fn () => CustomRule::of('a', 'x', [], $gold(), -6.5), 'from 1 to 6'];
         yield 'not a number' => [static fn () => CustomRule::of('a', 'x', [], $gold(), NAN), 'from 1 to 6'];
-        yield 'twice the same reading' => [static fn () => CustomRule::of('a', 'x', [Condition::anyOf(Reading::Light, ['dim']), Condition::anyOf(Reading::Light, ['bright'])], $gold(), 1.0), 'stands in a rule once'];
+        yield 'twice the same reading' => [
+            static fn () => CustomRule::of(
+                'a', 'x', [Condition::anyOf(Reading::Light, ['dim']), Condition::anyOf(Reading::Light, ['bright'])], $gold(),
+                1.0,
+            ),
+            'stands in a rule once',
+        ];
         yield 'every lure' => [static fn () => LureKind::of([], []), 'points for all of them would change nothing'];
         yield 'a strange family' => [static fn () => LureKind::of(['wobbler'], []), 'A family is one of'];
         yield 'weights turned round' => [static fn () => LureKind::of([], [], 0.02, 0.01), 'wrong way round'];
@@ -120,10 +130,19 @@ final class CustomRuleTest extends RuleTestCase
         $vibe = Lure::of('v', Family::Blade, 0.006, 'black');
         $blade = Lure::of('b', Family::Blade, 0.0142, 'gold');
         self::assertSame([true, false], [LureKind::of(['vibe'], [])->has($vibe), LureKind::of(['vibe'], [])->has($blade)]);
-        self::assertSame([true, true], [LureKind::of(['blade'], [])->has($vibe), LureKind::of(['blade'], [])->has($blade)], 'a vibe is a blade');
+        self::assertSame(
+            [true, true], [LureKind::of(['blade'], [])->has($vibe), LureKind::of(['blade'], [])->has($blade)],
+            'a vibe is a blade',
+        );
         self::assertSame([false, true], [LureKind::of([], [], 0.0142)->has($vibe), LureKind::of([], [], 0.0142)->has($blade)]);
         self::assertSame([true, false], [LureKind::of([], ['black'], null, 0.007)->has($vibe), LureKind::of([], ['black'])->has($blade)]);
-        self::assertSame('gold or silver blade or bladed spoon, 14 g or more', str_replace("\u{A0}", ' ', LureKind::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new UnitFormat(UnitSet::metric()))));
+        self::assertSame(
+            'gold or silver blade or bladed spoon, 14 g or more',
+            str_replace(
+                "\u{A0}", ' ',
+                LureKind::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new UnitFormat(UnitSet::metric())),
+            ),
+        );
     }
 
     public function test_an_own_rule_counts_like_any_other_and_can_be_weighed(): void
@@ -146,13 +165,19 @@ final class CustomRuleTest extends RuleTestCase
     {
         $book = RuleBook::standard();
         $off = $book->weighted(array_fill_keys(array_column($book->rules, 'id'), 0.0));
-        $box = [Lure::of('heavy', Family::Blade, 0.0213, 'white'), Lure::of('light', Family::Spoon, 0.0106, 'white'), Lure::of('middling', Family::Blade, 0.0142, 'white')];
+        $box = [
+            Lure::of('heavy', Family::Blade, 0.0213, 'white'), Lure::of('light', Family::Spoon, 0.0106, 'white'),
+            Lure::of('middling', Family::Blade, 0.0142, 'white'),
+        ];
         $situation = $this->situation([]);
         $ranked = (new Chooser($off))->rank($situation, $box);
 
         self::assertTrue($off->isSilent());
         self::assertFalse($book->weighted(['F1' => 0.0])->isSilent());
-        self::assertSame(['light', 'middling', 'heavy'], array_values(array_unique(array_map(static fn ($pick): string => $pick->candidate->lure->id, $ranked))));
+        self::assertSame(
+            ['light', 'middling', 'heavy'],
+            array_values(array_unique(array_map(static fn ($pick): string => $pick->candidate->lure->id, $ranked))),
+        );
         self::assertSame([0.0], array_values(array_unique(array_map(static fn ($pick): float => $pick->points, $ranked))));
         [$headline, $lead] = (new Headline($situation))->of($ranked, $box, new Chooser($off));
         self::assertSame('Every rule is switched off', $headline);
@@ -161,15 +186,23 @@ final class CustomRuleTest extends RuleTestCase
 
     public function test_a_box_with_nothing_suitable_says_what_is_missing_and_what_would_do(): void
     {
-        $bream = $this->situation(['fish' => 'bream', 'temp' => 18.0, 'depth' => 3.6, 'boat' => 0.02, 'bottom' => 'weed_scattered', 'clarity' => 'clear']);
+        $bream = $this->situation(
+            ['fish' => 'bream', 'temp' => 18.0, 'depth' => 3.6, 'boat' => 0.02, 'bottom' => 'weed_scattered', 'clarity' => 'clear'],
+        );
         $say = static function (Situation $situation, array $box): array {
             $book = RuleBook::standard();
 
-            return array_map(static fn (string $text): string => str_replace("\u{A0}", ' ', $text), (new Headline($situation))->of((new Chooser($book))->rank($situation, $box), $box, new Chooser($book)));
+            return array_map(
+                static fn (string $text): string => str_replace("\u{A0}", ' ', $text),
+                (new Headline($situation))->of((new Chooser($book))->rank($situation, $box), $box, new Chooser($book)),
+            );
         };
         [$headline, $lead] = $say($bream, [Lure::of('a', Family::Spoon, 0.0283, 'gold'), Lure::of('b', Family::Blade, 0.0213, 'silver')]);
         self::assertSame('Nothing in your box suits this', $headline);
-        self::assertMatchesRegularExpression('/^It has no vibe; a black .* vibe would do\. Nearest comes the .*\. Bream sought: .* is too much of a lure\.$/', $lead);
+        self::assertMatchesRegularExpression(
+            '/^It has no vibe; a black .* vibe would do\. Nearest comes the .*\. Bream sought: .* is too much of a lure\.$/',
+            $lead,
+        );
 
         [$headline] = $say($bream, [Lure::of('c', Family::Blade, 0.003, 'black')]);
         self::assertSame('Tie on the black 3 g vibe', $headline);
@@ -179,7 +212,12 @@ final class CustomRuleTest extends RuleTestCase
 
     public function test_a_box_of_many_points_is_unsuitable_too_where_another_lure_would_have_far_more(): void
     {
-        $bass = $this->situation(['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained', 'bottom' => 'rock', 'food' => ['shad']]);
+        $bass = $this->situation(
+            [
+                'fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained',
+                'bottom' => 'rock', 'food' => ['shad'],
+            ],
+        );
         $box = [Lure::of('a', Family::Blade, 3 / 8 * 0.028349523125, 'pink')];
         $book = RuleBook::standard();
         $ranked = (new Chooser($book))->rank($bass, $box);
@@ -191,7 +229,9 @@ final class CustomRuleTest extends RuleTestCase
 
     public function test_what_would_do_is_what_the_rules_themselves_put_first(): void
     {
-        $situation = $this->situation(['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained']);
+        $situation = $this->situation(
+            ['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained'],
+        );
         $would = \Eskith\Core\Choosing\IdealLure::best(new Chooser(RuleBook::standard()), $situation);
         self::assertSame([Family::BladedSpoon, 'white'], [$would->lure->family, $would->lure->finish]);
         self::assertEqualsWithDelta(3 / 8 * 0.0283495, $would->lure->massKg, 1e-5);
@@ -237,7 +277,12 @@ final class CustomRuleTest extends RuleTestCase
                 self::assertTrue($reading->isRead($there));
                 self::assertSame($reading->choices() === [] ? 1.5 : null, $reading->measured($there));
                 self::assertSame($reading->choices() === [] ? [] : [$value], $reading->chosen($there));
-                self::assertNotSame('', $reading->choices() === [] ? $reading->measure($there->say, 1.5) : $reading->saying((string) $value).$reading->naming((string) $value));
+                self::assertNotSame(
+                    '',
+                    $reading->choices() === []
+                        ? $reading->measure($there->say, 1.5)
+                        : $reading->saying((string) $value).$reading->naming((string) $value),
+                );
                 self::assertNotSame('', $reading->word());
             }
         }

@@ -21,7 +21,9 @@ final class DropCasesTest extends TestCase
             }
         }
         foreach ($file['catch_rate']['quantiles'] as $i => $row) {
-            yield "rates {$i}" => ['rates', ['shape' => $row['shape'], 'rate' => $row['rate']], array_diff_key($row, ['shape' => 0, 'rate' => 0])];
+            yield "rates {$i}" => [
+                'rates', ['shape' => $row['shape'], 'rate' => $row['rate']], array_diff_key($row, ['shape' => 0, 'rate' => 0]),
+            ];
         }
         foreach ($file['catch_rate']['better'] as $i => $row) {
             yield "better {$i}" => ['rates', ['a' => $row['a'], 'b' => $row['b']], ['p_a_better' => $row['p_a_better']]];

@@ -27,7 +27,9 @@ final class DropPropertiesTest extends TestCase
 {
     public function test_line_angle_falls_with_weight_and_rises_with_depth_drift_and_diameter(): void
     {
-        $angle = fn (float $kg, float $depth, float $drift, float $d): float => abs(Lean::of($this->blade($kg), $this->stretch($depth, $drift, $d))->angleDeg());
+        $angle = fn (float $kg, float $depth, float $drift, float $d): float => abs(
+            Lean::of($this->blade($kg), $this->stretch($depth, $drift, $d))->angleDeg(),
+        );
         foreach ([0.003, 0.007, 0.0142, 0.028] as $kg) {
             foreach ([3.0, 9.0, 22.0] as $depth) {
                 foreach ([0.05, 0.2, 0.4] as $drift) {
@@ -93,10 +95,21 @@ final class DropPropertiesTest extends TestCase
     {
         $line = RestingLine::of($this->blade(0.002), $this->stretch(60.0, 1.5, 0.0005));
 
-        self::assertSame([null, null, null, null, false], [$line->lineAngleDeg, $line->lineOutM, $line->offsetM, $line->tensionN, $line->holds]);
+        self::assertSame(
+            [null, null, null, null, false],
+            [$line->lineAngleDeg, $line->lineOutM, $line->offsetM, $line->tensionN, $line->holds],
+        );
         self::assertSame([], $line->shape());
         self::assertGreaterThan(0, $line->netWeightN);
-        self::assertSame(['net_weight_n', 'holds'], array_keys(Cases::ask('line', [['family' => 'blade', 'mass_kg' => 0.002, 'depth_m' => 60, 'line_d_m' => 0.0005, 'boat_ms' => 1.5, 'water_c' => 6]])[0]));
+        self::assertSame(
+            ['net_weight_n', 'holds'],
+            array_keys(
+                Cases::ask(
+                    'line',
+                    [['family' => 'blade', 'mass_kg' => 0.002, 'depth_m' => 60, 'line_d_m' => 0.0005, 'boat_ms' => 1.5, 'water_c' => 6]],
+                )[0],
+            ),
+        );
     }
 
     public function test_the_least_weight_is_the_edge(): void
@@ -130,7 +143,9 @@ final class DropPropertiesTest extends TestCase
             self::assertEqualsWithDelta($drift, AngleFix::flow($angle, $this->blade(), $this->stretch(8.0, 0.0))->boatMs, 1e-6);
         }
         $river = WaterColumn::of(6.0, 0.0002, Flow::of(0.4, 0.1, Profile::River), Water::of(6));
-        $fixed = AngleFix::flow(Lean::of($this->blade(), $river)->angleDeg(), $this->blade(), $river->with(Flow::of(0.0, 0.1, Profile::River)));
+        $fixed = AngleFix::flow(
+            Lean::of($this->blade(), $river)->angleDeg(), $this->blade(), $river->with(Flow::of(0.0, 0.1, Profile::River)),
+        );
         self::assertEqualsWithDelta(0.4, $fixed->surfaceMs, 1e-6);
     }
 
@@ -141,9 +156,13 @@ final class DropPropertiesTest extends TestCase
             $chart = WeightChart::of([3.0, 9.0, 20.0], [-0.2, 0.0, 0.12, 0.3], $bodies, 0.0002, 0.1, $profile, Water::of(5));
             foreach ($chart->depthsM as $row => $depth) {
                 foreach ($chart->driftsMs as $column => $drift) {
-                    $lightest = VerticalLimits::lightestOf($bodies, WaterColumn::of($depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5)));
+                    $lightest = VerticalLimits::lightestOf(
+                        $bodies, WaterColumn::of($depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5)),
+                    );
                     $index = $chart->lightest[$row][$column];
-                    self::assertSame($lightest?->massKg, $index === null ? null : $chart->bodies[$index]->massKg, "{$depth} m, {$drift} m/s");
+                    self::assertSame(
+                        $lightest?->massKg, $index === null ? null : $chart->bodies[$index]->massKg, "{$depth} m, {$drift} m/s",
+                    );
                 }
             }
         }

@@ -43,8 +43,9 @@ final class FallSchoolTest extends TestCase
     }
 
     #[DataProvider('falls')]
-    public function test_each_school_lets_down_what_anglers_disagree_about(FallControl $usual, Family $family, Schools $schools, FallControl $wanted): void
-    {
+    public function test_each_school_lets_down_what_anglers_disagree_about(
+        FallControl $usual, Family $family, Schools $schools, FallControl $wanted,
+    ): void {
         self::assertSame($wanted, $schools->fall($usual, Lure::of('a', $family, 0.014, 'white')));
     }
 
@@ -66,7 +67,10 @@ final class FallSchoolTest extends TestCase
     {
         $timed = Lure::of('spoon', Family::Spoon, 0.014, 'silver', measuredDrag: ['' => 4.0]);
 
-        self::assertSame(4.0, Falling::toTheBottom(self::situation(new Schools(spoonFall: SpoonFall::Taut)), $timed, null, null)->dragFalling);
+        self::assertSame(
+            4.0,
+            Falling::toTheBottom(self::situation(new Schools(spoonFall: SpoonFall::Taut)), $timed, null, null)->dragFalling,
+        );
     }
 
     public function test_going_to_the_other_school_and_back_is_where_one_was(): void
@@ -94,7 +98,10 @@ final class FallSchoolTest extends TestCase
         self::assertTrue($book->isOwn(Cadence::ShortPop));
         self::assertEquals(Cadence::HighPop->steps(), $book->of(Cadence::HighPop));
         self::assertFalse($book->isOwn(Cadence::HighPop));
-        $situation = new Situation(new Conditions, new Aim(Species::Walleye), new Schools(bladeFall: BladeFall::Free), 0.0002, UnitSet::metric(), cadences: $book);
+        $situation = new Situation(
+            new Conditions, new Aim(Species::Walleye), new Schools(bladeFall: BladeFall::Free), 0.0002, UnitSet::metric(),
+            cadences: $book,
+        );
         foreach ([$situation, $situation->unspoken(), $situation->with(schools: new Schools), $situation->logged(1.0, false)] as $same) {
             self::assertSame(0.5, $same->steps(Cadence::ShortPop, Lure::of('a', Family::Blade, 0.014, 'white'))->liftM);
         }
@@ -114,8 +121,9 @@ final class FallSchoolTest extends TestCase
     }
 
     #[DataProvider('refused')]
-    public function test_numbers_that_cannot_be_are_refused_by_name(Cadence $cadence, float $lift, float $seconds, float $pause, string $field): void
-    {
+    public function test_numbers_that_cannot_be_are_refused_by_name(
+        Cadence $cadence, float $lift, float $seconds, float $pause, string $field,
+    ): void {
         try {
             (new CadenceBook)->with($cadence, $lift, $seconds, $pause);
             self::fail('taken');
@@ -126,6 +134,9 @@ final class FallSchoolTest extends TestCase
 
     private static function situation(Schools $schools): Situation
     {
-        return new Situation(new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.0), new Aim(Species::Walleye), $schools, 0.0002, UnitSet::metric());
+        return new Situation(
+            new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.0), new Aim(Species::Walleye), $schools, 0.0002,
+            UnitSet::metric(),
+        );
     }
 }

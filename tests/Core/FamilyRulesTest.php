@@ -38,9 +38,15 @@ final class FamilyRulesTest extends RuleTestCase
         yield 'F2: spoon at 15.5' => ['F2', ['temp' => 15.5, 'family' => 'spoon'], 1.0];
         yield 'F2: spoon at 16' => ['F2', ['temp' => 16, 'family' => 'spoon'], 0.0];
         yield 'F2: not for bladed spoons' => ['F2', ['temp' => 4, 'family' => 'bladed_spoon'], 0.0];
-        yield 'F3: spoon in the thermocline under warm water' => ['F3', ['family' => 'spoon', 'surface' => 24.0, 'zone' => 'thermocline'], 3.0];
-        yield 'F3: bladed_spoon in the thermocline under warm water' => ['F3', ['family' => 'bladed_spoon', 'surface' => 24.0, 'zone' => 'thermocline'], 3.0];
-        yield 'F3: blade in the thermocline under warm water' => ['F3', ['family' => 'blade', 'surface' => 24.0, 'zone' => 'thermocline'], 0.0];
+        yield 'F3: spoon in the thermocline under warm water' => [
+            'F3', ['family' => 'spoon', 'surface' => 24.0, 'zone' => 'thermocline'], 3.0,
+        ];
+        yield 'F3: bladed_spoon in the thermocline under warm water' => [
+            'F3', ['family' => 'bladed_spoon', 'surface' => 24.0, 'zone' => 'thermocline'], 3.0,
+        ];
+        yield 'F3: blade in the thermocline under warm water' => [
+            'F3', ['family' => 'blade', 'surface' => 24.0, 'zone' => 'thermocline'], 0.0,
+        ];
         yield 'F3: exactly 20 is not above' => ['F3', ['family' => 'spoon', 'surface' => 20.0, 'zone' => 'thermocline'], 0.0];
         yield 'F3: suspended is not the thermocline' => ['F3', ['family' => 'spoon', 'surface' => 24.0, 'zone' => 'suspended'], 0.0];
         yield 'F4: at a wall, cold' => ['F4', ['family' => 'tail_spinner', 'wall' => true, 'temp' => 6.0], 4.0];

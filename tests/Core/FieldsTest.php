@@ -15,8 +15,19 @@ final class FieldsTest extends TestCase
 {
     public function test_reads_what_is_there(): void
     {
-        $fields = Fields::of(['n' => 3, 'f' => 0.5, 't' => 'words', 'yes' => true, 'one' => 1, 'c' => 'stained', 'l' => [1, 2], 'o' => ['x' => 4], 'null' => null]);
-        self::assertSame([3.0, 0.5, 'words', true, true, false], [$fields->number('n'), $fields->number('f'), $fields->text('t'), $fields->flag('yes'), $fields->flag('one'), $fields->flag('absent')]);
+        $fields = Fields::of(
+            [
+                'n' => 3, 'f' => 0.5, 't' => 'words', 'yes' => true, 'one' => 1, 'c' => 'stained', 'l' => [1, 2],
+                'o' => ['x' => 4], 'null' => null,
+            ],
+        );
+        self::assertSame(
+            [3.0, 0.5, 'words', true, true, false],
+            [
+                $fields->number('n'), $fields->number('f'), $fields->text('t'), $fields->flag('yes'), $fields->flag('one'),
+                $fields->flag('absent'),
+            ],
+        );
         self::assertSame(Clarity::Stained, $fields->one(Clarity::class, 'c'));
         self::assertSame([1.0, 2.0], $fields->pair('l'));
         self::assertSame(4.0, $fields->inner('o')->number('x'));
@@ -41,21 +52,30 @@ final class FieldsTest extends TestCase
         yield 'a whole number' => [static fn (Fields $f): int => $f->whole('half'), '"in.half" must be a whole number up to a billion.'];
         yield 'text' => [static fn (Fields $f): string => $f->text('n'), '"in.n" must be text.'];
         yield 'a flag' => [static fn (Fields $f): bool => $f->flag('t'), '"in.t" must be true or false.'];
-        yield 'a choice' => [static fn (Fields $f): Clarity => $f->one(Clarity::class, 't'), '"in.t" must be one of clear, stained, dirty.'];
-        yield 'a choice of the wrong kind' => [static fn (Fields $f): Clarity => $f->one(Clarity::class, 'n'), '"in.n" must be one of clear, stained, dirty.'];
+        yield 'a choice' => [
+            static fn (Fields $f): Clarity => $f->one(Clarity::class, 't'), '"in.t" must be one of clear, stained, dirty.',
+        ];
+        yield 'a choice of the wrong kind' => [
+            static fn (Fields $f): Clarity => $f->one(Clarity::class, 'n'), '"in.n" must be one of clear, stained, dirty.',
+        ];
         yield 'a list' => [static fn (Fields $f): array => $f->items('t'), '"in.t" must be a list.'];
         yield 'an object for a list' => [static fn (Fields $f): array => $f->items('o'), '"in.o" must be a list.'];
         yield 'a pair of three' => [static fn (Fields $f): array => $f->pair('three'), '"in.three" must be a pair of numbers.'];
         yield 'a pair of words' => [static fn (Fields $f): array => $f->pair('words'), '"in.words" must be a pair of numbers.'];
         yield 'an object' => [static fn (Fields $f): Fields => $f->inner('n'), '"in.n" must be an object.'];
-        yield 'text or number' => [static fn (Fields $f): string|float => $f->textOrNumber('three'), '"in.three" must be text or a number.'];
+        yield 'text or number' => [
+            static fn (Fields $f): string|float => $f->textOrNumber('three'), '"in.three" must be text or a number.',
+        ];
     }
 
     /** @param  \Closure(Fields): mixed  $ask */
     #[DataProvider('wrong')]
     public function test_names_what_is_wrong(\Closure $ask, string $sentence): void
     {
-        $fields = Fields::of(['t' => 'words', 'n' => 3, 'half' => 0.5, 'digits' => '12', 'o' => ['x' => 1], 'three' => [1, 2, 3], 'words' => ['a', 'b']], 'in');
+        $fields = Fields::of(
+            ['t' => 'words', 'n' => 3, 'half' => 0.5, 'digits' => '12', 'o' => ['x' => 1], 'three' => [1, 2, 3], 'words' => ['a', 'b']],
+            'in',
+        );
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($sentence);
         $ask($fields);
@@ -78,7 +98,9 @@ final class FieldsTest extends TestCase
         yield 'swing across the lake' => ['swing', [...$drop, 'attitude' => 35, 'cast_m' => 500], 'cast_m'];
         yield 'hang from nowhere' => ['hang', ['hole' => [900, 1], 'balance' => [1, 1]], 'hole'];
         yield 'rates of nothing' => ['rates', ['shape' => 0, 'rate' => 1], 'shape'];
-        yield 'lift without strength' => ['lift', [...$drop, 'line_break_n' => 0, 'strain_at_break' => 0.03, 'lift_ms' => 0.5], 'line_break_n'];
+        yield 'lift without strength' => [
+            'lift', [...$drop, 'line_break_n' => 0, 'strain_at_break' => 0.03, 'lift_ms' => 0.5], 'line_break_n',
+        ];
         yield 'more landed than touched' => ['landed', ['landed' => 3, 'touches' => 2], 'landed'];
         yield 'half a fish' => ['landed', ['landed' => 0.5, 'touches' => 2], 'landed'];
     }

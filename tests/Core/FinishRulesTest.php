@@ -64,8 +64,12 @@ final class FinishRulesTest extends RuleTestCase
         yield 'C8: touched after all' => ['C8', ['finish' => 'natural', 'refused' => 90.0, 'touched' => true], 0.0];
         yield 'C8: silver itself' => ['C8', ['refused' => 90.0], 0.0];
         yield 'C2: white with a little gold' => ['C2', ['finish' => 'white', 'accents' => ['gold'], 'food' => ['perch']], 2.0];
-        yield 'C2: a gold back on a perch pattern counts once' => ['C2', ['finish' => 'perch', 'accents' => ['gold'], 'food' => ['perch']], 2.0];
-        yield 'C4: a little gold in dim light' => ['C4', ['finish' => 'white', 'accents' => ['gold'], 'light' => 'dim', 'finishes' => 'flash-by-light'], 2.0];
+        yield 'C2: a gold back on a perch pattern counts once' => [
+            'C2', ['finish' => 'perch', 'accents' => ['gold'], 'food' => ['perch']], 2.0,
+        ];
+        yield 'C4: a little gold in dim light' => [
+            'C4', ['finish' => 'white', 'accents' => ['gold'], 'light' => 'dim', 'finishes' => 'flash-by-light'], 2.0,
+        ];
         yield 'C9: red elsewhere' => ['C9', ['accents' => ['red']], 0.0];
         yield 'C11: gold wanted' => ['C11', ['finish' => 'white', 'accents' => ['gold'], 'gold' => true], 1.0];
         yield 'C11: gold itself' => ['C11', ['finish' => 'gold', 'gold' => true], 1.0];

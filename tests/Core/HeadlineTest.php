@@ -27,8 +27,13 @@ final class HeadlineTest extends RuleTestCase
     {
         $ounces = new UnitFormat(UnitSet::imperial());
         $grams = new UnitFormat(UnitSet::metric());
-        foreach ([[0.0141748, '½ oz', '14 g'], [0.0177185, '⅝ oz', '18 g'], [0.003, '3 g', '3 g'], [0.0045, '4.5 g', '4.5 g'], [0.018, '18 g', '18 g'], [0.0283495, '1 oz', '28 g'], [0.00531554, '3/16 oz', '5.3 g']] as [$kg, $oz, $g]) {
-            self::assertSame([$oz, $g], [str_replace("\u{A0}", ' ', $ounces->weight($kg)), str_replace("\u{A0}", ' ', $grams->weight($kg))]);
+        foreach ([
+            [0.0141748, '½ oz', '14 g'], [0.0177185, '⅝ oz', '18 g'], [0.003, '3 g', '3 g'], [0.0045, '4.5 g', '4.5 g'],
+            [0.018, '18 g', '18 g'], [0.0283495, '1 oz', '28 g'], [0.00531554, '3/16 oz', '5.3 g'],
+        ] as [$kg, $oz, $g]) {
+            self::assertSame(
+                [$oz, $g], [str_replace("\u{A0}", ' ', $ounces->weight($kg)), str_replace("\u{A0}", ' ', $grams->weight($kg))],
+            );
         }
         self::assertSame('0.79 oz', str_replace("\u{A0}", ' ', $ounces->mass(0.0224)), 'a reckoned weight is no stamp');
     }
@@ -65,9 +70,21 @@ final class HeadlineTest extends RuleTestCase
     {
         $situation = $this->situation([]);
         $names = new LureNames($situation->say);
-        self::assertSame('middle hole · short pop, 30 cm', str_replace("\u{A0}", ' ', $names->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop), $situation)));
+        self::assertSame(
+            'middle hole · short pop, 30 cm',
+            str_replace("\u{A0}", ' ', $names->way($this->candidate(['hole' => 1])->worked(Cadence::ShortPop), $situation)),
+        );
         self::assertSame('slow roll', $names->way($this->candidate(['count' => 0])->worked(Cadence::SlowRoll), $situation));
-        self::assertSame(['vibe', 'blade', 'tail spinner'], array_map(LureNames::family(...), [Lure::of('a', Family::Blade, 0.007, 'gold'), Lure::of('a', Family::Blade, 0.008, 'gold'), Lure::of('a', Family::TailSpinner, 0.005, 'gold')]));
+        self::assertSame(
+            ['vibe', 'blade', 'tail spinner'],
+            array_map(
+                LureNames::family(...),
+                [
+                    Lure::of('a', Family::Blade, 0.007, 'gold'), Lure::of('a', Family::Blade, 0.008, 'gold'),
+                    Lure::of('a', Family::TailSpinner, 0.005, 'gold'),
+                ],
+            ),
+        );
     }
 
     public function test_the_remedies_are_worth_following(): void
@@ -78,13 +95,18 @@ final class HeadlineTest extends RuleTestCase
         [, $lead] = (new Headline($windy))->of($ranked, $box);
         self::assertSame(1, preg_match('/slow to ([\d.]+)\x{A0}m\/s/u', $lead, $slow));
         $slower = $this->situation(['boat' => (float) $slow[1] - 0.01, 'depth' => 12.0]);
-        self::assertStringStartsWith('Tie on', (new Headline($slower))->of((new Chooser(RuleBook::standard()))->rank($slower, $box), $box)[0]);
+        self::assertStringStartsWith(
+            'Tie on', (new Headline($slower))->of((new Chooser(RuleBook::standard()))->rank($slower, $box), $box)[0],
+        );
     }
 
     public function test_a_box_that_cannot_be_worked_this_way_says_so(): void
     {
         $cast = $this->situation(['how' => 'cast']);
-        self::assertSame('Nothing in your box is worked this way', (new Headline($cast))->of([], [Lure::of('a', Family::Blade, 0.01, 'gold')])[0]);
+        self::assertSame(
+            'Nothing in your box is worked this way',
+            (new Headline($cast))->of([], [Lure::of('a', Family::Blade, 0.01, 'gold')])[0],
+        );
     }
 
     public function test_differences_are_told_one_thing_at_a_time(): void
@@ -99,7 +121,10 @@ final class HeadlineTest extends RuleTestCase
         self::assertStringContainsString('more', Difference::words($heavy, $situation, $light, $situation)[0]);
         self::assertSame(['No difference that you would notice.'], Difference::words($light, $situation, $light, $situation));
         $gale = $this->situation(['boat' => 2.0, 'depth' => 60.0]);
-        self::assertContains('It never reaches the bottom in this flow.', Difference::words($light, $situation, Chooser::hung($gale, $light->lure, null), $gale));
+        self::assertContains(
+            'It never reaches the bottom in this flow.',
+            Difference::words($light, $situation, Chooser::hung($gale, $light->lure, null), $gale),
+        );
     }
 
     public function test_bands_of_temperature_meet_without_a_gap(): void
@@ -113,10 +138,17 @@ final class HeadlineTest extends RuleTestCase
     public function test_every_cadence_fits_some_lure_and_has_its_steps(): void
     {
         $lures = [
-            Lure::of('blade', Family::Blade, 0.0142, 'gold'), Lure::of('light', Family::Blade, 0.009, 'gold'), Lure::of('vibe', Family::Blade, 0.003, 'black'),
-            Lure::of('spoon', Family::Spoon, 0.0142, 'gold'), Lure::of('bladed', Family::BladedSpoon, 0.0106, 'gold'), Lure::of('tail', Family::TailSpinner, 0.0142, 'gold'),
+            Lure::of('blade', Family::Blade, 0.0142, 'gold'), Lure::of('light', Family::Blade, 0.009, 'gold'),
+            Lure::of('vibe', Family::Blade, 0.003, 'black'),
+            Lure::of('spoon', Family::Spoon, 0.0142, 'gold'), Lure::of('bladed', Family::BladedSpoon, 0.0106, 'gold'),
+            Lure::of('tail', Family::TailSpinner, 0.0142, 'gold'),
         ];
-        $fits = static fn (Cadence $cadence, bool $vertical): array => array_values(array_map(static fn (Lure $lure): string => $lure->id, array_filter($lures, static fn (Lure $lure): bool => $cadence->fits($lure, $vertical))));
+        $fits = static fn (Cadence $cadence, bool $vertical): array => array_values(
+            array_map(
+                static fn (Lure $lure): string => $lure->id,
+                array_filter($lures, static fn (Lure $lure): bool => $cadence->fits($lure, $vertical)),
+            ),
+        );
         foreach (Cadence::cases() as $cadence) {
             self::assertNotSame([], [...$fits($cadence, true), ...$fits($cadence, false)], $cadence->value);
             $steps = $cadence->steps();
@@ -133,6 +165,9 @@ final class HeadlineTest extends RuleTestCase
 
     public function test_finishes_are_said_as_anglers_say_them(): void
     {
-        self::assertSame(['perch pattern', 'black and white', 'silver', 'firetiger glow'], array_map(Finish::word(...), ['perch', 'black_white', 'silver', 'firetiger_glow']));
+        self::assertSame(
+            ['perch pattern', 'black and white', 'silver', 'firetiger glow'],
+            array_map(Finish::word(...), ['perch', 'black_white', 'silver', 'firetiger_glow']),
+        );
     }
 }

@@ -27,15 +27,19 @@ final class LimitsTest extends TestCase
     public static function waters(): iterable
     {
         foreach (Family::cases() as $family) {
-            foreach ([[0.0, 0.15, Profile::Uniform], [0.3, 0.0, Profile::River], [0.5, 0.42, Profile::River], [-0.25, 0.0, Profile::Uniform]] as [$current, $boat, $profile]) {
+            foreach ([
+                [0.0, 0.15, Profile::Uniform], [0.3, 0.0, Profile::River], [0.5, 0.42, Profile::River],
+                [-0.25, 0.0, Profile::Uniform],
+            ] as [$current, $boat, $profile]) {
                 yield "{$family->value} {$current} {$boat} {$profile->value}" => [$family, $current, $boat, $profile];
             }
         }
     }
 
     #[DataProvider('waters')]
-    public function test_the_least_mass_holds_and_a_little_less_does_not(Family $family, float $current, float $boat, Profile $profile): void
-    {
+    public function test_the_least_mass_holds_and_a_little_less_does_not(
+        Family $family, float $current, float $boat, Profile $profile,
+    ): void {
         $column = $this->stretch(9.0, $current, $boat, $profile);
         $least = VerticalLimits::leastMassKg($family, $column);
         self::assertNotNull($least);
@@ -46,14 +50,18 @@ final class LimitsTest extends TestCase
     }
 
     #[DataProvider('waters')]
-    public function test_the_lightest_of_several_is_the_lightest_that_holds(Family $family, float $current, float $boat, Profile $profile): void
-    {
+    public function test_the_lightest_of_several_is_the_lightest_that_holds(
+        Family $family, float $current, float $boat, Profile $profile,
+    ): void {
         $column = $this->stretch(9.0, $current, $boat, $profile);
         $bodies = array_map(static fn (int $grams): Body => Body::of($family, $grams / 1000), [28, 3, 14, 7, 21, 10]);
         $lightest = VerticalLimits::lightestOf($bodies, $column);
         $holding = array_filter($bodies, static fn (Body $body): bool => VerticalLimits::isVertical($body, $column));
 
-        self::assertSame($holding === [] ? null : min(array_map(static fn (Body $body): float => $body->massKg, $holding)), $lightest?->massKg);
+        self::assertSame(
+            $holding === [] ? null : min(array_map(static fn (Body $body): float => $body->massKg, $holding)),
+            $lightest?->massKg,
+        );
     }
 
     #[DataProvider('waters')]
@@ -77,13 +85,19 @@ final class LimitsTest extends TestCase
             self::assertTrue(VerticalLimits::isVertical($body, $this->stretch($depth, 0.0, $drift - 0.002, Profile::Uniform)));
             self::assertFalse(VerticalLimits::isVertical($body, $this->stretch($depth, 0.0, $drift + 0.002, Profile::Uniform)));
         }
-        self::assertNull(VerticalLimits::largestDriftMs(Body::of(Family::Blade, 0.003), $this->stretch(30.0, 1.5, -0.1, Profile::Uniform)), 'against a torrent no drift helps');
+        self::assertNull(
+            VerticalLimits::largestDriftMs(Body::of(Family::Blade, 0.003), $this->stretch(30.0, 1.5, -0.1, Profile::Uniform)),
+            'against a torrent no drift helps',
+        );
     }
 
     public function test_a_wider_limit_lets_more_through(): void
     {
         $column = $this->stretch(12.0, 0.0, 0.2, Profile::Uniform);
-        $masses = array_map(static fn (float $limit): ?float => VerticalLimits::leastMassKg(Family::Spoon, $column, $limit), [10.0, 20.0, 35.0, 55.0]);
+        $masses = array_map(
+            static fn (float $limit): ?float => VerticalLimits::leastMassKg(Family::Spoon, $column, $limit),
+            [10.0, 20.0, 35.0, 55.0],
+        );
         self::assertSame($masses, array_values(array_filter($masses)));
         $sorted = $masses;
         rsort($sorted);
@@ -103,8 +117,9 @@ final class LimitsTest extends TestCase
     }
 
     #[DataProvider('waters')]
-    public function test_a_fall_runs_down_evenly_and_ends_where_it_is_said_to(Family $family, float $current, float $boat, Profile $profile): void
-    {
+    public function test_a_fall_runs_down_evenly_and_ends_where_it_is_said_to(
+        Family $family, float $current, float $boat, Profile $profile,
+    ): void {
         $fall = Fall::of(Body::of($family, 0.0142), Attitude::usual($family, 30.0), $this->stretch(9.0, $current, $boat, $profile));
         $path = $fall->path(400);
         $end = $path[400];

@@ -74,7 +74,10 @@ final class MeasureTest extends TestCase
                 self::assertEqualsWithDelta($value, $unit->fromSi($unit->toSi($value)), 1e-9, $unit->name);
                 if ($value > 0) {
                     $printed = $unit->print($unit->toSi($value));
-                    self::assertEqualsWithDelta($value, $unit->fromSi(Measure::parse($printed, $unit)->si), max(0.51, $value * 0.02), "{$unit->name} {$printed}");
+                    self::assertEqualsWithDelta(
+                        $value, $unit->fromSi(Measure::parse($printed, $unit)->si), max(0.51, $value * 0.02),
+                        "{$unit->name} {$printed}",
+                    );
                 }
             }
         }

@@ -25,7 +25,10 @@ final class NmeaTest extends TestCase
         yield 'speed and course' => ['GPVTG,211.5,T,,M,0.35,N,0.65,K,A', ['speedMs' => 0.180056, 'courseDeg' => 211.5]];
         yield 'speed in km/h alone' => ['GPVTG,,T,,M,,N,3.6,K', ['speedMs' => 1.0]];
         yield 'place' => ['GPGGA,071500,5231.2000,N,01324.6000,W,1,08,0.9,30,M,,M,,', ['latitude' => 52.52, 'longitude' => -13.41]];
-        yield 'place, speed and course' => ['GNRMC,071500,A,5231.2000,S,01324.6000,E,0.5,90,251126,,', ['speedMs' => 0.257222, 'courseDeg' => 90, 'latitude' => -52.52, 'longitude' => 13.41]];
+        yield 'place, speed and course' => [
+            'GNRMC,071500,A,5231.2000,S,01324.6000,E,0.5,90,251126,,',
+            ['speedMs' => 0.257222, 'courseDeg' => 90, 'latitude' => -52.52, 'longitude' => 13.41],
+        ];
         yield 'wind in knots' => ['WIMWV,270,T,10,N,A', ['windMs' => 5.14444, 'windDeg' => 270]];
         yield 'wind in m/s from a talker nobody knows' => ['ZZMWV,45,R,4.2,M,A', ['windMs' => 4.2, 'windDeg' => 45]];
     }
@@ -47,10 +50,18 @@ final class NmeaTest extends TestCase
     public function test_drops_what_is_wrong_and_goes_on(): void
     {
         $reader = new Reader;
-        $wrong = ['$SDDPT,7.9,0.3,*00', 'SDDPT,7.9,0.3', '$SDDPT,7.9', "\x00\xff\xfe", '$GPGGA,,,,,,0,,,,,,,', self::signed('YXMTW,,C'), self::signed('YXMTW,400,C'), self::signed('GPRMC,071500,V,,,,,,,,,'), self::signed('SDDPT,abc,1'), self::signed('GPGSV,1,1,00'), self::signed('GPGGA,071500,9931.2,N,01324.6,E,1,08,,,,,,,'), str_repeat('x', 400), '$', '*', '$SDDPT,7.9*'];
+        $wrong = [
+            '$SDDPT,7.9,0.3,*00', 'SDDPT,7.9,0.3', '$SDDPT,7.9', "\x00\xff\xfe", '$GPGGA,,,,,,0,,,,,,,',
+            self::signed('YXMTW,,C'), self::signed('YXMTW,400,C'), self::signed('GPRMC,071500,V,,,,,,,,,'),
+            self::signed('SDDPT,abc,1'), self::signed('GPGSV,1,1,00'),
+            self::signed('GPGGA,071500,9931.2,N,01324.6,E,1,08,,,,,,,'), str_repeat('x', 400), '$', '*', '$SDDPT,7.9*',
+        ];
         $told = $reader->push(implode("\r\n", $wrong)."\r\n".self::signed('YXMTW,4.5,C')."\n");
 
-        self::assertSame([4.5], array_values(array_filter(array_map(static fn (Observation $one): ?float => $one->waterC, $told), is_float(...))));
+        self::assertSame(
+            [4.5],
+            array_values(array_filter(array_map(static fn (Observation $one): ?float => $one->waterC, $told), is_float(...))),
+        );
         self::assertGreaterThan(5, $reader->dropped());
         self::assertSame([], $reader->push(str_repeat('$SDDPT', 2000)), 'a line without end is let go');
         self::assertCount(1, $reader->push("\r\n".self::signed('YXMTW,4.6,C')."\r\n"));
@@ -70,7 +81,10 @@ final class NmeaTest extends TestCase
     {
         $sentence = Sentence::of('SD', 'DPT', ['7.9', '0.3', '']);
         self::assertEquals($sentence, Sentence::parse($sentence->text()));
-        self::assertSame('$GPGLL,5300.97914,N,00259.98174,E,125926,A*28', Sentence::of('GP', 'GLL', ['5300.97914', 'N', '00259.98174', 'E', '125926', 'A'])->text());
+        self::assertSame(
+            '$GPGLL,5300.97914,N,00259.98174,E,125926,A*28',
+            Sentence::of('GP', 'GLL', ['5300.97914', 'N', '00259.98174', 'E', '125926', 'A'])->text(),
+        );
     }
 
     public function test_ten_minutes_with_garbage_lose_nothing_and_leave_no_memory_behind(): void

@@ -85,7 +85,9 @@ final class PatienceTest extends TestCase
         $now = 'chartreuse';
         for ($step = 0; $step < 5; $step++) {
             $seen[] = $now;
-            $stints = array_map(static fn (Stint $stint): Stint => Stint::of($stint->way, $stint->fromH + 0.5, $stint->toH + 0.5, []), $stints);
+            $stints = array_map(
+                static fn (Stint $stint): Stint => Stint::of($stint->way, $stint->fromH + 0.5, $stint->toH + 0.5, []), $stints,
+            );
             $now = $this->nextFrom($now, new Day([Stint::of("{$now}||flutter_drop", 0.5, 0.0, []), ...$stints]));
             $stints[] = Stint::of(end($seen).'||flutter_drop', 0.5, 1e-4, []);
         }
@@ -95,7 +97,12 @@ final class PatienceTest extends TestCase
 
     public function test_a_spot_is_left_when_nothing_comes(): void
     {
-        $day = static fn (float ...$hours): Day => new Day(array_map(static fn (float $h, int $i): Stint => Stint::of("way {$i}||flutter_drop", $h + $i, (float) $i, []), $hours, array_keys($hours)));
+        $day = static fn (float ...$hours): Day => new Day(
+            array_map(
+                static fn (float $h, int $i): Stint => Stint::of("way {$i}||flutter_drop", $h + $i, (float) $i, []), $hours,
+                array_keys($hours),
+            ),
+        );
         self::assertFalse((new Day)->isTimeToMove(true));
         self::assertFalse($day(2.9)->isTimeToMove(true));
         self::assertTrue($day(3.0)->isTimeToMove(true));
@@ -109,7 +116,9 @@ final class PatienceTest extends TestCase
 
     public function test_ages_that_cannot_be_are_refused(): void
     {
-        foreach ([[1.0, 2.0, []], [0.0, 0.0, []], [1.0, -0.1, []], [1e6, 0.0, []], [1.0, 0.0, [-1.0]], [NAN, 0.0, []]] as [$from, $to, $touches]) {
+        foreach ([
+            [1.0, 2.0, []], [0.0, 0.0, []], [1.0, -0.1, []], [1e6, 0.0, []], [1.0, 0.0, [-1.0]], [NAN, 0.0, []],
+        ] as [$from, $to, $touches]) {
             try {
                 Stint::of('a', $from, $to, $touches);
                 self::fail("{$from} to {$to} was taken");
@@ -143,7 +152,13 @@ final class PatienceTest extends TestCase
     /** @param  list<Pick>  $ranked */
     private function of(string $lure, array $ranked): Pick
     {
-        return array_values(array_filter($ranked, static fn (Pick $pick): bool => $pick->candidate->lure->id === $lure && $pick->candidate->cadence?->value === 'flutter_drop'))[0];
+        return array_values(
+            array_filter(
+                $ranked,
+                static fn (Pick $pick): bool => $pick->candidate->lure->id === $lure
+                    && $pick->candidate->cadence?->value === 'flutter_drop',
+            ),
+        )[0];
     }
 
     /**
@@ -153,7 +168,11 @@ final class PatienceTest extends TestCase
     private function ranked(float $weight = 1.0, array $finishes = ['white', 'chartreuse', 'pink']): array
     {
         $situation = new Situation(
-            new Conditions(tempC: 4, depthM: 8, clarity: $finishes[2] === 'silver' ? Clarity::Clear : Clarity::Stained, light: $finishes[2] === 'silver' ? Light::Bright : Light::Dim, currentMs: 0, boatMs: 0.1), new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(),
+            new Conditions(
+                tempC: 4, depthM: 8, clarity: $finishes[2] === 'silver' ? Clarity::Clear : Clarity::Stained,
+                light: $finishes[2] === 'silver' ? Light::Bright : Light::Dim, currentMs: 0, boatMs: 0.1,
+            ),
+            new Aim(Species::Walleye), new Schools, 0.0002, UnitSet::metric(),
         );
         $box = array_map(static fn (string $finish): Lure => Lure::of($finish, Family::Spoon, 0.0142, $finish), $finishes);
 

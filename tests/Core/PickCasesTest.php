@@ -61,8 +61,10 @@ final class PickCasesTest extends TestCase
 
     /** What a sentence says when it rests on a reading. */
     private const TELLS = [
-        'temp_c' => '/°C/u', 'clarity' => '/stained|dirty|clear water/i', 'light' => '/(bright|mixed|dim) light|\bdim\b|\bsun\b|cloud/i', 'wind_ms' => '/of wind/', 'trend' => '/^Cooling/',
-        'bottom' => '/\brock\b|\bsand\b|\bmud\b|\bweed\b|hard bottom/i', 'wall' => '/\bwall\b/i', 'calm' => '/\bcalm\b/i', 'food' => '/ about[:,]/', 'depth_m' => '/Line leans|to the bottom|deep:| m asks/',
+        'temp_c' => '/°C/u', 'clarity' => '/stained|dirty|clear water/i',
+        'light' => '/(bright|mixed|dim) light|\bdim\b|\bsun\b|cloud/i', 'wind_ms' => '/of wind/', 'trend' => '/^Cooling/',
+        'bottom' => '/\brock\b|\bsand\b|\bmud\b|\bweed\b|hard bottom/i', 'wall' => '/\bwall\b/i', 'calm' => '/\bcalm\b/i',
+        'food' => '/ about[:,]/', 'depth_m' => '/Line leans|to the bottom|deep:| m asks/',
     ];
 
     /** @param  array<string, mixed>  $worked */

@@ -14,7 +14,13 @@ final class PickVerbTest extends TestCase
     {
         [['picks' => $picks]] = Cases::ask('pick', [self::case()]);
 
-        self::assertSame(['lure', 'hole', 'cadence', 'points', 'line_angle_deg', 'seconds_to_bottom', 'hang_angle_deg', 'reasons', 'patience_min', 'next_change'], array_keys($picks[0]));
+        self::assertSame(
+            [
+                'lure', 'hole', 'cadence', 'points', 'line_angle_deg', 'seconds_to_bottom', 'hang_angle_deg', 'reasons',
+                'patience_min', 'next_change',
+            ],
+            array_keys($picks[0]),
+        );
         self::assertSame(['rule', 'points', 'text'], array_keys($picks[0]['reasons'][0]));
         self::assertSame(['thing', 'lure', 'hole', 'cadence'], array_keys($picks[0]['next_change']));
         foreach ($picks as $pick) {
@@ -31,7 +37,12 @@ final class PickVerbTest extends TestCase
         self::assertSame($names, array_values(array_unique($names)));
         // Two blades with three holes and four cadences, a spoon without holes and four: 2 × 3 × 4 + 4.
         self::assertCount(28, $picks);
-        self::assertSame([null], array_values(array_unique(array_column(array_filter($picks, static fn (array $pick): bool => $pick['lure'] === 'spoon'), 'hole'))));
+        self::assertSame(
+            [null],
+            array_values(
+                array_unique(array_column(array_filter($picks, static fn (array $pick): bool => $pick['lure'] === 'spoon'), 'hole')),
+            ),
+        );
         $points = array_column($picks, 'points');
         $sorted = $points;
         rsort($sorted);
@@ -47,7 +58,8 @@ final class PickVerbTest extends TestCase
             $next = $pick['next_change'];
             [$from, $to] = [$box[$pick['lure']], $box[$next['lure']]];
             $differs = array_keys(array_filter([
-                'family' => $from['family'] !== $to['family'], 'finish' => $from['finish'] !== $to['finish'], 'weight' => $from['mass_kg'] !== $to['mass_kg'],
+                'family' => $from['family'] !== $to['family'], 'finish' => $from['finish'] !== $to['finish'],
+                'weight' => $from['mass_kg'] !== $to['mass_kg'],
                 'hole' => $pick['hole'] !== $next['hole'], 'cadence' => $pick['cadence'] !== $next['cadence'],
             ]));
             self::assertContains($next['thing'], $differs);
@@ -60,7 +72,10 @@ final class PickVerbTest extends TestCase
     public function test_optional_readings_may_be_absent_and_silence_only_their_rules(): void
     {
         $case = self::case();
-        foreach (['temp_c' => ['F1', 'F2'], 'clarity' => ['F6', 'F7'], 'light' => ['C1', 'C4'], 'bottom' => ['F9', 'F8'], 'depth_m' => ['W1', 'W5', 'H4'], 'wind_ms' => ['W4']] as $reading => $rules) {
+        foreach ([
+            'temp_c' => ['F1', 'F2'], 'clarity' => ['F6', 'F7'], 'light' => ['C1', 'C4'], 'bottom' => ['F9', 'F8'],
+            'depth_m' => ['W1', 'W5', 'H4'], 'wind_ms' => ['W4'],
+        ] as $reading => $rules) {
             $bare = $case;
             unset($bare['water'][$reading]);
             [['picks' => $picks]] = Cases::ask('pick', [$bare]);
@@ -126,18 +141,28 @@ final class PickVerbTest extends TestCase
     /** @return array<string, mixed> */
     private static function case(): array
     {
-        $holes = [['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'middle', 'x' => 25, 'y' => 10.5], ['name' => 'back', 'x' => 32, 'y' => 10]];
-        $lure = ['id' => 'white', 'family' => 'blade', 'mass_kg' => 0.0141748, 'finish' => 'white', 'red_near_hooks' => false, 'holes' => $holes, 'balance' => [19, 3]];
+        $holes = [
+            ['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'middle', 'x' => 25, 'y' => 10.5],
+            ['name' => 'back', 'x' => 32, 'y' => 10],
+        ];
+        $lure = [
+            'id' => 'white', 'family' => 'blade', 'mass_kg' => 0.0141748, 'finish' => 'white', 'red_near_hooks' => false,
+            'holes' => $holes, 'balance' => [19, 3],
+        ];
 
         return [
             'water' => [
-                'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0, 'boat_ms' => 0.1, 'profile' => 'uniform', 'wind_ms' => 3,
+                'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0, 'boat_ms' => 0.1,
+                'profile' => 'uniform', 'wind_ms' => 3,
                 'salinity' => 0, 'bottom' => 'rock_to_sand', 'wall' => false, 'calm' => false, 'food' => ['perch'],
             ],
             'aim' => ['species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral'],
             'schools' => ['hole' => 'middle-first', 'finish' => 'forage-and-silhouette', 'vigour' => 'barely-move'],
             'line' => ['diameter_m' => 0.0002],
-            'box' => [$lure, [...$lure, 'id' => 'gold', 'finish' => 'gold'], ['id' => 'spoon', 'family' => 'spoon', 'mass_kg' => 0.0141748, 'finish' => 'white', 'holes' => []]],
+            'box' => [
+                $lure, [...$lure, 'id' => 'gold', 'finish' => 'gold'],
+                ['id' => 'spoon', 'family' => 'spoon', 'mass_kg' => 0.0141748, 'finish' => 'white', 'holes' => []],
+            ],
         ];
     }
 }

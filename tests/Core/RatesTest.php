@@ -74,7 +74,10 @@ final class RatesTest extends TestCase
 
     public function test_impossible_records_are_refused(): void
     {
-        foreach ([fn () => Rates::gamma(0.0, 1.0), fn () => Rates::gamma(1.0, -1.0), fn () => Rates::gamma(NAN, 1.0), fn () => Rates::share(3, 2), fn () => Rates::share(-1, 2), fn () => Rates::chanceBetter(1.0, 0.0, 1.0, 1.0)] as $ask) {
+        foreach ([
+            fn () => Rates::gamma(0.0, 1.0), fn () => Rates::gamma(1.0, -1.0), fn () => Rates::gamma(NAN, 1.0),
+            fn () => Rates::share(3, 2), fn () => Rates::share(-1, 2), fn () => Rates::chanceBetter(1.0, 0.0, 1.0, 1.0),
+        ] as $ask) {
             try {
                 $ask();
                 self::fail('It was answered.');

@@ -40,7 +40,10 @@ final class ReasonsTest extends RuleTestCase
         yield 'why low' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'calm' => true], '4 °C, calm'];
         yield 'why still' => ['K5', ['cadence' => 'dead_stick', 'temp' => 3.0, 'pressured' => true], '3 °C, pressured fish'];
         yield 'why not still' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.3], '0.3 m/s past the boat'];
-        yield 'tide' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.3, 'away' => true], '0.3 m/s running away'];
+        yield 'tide' => [
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.3, 'away' => true],
+            '0.3 m/s running away',
+        ];
     }
 
     /** @param  array<string, mixed>  $given */

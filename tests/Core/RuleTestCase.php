@@ -82,10 +82,15 @@ abstract class RuleTestCase extends TestCase
                 surfaceTempC: $given['surface'] ?? null,
             ),
             new Aim(
-                Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'), Zone::from($given['zone'] ?? 'bottom'), Mood::from($given['mood'] ?? 'neutral'),
+                Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'),
+                Zone::from($given['zone'] ?? 'bottom'), Mood::from($given['mood'] ?? 'neutral'),
                 $given['pressured'] ?? false, $given['hop'] ?? false, $given['away'] ?? false, $given['marks'] ?? false,
             ),
-            new Schools(HoleSchool::from($given['holes'] ?? 'middle-first'), FinishSchool::from($given['finishes'] ?? 'forage-and-silhouette'), VigourSchool::from($given['vigour'] ?? 'barely-move'), $given['gold'] ?? false),
+            new Schools(
+                HoleSchool::from($given['holes'] ?? 'middle-first'),
+                FinishSchool::from($given['finishes'] ?? 'forage-and-silhouette'),
+                VigourSchool::from($given['vigour'] ?? 'barely-move'), $given['gold'] ?? false,
+            ),
             0.0002, UnitSet::metric(), $given['refused'] ?? 0.0, $given['touched'] ?? false,
         );
     }
@@ -95,14 +100,24 @@ abstract class RuleTestCase extends TestCase
     {
         $count = $given['count'] ?? 3;
         $names = [[], ['middle'], ['front', 'back'], ['front', 'middle', 'back'], ['front', 'second', 'third', 'back']][$count];
-        $holes = array_map(static fn (string $name, int $i): Hole => new Hole($name, Point::of(18 + 5 * $i, 10)), $names, array_keys($names));
+        $holes = array_map(
+            static fn (string $name, int $i): Hole => new Hole($name, Point::of(18 + 5 * $i, 10)), $names, array_keys($names),
+        );
         $accents = array_map(Accent::from(...), $given['accents'] ?? []);
-        $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), ($given['oz'] ?? 0.5) * 0.028349523 ?: 1.0, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents);
+        $lure = Lure::of(
+            'lure', Family::from($given['family'] ?? 'blade'), ($given['oz'] ?? 0.5) * 0.028349523 ?: 1.0,
+            $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents,
+        );
         if (isset($given['g'])) {
-            $lure = Lure::of('lure', Family::from($given['family'] ?? 'blade'), $given['g'] / 1000, $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents);
+            $lure = Lure::of(
+                'lure', Family::from($given['family'] ?? 'blade'), $given['g'] / 1000, $given['finish'] ?? 'silver',
+                $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents,
+            );
         }
 
-        $bare = Candidate::bare($lure, ($given['working'] ?? 0.5) * 0.028349523, array_key_exists('lean', $given) ? $given['lean'] : 5.0, true);
+        $bare = Candidate::bare(
+            $lure, ($given['working'] ?? 0.5) * 0.028349523, array_key_exists('lean', $given) ? $given['lean'] : 5.0, true,
+        );
         $hung = $bare->on($count === 0 ? null : ($given['hole'] ?? 0), $given['hang'] ?? 30.0, $given['seconds'] ?? 9.0);
 
         return isset($given['cadence']) ? $hung->worked(Cadence::from($given['cadence'])) : $hung;

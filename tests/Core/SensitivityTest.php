@@ -30,11 +30,26 @@ final class SensitivityTest extends RuleTestCase
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function days(): iterable
     {
-        yield 'cold lake' => [['temp' => 3.0, 'clarity' => 'stained', 'light' => 'dim', 'boat' => 0.13, 'bottom' => 'rock_to_sand', 'food' => ['perch'], 'mood' => 'sluggish']];
+        yield 'cold lake' => [
+            [
+                'temp' => 3.0, 'clarity' => 'stained', 'light' => 'dim', 'boat' => 0.13, 'bottom' => 'rock_to_sand',
+                'food' => ['perch'], 'mood' => 'sluggish',
+            ],
+        ];
         yield 'canyon river' => [['temp' => 9.0, 'depth' => 6.4, 'current' => 0.5, 'boat' => 0.3, 'bottom' => 'rock', 'fish' => 'sauger']];
-        yield 'quarry wall' => [['temp' => 7.0, 'depth' => 9.0, 'wall' => true, 'bottom' => 'rock', 'fish' => 'smallmouth', 'light' => 'bright', 'how' => 'cast', 'wind' => 6.0]];
+        yield 'quarry wall' => [
+            [
+                'temp' => 7.0, 'depth' => 9.0, 'wall' => true, 'bottom' => 'rock', 'fish' => 'smallmouth', 'light' => 'bright',
+                'how' => 'cast', 'wind' => 6.0,
+            ],
+        ];
         yield 'harbour' => [['temp' => 14.0, 'depth' => 3.6, 'current' => 0.3, 'fish' => 'bream', 'how' => 'cast', 'away' => true]];
-        yield 'summer' => [['temp' => 19.0, 'surface' => 24.0, 'depth' => 14.0, 'zone' => 'thermocline', 'mood' => 'active', 'light' => 'bright', 'finishes' => 'flash-by-light']];
+        yield 'summer' => [
+            [
+                'temp' => 19.0, 'surface' => 24.0, 'depth' => 14.0, 'zone' => 'thermocline', 'mood' => 'active',
+                'light' => 'bright', 'finishes' => 'flash-by-light',
+            ],
+        ];
         yield 'cool and slack' => [['temp' => 11.0, 'fish' => 'white_bass', 'mood' => 'sluggish', 'vigour' => 'snap-awake']];
     }
 
@@ -46,10 +61,14 @@ final class SensitivityTest extends RuleTestCase
         $chooser = new Chooser(RuleBook::standard());
         $tied = [null, new TiedOn($box[3], 'back', Cadence::ShortPop), new TiedOn($box[9], null, Cadence::FlutterDrop)];
         foreach (Reading::used() as $reading) {
-            foreach ($reading->choices() ?: ($reading->dimension() === Dimension::Speed ? [0.0, 0.1, 0.3, 0.6, 1.4, 5.9] : [0.3, 2.0, 9.0, 12.5, 21.0]) as $value) {
+            $measures = $reading->dimension() === Dimension::Speed ? [0.0, 0.1, 0.3, 0.6, 1.4, 5.9] : [0.3, 2.0, 9.0, 12.5, 21.0];
+            foreach ($reading->choices() ?: $measures as $value) {
                 $there = $reading->with($this->situation($day), $value);
                 foreach ($tied as $tiedOn) {
-                    self::assertSame($chooser->rank($there, $box, $tiedOn)[0]->candidate->lure->id, $chooser->top($there, $box, $tiedOn)?->id, "{$reading->value} {$value}");
+                    self::assertSame(
+                        $chooser->rank($there, $box, $tiedOn)[0]->candidate->lure->id,
+                        $chooser->top($there, $box, $tiedOn)?->id, "{$reading->value} {$value}",
+                    );
                 }
             }
         }
@@ -69,15 +88,23 @@ final class SensitivityTest extends RuleTestCase
             foreach ($tipping->of($reading) as $tip) {
                 self::assertNotSame($first?->id, $tip->lure->id);
                 if (is_string($tip->at)) {
-                    self::assertSame($tip->lure->id, $chooser->top($reading->with($now, $tip->at), $box)?->id, "{$reading->value} {$tip->at}");
+                    self::assertSame(
+                        $tip->lure->id, $chooser->top($reading->with($now, $tip->at), $box)?->id,
+                        "{$reading->value} {$tip->at}",
+                    );
 
                     continue;
                 }
                 $past = (float) $tip->past;
                 self::assertLessThanOrEqual($grain[$reading->value], abs($past - $tip->at));
                 self::assertSame($tip->above, $past > $tip->at);
-                self::assertSame($first?->id, $chooser->top($reading->with($now, $tip->at), $box)?->id, "{$reading->value} still at {$tip->at}");
-                self::assertNotSame($first?->id, $chooser->top($reading->with($now, $past), $box)?->id, "{$reading->value} tipped at {$past}");
+                self::assertSame(
+                    $first?->id, $chooser->top($reading->with($now, $tip->at), $box)?->id,
+                    "{$reading->value} still at {$tip->at}",
+                );
+                self::assertNotSame(
+                    $first?->id, $chooser->top($reading->with($now, $past), $box)?->id, "{$reading->value} tipped at {$past}",
+                );
             }
         }
     }
@@ -97,7 +124,8 @@ final class SensitivityTest extends RuleTestCase
 
     public function test_the_temperature_that_tips_is_the_edge_of_a_band(): void
     {
-        // Below 10 °C level at 5 (F1 3 and a short pop 2; F2 2, clear water 1 and a flutter drop 2): the first in the box. From 10 °C on the steady lift gives the spoon 6.
+        // Below 10 °C level at 5 (F1 3 and a short pop 2; F2 2, clear water 1 and a flutter drop 2): the first in the box. From
+        // 10 °C on the steady lift gives the spoon 6.
         $box = [Lure::of('blade', Family::Blade, 0.0141748, 'plain'), Lure::of('spoon', Family::Spoon, 0.0141748, 'plain')];
         $chooser = new Chooser(RuleBook::standard());
         $now = $this->situation(['temp' => 4.0, 'bottom' => 'sand', 'clarity' => 'clear', 'boat' => 0.0]);
@@ -121,7 +149,10 @@ final class SensitivityTest extends RuleTestCase
     public function test_the_missing_reading_that_would_change_most_is_wanted(): void
     {
         $box = [Lure::of('silver', Family::Blade, 0.0141748, 'silver'), Lure::of('white', Family::Blade, 0.0141748, 'white')];
-        $bare = new Situation(new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.0), $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
+        $bare = new Situation(
+            new Conditions(tempC: 4.0, depthM: 8.0, boatMs: 0.0), $this->situation([])->aim, $this->situation([])->schools,
+            0.0002, UnitSet::metric(),
+        );
         $wanted = (new Sensitivity(new Chooser(RuleBook::standard()), $bare, $box))->mostWanted();
         self::assertSame(Reading::Clarity, $wanted?->reading);
         self::assertSame(2 / 3, $wanted->share, 'stained and dirty call for white');
@@ -135,8 +166,13 @@ final class SensitivityTest extends RuleTestCase
             Lure::of('silver', Family::Blade, 0.0141748, 'silver'), Lure::of('white', Family::Blade, 0.0141748, 'white'),
             Lure::of('heavy', Family::Blade, 0.0283495, 'silver'),
         ];
-        $now = new Situation(new Conditions(tempC: 4.0, boatMs: 0.4, currentMs: 0.0), $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
-        $asked = static fn (Situation $situation): ?Reading => (new Sensitivity(new Chooser(RuleBook::standard()), $situation, $box))->mostWanted()?->reading;
+        $now = new Situation(
+            new Conditions(tempC: 4.0, boatMs: 0.4, currentMs: 0.0), $this->situation([])->aim, $this->situation([])->schools,
+            0.0002, UnitSet::metric(),
+        );
+        $asked = static fn (Situation $situation): ?Reading => (
+            new Sensitivity(new Chooser(RuleBook::standard()), $situation, $box)
+        )->mostWanted()?->reading;
         self::assertSame(Reading::Depth, $asked($now));
         self::assertNotContains($asked($now->with(water: $now->water->with(depthM: 8.0))), Reading::FIRST, 'they are read');
         $needed = static fn (Conditions $water): ?Reading => RuleBook::standard()->mostWanted($now->with(water: $water));
@@ -150,15 +186,20 @@ final class SensitivityTest extends RuleTestCase
         $say = new UnitFormat(UnitSet::imperial());
         foreach ([
             'At 36 °F' => [Reading::Temperature, 2.0], 'In 26 ft of water' => [Reading::Depth, 8.0], 'At a wall' => [Reading::Wall, 'yes'],
-            'Away from a wall' => [Reading::Wall, 'no'], 'Over a ridge in the mud' => [Reading::Bottom, 'mud_ridge'], 'In stained water' => [Reading::Clarity, 'stained'],
-            'With the water cooling' => [Reading::Trend, 'cooling'], 'When casting' => [Reading::How, 'cast'], 'For smallmouth' => [Reading::Species, 'smallmouth'],
-            'In a slick calm' => [Reading::Calm, 'yes'], 'With the flow running away' => [Reading::FlowAway, 'yes'], 'With shad about' => [Reading::Food, 'shad'],
+            'Away from a wall' => [Reading::Wall, 'no'], 'Over a ridge in the mud' => [Reading::Bottom, 'mud_ridge'],
+            'In stained water' => [Reading::Clarity, 'stained'],
+            'With the water cooling' => [Reading::Trend, 'cooling'], 'When casting' => [Reading::How, 'cast'],
+            'For smallmouth' => [Reading::Species, 'smallmouth'],
+            'In a slick calm' => [Reading::Calm, 'yes'], 'With the flow running away' => [Reading::FlowAway, 'yes'],
+            'With shad about' => [Reading::Food, 'shad'],
         ] as $words => [$reading, $value]) {
             self::assertSame($words, str_replace("\u{a0}", ' ', $reading->opening($say, $value)));
         }
         foreach (Reading::used() as $reading) {
             foreach ($reading->choices() ?: [2.0] as $value) {
-                self::assertMatchesRegularExpression('/^(At|In|With|Without|Over|For|Away|When|Straight|Hopping) [a-z0-9]/', $reading->opening($say, $value));
+                self::assertMatchesRegularExpression(
+                    '/^(At|In|With|Without|Over|For|Away|When|Straight|Hopping) [a-z0-9]/', $reading->opening($say, $value),
+                );
             }
         }
     }
@@ -179,7 +220,8 @@ final class SensitivityTest extends RuleTestCase
     {
         $box = $this->box();
         foreach ([0.13, -0.13] as $drift) {
-            foreach ((new Sensitivity(new Chooser(RuleBook::standard()), $this->situation(['boat' => $drift, 'temp' => 3.0]), $box))->of(Reading::Drift) as $tip) {
+            $sensitivity = new Sensitivity(new Chooser(RuleBook::standard()), $this->situation(['boat' => $drift, 'temp' => 3.0]), $box);
+            foreach ($sensitivity->of(Reading::Drift) as $tip) {
                 self::assertGreaterThanOrEqual(0.0, (float) $tip->at * $drift);
             }
         }
@@ -187,21 +229,40 @@ final class SensitivityTest extends RuleTestCase
 
     public function test_tips_are_said_as_in_the_boat(): void
     {
-        $words = new TippingWords(new Situation($this->situation([])->water, $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::imperial()));
+        $words = new TippingWords(
+            new Situation(
+                $this->situation([])->water, $this->situation([])->aim, $this->situation([])->schools, 0.0002,
+                UnitSet::imperial(),
+            ),
+        );
         $now = Lure::of('a', Family::Blade, 0.0141748, 'white');
         $heavy = Lure::of('b', Family::Blade, 0.0177185, 'white');
         $silver = Lure::of('c', Family::Blade, 0.0141748, 'silver');
         $spoon = Lure::of('d', Family::Spoon, 0.0141748, 'gold');
         $plain = static fn (string $text): string => str_replace("\u{A0}", ' ', $text);
 
-        $tip = static fn (Reading $reading, float|string $at, ?bool $above, Lure $lure): TippingPoint => new TippingPoint($reading, $at, $at, $above, $lure);
-        self::assertSame('Above 0.6 mph of drift: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Drift, 0.2682, true, $heavy)], $now)));
+        $tip = static fn (
+            Reading $reading, float|string $at, ?bool $above, Lure $lure
+        ): TippingPoint => new TippingPoint($reading, $at, $at, $above, $lure);
+        self::assertSame(
+            'Above 0.6 mph of drift: take the ⅝ oz.',
+            $plain($words->sentence([$tip(Reading::Drift, 0.2682, true, $heavy)], $now)),
+        );
         self::assertSame('> 0.6 mph: ⅝ oz', $plain($words->short($tip(Reading::Drift, 0.2682, true, $heavy), $now)));
         self::assertSame('Bright light: take silver.', $words->sentence([$tip(Reading::Light, 'bright', null, $silver)], $now));
         self::assertSame('bright: silver', $words->short($tip(Reading::Light, 'bright', null, $silver), $now));
-        self::assertSame('Below 50 °F: take the gold half-ounce spoon.', $plain($words->sentence([$tip(Reading::Temperature, 10.0, false, $spoon)], $now)));
-        self::assertSame('Above 0.2 mph of current the other way: take the ⅝ oz.', $plain($words->sentence([$tip(Reading::Current, -0.0894, false, $heavy)], $now)));
-        $fish = array_map(static fn (string $fish): TippingPoint => $tip(Reading::Species, $fish, null, $silver), ['perch', 'crappie', 'white_bass']);
+        self::assertSame(
+            'Below 50 °F: take the gold half-ounce spoon.',
+            $plain($words->sentence([$tip(Reading::Temperature, 10.0, false, $spoon)], $now)),
+        );
+        self::assertSame(
+            'Above 0.2 mph of current the other way: take the ⅝ oz.',
+            $plain($words->sentence([$tip(Reading::Current, -0.0894, false, $heavy)], $now)),
+        );
+        $fish = array_map(
+            static fn (string $fish): TippingPoint => $tip(Reading::Species, $fish, null, $silver),
+            ['perch', 'crappie', 'white_bass'],
+        );
         self::assertSame([$fish], TippingWords::alike($fish));
         self::assertSame('Perch, crappie or white bass sought: take silver.', $words->sentence($fish, $now));
         self::assertCount(2, TippingWords::alike([$tip(Reading::Depth, 3.0, false, $spoon), $tip(Reading::Depth, 20.0, true, $spoon)]));
@@ -212,10 +273,16 @@ final class SensitivityTest extends RuleTestCase
     {
         $box = [];
         $holes = [new Hole('front', Point::of(18, 10)), new Hole('middle', Point::of(25, 10.5)), new Hole('back', Point::of(32, 10))];
-        foreach ([[0.0106, 'white'], [0.0142, 'white'], [0.0142, 'gold'], [0.0142, 'silver'], [0.0177, 'chartreuse'], [0.0213, 'perch'], [0.0283, 'natural'], [0.006, 'black']] as $i => [$kg, $finish]) {
+        foreach ([
+            [0.0106, 'white'], [0.0142, 'white'], [0.0142, 'gold'], [0.0142, 'silver'], [0.0177, 'chartreuse'],
+            [0.0213, 'perch'], [0.0283, 'natural'], [0.006, 'black'],
+        ] as $i => [$kg, $finish]) {
             $box[] = Lure::of("blade {$i}", Family::Blade, $kg, $finish, false, $holes, Point::of(19, 3));
         }
-        foreach ([[Family::Spoon, 0.0142, 'silver'], [Family::Spoon, 0.0213, 'gold'], [Family::BladedSpoon, 0.0106, 'white'], [Family::TailSpinner, 0.0142, 'white']] as $i => [$family, $kg, $finish]) {
+        foreach ([
+            [Family::Spoon, 0.0142, 'silver'], [Family::Spoon, 0.0213, 'gold'], [Family::BladedSpoon, 0.0106, 'white'],
+            [Family::TailSpinner, 0.0142, 'white'],
+        ] as $i => [$family, $kg, $finish]) {
             $box[] = Lure::of("other {$i}", $family, $kg, $finish);
         }
 

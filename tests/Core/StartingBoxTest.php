@@ -23,7 +23,10 @@ final class StartingBoxTest extends TestCase
     {
         foreach (StartingBox::cases() as $box) {
             $lures = $box->lures();
-            self::assertCount(12, array_unique(array_map(static fn (Lure $lure): string => "{$lure->make} {$lure->look}", $lures)), $box->value);
+            self::assertCount(
+                12,
+                array_unique(array_map(static fn (Lure $lure): string => "{$lure->make} {$lure->look}", $lures)), $box->value,
+            );
             self::assertSame(range(0, 11), array_map(static fn (Lure $lure): int => (int) $lure->id, $lures));
         }
     }
@@ -45,7 +48,10 @@ final class StartingBoxTest extends TestCase
     {
         foreach (Species::cases() as $fish) {
             foreach ([3.0, 8.0, 12.0] as $temp) {
-                $situation = new Situation(new Conditions(tempC: $temp, depthM: 7.0, currentMs: 0.0, boatMs: 0.1), new Aim($fish), new Schools, 0.0002, UnitSet::imperial());
+                $situation = new Situation(
+                    new Conditions(tempC: $temp, depthM: 7.0, currentMs: 0.0, boatMs: 0.1), new Aim($fish), new Schools, 0.0002,
+                    UnitSet::imperial(),
+                );
                 $chooser = new Chooser(RuleBook::standard());
                 $first = $chooser->rank($situation, StartingBox::for($fish, false)->lures())[0];
                 self::assertFalse(IdealLure::best($chooser, $situation)->shames($first), "{$fish->value} at {$temp} °C");

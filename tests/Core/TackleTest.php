@@ -33,7 +33,9 @@ final class TackleTest extends TestCase
         yield 'two words for a family' => ['3/8 bladed spoon white x3', [Family::BladedSpoon, 0.0106311, 'white', 0, false, 3]];
         yield 'a tail spinner' => ['½ oz tail spinner, perch pattern', [Family::TailSpinner, 0.014175, 'perch', 0, false, 1]];
         yield 'a vibe with red' => ['4.5g vibe black, red near the hooks, two holes', [Family::Blade, 0.0045, 'black', 2, true, 1]];
-        yield 'black and white is one finish' => ['5/8 blade black and white no holes', [Family::Blade, 0.0177185, 'black_white', 0, false, 1]];
+        yield 'black and white is one finish' => [
+            '5/8 blade black and white no holes', [Family::Blade, 0.0177185, 'black_white', 0, false, 1],
+        ];
         yield 'a finish of one\'s own' => ['1/4 oz blade, firetiger glow', [Family::Blade, 0.0070874, 'firetiger glow', 3, false, 1]];
         yield 'no finish said' => ['1 oz spoon', [Family::Spoon, 0.0283495, 'silver', 0, false, 1]];
     }
@@ -44,13 +46,19 @@ final class TackleTest extends TestCase
     {
         $entry = QuickEntry::read($text, Unit::Ounce);
 
-        self::assertSame([$expected[0], $expected[2], $expected[3], $expected[4], $expected[5]], [$entry->family, $entry->finish, $entry->holes, $entry->redNearHooks, $entry->quantity]);
+        self::assertSame(
+            [$expected[0], $expected[2], $expected[3], $expected[4], $expected[5]],
+            [$entry->family, $entry->finish, $entry->holes, $entry->redNearHooks, $entry->quantity],
+        );
         self::assertEqualsWithDelta($expected[1], $entry->weight->si, 1e-5);
     }
 
     public function test_words_that_are_not_enough_say_what_is_missing(): void
     {
-        foreach (['1/2 oz gold' => 'does not say which lure it is', 'gold blade' => 'does not say how heavy it is', '1/2 blade 9 holes' => '0 to 4 line holes'] as $text => $words) {
+        foreach ([
+            '1/2 oz gold' => 'does not say which lure it is', 'gold blade' => 'does not say how heavy it is',
+            '1/2 blade 9 holes' => '0 to 4 line holes',
+        ] as $text => $words) {
             try {
                 QuickEntry::read($text, Unit::Ounce);
                 self::fail("{$text} was read.");
@@ -69,7 +77,12 @@ final class TackleTest extends TestCase
         $misses = [];
         $residuals = [];
         for ($i = 0; $i < 400; $i++) {
-            $fit = BalanceFit::from(array_map(static fn (Point $hole): HangReading => HangReading::of($hole, Hang::angleDeg($hole, $balance) + $error()), $holes));
+            $fit = BalanceFit::from(
+                array_map(
+                    static fn (Point $hole): HangReading => HangReading::of($hole, Hang::angleDeg($hole, $balance) + $error()),
+                    $holes,
+                ),
+            );
             $misses[] = hypot($fit->balance->x - 19, $fit->balance->y - 3);
             $residuals[] = $fit->rmsMm;
         }
@@ -84,19 +97,31 @@ final class TackleTest extends TestCase
 
     public function test_each_school_has_its_use_for_a_hole(): void
     {
-        self::assertSame([['cast and search'], ['vertical', 'unsure'], ['hop along the bottom']], array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::MiddleFirst, $i, 3), [0, 1, 2]));
-        self::assertSame([['vertical'], ['when the others are refused'], ['cast and search']], array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::LevelLift, $i, 3), [0, 1, 2]));
+        self::assertSame(
+            [['cast and search'], ['vertical', 'unsure'], ['hop along the bottom']],
+            array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::MiddleFirst, $i, 3), [0, 1, 2]),
+        );
+        self::assertSame(
+            [['vertical'], ['when the others are refused'], ['cast and search']],
+            array_map(static fn (int $i): array => HoleRoles::of(HoleSchool::LevelLift, $i, 3), [0, 1, 2]),
+        );
     }
 
     public function test_advice_on_hooks(): void
     {
         $half = Lure::of('a', Family::Blade, 0.0142, 'gold');
 
-        self::assertContains('The front hook is larger than the rear one (6 and 8): put the smaller in front, so that it fouls less.', HookAdvice::for($half, 6, 8, true, 0, false));
+        self::assertContains(
+            'The front hook is larger than the rear one (6 and 8): put the smaller in front, so that it fouls less.',
+            HookAdvice::for($half, 6, 8, true, 0, false),
+        );
         self::assertSame(['Usual: front 8, rear 6.'], HookAdvice::for($half, 8, 6, true, 0, false));
         self::assertStringContainsString('5 fish and snags', implode(' ', HookAdvice::for($half, 8, 6, true, 5, false)));
         self::assertStringContainsString('Factory hooks', implode(' ', HookAdvice::for($half, null, null, false, 0, false)));
-        self::assertStringContainsString('no hook larger than 14', implode(' ', HookAdvice::for(Lure::of('v', Family::Blade, 0.003, 'black'), 10, 10, true, 0, false)));
+        self::assertStringContainsString(
+            'no hook larger than 14',
+            implode(' ', HookAdvice::for(Lure::of('v', Family::Blade, 0.003, 'black'), 10, 10, true, 0, false)),
+        );
     }
 
     public function test_the_loop_follows_the_old_ring(): void
@@ -108,7 +133,11 @@ final class TackleTest extends TestCase
         self::assertStringContainsString('twice as strong as the main line, so 40 lb or more', $large->steps[1]);
         self::assertStringContainsString('spacer 10 mm thick', $large->steps[2]);
         self::assertSame('Draw the spacer out last.', $large->steps[6]);
-        self::assertLessThan(6, array_key_first(array_filter($large->steps, static fn (string $step): bool => str_contains($step, 'singe'))), 'singed before the spacer comes out');
+        self::assertLessThan(
+            6,
+            array_key_first(array_filter($large->steps, static fn (string $step): bool => str_contains($step, 'singe'))),
+            'singed before the spacer comes out',
+        );
 
         $this->expectExceptionMessage('measure it there');
         LoopGuide::forRing(40);

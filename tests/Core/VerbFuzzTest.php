@@ -18,8 +18,10 @@ final class VerbFuzzTest extends TestCase
 
     /** JSON of what nobody means. */
     private const NASTY = [
-        'null', 'true', 'false', '0', '-0', '-1', '1e-310', '5e-324', '1e309', '-1e309', '1.7976931348623157e308', '9223372036854775807', '-9223372036854775808', '1e18', '1e-12', '1e9', '-1e9',
-        '""', '"x"', '"\u0000"', '"1e5"', '"ünï"', '[]', '{}', '[[]]', '[1,2,3]', '[1e309,1]', '[null,null]', '{"a":{"b":[]}}', '"flutter"', '180', '1e6', '0.5',
+        'null', 'true', 'false', '0', '-0', '-1', '1e-310', '5e-324', '1e309', '-1e309', '1.7976931348623157e308',
+        '9223372036854775807', '-9223372036854775808', '1e18', '1e-12', '1e9', '-1e9',
+        '""', '"x"', '"\u0000"', '"1e5"', '"ünï"', '[]', '{}', '[[]]', '[1,2,3]', '[1e309,1]', '[null,null]', '{"a":{"b":[]}}',
+        '"flutter"', '180', '1e6', '0.5',
     ];
 
     public function test_every_verb_answers_whatever_it_is_given(): void
@@ -70,23 +72,40 @@ final class VerbFuzzTest extends TestCase
     /** @return array<string, non-empty-list<array<string, mixed>>> */
     private static function good(): array
     {
-        $drop = ['family' => 'blade', 'mass_kg' => 0.0142, 'attitude' => 35, 'depth_m' => 8, 'line_d_m' => 0.0002, 'current_ms' => 0.1, 'boat_ms' => 0.2, 'profile' => 'river', 'water_c' => 4, 'salinity' => 0];
+        $drop = [
+            'family' => 'blade', 'mass_kg' => 0.0142, 'attitude' => 35, 'depth_m' => 8, 'line_d_m' => 0.0002,
+            'current_ms' => 0.1, 'boat_ms' => 0.2, 'profile' => 'river', 'water_c' => 4, 'salinity' => 0,
+        ];
 
         return [
             'line' => [$drop],
             'fall' => [[...$drop, 'control' => 0.3]],
             'swing' => [[...$drop, 'cast_m' => 20]],
-            'hang' => [['readings' => [['hole' => [18, 10], 'hang_angle_deg' => 20], ['hole' => [32, 10], 'hang_angle_deg' => 60]]], ['hole' => [18, 10], 'balance' => [19, 3]]],
+            'hang' => [
+                ['readings' => [['hole' => [18, 10], 'hang_angle_deg' => 20], ['hole' => [32, 10], 'hang_angle_deg' => 60]]],
+                ['hole' => [18, 10], 'balance' => [19, 3]],
+            ],
             'rates' => [['a' => [3, 5], 'b' => [4, 9]], ['shape' => 3.8, 'rate' => 3.5]],
             'lift' => [[...$drop, 'line_break_n' => 90, 'strain_at_break' => 0.035, 'lift_ms' => 0.8]],
             'landed' => [['landed' => 3, 'touches' => 5]],
             'pick' => [[
-                'water' => ['temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1, 'boat_ms' => 0.2, 'profile' => 'uniform', 'wind_ms' => 3, 'salinity' => 0, 'bottom' => 'rock', 'wall' => false, 'calm' => false, 'food' => ['perch']],
-                'aim' => ['species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'pressured' => false, 'hop' => false, 'flow_away' => false, 'marks_below' => false],
+                'water' => [
+                    'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1,
+                    'boat_ms' => 0.2, 'profile' => 'uniform', 'wind_ms' => 3, 'salinity' => 0, 'bottom' => 'rock',
+                    'wall' => false, 'calm' => false, 'food' => ['perch'],
+                ],
+                'aim' => [
+                    'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'neutral', 'pressured' => false,
+                    'hop' => false, 'flow_away' => false, 'marks_below' => false,
+                ],
                 'schools' => ['hole' => 'middle-first', 'finish' => 'forage-and-silhouette', 'vigour' => 'barely-move'],
                 'line' => ['diameter_m' => 0.0002],
                 'box' => [
-                    ['id' => 'a', 'family' => 'blade', 'mass_kg' => 0.0142, 'finish' => 'white', 'red_near_hooks' => false, 'holes' => [['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'back', 'x' => 32, 'y' => 10]], 'balance' => [19, 3]],
+                    [
+                        'id' => 'a', 'family' => 'blade', 'mass_kg' => 0.0142, 'finish' => 'white', 'red_near_hooks' => false,
+                        'holes' => [['name' => 'front', 'x' => 18, 'y' => 10], ['name' => 'back', 'x' => 32, 'y' => 10]],
+                        'balance' => [19, 3],
+                    ],
                     ['id' => 'b', 'family' => 'spoon', 'mass_kg' => 0.0106, 'finish' => 'gold', 'red_near_hooks' => true, 'holes' => []],
                 ],
             ]],
@@ -102,7 +121,10 @@ final class VerbFuzzTest extends TestCase
         $json = json_encode($case, JSON_THROW_ON_ERROR);
         for ($n = $random->getInt(1, 3); $n > 0; $n--) {
             $nasty = self::NASTY[$random->getInt(0, count(self::NASTY) - 1)];
-            preg_match_all('/(?<=[:\[,])(?:-?\d+(?:\.\d+)?(?:[eE][-+]?\d+)?|"[^"]*"(?!:)|true|false|null)(?=[,\]}])/', $json, $found, PREG_OFFSET_CAPTURE);
+            preg_match_all(
+                '/(?<=[:\[,])(?:-?\d+(?:\.\d+)?(?:[eE][-+]?\d+)?|"[^"]*"(?!:)|true|false|null)(?=[,\]}])/', $json, $found,
+                PREG_OFFSET_CAPTURE,
+            );
             $places = $found[0];
             if ($places === []) {
                 break;

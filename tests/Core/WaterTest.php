@@ -65,7 +65,9 @@ final class WaterTest extends TestCase
     public static function flows(): iterable
     {
         foreach (Profile::cases() as $profile) {
-            foreach ([[0.0, 0.0], [0.5, 0.0], [0.0, 0.3], [0.55, 0.48], [0.55, 0.55], [-0.4, 0.2], [-0.5, -0.3], [0.3, 0.6]] as [$current, $boat]) {
+            foreach ([
+                [0.0, 0.0], [0.5, 0.0], [0.0, 0.3], [0.55, 0.48], [0.55, 0.55], [-0.4, 0.2], [-0.5, -0.3], [0.3, 0.6],
+            ] as [$current, $boat]) {
                 yield "{$profile->value} {$current} {$boat}" => [$current, $boat, $profile];
             }
         }
@@ -125,7 +127,10 @@ final class WaterTest extends TestCase
         $body = Body::of(Family::Blade, 0.0142);
         self::assertEqualsWithDelta(0.0142 * 9.80665 * (1 - 1 / 9.5), $body->netWeightN(Water::of(4)), 1e-5);
         self::assertLessThan($body->netWeightN(Water::of(4)), $body->netWeightN(Water::of(4, 35)));
-        self::assertEqualsWithDelta(4.0, Body::of(Family::Spoon, 0.08)->areaM2 / Body::of(Family::Spoon, 0.01)->areaM2, 1e-9, 'eight times the weight, four times the face');
+        self::assertEqualsWithDelta(
+            4.0, Body::of(Family::Spoon, 0.08)->areaM2 / Body::of(Family::Spoon, 0.01)->areaM2, 1e-9,
+            'eight times the weight, four times the face',
+        );
     }
 
     public function test_steeper_falls_faster_and_a_taut_spoon_faster_than_a_fluttering_one(): void
@@ -136,14 +141,23 @@ final class WaterTest extends TestCase
         foreach ([Family::Spoon, Family::BladedSpoon] as $spoon) {
             self::assertLessThan(Attitude::usual($spoon, null)->dragFalling, Attitude::tight($spoon, null)->dragFalling);
         }
-        self::assertLessThan(Attitude::of(Family::TailSpinner, 'spinning')->dragFalling, Attitude::of(Family::TailSpinner, 'stalled')->dragFalling);
-        self::assertEqualsWithDelta(Attitude::hanging(35)->dragFalling, Attitude::usual(Family::Blade, null)->dragFalling, 1e-12, 'a blade without holes hangs at the estimate');
+        self::assertLessThan(
+            Attitude::of(Family::TailSpinner, 'spinning')->dragFalling,
+            Attitude::of(Family::TailSpinner, 'stalled')->dragFalling,
+        );
+        self::assertEqualsWithDelta(
+            Attitude::hanging(35)->dragFalling, Attitude::usual(Family::Blade, null)->dragFalling, 1e-12,
+            'a blade without holes hangs at the estimate',
+        );
         self::assertTrue(Attitude::measured(2.0)->measured);
     }
 
     public function test_every_family_that_falls_the_wrong_way_is_told_its_own_ways(): void
     {
-        foreach ([[Family::Blade, 'flutter'], [Family::Spoon, 'spinning'], [Family::BladedSpoon, 35.0], [Family::TailSpinner, 'taut'], [Family::Blade, 200.0]] as [$family, $how]) {
+        foreach ([
+            [Family::Blade, 'flutter'], [Family::Spoon, 'spinning'], [Family::BladedSpoon, 35.0], [Family::TailSpinner, 'taut'],
+            [Family::Blade, 200.0],
+        ] as [$family, $how]) {
             try {
                 Attitude::of($family, $how);
                 self::fail("{$family->value} fell {$how}.");
@@ -158,7 +172,10 @@ final class WaterTest extends TestCase
         $half = Proportions::size(Family::Blade, 0.01417);
         $whole = Proportions::size(Family::Blade, 0.01417 * 8);
         self::assertEqualsWithDelta(2.0, $whole->x / $half->x, 0.01);
-        foreach ([0 => [], 1 => ['middle'], 2 => ['front', 'back'], 3 => ['front', 'middle', 'back'], 4 => ['front', 'second', 'third', 'back']] as $count => $names) {
+        foreach ([
+            0 => [], 1 => ['middle'], 2 => ['front', 'back'], 3 => ['front', 'middle', 'back'],
+            4 => ['front', 'second', 'third', 'back'],
+        ] as $count => $names) {
             $holes = Proportions::holes($half, $count);
             self::assertSame($names, array_column($holes, 'name'));
             foreach ($holes as $i => $hole) {

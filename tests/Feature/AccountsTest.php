@@ -45,7 +45,9 @@ final class AccountsTest extends TestCase
     public function test_signing_in_and_out(): void
     {
         $angler = $this->angler();
-        $this->post('/sign-in', ['email' => $angler->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'E-mail and password do not belong together.']);
+        $this->post(
+            '/sign-in', ['email' => $angler->email, 'password' => 'wrong'],
+        )->assertSessionHasErrors(['email' => 'E-mail and password do not belong together.']);
         $this->assertGuest();
         $this->post('/sign-in', ['email' => $angler->email, 'password' => 'a long password'])->assertRedirect('/');
         $this->assertAuthenticatedAs($angler);
@@ -73,7 +75,9 @@ final class AccountsTest extends TestCase
         $this->post('/demo')->assertRedirect('/');
         $this->assertAuthenticated();
         $this->get('/')->assertInertia(fn (AssertableInertia $page) => $page->component('Lure')
-            ->where('answer.boxCount', 24)->where('answer.headline', 'Tie on the white half-ounce blade')->has('answer.picks', 10)->has('tied.quietSince'));
+            ->where('answer.boxCount', 24)->where(
+                'answer.headline', 'Tie on the white half-ounce blade',
+            )->has('answer.picks', 10)->has('tied.quietSince'));
     }
 
     /** @return iterable<string, array{string}> */
@@ -94,7 +98,10 @@ final class AccountsTest extends TestCase
     public function test_what_is_another_anglers_does_not_exist(): void
     {
         $mine = $this->anglerOnTheLake();
-        $this->actingAs($mine)->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $mine->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
+        $this->actingAs($mine)->post(
+            '/tie-on',
+            ['uuid' => fake()->uuid(), 'lure' => $mine->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop'],
+        );
         $outing = $mine->outings()->sole();
         $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'drop'])->assertOk();
         $event = $mine->events()->sole();
@@ -104,9 +111,13 @@ final class AccountsTest extends TestCase
         $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'drop'])->assertNotFound();
         $this->post("/outings/{$outing->uuid}/end")->assertNotFound();
         $this->deleteJson("/events/{$event->uuid}")->assertNotFound();
-        $this->patchJson('/lures', ['each' => [['id' => $lure->id, 'version' => 1, 'set' => ['retired' => true]]]])->assertStatus(422)->assertJsonPath('message', 'One of these lures is not in your box.');
+        $this->patchJson(
+            '/lures', ['each' => [['id' => $lure->id, 'version' => 1, 'set' => ['retired' => true]]]],
+        )->assertStatus(422)->assertJsonPath('message', 'One of these lures is not in your box.');
         $this->post("/lures/{$lure->id}/duplicate")->assertNotFound();
-        $this->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertSessionHasErrors('lure');
+        $this->post(
+            '/tie-on', ['uuid' => fake()->uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'],
+        )->assertSessionHasErrors('lure');
 
         self::assertNull($event->refresh()->undone_at);
         self::assertNull($outing->refresh()->ended_at);
@@ -116,7 +127,9 @@ final class AccountsTest extends TestCase
     public function test_trouble_is_told_in_a_sentence_and_never_with_a_trace(): void
     {
         $this->actingAs($this->angler());
-        $this->get('/no-such-place')->assertNotFound()->assertInertia(fn (AssertableInertia $page) => $page->component('Trouble')->where('sentence', 'There is nothing at this address.'));
+        $this->get('/no-such-place')->assertNotFound()->assertInertia(
+            fn (AssertableInertia $page) => $page->component('Trouble')->where('sentence', 'There is nothing at this address.'),
+        );
         $this->getJson('/no-such-place')->assertNotFound()->assertExactJson(['message' => 'There is nothing at this address.']);
     }
 
@@ -130,7 +143,9 @@ final class AccountsTest extends TestCase
         $this->post('/register', ['name' => 'A', 'email' => ' Perch@Example.TEST', 'password' => 'long enough'])->assertRedirect('/tackle');
         self::assertSame('perch@example.test', User::query()->sole()->email);
         $this->post('/sign-out');
-        $this->post('/register', ['name' => 'B', 'email' => 'perch@EXAMPLE.test', 'password' => 'long enough'])->assertSessionHasErrors('email');
+        $this->post(
+            '/register', ['name' => 'B', 'email' => 'perch@EXAMPLE.test', 'password' => 'long enough'],
+        )->assertSessionHasErrors('email');
         $this->post('/sign-in', ['email' => 'PERCH@example.test', 'password' => 'long enough'])->assertRedirect('/');
         $this->assertAuthenticated();
     }
@@ -154,7 +169,9 @@ final class AccountsTest extends TestCase
     #[DataProvider('passwords')]
     public function test_passwords_that_are_refused(string $password, string $sentence): void
     {
-        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password])->assertSessionHasErrors(['password' => $sentence]);
+        $this->post(
+            '/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password],
+        )->assertSessionHasErrors(['password' => $sentence]);
         self::assertSame(0, User::query()->count());
     }
 
@@ -172,7 +189,9 @@ final class AccountsTest extends TestCase
         $this->actingAs($angler = $this->angler());
         $this->get('/lure')->assertOk();
         $theirs = $this->app->make('session')->all();
-        $this->put('/account/password', ['current' => 'wrong', 'password' => 'quite another one'])->assertSessionHasErrors(['current' => 'That is not your password.']);
+        $this->put(
+            '/account/password', ['current' => 'wrong', 'password' => 'quite another one'],
+        )->assertSessionHasErrors(['current' => 'That is not your password.']);
         $this->put('/account/password', ['current' => 'a long password', 'password' => 'quite another one'])->assertSessionHasNoErrors();
         $this->get('/lure')->assertOk();
         self::assertTrue(Hash::check('quite another one', $angler->refresh()->password));
@@ -211,11 +230,17 @@ final class AccountsTest extends TestCase
         self::assertStringContainsString(rtrim((string) config('app.url'), '/').'/reset-password/', (string) $letter->render());
         $this->get("/reset-password/{$found[1]}?email=perch@example.test")->assertOk();
 
-        $this->post('/reset-password', ['token' => 'other', 'email' => 'perch@example.test', 'password' => 'quite another one'])->assertSessionHasErrors('email');
-        $this->post('/reset-password', ['token' => $found[1], 'email' => 'PERCH@example.test', 'password' => 'quite another one'])->assertRedirect('/');
+        $this->post(
+            '/reset-password', ['token' => 'other', 'email' => 'perch@example.test', 'password' => 'quite another one'],
+        )->assertSessionHasErrors('email');
+        $this->post(
+            '/reset-password', ['token' => $found[1], 'email' => 'PERCH@example.test', 'password' => 'quite another one'],
+        )->assertRedirect('/');
         $this->assertAuthenticatedAs($angler);
         $this->post('/sign-out');
-        $this->post('/reset-password', ['token' => $found[1], 'email' => 'perch@example.test', 'password' => 'and yet another'])->assertSessionHasErrors('email');
+        $this->post(
+            '/reset-password', ['token' => $found[1], 'email' => 'perch@example.test', 'password' => 'and yet another'],
+        )->assertSessionHasErrors('email');
     }
 
     public function test_a_password_is_set_anew_on_the_command_line(): void
@@ -224,7 +249,9 @@ final class AccountsTest extends TestCase
         Artisan::call('angler:reset-password', ['email' => mb_strtoupper($angler->email)]);
         preg_match('/ is (\S+)/', Artisan::output(), $found);
         $this->post('/sign-in', ['email' => $angler->email, 'password' => $found[1]])->assertRedirect('/');
-        $this->artisan('angler:reset-password', ['email' => 'nobody@example.test'])->expectsOutput('There is no angler with this e-mail.')->assertFailed();
+        $this->artisan(
+            'angler:reset-password', ['email' => 'nobody@example.test'],
+        )->expectsOutput('There is no angler with this e-mail.')->assertFailed();
     }
 
     public function test_the_demo_is_opened_only_so_often_a_minute(): void
@@ -255,7 +282,10 @@ final class AccountsTest extends TestCase
         $this->app->forgetInstance('session');
         $this->app->forgetInstance('session.store');
         $this->withCookies(['eskith_session' => (string) $id, StartVisit::WANTED => (string) $wanted])
-            ->post('/sign-in', ['_token' => $page->getCookie('XSRF-TOKEN')?->getValue(), 'email' => $angler->email, 'password' => 'a long password'])
+            ->post(
+                '/sign-in',
+                ['_token' => $page->getCookie('XSRF-TOKEN')?->getValue(), 'email' => $angler->email, 'password' => 'a long password'],
+            )
             ->assertRedirect((string) $wanted);
         self::assertStringEndsWith('/water?temp=38', (string) $wanted);
         self::assertCount(1, glob("{$folder}/*") ?: []);

@@ -27,13 +27,21 @@ final class ArchiveTest extends TestCase
         $demo = $this->demo();
         $this->actingAs($demo)->put('/rules/F1', ['weight' => 2]);
         $this->put('/pinned', ['lure' => $demo->lures()->firstOrFail()->id]);
-        $this->post('/measurements', ['uuid' => fake()->uuid(), 'kind' => 'drop', 'pick' => $demo->lures()->where('family', 'spoon')->firstOrFail()->id.'..', 'seconds' => '12 s'])->assertSessionHasNoErrors();
+        $this->post(
+            '/measurements',
+            [
+                'uuid' => fake()->uuid(), 'kind' => 'drop',
+                'pick' => $demo->lures()->where('family', 'spoon')->firstOrFail()->id.'..', 'seconds' => '12 s',
+            ],
+        )->assertSessionHasNoErrors();
         $before = Archive::parts($demo->refresh());
         foreach (['lures', 'outings', 'setups', 'events', 'spots', 'readings', 'rule_choices', 'measurements', 'gear'] as $list) {
             self::assertNotSame([], $before[$list], $list);
         }
         self::assertNotNull($before['account']['pinned_lure']);
-        $file = (string) file_get_contents($this->get('/account/archive.zip')->assertOk()->assertHeader('Content-Type', 'application/zip')->getFile()->getPathname());
+        $file = (string) file_get_contents(
+            $this->get('/account/archive.zip')->assertOk()->assertHeader('Content-Type', 'application/zip')->getFile()->getPathname(),
+        );
 
         $demo->update(['email' => 'own@example.test', 'password' => 'a long password']);
         $this->actingAs($demo)->delete('/account', ['goodbye' => 'wrong'])->assertSessionHasErrors('goodbye');
@@ -43,7 +51,9 @@ final class ArchiveTest extends TestCase
         }
         self::assertSame(0, User::query()->count());
 
-        $this->post('/register', ['name' => $before['account']['name'], 'email' => 'own@example.test', 'password' => 'a long password'])->assertRedirect('/tackle');
+        $this->post(
+            '/register', ['name' => $before['account']['name'], 'email' => 'own@example.test', 'password' => 'a long password'],
+        )->assertRedirect('/tackle');
         $said = $this->take($file)->getSession()->get('said');
         self::assertMatchesRegularExpression('/^Read in: \d{3,} added, 0 there already\.$/', $said);
         $after = Archive::parts(User::query()->sole());
@@ -81,7 +91,10 @@ final class ArchiveTest extends TestCase
         $parts['lures'][0]['mass_kg'] = 1e9;
         $parts['lures'][1]['holes'] = ['x' => 'y'];
         $parts['lures'][2]['finish'] = "gold\0";
-        $parts['readings'][0] = ['name' => 'temp', 'text' => '99 °C', 'si' => 99, 'source' => 'measured', 'pinned' => 0, 'read_at' => '2026-01-01 10:00:00'];
+        $parts['readings'][0] = [
+            'name' => 'temp', 'text' => '99 °C', 'si' => 99, 'source' => 'measured', 'pinned' => 0,
+            'read_at' => '2026-01-01 10:00:00',
+        ];
         $parts['events'][0]['setup_id'] = 9999;
         $parts['outings'][0]['started_at'] = '2026-13-41';
         $parts['waters'][0] = 'a lake';
@@ -98,8 +111,13 @@ final class ArchiveTest extends TestCase
     public function test_what_is_no_archive_is_refused_in_a_sentence_and_changes_nothing(): void
     {
         $this->actingAs($other = $this->angler());
-        foreach (['plain text', '', $this->zip(['account' => ['format' => 'other']]), $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 2]]), $this->zip(['lures' => []])] as $bytes) {
-            $this->take($bytes)->assertSessionHasErrors(['file' => 'That is no archive of an account; choose a ZIP file that was exported here.']);
+        foreach ([
+            'plain text', '', $this->zip(['account' => ['format' => 'other']]),
+            $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 2]]), $this->zip(['lures' => []]),
+        ] as $bytes) {
+            $this->take($bytes)->assertSessionHasErrors(
+                ['file' => 'That is no archive of an account; choose a ZIP file that was exported here.'],
+            );
         }
         $good = ['format' => Archive::FORMAT, 'version' => 1];
         $this->take($this->zip(['account' => $good, 'lures' => 7]))->assertSessionHasErrors('file');
@@ -109,7 +127,9 @@ final class ArchiveTest extends TestCase
         $bomb->open($path = (string) tempnam(sys_get_temp_dir(), 'bomb'), ZipArchive::OVERWRITE);
         $bomb->addFromString('account.json', '"'.str_repeat('0', 81_000_000).'"');
         $bomb->close();
-        $this->take((string) file_get_contents($path))->assertSessionHasErrors(['file' => '"account.json" in that archive cannot be read; export it anew.']);
+        $this->take((string) file_get_contents($path))->assertSessionHasErrors(
+            ['file' => '"account.json" in that archive cannot be read; export it anew.'],
+        );
         unlink($path);
         self::assertSame(0, $other->lures()->count());
     }
@@ -130,7 +150,12 @@ final class ArchiveTest extends TestCase
     /** @return list<string> tables whose rows belong to an angler */
     private static function ofAnglers(): array
     {
-        return array_values(array_filter(Schema::getTableListing(schemaQualified: false), static fn (string $table): bool => $table !== 'sessions' && Schema::hasColumn($table, 'user_id')));
+        return array_values(
+            array_filter(
+                Schema::getTableListing(schemaQualified: false),
+                static fn (string $table): bool => $table !== 'sessions' && Schema::hasColumn($table, 'user_id'),
+            ),
+        );
     }
 
     /** @param  array<string, mixed>  $parts */

@@ -39,14 +39,24 @@ final class BackupTest extends TestCase
         $writer = new PDO("sqlite:{$this->folder}/records.sqlite");
         $writer->exec('BEGIN IMMEDIATE');
         $writer->exec("UPDATE lures SET notes = 'not yet'");
-        $this->artisan('eskith:backup', ['file' => "{$this->folder}/copy.sqlite"])->expectsOutput("All records are copied to {$this->folder}/copy.sqlite, and the copy is sound.")->assertSuccessful();
+        $this->artisan('eskith:backup', ['file' => "{$this->folder}/copy.sqlite"])->expectsOutput(
+            "All records are copied to {$this->folder}/copy.sqlite, and the copy is sound.",
+        )->assertSuccessful();
         $writer->exec('COMMIT');
         $copy = new PDO("sqlite:{$this->folder}/copy.sqlite");
-        self::assertSame([4, 0], [$copy->query('SELECT COUNT(*) FROM lures')->fetchColumn(), $copy->query("SELECT COUNT(*) FROM lures WHERE notes = 'not yet'")->fetchColumn()]);
+        self::assertSame(
+            [4, 0],
+            [
+                $copy->query('SELECT COUNT(*) FROM lures')->fetchColumn(),
+                $copy->query("SELECT COUNT(*) FROM lures WHERE notes = 'not yet'")->fetchColumn(),
+            ],
+        );
 
         DB::table('lures')->delete();
         self::assertSame(0, $writer->query('SELECT COUNT(*) FROM lures')->fetchColumn());
-        $this->artisan('eskith:restore', ['file' => "{$this->folder}/copy.sqlite"])->expectsOutput('The backup is in place.')->assertSuccessful();
+        $this->artisan(
+            'eskith:restore', ['file' => "{$this->folder}/copy.sqlite"],
+        )->expectsOutput('The backup is in place.')->assertSuccessful();
         self::assertSame(4, $writer->query('SELECT COUNT(*) FROM lures')->fetchColumn());
         self::assertSame(4, Lure::query()->count());
         self::assertCount(1, glob("{$this->folder}/records.sqlite.before-*") ?: [], 'what was there is kept');
@@ -71,9 +81,13 @@ final class BackupTest extends TestCase
         copy("{$this->folder}/good.sqlite", "{$this->folder}/newer");
         (new PDO("sqlite:{$this->folder}/newer"))->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_fins', 9)");
         copy("{$this->folder}/good.sqlite", "{$this->folder}/loose");
-        (new PDO("sqlite:{$this->folder}/loose"))->exec("INSERT INTO spots (user_id, water_id, name, depth_m, bottom) VALUES (1, 777, 'Bar', 8, 'rock')");
+        (new PDO("sqlite:{$this->folder}/loose"))->exec(
+            "INSERT INTO spots (user_id, water_id, name, depth_m, bottom) VALUES (1, 777, 'Bar', 8, 'rock')",
+        );
         foreach (['missing', 'text', 'torn', 'scratched', 'other', 'newer', 'loose'] as $bad) {
-            $this->artisan('eskith:restore', ['file' => "{$this->folder}/{$bad}"])->expectsOutputToContain('That is no backup of Eskith: ')->assertFailed();
+            $this->artisan(
+                'eskith:restore', ['file' => "{$this->folder}/{$bad}"],
+            )->expectsOutputToContain('That is no backup of Eskith: ')->assertFailed();
             self::assertSame(4, Lure::query()->count(), $bad);
         }
     }
@@ -83,9 +97,13 @@ final class BackupTest extends TestCase
         $this->artisan('eskith:check')->expectsOutput('The database is sound, and everything in it can be used.')->assertSuccessful();
         DB::table('readings')->where('name', 'temp')->update(['si' => 44, 'text' => '44 °C']);
         $email = User::query()->sole()->email;
-        $this->artisan('eskith:check')->expectsOutput("{$email}: Water is kept as “44 °C”, which cannot be right, so it is left out; read it anew, or take it away.")->assertFailed();
+        $this->artisan('eskith:check')->expectsOutput(
+            "{$email}: Water is kept as “44 °C”, which cannot be right, so it is left out; read it anew, or take it away.",
+        )->assertFailed();
         DB::statement('PRAGMA foreign_keys = OFF');
         DB::table('spots')->insert(['user_id' => 1, 'water_id' => 777, 'name' => 'Bar', 'depth_m' => 8, 'bottom' => 'rock']);
-        $this->artisan('eskith:check')->expectsOutput('The database is not sound: a row of "spots" leads to one that is not there.')->assertFailed();
+        $this->artisan('eskith:check')->expectsOutput(
+            'The database is not sound: a row of "spots" leads to one that is not there.',
+        )->assertFailed();
     }
 }

@@ -30,8 +30,11 @@ final class BoatCardTest extends TestCase
     {
         $card = $this->card();
         foreach ([
-            'Tie on the white half-ounce blade', '37 F', '26 ft', 'stained', 'Middle hole, 2nd of 3 from the nose', '9 s to the bottom', '16° line angle',
-            'Short pop: lift 12 in over 0.4 s', 'One count a second: up quick, down 1, wait 1.', 'Change the cadence to low hop, after 10 min without a touch', 'Lightest of this box', '½ oz', '37 °F water. Wear the life jacket',
+            'Tie on the white half-ounce blade', '37 F', '26 ft', 'stained', 'Middle hole, 2nd of 3 from the nose',
+            '9 s to the bottom', '16° line angle',
+            'Short pop: lift 12 in over 0.4 s', 'One count a second: up quick, down 1, wait 1.',
+            'Change the cadence to low hop, after 10 min without a touch', 'Lightest of this box', '½ oz',
+            '37 °F water. Wear the life jacket',
             'Walleye: spines and trebles', 'Local rules',
         ] as $words) {
             self::assertStringContainsString($words, $card);
@@ -46,15 +49,31 @@ final class BoatCardTest extends TestCase
         $card = $this->card("?pick={$gold}");
         self::assertStringContainsString('½ oz blade, gold Back hole, 3rd of 3', $card);
         self::assertStringContainsString('Dead-stick', $card);
-        self::assertStringContainsString('½ oz blade, white Middle hole', $this->card('?pick=999.nowhere.float'), 'what is not there falls back to the first');
+        self::assertStringContainsString(
+            '½ oz blade, white Middle hole', $this->card('?pick=999.nowhere.float'),
+            'what is not there falls back to the first',
+        );
     }
 
     public function test_the_pdf_is_one_page_even_with_every_caution(): void
     {
         $pages = fn (): int => preg_match_all('#/Type /Page\b#', app(BoatCard::class)->pdf($this->angler, null, false));
         self::assertSame(1, $pages());
-        $this->putJson('/readings', ['readings' => ['temp' => '33 F', 'depth' => '80 ft', 'wind' => '30 mph', 'weir' => 'yes', 'ice' => 'yes', 'food' => 'perch,shad,alewife', 'current' => '0.2 mph']])->assertOk();
-        $this->spot(['local_rules' => str_repeat('None under eighteen inches, two a day, one rod. ', 8), 'protected_fish' => str_repeat('sturgeon, ', 11)]);
+        $this->putJson(
+            '/readings',
+            [
+                'readings' => [
+                    'temp' => '33 F', 'depth' => '80 ft', 'wind' => '30 mph', 'weir' => 'yes', 'ice' => 'yes',
+                    'food' => 'perch,shad,alewife', 'current' => '0.2 mph',
+                ],
+            ],
+        )->assertOk();
+        $this->spot(
+            [
+                'local_rules' => str_repeat('None under eighteen inches, two a day, one rod. ', 8),
+                'protected_fish' => str_repeat('sturgeon, ', 11),
+            ],
+        );
         self::assertSame(1, $pages());
         $this->get('/boat-card.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF', (string) $this->get('/boat-card.pdf')->getContent());
@@ -62,14 +81,20 @@ final class BoatCardTest extends TestCase
 
     public function test_it_says_that_it_is_time_to_move_after_three_hours_without_a_touch(): void
     {
-        $this->post('/tie-on', ['uuid' => fake()->uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'short_pop']);
+        $this->post(
+            '/tie-on',
+            ['uuid' => fake()->uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'short_pop'],
+        );
         $this->travel(178)->minutes();
         self::assertStringNotContainsString('Time to move', $this->card());
         self::assertNull($this->getJson('/answer')->json('move'));
         $this->travel(4)->minutes();
         self::assertStringContainsString('Time to move: nothing has touched here for long enough', $this->card());
         self::assertStringStartsWith('Time to move', $this->getJson('/answer')->json('move'));
-        $this->postJson("/outings/{$this->angler->outings()->sole()->uuid}/events", ['uuid' => fake()->uuid(), 'kind' => 'touch', 'came' => 'fall', 'at' => now()->toIso8601String()])->assertOk();
+        $this->postJson(
+            "/outings/{$this->angler->outings()->sole()->uuid}/events",
+            ['uuid' => fake()->uuid(), 'kind' => 'touch', 'came' => 'fall', 'at' => now()->toIso8601String()],
+        )->assertOk();
         self::assertStringNotContainsString('Time to move', $this->card(), 'the touch begins the wait anew');
     }
 
@@ -100,13 +125,19 @@ final class BoatCardTest extends TestCase
     {
         $spot = $this->spot();
         self::assertStringContainsString('Local rules, Made-up lake', $this->card());
-        $this->put("/waters/{$spot->water_id}/notes", ['rules' => 'One rod. ', 'protected' => 'sturgeon'])->assertSessionHas('said', 'Noted for Made-up lake.');
+        $this->put(
+            "/waters/{$spot->water_id}/notes", ['rules' => 'One rod. ', 'protected' => 'sturgeon'],
+        )->assertSessionHas('said', 'Noted for Made-up lake.');
         $cautions = collect($this->getJson('/answer')->json('cautions'))->keyBy('id');
         self::assertSame('One rod.', $cautions['rules']['todo']);
         self::assertStringContainsString('sturgeon', $cautions['protected']['about']);
-        $this->get('/gear')->assertInertia(fn (AssertableInertia $page) => $page->where('waters.0.rules', 'One rod.')->where('waters.0.protectedFish', 'sturgeon'));
+        $this->get('/gear')->assertInertia(
+            fn (AssertableInertia $page) => $page->where('waters.0.rules', 'One rod.')->where('waters.0.protectedFish', 'sturgeon'),
+        );
 
-        $this->put("/waters/{$spot->water_id}/notes", ['rules' => str_repeat('x', 401)])->assertSessionHasErrors(['rules' => 'Keep the notes to 400 letters.']);
+        $this->put(
+            "/waters/{$spot->water_id}/notes", ['rules' => str_repeat('x', 401)],
+        )->assertSessionHasErrors(['rules' => 'Keep the notes to 400 letters.']);
         self::assertSame('One rod.', Water::query()->sole()->local_rules);
         $this->actingAs($this->angler())->put("/waters/{$spot->water_id}/notes", ['rules' => ''])->assertNotFound();
     }
@@ -122,9 +153,19 @@ final class BoatCardTest extends TestCase
 
     private function card(string $query = ''): string
     {
-        $html = (string) preg_replace('#<(style|title).*?</\1>#s', '', (string) $this->get("/boat-card.html{$query}")->assertOk()->getContent());
+        $html = (string) preg_replace(
+            '#<(style|title).*?</\1>#s', '', (string) $this->get("/boat-card.html{$query}")->assertOk()->getContent(),
+        );
 
-        return trim((string) preg_replace('/\s+/u', ' ', str_replace("\u{A0}", ' ', html_entity_decode(strip_tags(str_replace(['</b>', '<br>', '</td>', '<span>'], ['</b>', ' ', ' ', ' '], $html))))));
+        return trim(
+            (string) preg_replace(
+                '/\s+/u', ' ',
+                str_replace(
+                    "\u{A0}", ' ',
+                    html_entity_decode(strip_tags(str_replace(['</b>', '<br>', '</td>', '<span>'], ['</b>', ' ', ' ', ' '], $html))),
+                ),
+            ),
+        );
     }
 
     private function drawing(): string

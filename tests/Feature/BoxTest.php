@@ -34,14 +34,24 @@ final class BoxTest extends TestCase
 
     public function test_words_are_proposed_and_corrected(): void
     {
-        $this->getJson('/lures/propose?text='.urlencode('3 g vibe, pink, 3 holes, x2'))->assertOk()->assertJson(['family' => 'blade', 'weight' => '3 g', 'finish' => 'pink', 'holes' => 3, 'quantity' => 2, 'words' => '3 g vibe, pink, 3 holes, 2 of them']);
-        $this->getJson('/lures/propose?text=gold')->assertStatus(422)->assertJsonPath('errors.text.0', '"gold" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.');
+        $this->getJson('/lures/propose?text='.urlencode('3 g vibe, pink, 3 holes, x2'))->assertOk()->assertJson(
+            [
+                'family' => 'blade', 'weight' => '3 g', 'finish' => 'pink', 'holes' => 3, 'quantity' => 2,
+                'words' => '3 g vibe, pink, 3 holes, 2 of them',
+            ],
+        );
+        $this->getJson('/lures/propose?text=gold')->assertStatus(422)->assertJsonPath(
+            'errors.text.0', '"gold" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.',
+        );
     }
 
     public function test_search_finds_by_weight_finish_family_and_note(): void
     {
         $id = $this->angler->lures()->where('finish', 'gold')->sole()->id;
-        $this->patchJson('/lures', ['each' => [['id' => $id, 'version' => 1, 'set' => ['notes' => 'from the market', 'weight' => '5/8 oz']]]])->assertOk();
+        $this->patchJson(
+            '/lures',
+            ['each' => [['id' => $id, 'version' => 1, 'set' => ['notes' => 'from the market', 'weight' => '5/8 oz']]]],
+        )->assertOk();
         foreach (['gold 5/8' => 1, 'market' => 1, '5/8 oz blade' => 1, 'spoon gold' => 0, '100%' => 0, '_' => 0] as $words => $count) {
             self::assertSame($count, $this->getJson('/lures?q='.urlencode((string) $words))->json('total'), (string) $words);
         }
@@ -54,7 +64,18 @@ final class BoxTest extends TestCase
         $ids = $this->angler->lures()->pluck('id')->all();
         $fields = fn (): array => $this->angler->lures()->get()->map(LureForm::fields(...))->all();
         $before = $fields();
-        $answer = $this->patchJson('/lures', ['each' => array_map(static fn (int $id): array => ['id' => $id, 'version' => 1, 'set' => ['red' => true, 'quantity' => 3, 'retired' => true, 'hooks' => ['front' => '8']]], $ids)])->assertOk();
+        $answer = $this->patchJson(
+            '/lures',
+            [
+                'each' => array_map(
+                    static fn (int $id): array => [
+                        'id' => $id, 'version' => 1,
+                        'set' => ['red' => true, 'quantity' => 3, 'retired' => true, 'hooks' => ['front' => '8']],
+                    ],
+                    $ids,
+                ),
+            ],
+        )->assertOk();
         self::assertSame(4, $this->angler->lures()->where('red_near_hooks', true)->whereNotNull('retired_at')->count());
         $this->patchJson('/lures', ['each' => $answer->json('before')])->assertOk();
 
@@ -75,9 +96,20 @@ final class BoxTest extends TestCase
             'colour' => ['colour' => 'red'],
             'weight' => ['weight' => '5//8 oz'],
         ] as $field => $set) {
-            $this->patchJson('/lures', ['each' => [['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']], ['id' => $b, 'version' => 1, 'set' => $set]]])->assertStatus(422)->assertJsonValidationErrors([$field]);
+            $this->patchJson(
+                '/lures',
+                ['each' => [['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']], ['id' => $b, 'version' => 1, 'set' => $set]]],
+            )->assertStatus(422)->assertJsonValidationErrors([$field]);
         }
-        $this->patchJson('/lures', ['each' => [['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']], ['id' => $other->id, 'version' => 1, 'set' => ['finish' => 'pink']]]])->assertStatus(422);
+        $this->patchJson(
+            '/lures',
+            [
+                'each' => [
+                    ['id' => $a, 'version' => 1, 'set' => ['finish' => 'pink']],
+                    ['id' => $other->id, 'version' => 1, 'set' => ['finish' => 'pink']],
+                ],
+            ],
+        )->assertStatus(422);
         self::assertSame(0, Lure::query()->where('finish', 'pink')->count());
     }
 
@@ -116,12 +148,18 @@ final class BoxTest extends TestCase
     {
         $gold = $this->angler->lures()->where('finish', 'gold')->sole();
         $this->get("/tackle/{$gold->id}")->assertInertia(fn (AssertableInertia $page) => $page->component('Bench')->has('bench.roles', 3)
-            ->where('bench.roles.1.hangText', '39° nose down')->where('bench.roles.1.middleFirst', 'vertical, unsure')->where('bench.roles.2.levelLift', 'cast and search'));
+            ->where('bench.roles.1.hangText', '39° nose down')->where(
+                'bench.roles.1.middleFirst', 'vertical, unsure',
+            )->where('bench.roles.2.levelLift', 'cast and search'));
         $this->patchJson('/lures', ['each' => [['id' => $gold->id, 'version' => 1, 'set' => ['balance' => [25, 3]]]]])->assertOk();
-        $this->get("/tackle/{$gold->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('bench.roles.1.hangText', '0° nose down'));
+        $this->get("/tackle/{$gold->id}")->assertInertia(
+            fn (AssertableInertia $page) => $page->where('bench.roles.1.hangText', '0° nose down'),
+        );
         $this->actingAs($this->angler())->get("/tackle/{$gold->id}")->assertNotFound();
         $this->getJson('/loop-guide?ring=6')->assertOk()->assertJsonCount(8, 'steps');
-        $this->getJson('/loop-guide?ring=1 mm')->assertStatus(422)->assertJsonPath('message', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.');
+        $this->getJson('/loop-guide?ring=1 mm')->assertStatus(422)->assertJsonPath(
+            'message', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.',
+        );
     }
 
     public function test_the_gauge_prints_at_true_size(): void
@@ -145,7 +183,9 @@ final class BoxTest extends TestCase
         self::assertEqualsWithDelta(Gauge::RULER, $lengths[0], 0.005 * Gauge::RULER);
         self::assertGreaterThan(350, count($lengths));
         $this->get('/gauge.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf');
-        self::assertStringContainsString('width="180mm" height="240mm" viewBox="0 0 180 240"', (string) $this->get('/gauge.svg')->assertOk()->getContent());
+        self::assertStringContainsString(
+            'width="180mm" height="240mm" viewBox="0 0 180 240"', (string) $this->get('/gauge.svg')->assertOk()->getContent(),
+        );
         self::assertSame(1, preg_match_all('/\/Type \/Page\b/', $pdf), 'one page');
     }
 
@@ -155,9 +195,13 @@ final class BoxTest extends TestCase
         $demo = User::query()->where('email', config('eskith.demo_email'))->sole();
         $first = $demo->lures()->orderBy('position')->firstOrFail();
         $this->actingAs($demo)->patchJson('/lures', ['each' => [['id' => $first->id, 'version' => 1, 'set' => [
-            'notes' => '=HYPERLINK("x")', 'build' => ['base' => 'lead', 'tape' => '-prism', 'bent' => true], 'hooks' => ['front' => '8', 'attach' => 'ring', 'ring_mm' => 6.5, 'changed' => '2026-10-01'], 'lost' => 1, 'buy_again' => true,
+            'notes' => '=HYPERLINK("x")', 'build' => ['base' => 'lead', 'tape' => '-prism', 'bent' => true],
+            'hooks' => ['front' => '8', 'attach' => 'ring', 'ring_mm' => 6.5, 'changed' => '2026-10-01'], 'lost' => 1,
+            'buy_again' => true,
         ]]]])->assertOk();
-        $fields = static fn (User $user): array => $user->lures()->orderBy('position')->get()->map(static fn (Lure $row): array => ['id' => $row->uuid, ...LureForm::fields($row)])->all();
+        $fields = static fn (User $user): array => $user->lures()->orderBy('position')->get()->map(
+            static fn (Lure $row): array => ['id' => $row->uuid, ...LureForm::fields($row)],
+        )->all();
         $before = $fields($demo);
         $csv = (string) $this->get('/box.csv')->assertOk()->getContent();
         $json = (string) $this->get('/box.json')->assertOk()->getContent();
@@ -176,7 +220,10 @@ final class BoxTest extends TestCase
         $schema = json_decode((string) file_get_contents(public_path('schema/box.schema.json')), true, 32, JSON_THROW_ON_ERROR);
         $box = json_decode(BoxFile::json($this->angler->lures()->get()), true, 32, JSON_THROW_ON_ERROR);
 
-        self::assertSame([$schema['properties']['format']['const'], $schema['properties']['version']['const']], [$box['format'], $box['version']]);
+        self::assertSame(
+            [$schema['properties']['format']['const'], $schema['properties']['version']['const']],
+            [$box['format'], $box['version']],
+        );
         $known = $schema['$defs']['lure']['properties'];
         foreach ($box['lures'] as $lure) {
             self::assertSame([], array_diff_key($lure, $known));
@@ -194,14 +241,20 @@ final class BoxTest extends TestCase
         $bad = [];
         for ($i = 0; $i < 2000; $i++) {
             if ($i % 40 === 7) {
-                $lines[] = ['blade;heavy;gold;51,5;;;', 'sinker;1/2 oz;gold;;;;', 'blade;1/2 oz;gold;9999;;;', 'blade;0 g;gold;;;;', 'blade;1/2 oz;gold;;front 18;;'][$i % 5];
+                $lines[] = [
+                    'blade;heavy;gold;51,5;;;', 'sinker;1/2 oz;gold;;;;', 'blade;1/2 oz;gold;9999;;;', 'blade;0 g;gold;;;;',
+                    'blade;1/2 oz;gold;;front 18;;',
+                ][$i % 5];
                 $bad[] = $i + 2;
             } else {
                 $lines[] = "blade;0,5 oz;gold;51,5;\"front 18,5 10; back 32 10\";number {$i};ignored";
             }
         }
         $file = "\u{FEFF}".implode("\r\n", $lines)."\r\n";
-        $plan = $this->post('/box/preview', ['file' => UploadedFile::fake()->createWithContent('box.csv', $file)], ['Accept' => 'application/json'])->assertOk();
+        $plan = $this->post(
+            '/box/preview', ['file' => UploadedFile::fake()->createWithContent('box.csv', $file)],
+            ['Accept' => 'application/json'],
+        )->assertOk();
         self::assertSame(0, $other->lures()->count(), 'a preview keeps nothing');
         $plan->assertJson(['add' => 1950, 'refused' => 50]);
         $refused = array_values(array_filter($plan->json('lines'), static fn (array $line): bool => $line['status'] === 'refused'));
@@ -227,7 +280,8 @@ final class BoxTest extends TestCase
             'There are no lures in that file.' => "family,weight,finish\n\n",
             'That JSON is not a box' => '{"lures": 7}',
             'That file has over 2,000 rows' => "family,weight,finish\n".str_repeat("blade,1/2 oz,gold\n", 2001),
-            'On line 3 a quote is opened and never closed' => "family,weight,finish,notes\nblade,1/2 oz,gold,\nblade,1/2 oz,gold,\"never closed\nblade,1/2 oz,gold,\n",
+            'On line 3 a quote is opened and never closed' => "family,weight,finish,notes\nblade,1/2 oz,gold,\nblade,1/2 "
+                ."oz,gold,\"never closed\nblade,1/2 oz,gold,\n",
         ] as $sentence => $bytes) {
             $answer = $this->import($bytes)->assertStatus(422);
             self::assertStringContainsString($sentence, $answer->json('message'));
@@ -238,9 +292,21 @@ final class BoxTest extends TestCase
 
     public function test_gear_is_kept_and_what_is_due_is_ticked_off_into_its_history(): void
     {
-        $this->post('/gear', $leader = ['uuid' => (string) Str::uuid(), 'kind' => 'leader', 'name' => 'Light leader', 'quantity' => 1, 'put_on' => Carbon::today()->subDays(50)->toDateString()])->assertSessionHasNoErrors();
+        $this->post(
+            '/gear',
+            $leader = [
+                'uuid' => (string) Str::uuid(), 'kind' => 'leader', 'name' => 'Light leader', 'quantity' => 1,
+                'put_on' => Carbon::today()->subDays(50)->toDateString(),
+            ],
+        )->assertSessionHasNoErrors();
         $this->post('/gear', $leader);
-        $this->post('/gear', ['uuid' => (string) Str::uuid(), 'kind' => 'main line', 'name' => 'Thin braid', 'material' => 'braid', 'diameter' => '0.12 mm', 'strength' => '10 lb'])->assertSessionHasNoErrors();
+        $this->post(
+            '/gear',
+            [
+                'uuid' => (string) Str::uuid(), 'kind' => 'main line', 'name' => 'Thin braid', 'material' => 'braid',
+                'diameter' => '0.12 mm', 'strength' => '10 lb',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertSame(1, Gear::query()->count());
         self::assertEqualsWithDelta(0.00012, $this->angler->lines()->sole()->diameter_m, 1e-9);
         $gold = $this->angler->lures()->where('finish', 'gold')->sole();
@@ -254,7 +320,9 @@ final class BoxTest extends TestCase
         $this->post('/gear/done', $tick);
         self::assertSame('Leader tied anew', History::query()->sole()->what);
         self::assertCount(2, $this->due());
-        $this->post('/gear/done', ['uuid' => (string) Str::uuid(), 'item' => 'gear.999'])->assertSessionHasErrors(['item' => 'That is not in your box any more.']);
+        $this->post(
+            '/gear/done', ['uuid' => (string) Str::uuid(), 'item' => 'gear.999'],
+        )->assertSessionHasErrors(['item' => 'That is not in your box any more.']);
     }
 
     public function test_hooks_fall_due_by_fish_and_snags_since_they_were_looked_at(): void
@@ -266,7 +334,12 @@ final class BoxTest extends TestCase
         $this->post('/gear/done', ['uuid' => (string) Str::uuid(), 'item' => $due[0]['item']])->assertSessionHasNoErrors();
 
         self::assertNotContains($due[0]['item'], array_column($this->due(), 'item'));
-        $this->get('/tackle/'.explode('.', $due[0]['item'])[1])->assertInertia(fn (AssertableInertia $page) => $page->where('bench.sinceHooks', fn (string $words) => str_starts_with($words, '0 fish and snags since')));
+        $this->get('/tackle/'.explode('.', $due[0]['item'])[1])->assertInertia(
+            fn (AssertableInertia $page) => $page->where(
+                'bench.sinceHooks',
+                fn (string $words) => str_starts_with($words, '0 fish and snags since'),
+            ),
+        );
     }
 
     /** @return list<array{item: string|null, name: string, why: string}> */
@@ -283,6 +356,8 @@ final class BoxTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\JsonResponse> */
     private function import(string $bytes): \Illuminate\Testing\TestResponse
     {
-        return $this->post('/box/import', ['file' => UploadedFile::fake()->createWithContent('box', $bytes)], ['Accept' => 'application/json']);
+        return $this->post(
+            '/box/import', ['file' => UploadedFile::fake()->createWithContent('box', $bytes)], ['Accept' => 'application/json'],
+        );
     }
 }

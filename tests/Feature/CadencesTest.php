@@ -29,17 +29,23 @@ final class CadencesTest extends TestCase
         $key = $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole()->id.'.middle.low_hop';
         $chosen = fn (): array => $this->getJson("/answer?pick={$key}")->json('chosen');
         $before = $chosen();
-        $this->put('/cadences/low_hop', ['lift' => '7 in', 'seconds' => '0.6', 'pause' => '5 s'])->assertSessionHasNoErrors()->assertSessionHas('said', 'Low hop is kept with your numbers.');
+        $this->put(
+            '/cadences/low_hop', ['lift' => '7 in', 'seconds' => '0.6', 'pause' => '5 s'],
+        )->assertSessionHasNoErrors()->assertSessionHas('said', 'Low hop is kept with your numbers.');
 
         $this->get('/cadences')->assertInertia(fn (Page $page) => $page->component('Cadences')->has('cadences', count(Cadence::cases()))
-            ->where('cadences.2.lift', '7 in')->where('cadences.2.seconds', '0.6')->where('cadences.2.pause', '5')->where('cadences.2.own', true)
+            ->where('cadences.2.lift', '7 in')->where(
+                'cadences.2.seconds', '0.6',
+            )->where('cadences.2.pause', '5')->where('cadences.2.own', true)
             ->where('cadences.2.usual', "4\u{A0}in over 0.3\u{A0}s, then 2\u{A0}s still")->where('cadences.0.own', false));
         $after = $chosen();
         self::assertSame(["lift 7\u{A0}in over 0.6\u{A0}s", 'down on a tight line', "wait 5\u{A0}s"], $after['cadenceSteps']);
         self::assertSame("middle hole · low hop, 7\u{A0}in", $after['subtitle']);
         self::assertEqualsWithDelta(0.1778, $after['drop']['liftM'], 1e-9);
         self::assertSame($before['points'], $after['points'], 'numbers do not change the choice');
-        self::assertStringContainsString("lift 7\u{A0}in", (string) html_entity_decode((string) $this->get("/boat-card.html?pick={$key}")->getContent()));
+        self::assertStringContainsString(
+            "lift 7\u{A0}in", (string) html_entity_decode((string) $this->get("/boat-card.html?pick={$key}")->getContent()),
+        );
 
         $this->delete('/cadences/low_hop')->assertSessionHas('said', 'Low hop is as usual again.');
         $this->delete('/cadences/low_hop')->assertSessionHasNoErrors();
@@ -63,8 +69,12 @@ final class CadencesTest extends TestCase
     {
         $this->put('/cadences/short_pop', ['lift' => '14 in', 'seconds' => '0.5', 'pause' => '1'])->assertSessionHasNoErrors();
         foreach ([
-            ['lift', ['lift' => '40 ft', 'seconds' => '1', 'pause' => '1']], ['lift', ['lift' => 'high', 'seconds' => '1', 'pause' => '1']], ['lift', ['lift' => '-3 in', 'seconds' => '1', 'pause' => '1']],
-            ['seconds', ['lift' => '1 ft', 'seconds' => '0', 'pause' => '1']], ['seconds', ['lift' => '1 ft', 'seconds' => '1e309', 'pause' => '1']], ['pause', ['lift' => '1 ft', 'seconds' => '1', 'pause' => '400']],
+            ['lift', ['lift' => '40 ft', 'seconds' => '1', 'pause' => '1']],
+            ['lift', ['lift' => 'high', 'seconds' => '1', 'pause' => '1']],
+            ['lift', ['lift' => '-3 in', 'seconds' => '1', 'pause' => '1']],
+            ['seconds', ['lift' => '1 ft', 'seconds' => '0', 'pause' => '1']],
+            ['seconds', ['lift' => '1 ft', 'seconds' => '1e309', 'pause' => '1']],
+            ['pause', ['lift' => '1 ft', 'seconds' => '1', 'pause' => '400']],
             ['pause', ['lift' => '1 ft', 'seconds' => '1', 'pause' => ['a']]], ['seconds', ['lift' => '1 ft', 'pause' => '1']],
         ] as [$field, $typed]) {
             $this->put('/cadences/short_pop', $typed)->assertSessionHasErrors($field);
@@ -72,12 +82,27 @@ final class CadencesTest extends TestCase
         $this->put('/cadences/slow_roll', ['lift' => '1 ft', 'seconds' => '1', 'pause' => '1'])->assertSessionHasErrors('cadence');
         $this->put('/cadences/moonwalk', ['lift' => '1 ft', 'seconds' => '1', 'pause' => '1'])->assertNotFound();
 
-        self::assertSame(['lift' => '14 in', 'lift_m' => 0.3556, 'seconds' => 0.5, 'pause' => 1], array_map(static fn (mixed $value): mixed => is_float($value) ? round($value, 6) : $value, $this->angler->refresh()->settings['cadences']['short_pop']));
+        self::assertSame(
+            ['lift' => '14 in', 'lift_m' => 0.3556, 'seconds' => 0.5, 'pause' => 1],
+            array_map(
+                static fn (mixed $value): mixed => is_float($value) ? round($value, 6) : $value,
+                $this->angler->refresh()->settings['cadences']['short_pop'],
+            ),
+        );
     }
 
     public function test_stored_nonsense_among_the_numbers_is_passed_over(): void
     {
-        $this->angler->update(['settings' => ['cadences' => ['low_hop' => ['lift' => '9 in', 'lift_m' => 900, 'seconds' => 1, 'pause' => 1], 'short_pop' => 'x', 'high_pop' => ['lift' => []], 7 => []]]]);
+        $this->angler->update(
+            [
+                'settings' => [
+                    'cadences' => [
+                        'low_hop' => ['lift' => '9 in', 'lift_m' => 900, 'seconds' => 1, 'pause' => 1], 'short_pop' => 'x',
+                        'high_pop' => ['lift' => []], 7 => [],
+                    ],
+                ],
+            ],
+        );
 
         $this->get('/cadences')->assertOk()->assertInertia(fn (Page $page) => $page->where('cadences.2.own', false));
         $this->getJson('/answer')->assertOk();
@@ -91,7 +116,11 @@ final class CadencesTest extends TestCase
         $this->get('/cadences')->assertInertia(fn (Page $page) => $page->has('falls', 4)
             ->where('falls.0.value', 'controlled')->where('falls.0.followed', true)->where('falls.1.followed', false)
             ->where('falls.2.value', 'slack')->where('falls.2.followed', true)
-            ->where('timed', fn (string $timed): bool => str_contains($timed, 'blade after a high pop') && str_contains($timed, 'spoon from the surface in 26')));
+            ->where(
+                'timed',
+                fn (string $timed): bool => str_contains($timed, 'blade after a high pop')
+                    && str_contains($timed, 'spoon from the surface in 26'),
+            ));
         $times = array_column($this->props('/cadences')['falls'], 'time', 'value');
         preg_match('/([\d.]+)/', $times['slack'], $slack);
         preg_match('/([\d.]+)/', $times['taut'], $taut);
@@ -99,7 +128,9 @@ final class CadencesTest extends TestCase
         self::assertNotSame($times['controlled'], $times['free']);
 
         $this->put('/settings', ['spoon_fall' => 'taut'])->assertSessionHasNoErrors();
-        self::assertSame($times, array_column($this->props('/cadences')['falls'], 'time', 'value'), 'the times stay, whichever is followed');
+        self::assertSame(
+            $times, array_column($this->props('/cadences')['falls'], 'time', 'value'), 'the times stay, whichever is followed',
+        );
     }
 
     public function test_the_school_changes_the_drop_the_words_and_what_the_other_school_is(): void
@@ -113,7 +144,9 @@ final class CadencesTest extends TestCase
         $taut = $of();
 
         self::assertLessThan($slack['drop']['seconds'], $taut['drop']['seconds']);
-        self::assertEqualsWithDelta($taut['drop']['seconds'], end($taut['drop']['fall'])['t'], 0.002, 'the fall that is drawn is the fall that is told');
+        self::assertEqualsWithDelta(
+            $taut['drop']['seconds'], end($taut['drop']['fall'])['t'], 0.002, 'the fall that is drawn is the fall that is told',
+        );
         self::assertContains('down on a tight line', $taut['cadenceSteps']);
         self::assertStringContainsString('taut fall: on the bottom in', implode(' ', $slack['otherSchools']));
         self::assertStringContainsString('slack fall: on the bottom in', implode(' ', $taut['otherSchools']));

@@ -31,9 +31,14 @@ final class ChoiceTest extends TestCase
         self::assertMatchesRegularExpression('/^back down in [\d.]+\x{A0}s$/u', $schools['free fall']['words']);
         self::assertSame(['front hole', false], [$schools['level-lift']['words'], $schools['level-lift']['agrees']]);
         self::assertStringStartsWith('gold half-ounce blade', $schools['flash by light']['words']);
-        self::assertSame(['', true], [$schools['snap-awake']['words'], $schools['snap-awake']['agrees']], 'neither fish nor water are slow enough to disagree about');
+        self::assertSame(
+            ['', true], [$schools['snap-awake']['words'], $schools['snap-awake']['agrees']],
+            'neither fish nor water are slow enough to disagree about',
+        );
         $this->putJson('/readings', ['readings' => ['mood' => 'sluggish']]);
-        self::assertSame('short pop', collect($this->getJson('/second-look')->json('schools'))->firstWhere('school', 'snap-awake')['words']);
+        self::assertSame(
+            'short pop', collect($this->getJson('/second-look')->json('schools'))->firstWhere('school', 'snap-awake')['words'],
+        );
 
         $this->put('/settings', ['hole' => 'level-lift']);
         $schools = array_column($this->getJson('/second-look')->json('schools'), null, 'school');
@@ -47,10 +52,16 @@ final class ChoiceTest extends TestCase
         Lure::factory()->for($this->angler)->create(['mass_kg' => 0.0212621, 'mass_text' => '3/4 oz']);
         $look = $this->getJson('/second-look')->json();
         self::assertMatchesRegularExpression('/^> 0\.\d+\x{A0}mph: ¾\x{A0}oz$/u', $look['tips']['drift']['short']);
-        self::assertMatchesRegularExpression('/^Above 0\.\d+\x{A0}mph of drift: take the ¾\x{A0}oz\.$/u', $look['tips']['drift']['sentences'][0]['words']);
+        self::assertMatchesRegularExpression(
+            '/^Above 0\.\d+\x{A0}mph of drift: take the ¾\x{A0}oz\.$/u', $look['tips']['drift']['sentences'][0]['words'],
+        );
         foreach ($look['tips'] as $name => $tip) {
             foreach ($tip['sentences'] as $sentence) {
-                self::assertNotSame($this->getJson('/answer')->json('picks.0.lureId'), $this->getJson('/answer?'.http_build_query([$name => $sentence['try']]))->assertOk()->json('picks.0.lureId'), "{$name} {$sentence['try']}");
+                self::assertNotSame(
+                    $this->getJson('/answer')->json('picks.0.lureId'),
+                    $this->getJson('/answer?'.http_build_query([$name => $sentence['try']]))->assertOk()->json('picks.0.lureId'),
+                    "{$name} {$sentence['try']}",
+                );
             }
         }
         preg_match('/([\d.]+)/', $look['tips']['drift']['short'], $found);
@@ -117,7 +128,10 @@ final class ChoiceTest extends TestCase
         $this->putJson('/readings', ['readings' => ['clarity' => 'clear', 'light' => 'mixed']]);
         $answer = $this->getJson('/answer')->json();
         $key = collect($answer['picks'])->firstWhere('lureId', $gold->id)['key'];
-        self::assertSame(['pick' => $key, 'words' => ['Perch about', 'Sunfish about', 'Golden shiner about']], $this->getJson("/on-top?pick={$key}")->assertOk()->json());
+        self::assertSame(
+            ['pick' => $key, 'words' => ['Perch about', 'Sunfish about', 'Golden shiner about']],
+            $this->getJson("/on-top?pick={$key}")->assertOk()->json(),
+        );
         self::assertSame([], $this->getJson("/on-top?pick={$answer['rack'][0]['key']}")->json('words'), 'the first is there already');
         $this->getJson('/on-top?pick=nothing')->assertUnprocessable();
         $this->putJson('/readings', ['readings' => ['food' => 'perch']]);
@@ -129,7 +143,9 @@ final class ChoiceTest extends TestCase
     {
         $mine = $this->getJson('/answer')->json('picks.0.key');
         $theirs = Lure::factory()->for($this->angler())->create()->id.'.middle.low_hop';
-        $this->getJson('/compare?'.http_build_query(['a' => $mine, 'b' => $theirs]))->assertUnprocessable()->assertJsonValidationErrors(['pick' => 'not in your box']);
+        $this->getJson(
+            '/compare?'.http_build_query(['a' => $mine, 'b' => $theirs]),
+        )->assertUnprocessable()->assertJsonValidationErrors(['pick' => 'not in your box']);
         $this->getJson('/compare')->assertUnprocessable();
     }
 
@@ -152,11 +168,15 @@ final class ChoiceTest extends TestCase
     {
         $first = $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole();
         $twin = Lure::factory()->for($this->angler)->create(['finish' => 'white', 'position' => 90]);
-        $shown = fn (): array => array_values(array_intersect(array_column($this->getJson('/answer')->json('picks'), 'lureId'), [$first->id, $twin->id]));
+        $shown = fn (): array => array_values(
+            array_intersect(array_column($this->getJson('/answer')->json('picks'), 'lureId'), [$first->id, $twin->id]),
+        );
         self::assertSame([$first->id], $shown());
         $this->putJson('/pinned', ['lure' => $twin->id])->assertNoContent();
         self::assertSame([$twin->id], $shown(), 'the pinned one stands for both');
-        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $first->id, 'hole' => 'middle', 'cadence' => 'short_pop'])->assertRedirect('/fish');
+        $this->post(
+            '/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $first->id, 'hole' => 'middle', 'cadence' => 'short_pop'],
+        )->assertRedirect('/fish');
         self::assertSame([$first->id], $shown(), 'but for what is on the line');
     }
 
@@ -174,7 +194,10 @@ final class ChoiceTest extends TestCase
         self::assertSame($last->id, $answer['pinned']);
         $pinned = collect($answer['picks'])->firstWhere('lureId', $last->id);
         self::assertSame(count($answer['rack']), $pinned['place']);
-        self::assertContains($last->id, array_column($this->getJson('/answer?family=spoon')->json('picks'), 'lureId'), 'also beside another family');
+        self::assertContains(
+            $last->id, array_column($this->getJson('/answer?family=spoon')->json('picks'), 'lureId'),
+            'also beside another family',
+        );
 
         $last->update(['retired_at' => Carbon::now()]);
         self::assertNotContains($last->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'), 'a retired one is gone');
@@ -201,7 +224,11 @@ final class ChoiceTest extends TestCase
     {
         $natural = Lure::factory()->for($this->angler)->create(['finish' => 'natural']);
         $silver = $this->angler->lures()->where('finish', 'silver')->where('family', 'blade')->sole();
-        $said = fn (): ?string => collect($this->getJson('/answer?pick='.collect($this->getJson('/answer')->json('picks'))->firstWhere('lureId', $natural->id)['key'])->json('chosen.reasons'))->firstWhere('rule', 'C8')['text'] ?? null;
+        $said = fn (): ?string => collect(
+            $this->getJson(
+                '/answer?pick='.collect($this->getJson('/answer')->json('picks'))->firstWhere('lureId', $natural->id)['key'],
+            )->json('chosen.reasons'),
+        )->firstWhere('rule', 'C8')['text'] ?? null;
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $silver->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
         $outing = $this->angler->outings()->sole();
         $this->travel(19)->minutes();
@@ -219,7 +246,10 @@ final class ChoiceTest extends TestCase
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $silver->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
         $tiedAt = Carbon::now()->startOfSecond();
         $this->travelTo($tiedAt->copy()->addMinutes(20));
-        $quiet = fn (Carbon $since) => fn ($page) => $page->where('tied.key', "{$silver->id}.middle.low_hop")->where('tied.quietSince', fn (string $at): bool => abs(Carbon::parse($at)->diffInSeconds($since)) < 2);
+        $quiet = fn (Carbon $since) => fn ($page) => $page->where('tied.key', "{$silver->id}.middle.low_hop")->where(
+            'tied.quietSince',
+            fn (string $at): bool => abs(Carbon::parse($at)->diffInSeconds($since)) < 2,
+        );
         $this->get('/lure')->assertInertia($quiet($tiedAt));
         $touch = $this->log($this->angler->outings()->sole()->uuid, 'touch');
         $this->get('/lure')->assertInertia($quiet(Carbon::now()));
@@ -235,7 +265,10 @@ final class ChoiceTest extends TestCase
         $pace = [];
         foreach (range(0, 3) as $i) {
             $this->travel(2)->minutes();
-            $pace[] = $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'at' => Carbon::now()->toIso8601String()])->assertOk()->json('outing.minutesPerDrop');
+            $pace[] = $this->postJson(
+                "/outings/{$outing->uuid}/events",
+                ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'at' => Carbon::now()->toIso8601String()],
+            )->assertOk()->json('outing.minutesPerDrop');
         }
         self::assertSame([null, null, 2, 2], $pace);
     }
@@ -243,7 +276,10 @@ final class ChoiceTest extends TestCase
     private function log(string $outing, string $kind): string
     {
         $uuid = (string) Str::uuid();
-        $this->postJson("/outings/{$outing}/events", ['uuid' => $uuid, 'kind' => $kind, 'came' => $kind === 'touch' ? 'fall' : null, 'at' => Carbon::now()->toIso8601String()])->assertOk();
+        $this->postJson(
+            "/outings/{$outing}/events",
+            ['uuid' => $uuid, 'kind' => $kind, 'came' => $kind === 'touch' ? 'fall' : null, 'at' => Carbon::now()->toIso8601String()],
+        )->assertOk();
 
         return $uuid;
     }

@@ -22,7 +22,10 @@ final class CommandsTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         $port = FreePort::find();
-        $boat = proc_open([PHP_BINARY, base_path('artisan'), 'instruments:simulate', "--port={$port}", '--seconds=6', '--garbage=30'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, base_path());
+        $boat = proc_open(
+            [PHP_BINARY, base_path('artisan'), 'instruments:simulate', "--port={$port}", '--seconds=6', '--garbage=30'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, base_path(),
+        );
         self::assertIsResource($boat);
         FreePort::waitFor($port, 5);
         $this->artisan('instruments:read', ['--port' => $port, '--seconds' => 3])->assertSuccessful();
@@ -45,8 +48,12 @@ final class CommandsTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         $port = FreePort::find();
-        $this->artisan('instruments:read', ['--port' => $port, '--seconds' => 1])->expectsOutputToContain("Nothing speaks at 127.0.0.1:{$port}; trying again until it does.")->assertSuccessful();
-        $this->artisan('instruments:read', ['--email' => 'nobody@example.test', '--seconds' => 1])->expectsOutputToContain('There is no angler with the e-mail nobody@example.test.')->assertFailed();
+        $this->artisan('instruments:read', ['--port' => $port, '--seconds' => 1])->expectsOutputToContain(
+            "Nothing speaks at 127.0.0.1:{$port}; trying again until it does.",
+        )->assertSuccessful();
+        $this->artisan(
+            'instruments:read', ['--email' => 'nobody@example.test', '--seconds' => 1],
+        )->expectsOutputToContain('There is no angler with the e-mail nobody@example.test.')->assertFailed();
     }
 
     public function test_a_port_in_use_is_said(): void
@@ -54,7 +61,9 @@ final class CommandsTest extends TestCase
         $taken = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($taken);
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
-        $this->artisan('instruments:simulate', ['--port' => $port, '--seconds' => 1])->expectsOutputToContain("Cannot listen on port {$port}")->assertFailed();
+        $this->artisan(
+            'instruments:simulate', ['--port' => $port, '--seconds' => 1],
+        )->expectsOutputToContain("Cannot listen on port {$port}")->assertFailed();
     }
 
     public function test_a_box_to_measure_with(): void
@@ -69,7 +78,9 @@ final class CommandsTest extends TestCase
     /** @return iterable<string, array{list<string>, array<string, string>, string}> */
     public static function refusals(): iterable
     {
-        yield 'demo, a word nobody knows' => [['bin/demo', '--nonsense'], [], '"--nonsense" is not known; use: bin/demo [--fresh] [--instruments]'];
+        yield 'demo, a word nobody knows' => [
+            ['bin/demo', '--nonsense'], [], '"--nonsense" is not known; use: bin/demo [--fresh] [--instruments]',
+        ];
         yield 'demo, no port' => [['bin/demo'], ['PORT' => 'eighty'], 'PORT must be a number from 1 to 65535, not "eighty".'];
         yield 'demo, a port too high' => [['bin/demo'], ['PORT' => '70000'], 'PORT must be a number from 1 to 65535, not "70000".'];
         yield 'tests, a part nobody knows' => [['bin/test', 'dance'], [], '"dance" is not a part of the tests'];
@@ -112,7 +123,9 @@ final class CommandsTest extends TestCase
         foreach (['bash', 'env', 'dirname', 'mkdir', 'rm', 'cat', 'id'] as $tool) {
             symlink(trim((string) shell_exec("command -v {$tool}")), "{$folder}/tools/{$tool}");
         }
-        [$status, $complaint] = $this->script(["{$folder}/tools/bash", "{$folder}/bin/demo"], ['PATH' => "{$folder}/tools", 'PORT' => (string) FreePort::find()]);
+        [$status, $complaint] = $this->script(
+            ["{$folder}/tools/bash", "{$folder}/bin/demo"], ['PATH' => "{$folder}/tools", 'PORT' => (string) FreePort::find()],
+        );
         exec('rm -rf '.escapeshellarg($folder));
 
         self::assertSame(1, $status);
@@ -126,7 +139,10 @@ final class CommandsTest extends TestCase
      */
     private function script(array $command, array $environment): array
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes, base_path(), [...getenv(), ...$environment]);
+        $process = proc_open(
+            $command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes, base_path(),
+            [...getenv(), ...$environment],
+        );
         self::assertIsResource($process);
         $complaint = (string) stream_get_contents($pipes[2]);
 

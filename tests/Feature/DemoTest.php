@@ -30,6 +30,8 @@ final class DemoTest extends TestCase
         self::assertSame(1, User::query()->count());
         self::assertSame($events, Event::query()->count());
         self::assertEqualsWithDelta(78, Outing::query()->whereNull('ended_at')->sole()->started_at->diffInMinutes(Carbon::now()), 1);
-        self::assertLessThan(3, Event::query()->max('at') === null ? 99 : Carbon::parse(Event::query()->max('at'))->diffInMinutes(Carbon::now()));
+        self::assertLessThan(
+            3, Event::query()->max('at') === null ? 99 : Carbon::parse(Event::query()->max('at'))->diffInMinutes(Carbon::now()),
+        );
     }
 }

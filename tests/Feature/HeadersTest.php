@@ -58,10 +58,14 @@ final class HeadersTest extends TestCase
     public function test_styles_of_a_page_carry_the_nonce_of_its_answer(): void
     {
         $this->actingAs($this->anglerOnTheLake());
-        foreach (['/lure' => '/<meta name="style-nonce" content="([^"]+)">/', '/boat-card.html' => '/<style nonce="([^"]+)">/'] as $path => $where) {
+        foreach ([
+            '/lure' => '/<meta name="style-nonce" content="([^"]+)">/', '/boat-card.html' => '/<style nonce="([^"]+)">/',
+        ] as $path => $where) {
             $answer = $this->get($path)->assertOk();
             preg_match($where, (string) $answer->getContent(), $found);
-            self::assertStringContainsString("'nonce-".html_entity_decode($found[1])."'", (string) $answer->headers->get('Content-Security-Policy'));
+            self::assertStringContainsString(
+                "'nonce-".html_entity_decode($found[1])."'", (string) $answer->headers->get('Content-Security-Policy'),
+            );
             self::assertStringNotContainsString(' style="', (string) $answer->getContent());
         }
     }
@@ -90,7 +94,9 @@ final class HeadersTest extends TestCase
     {
         config(['eskith.hosts' => 'lake.example.test']);
         $forwarded = ['X-Forwarded-Host' => 'lake.example.test', 'X-Forwarded-Proto' => 'https'];
-        self::assertStringStartsWith('http://localhost', (string) $this->get('http://localhost/lure', $forwarded)->headers->get('Location'));
+        self::assertStringStartsWith(
+            'http://localhost', (string) $this->get('http://localhost/lure', $forwarded)->headers->get('Location'),
+        );
         config(['trustedproxy.proxies' => '127.0.0.1']);
         self::assertSame('https://lake.example.test/sign-in', $this->get('http://localhost/lure', $forwarded)->headers->get('Location'));
     }

@@ -33,16 +33,35 @@ final class MigrationTest extends TestCase
 
     public function test_water_that_moved_by_the_wind_moves_by_it_still(): void
     {
-        $since = array_filter(glob(database_path('migrations/*.php')) ?: [], static fn (string $file): bool => basename($file) >= '2026_01_01_000010');
+        $since = array_filter(
+            glob(database_path('migrations/*.php')) ?: [],
+            static fn (string $file): bool => basename($file) >= '2026_01_01_000010',
+        );
         $this->artisan('migrate:rollback', ['--step' => count($since), '--force' => true, '--quiet' => true]);
         $users = [];
-        foreach (['wind only' => ['wind' => ['4 m/s', 4.0], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]], 'drift read' => ['wind' => ['4 m/s', 4.0], 'drift' => ['0.3 m/s', 0.3], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]]] as $name => $readings) {
-            $users[$name] = DB::table('users')->insertGetId(['name' => $name, 'email' => str_replace(' ', '', $name).'@example.test', 'password' => 'x']);
+        foreach ([
+            'wind only' => ['wind' => ['4 m/s', 4.0], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]],
+            'drift read' => ['wind' => ['4 m/s', 4.0], 'drift' => ['0.3 m/s', 0.3], 'flow' => ['uniform', null], 'depth' => ['8 m', 8.0]],
+        ] as $name => $readings) {
+            $users[$name] = DB::table('users')->insertGetId(
+                ['name' => $name, 'email' => str_replace(' ', '', $name).'@example.test', 'password' => 'x'],
+            );
             foreach ($readings as $reading => [$text, $si]) {
-                DB::table('readings')->insert(['user_id' => $users[$name], 'name' => $reading, 'text' => $text, 'si' => $si, 'source' => 'measured', 'pinned' => 0, 'read_at' => '2026-01-01 10:00:00']);
+                DB::table('readings')->insert(
+                    [
+                        'user_id' => $users[$name], 'name' => $reading, 'text' => $text, 'si' => $si, 'source' => 'measured',
+                        'pinned' => 0, 'read_at' => '2026-01-01 10:00:00',
+                    ],
+                );
             }
         }
-        DB::table('lures')->insert(['user_id' => $users['wind only'], 'uuid' => '11111111-1111-4111-8111-111111111111', 'position' => 1, 'family' => 'blade', 'mass_kg' => 0.0142, 'mass_text' => '1/2 oz', 'finish' => 'white', 'red_near_hooks' => 1, 'length_mm' => 51, 'height_mm' => 19, 'holes' => '[]', 'build' => '{"tape":"gold prism","tail":"feather"}']);
+        DB::table('lures')->insert(
+            [
+                'user_id' => $users['wind only'], 'uuid' => '11111111-1111-4111-8111-111111111111', 'position' => 1,
+                'family' => 'blade', 'mass_kg' => 0.0142, 'mass_text' => '1/2 oz', 'finish' => 'white', 'red_near_hooks' => 1,
+                'length_mm' => 51, 'height_mm' => 19, 'holes' => '[]', 'build' => '{"tape":"gold prism","tail":"feather"}',
+            ],
+        );
         $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
 
         $book = static fn (string $name): ReadingBook => ReadingBook::of(User::query()->findOrFail($users[$name]));

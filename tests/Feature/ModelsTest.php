@@ -41,8 +41,14 @@ final class ModelsTest extends TestCase
         $named = array_map(static fn (string $trait): string => class_basename($trait), class_uses_recursive($class));
         $wanted = [];
         foreach ((new ReflectionClass($class))->getMethods() as $method) {
-            self::assertSame([], $method->getAttributes(Boot::class), "{$class}::{$method->name} boots by an attribute, which is not looked for");
-            if ($method->getAttributes(Initialize::class) !== [] || (str_starts_with($method->name, 'initialize') && in_array(Str::after($method->name, 'initialize'), $named, true))) {
+            self::assertSame(
+                [], $method->getAttributes(Boot::class),
+                "{$class}::{$method->name} boots by an attribute, which is not looked for",
+            );
+            if (
+                $method->getAttributes(Initialize::class) !== []
+                    || (str_starts_with($method->name, 'initialize') && in_array(Str::after($method->name, 'initialize'), $named, true))
+            ) {
                 $wanted[] = $method->name;
             }
         }

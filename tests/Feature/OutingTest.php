@@ -41,10 +41,14 @@ final class OutingTest extends TestCase
 
     public function test_what_cannot_be_tied_on_is_refused_in_words(): void
     {
-        $this->post('/tie-on', $this->pick('fifth'))->assertSessionHasErrors(['hole' => 'This lure has the holes front, middle, back; choose one of them.']);
+        $this->post('/tie-on', $this->pick('fifth'))->assertSessionHasErrors(
+            ['hole' => 'This lure has the holes front, middle, back; choose one of them.'],
+        );
         $this->post('/tie-on', $this->pick(null))->assertSessionHasErrors('hole');
         $this->post('/tie-on', [...$this->pick('middle'), 'cadence' => 'tango'])->assertSessionHasErrors('cadence');
-        $this->post('/tie-on', [...$this->pick('middle'), 'lure' => 999])->assertSessionHasErrors(['lure' => 'That lure is no longer in your box; pick another.']);
+        $this->post('/tie-on', [...$this->pick('middle'), 'lure' => 999])->assertSessionHasErrors(
+            ['lure' => 'That lure is no longer in your box; pick another.'],
+        );
         self::assertSame(0, Outing::query()->count());
     }
 
@@ -59,12 +63,17 @@ final class OutingTest extends TestCase
         $now = $this->log($outing, ['kind' => 'fish', 'species' => 'walleye', 'length' => '18½', 'came' => 'fall']);
 
         self::assertSame([4, 0, 2, 1], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
-        self::assertSame(["Walleye, 18½\u{A0}in, on the fall", 'Drop', 'Touch, as it lifted', '3 drops'], array_column($now['events'], 'words'));
+        self::assertSame(
+            ["Walleye, 18½\u{A0}in, on the fall", 'Drop', 'Touch, as it lifted', '3 drops'],
+            array_column($now['events'], 'words'),
+        );
 
         $now = $this->deleteJson("/events/{$now['events'][0]['uuid']}")->assertOk()->json('outing');
         self::assertSame([4, 1, 1, 0], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
         self::assertSame(6, Event::query()->count(), 'undone, not erased');
-        $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 3));
+        $this->get('/fish')->assertInertia(
+            fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 3),
+        );
     }
 
     public function test_every_kind_of_event_can_be_logged_and_is_told(): void
@@ -102,10 +111,14 @@ final class OutingTest extends TestCase
     public function test_bad_entries_say_why_and_log_nothing(): void
     {
         $outing = $this->start();
-        $send = fn (array $entry) => $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => (string) Str::uuid(), ...$entry])->assertStatus(422);
+        $send = fn (array $entry) => $this->postJson(
+            "/outings/{$outing->uuid}/events", ['uuid' => (string) Str::uuid(), ...$entry],
+        )->assertStatus(422);
 
         $send(['kind' => 'fish'])->assertJsonPath('errors.species.0', 'Say which fish it was.');
-        $send(['kind' => 'fish', 'species' => 'walleye', 'length' => '9 ft'])->assertJsonPath('errors.length.0', "A fish measures between 1.2\u{A0}in and 78.7\u{A0}in; \"9 ft\" does not.");
+        $send(['kind' => 'fish', 'species' => 'walleye', 'length' => '9 ft'])->assertJsonPath(
+            'errors.length.0', "A fish measures between 1.2\u{A0}in and 78.7\u{A0}in; \"9 ft\" does not.",
+        );
         $send(['kind' => 'fish', 'species' => 'walleye', 'length' => 'big']);
         $send(['kind' => 'nap']);
         $send(['kind' => 'drop', 'at' => '2001-01-01'])->assertJsonPath('errors.at.0', 'The time of this entry cannot be right.');
@@ -126,7 +139,9 @@ final class OutingTest extends TestCase
         $outing = $this->start();
         $this->log($outing, ['kind' => 'drop']);
         $spoon = $this->angler->lures()->where('family', 'spoon')->sole();
-        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $spoon->id, 'hole' => null, 'cadence' => 'flutter_drop'])->assertRedirect('/fish');
+        $this->post(
+            '/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $spoon->id, 'hole' => null, 'cadence' => 'flutter_drop'],
+        )->assertRedirect('/fish');
         $this->log($outing, ['kind' => 'drop']);
 
         self::assertSame(1, Outing::query()->count());
@@ -140,7 +155,9 @@ final class OutingTest extends TestCase
         $this->post("/lures/{$white->id}/duplicate", ['uuid' => $uuid = (string) Str::uuid()]);
         $twin = $this->angler->lures()->where('uuid', $uuid)->sole();
         self::assertCount(5, $this->getJson('/answer')->json('picks'), 'the two that came from a form are the same; they are listed once');
-        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $twin->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertRedirect('/fish');
+        $this->post(
+            '/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $twin->id, 'hole' => 'middle', 'cadence' => 'low_hop'],
+        )->assertRedirect('/fish');
         $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->where('outing.pick.lureId', $twin->id));
     }
 
@@ -165,7 +182,10 @@ final class OutingTest extends TestCase
     /** @return array<string, mixed> */
     private function pick(?string $hole): array
     {
-        return ['uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->where('finish', 'white')->firstOrFail()->id, 'hole' => $hole, 'cadence' => 'low_hop'];
+        return [
+            'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->where('finish', 'white')->firstOrFail()->id,
+            'hole' => $hole, 'cadence' => 'low_hop',
+        ];
     }
 
     /**

@@ -106,7 +106,10 @@ final class ReadingDefinitionsTest extends TestCase
     {
         foreach (Reading::cases() as $reading) {
             $assumed = $reading->definition()->assumed;
-            self::assertTrue($assumed === null || $reading->definition()->holds((string) $assumed, is_float($assumed) ? $assumed : null), $reading->value);
+            self::assertTrue(
+                $assumed === null || $reading->definition()->holds((string) $assumed, is_float($assumed) ? $assumed : null),
+                $reading->value,
+            );
         }
     }
 
@@ -116,8 +119,14 @@ final class ReadingDefinitionsTest extends TestCase
         $keys = [];
         foreach (Reading::used() as $reading) {
             $basis = $reading->basis();
-            self::assertTrue(property_exists($basis->ofAim ? $bare->aim : $bare->water, $basis->field), "{$reading->value}: no {$basis->field} to stand in");
-            self::assertSame($reading->dimension() === null, $basis->walk === null, "{$reading->value}: a measure is walked along, a choice is not");
+            self::assertTrue(
+                property_exists($basis->ofAim ? $bare->aim : $bare->water, $basis->field),
+                "{$reading->value}: no {$basis->field} to stand in",
+            );
+            self::assertSame(
+                $reading->dimension() === null, $basis->walk === null,
+                "{$reading->value}: a measure is walked along, a choice is not",
+            );
             self::assertNotSame('', $reading->word());
             $keys[] = $basis->key;
             $values = $reading->dimension() === null ? $reading->choices() : [$basis->walk?->guesses[1]];
@@ -126,7 +135,13 @@ final class ReadingDefinitionsTest extends TestCase
                 self::assertSame($reading->dimension() === null ? [$value] : [], $reading->chosen($moved), $reading->value);
                 self::assertSame($reading->dimension() === null ? null : $value, $reading->measured($moved), $reading->value);
                 $opening = $reading->opening($moved->say, $value);
-                self::assertStringNotContainsString('{', $opening.$reading->missing().(is_string($value) ? $reading->saying($value).$reading->naming($value) : $reading->measure($moved->say, $value)), $reading->value);
+                self::assertStringNotContainsString(
+                    '{',
+                    $opening.$reading->missing().(
+                        is_string($value) ? $reading->saying($value).$reading->naming($value) : $reading->measure($moved->say, $value)
+                    ),
+                    $reading->value,
+                );
             }
         }
         self::assertSame($keys, array_values(array_unique($keys)), 'each has a name of its own on the command line');
@@ -151,17 +166,31 @@ final class ReadingDefinitionsTest extends TestCase
     {
         $angler = $this->angler();
         ReadingBook::keep($angler, [
-            'temp' => '4 °C', 'depth' => '6 m', 'current' => '0.5 m/s', 'drift' => '0.4 m/s', 'flow' => 'river', 'salt' => 'brackish', 'bottom' => 'mud', 'wall' => 'yes',
-            'calm' => 'yes', 'food' => 'shad,goby', 'trend' => 'cooling', 'species' => 'bream', 'how' => 'cast', 'zone' => 'suspended', 'mood' => 'active',
+            'temp' => '4 °C', 'depth' => '6 m', 'current' => '0.5 m/s', 'drift' => '0.4 m/s', 'flow' => 'river',
+            'salt' => 'brackish', 'bottom' => 'mud', 'wall' => 'yes',
+            'calm' => 'yes', 'food' => 'shad,goby', 'trend' => 'cooling', 'species' => 'bream', 'how' => 'cast',
+            'zone' => 'suspended', 'mood' => 'active',
             'pressured' => 'yes', 'hop' => 'yes', 'away' => 'yes', 'marks' => 'yes', 'surface' => '22 °C',
         ]);
         $situation = ReadingBook::of($angler)->situation(0.0002);
 
         self::assertEqualsWithDelta(0.0375, $situation->flowMs, 1e-9);
-        self::assertSame([Profile::River, Bottom::Mud, 15.0, true, true], [$situation->water->profile, $situation->water->bottom, $situation->water->salinity, $situation->water->wall, $situation->water->calm]);
+        self::assertSame(
+            [Profile::River, Bottom::Mud, 15.0, true, true],
+            [
+                $situation->water->profile, $situation->water->bottom, $situation->water->salinity, $situation->water->wall,
+                $situation->water->calm,
+            ],
+        );
         self::assertSame(['shad', 'goby'], array_column($situation->water->food, 'value'));
-        self::assertSame(['bream', 'cast', 'suspended', 'active'], [$situation->aim->species->value, $situation->aim->how->value, $situation->aim->zone->value, $situation->aim->mood->value]);
-        self::assertSame([true, true, true, true], [$situation->aim->pressured, $situation->aim->hop, $situation->aim->flowAway, $situation->aim->marksBelow]);
+        self::assertSame(
+            ['bream', 'cast', 'suspended', 'active'],
+            [$situation->aim->species->value, $situation->aim->how->value, $situation->aim->zone->value, $situation->aim->mood->value],
+        );
+        self::assertSame(
+            [true, true, true, true],
+            [$situation->aim->pressured, $situation->aim->hop, $situation->aim->flowAway, $situation->aim->marksBelow],
+        );
         self::assertEqualsWithDelta(22.0, $situation->water->surfaceTempC, 1e-9);
     }
 
@@ -184,6 +213,9 @@ final class ReadingDefinitionsTest extends TestCase
                 Settings::from([$name => $choice]);
             }
         }
-        self::assertSame(['cm', 'kgf'], [Settings::from(['depth' => 'm'])->units->fishLength->value, Settings::from(['fish_weight' => 'kg'])->units->strength->value]);
+        self::assertSame(
+            ['cm', 'kgf'],
+            [Settings::from(['depth' => 'm'])->units->fishLength->value, Settings::from(['fish_weight' => 'kg'])->units->strength->value],
+        );
     }
 }

@@ -49,7 +49,9 @@ final class ReadingsTest extends TestCase
         yield 'absurd drift' => ['drift', '90 mph', "Drift must lie between -13\u{A0}mph and 13\u{A0}mph; \"90 mph\" does not."];
         yield 'another kind' => ['depth', '3 oz', "\"3 oz\" is a weight; a length is needed here, such as 30 ft, 30' or 9 m."];
         yield 'no such choice' => ['light', 'lurid', 'Light is one of bright, mixed, dim; "lurid" is not.'];
-        yield 'no such food' => ['food', 'perch,bread', 'Food is one of perch, sunfish, golden shiner, shad, alewife, goby; "bread" is not.'];
+        yield 'no such food' => [
+            'food', 'perch,bread', 'Food is one of perch, sunfish, golden shiner, shad, alewife, goby; "bread" is not.',
+        ];
         yield 'nothing typed' => ['depth', '', "Nothing was typed; give a length such as 30 ft, 30' or 9 m."];
     }
 
@@ -59,7 +61,9 @@ final class ReadingsTest extends TestCase
         $this->actingAs($this->anglerOnTheLake());
         $before = $this->getJson('/answer')->json('readings');
 
-        $this->putJson('/readings', ['readings' => ['clarity' => 'clear', $name => $text]])->assertStatus(422)->assertJsonPath("errors.{$name}.0", $sentence);
+        $this->putJson(
+            '/readings', ['readings' => ['clarity' => 'clear', $name => $text]],
+        )->assertStatus(422)->assertJsonPath("errors.{$name}.0", $sentence);
 
         self::assertSame($before, $this->getJson('/answer')->json('readings'), 'none of them is kept');
     }
@@ -69,7 +73,9 @@ final class ReadingsTest extends TestCase
         $this->actingAs($this->angler());
         $this->putJson('/readings', ['readings' => ['depth' => ['9 m']]])->assertStatus(422);
         $this->putJson('/readings', [])->assertStatus(422);
-        $this->putJson('/readings', ['readings' => ['moon' => 'full']])->assertStatus(422)->assertJsonPath('message', 'There is no reading called "moon".');
+        $this->putJson(
+            '/readings', ['readings' => ['moon' => 'full']],
+        )->assertStatus(422)->assertJsonPath('message', 'There is no reading called "moon".');
         $this->putJson('/readings', ['readings' => ['depth' => str_repeat('9', 500)]])->assertStatus(422);
     }
 
@@ -94,9 +100,14 @@ final class ReadingsTest extends TestCase
         $this->actingAs($this->anglerOnTheLake());
         $this->get('/lure?depth=12+m&light=bright')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('answer.readings.depth.shown', '12 m')->where('answer.readings.depth.source', 'link')->where('answer.fromLink', true));
-        $this->get('/lure')->assertInertia(fn (AssertableInertia $page) => $page->where('answer.readings.depth.shown', '26 ft')->where('answer.fromLink', false));
+        $this->get('/lure')->assertInertia(
+            fn (AssertableInertia $page) => $page->where('answer.readings.depth.shown', '26 ft')->where('answer.fromLink', false),
+        );
         $this->get('/lure?depth=under+water')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('answer.readings.depth.shown', '26 ft')->where('trouble', fn (string $words) => str_contains($words, '"under water" cannot be read')));
+            ->where('answer.readings.depth.shown', '26 ft')->where(
+                'trouble',
+                fn (string $words) => str_contains($words, '"under water" cannot be read'),
+            ));
     }
 
     public function test_how_the_boat_lies_decides_where_no_speed_was_read(): void
@@ -117,7 +128,9 @@ final class ReadingsTest extends TestCase
     public function test_the_schools_and_units_of_the_settings_are_followed(): void
     {
         $angler = $this->anglerOnTheLake();
-        $this->actingAs($angler)->put('/settings', ['hole' => 'level-lift', 'depth' => 'm', 'weight' => 'g', 'temperature' => '°C'])->assertSessionHasNoErrors();
+        $this->actingAs($angler)->put(
+            '/settings', ['hole' => 'level-lift', 'depth' => 'm', 'weight' => 'g', 'temperature' => '°C'],
+        )->assertSessionHasNoErrors();
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame('front', $answer['chosen']['hole']);

@@ -27,7 +27,9 @@ final class RiverAndHarbourTest extends TestCase
     public function test_slipping_with_the_river_a_light_blade_hangs_straight(): void
     {
         $this->lures(['blade' => ['7 g', '14 g']]);
-        $this->read(['temp' => '4 °C', 'depth' => '6 m', 'flow' => 'river', 'current' => '0.55 m/s', 'drift' => '0.48 m/s', 'species' => 'walleye']);
+        $this->read(
+            ['temp' => '4 °C', 'depth' => '6 m', 'flow' => 'river', 'current' => '0.55 m/s', 'drift' => '0.48 m/s', 'species' => 'walleye'],
+        );
         $slipping = $this->getJson('/answer')->json();
         $anchored = $this->putJson('/readings', ['readings' => ['drift' => '0 m/s']])->json();
 
@@ -62,14 +64,22 @@ final class RiverAndHarbourTest extends TestCase
         self::assertEqualsWithDelta($open['landsM'], end($open['path'])['x'], 0.01);
         $still = $this->putJson('/readings', ['readings' => ['current' => '0 m/s']]);
         $still->assertOk();
-        self::assertSame('Bail open: it falls straight; cast onto the fish', $this->getJson("/cast?pick={$key}&length=20+m&bail=open")->json('aim'));
+        self::assertSame(
+            'Bail open: it falls straight; cast onto the fish',
+            $this->getJson("/cast?pick={$key}&length=20+m&bail=open")->json('aim'),
+        );
     }
 
     public function test_bream_in_the_harbour_want_a_small_dark_vibe(): void
     {
         $this->lures(['blade' => ['14 g', '4.5 g'], 'spoon' => ['14 g']], 'silver');
         $this->lures(['blade' => ['3 g']], 'black');
-        $this->read(['temp' => '14 °C', 'depth' => '3.6 m', 'salt' => 'sea', 'species' => 'bream', 'how' => 'cast', 'bottom' => 'rock', 'clarity' => 'clear', 'light' => 'bright', 'drift' => '0 m/s']);
+        $this->read(
+            [
+                'temp' => '14 °C', 'depth' => '3.6 m', 'salt' => 'sea', 'species' => 'bream', 'how' => 'cast',
+                'bottom' => 'rock', 'clarity' => 'clear', 'light' => 'bright', 'drift' => '0 m/s',
+            ],
+        );
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame('Tie on the black 3 g vibe', str_replace("\u{A0}", ' ', $answer['headline']));
@@ -77,13 +87,24 @@ final class RiverAndHarbourTest extends TestCase
         self::assertSame('low_hop', $answer['chosen']['cadence']);
         $tide = $this->putJson('/readings', ['readings' => ['current' => '0.3 m/s', 'away' => 'yes']])->json();
         $ways = array_column($tide['chosen']['ways'], 'points', 'words');
-        self::assertSame((float) $tide['picks'][0]['points'], (float) max(array_filter($ways, static fn (string $words): bool => str_contains($words, 'ride the tide'), ARRAY_FILTER_USE_KEY)), 'riding the tide is as good a way now');
+        self::assertSame(
+            (float) $tide['picks'][0]['points'],
+            (float) max(
+                array_filter($ways, static fn (string $words): bool => str_contains($words, 'ride the tide'), ARRAY_FILTER_USE_KEY),
+            ),
+            'riding the tide is as good a way now',
+        );
     }
 
     public function test_a_wall_calls_for_a_tail_spinner(): void
     {
         $this->lures(['blade' => ['14 g'], 'tail_spinner' => ['14 g']], 'white');
-        $this->read(['temp' => '7 °C', 'depth' => '7 m', 'wall' => 'yes', 'bottom' => 'rock', 'species' => 'smallmouth', 'how' => 'cast', 'clarity' => 'clear', 'light' => 'mixed', 'drift' => '0 m/s']);
+        $this->read(
+            [
+                'temp' => '7 °C', 'depth' => '7 m', 'wall' => 'yes', 'bottom' => 'rock', 'species' => 'smallmouth',
+                'how' => 'cast', 'clarity' => 'clear', 'light' => 'mixed', 'drift' => '0 m/s',
+            ],
+        );
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame('wall_fall', $answer['chosen']['cadence']);
@@ -95,7 +116,12 @@ final class RiverAndHarbourTest extends TestCase
     public function test_summer_spooning_in_the_thermocline(): void
     {
         $this->lures(['blade' => ['14 g'], 'spoon' => ['14 g']], 'silver');
-        $this->read(['temp' => '18 °C', 'surface' => '24 °C', 'depth' => '11 m', 'zone' => 'thermocline', 'mood' => 'active', 'species' => 'largemouth', 'clarity' => 'clear', 'light' => 'bright', 'drift' => '0 m/s']);
+        $this->read(
+            [
+                'temp' => '18 °C', 'surface' => '24 °C', 'depth' => '11 m', 'zone' => 'thermocline', 'mood' => 'active',
+                'species' => 'largemouth', 'clarity' => 'clear', 'light' => 'bright', 'drift' => '0 m/s',
+            ],
+        );
 
         self::assertSame('tall_rise', $this->getJson('/answer')->json('chosen.cadence'));
         $without = $this->putJson('/readings', ['readings' => ['surface' => null]])->json();
@@ -108,7 +134,13 @@ final class RiverAndHarbourTest extends TestCase
         $this->lures(['blade' => ['14 g']]);
         $this->read(['temp' => '4 °C', 'depth' => '9 m', 'drift' => '0.15 m/s']);
         foreach ([['Thin', '0.10 mm'], ['Thick', '0.35 mm']] as [$name, $diameter]) {
-            $this->post('/gear', ['uuid' => (string) Str::uuid(), 'kind' => 'main line', 'name' => $name, 'material' => 'braid', 'diameter' => $diameter, 'strength' => '5 kg'])->assertSessionHasNoErrors();
+            $this->post(
+                '/gear',
+                [
+                    'uuid' => (string) Str::uuid(), 'kind' => 'main line', 'name' => $name, 'material' => 'braid',
+                    'diameter' => $diameter, 'strength' => '5 kg',
+                ],
+            )->assertSessionHasNoErrors();
         }
         $thin = abs($this->getJson('/answer')->json('chosen.drop.angleDeg'));
         $this->put('/line', ['line' => $this->angler->lines()->where('name', 'Thick')->sole()->id]);
@@ -149,7 +181,20 @@ final class RiverAndHarbourTest extends TestCase
         self::assertStringContainsString('Read the current, or the line angle', $unread['lead']);
         self::assertTrue($unread['angleHelps']);
         self::assertSame('current not read', $unread['column']['driftText']);
-        self::assertSame(['–'], array_values(array_unique(array_merge(...array_map(static fn (array $row): array => array_column($row['cells'], 'words'), $this->getJson('/chart')->json('rows'))))), 'no weight by angle either');
+        self::assertSame(
+            ['–'],
+            array_values(
+                array_unique(
+                    array_merge(
+                        ...array_map(
+                            static fn (array $row): array => array_column($row['cells'], 'words'),
+                            $this->getJson('/chart')->json('rows'),
+                        ),
+                    ),
+                ),
+            ),
+            'no weight by angle either',
+        );
 
         $slipping = $this->putJson('/readings', ['readings' => ['current' => '1.7 mph']])->json();
         self::assertLessThan(12, abs($slipping['chosen']['drop']['angleDeg']));
@@ -174,7 +219,9 @@ final class RiverAndHarbourTest extends TestCase
     public function test_a_gust_gives_a_second_worse_angle_unless_the_boat_is_held(): void
     {
         $this->lures(['blade' => ['14 g']]);
-        $this->read(['temp' => '4 °C', 'depth' => '8 m', 'wind' => '4 m/s', 'gust' => '6 m/s', 'lies' => 'drifting', 'species' => 'walleye']);
+        $this->read(
+            ['temp' => '4 °C', 'depth' => '8 m', 'wind' => '4 m/s', 'gust' => '6 m/s', 'lies' => 'drifting', 'species' => 'walleye'],
+        );
         $drop = $this->getJson('/answer')->json('chosen.drop');
         preg_match('/^(\d+)° in the gusts$/', $drop['gustText'], $gust);
         self::assertGreaterThan(abs($drop['angleDeg']) + 5, (float) $gust[1]);

@@ -50,13 +50,20 @@ final class RouteFuzzTest extends TestCase
             $statuses[$answer->getStatusCode()] = ($statuses[$answer->getStatusCode()] ?? 0) + 1;
             if ($answer->getStatusCode() >= 500) {
                 $why = $answer->exception;
-                $failed["{$method} {$route->uri()}"] = "{$method} {$address} ".json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR)." ({$how}): ".($why === null ? '' : $why::class." {$why->getMessage()} at {$why->getFile()}:{$why->getLine()}");
+                $failed["{$method} {$route->uri()}"] = "{$method} {$address} ".json_encode(
+                    $fields, JSON_PARTIAL_OUTPUT_ON_ERROR,
+                )." ({$how}): ".(
+                    $why === null ? '' : $why::class." {$why->getMessage()} at {$why->getFile()}:{$why->getLine()}"
+                );
             }
         }
         self::assertSame([], $failed, (string) json_encode($statuses));
         self::assertGreaterThan(100, $statuses[200] ?? 0, 'some of it is sense');
 
-        foreach (['/lure', '/water', '/fish', '/tackle', '/gear', '/rules', '/boat-card', '/boat-card.pdf', '/settings', '/account', '/box.csv', '/account/archive.zip'] as $page) {
+        foreach ([
+            '/lure', '/water', '/fish', '/tackle', '/gear', '/rules', '/boat-card', '/boat-card.pdf', '/settings', '/account',
+            '/box.csv', '/account/archive.zip',
+        ] as $page) {
             $this->actingAs($this->angler->refresh())->get($page)->assertOk();
         }
     }
@@ -77,7 +84,13 @@ final class RouteFuzzTest extends TestCase
     /** @return array{string, array<string, mixed>, string} address, fields and how they are sent */
     private function request(Route $route): array
     {
-        $address = preg_replace_callback('/\{[^}]+\}/', fn (): string => rawurlencode((string) $this->pick([...$this->ids(), 'x', '0', '-1', '99999999999999999999', "\0", "\xff", '..', 'F1'])), $route->uri()) ?? '';
+        $address = preg_replace_callback(
+            '/\{[^}]+\}/',
+            fn (): string => rawurlencode(
+                (string) $this->pick([...$this->ids(), 'x', '0', '-1', '99999999999999999999', "\0", "\xff", '..', 'F1']),
+            ),
+            $route->uri(),
+        ) ?? '';
         $names = $this->names($route);
         $fields = [];
         foreach ($names === [] ? [] : $this->random->pickArrayKeys($names, $this->random->getInt(1, count($names))) as $key) {
@@ -97,19 +110,35 @@ final class RouteFuzzTest extends TestCase
         Cache::flush();
         $this->random->getInt(0, 9) === 0 ? $this->app->make('auth')->forgetGuards() : $this->actingAs($this->angler);
         $asks = $this->random->getInt(0, 1) === 1 ? ['HTTP_ACCEPT' => 'application/json'] : [];
-        $text = fn (mixed $value): mixed => is_float($value) || is_bool($value) ? (string) json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR) : $value;
+        $text = fn (mixed $value): mixed => is_float($value) || is_bool($value)
+            ? (string) json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR)
+            : $value;
         if ($method === 'GET' || $how === 'query') {
             // An address carries single texts; with anything else it is refused before a route sees it, which a few shall show.
-            $single = $this->random->getInt(0, 9) === 0 ? $fields : array_filter($fields, static fn (mixed $value): bool => ! is_array($value));
+            $single = $this->random->getInt(0, 9) === 0
+                ? $fields
+                : array_filter($fields, static fn (mixed $value): bool => ! is_array($value));
 
             return $this->call($method, $address.'?'.http_build_query(array_map($text, $single)), server: $asks);
         }
         if ($how === 'json' || $how === 'raw') {
-            $body = $how === 'json' ? (string) json_encode($fields, JSON_INVALID_UTF8_IGNORE | JSON_PARTIAL_OUTPUT_ON_ERROR) : $this->pick(['{', 'null', '7', '"x"', "\xff\xfe", str_repeat('[', 600), '{"each":{"id":1}}', '{"readings":{"temp":1e309}}']);
+            $body = $how === 'json'
+                ? (string) json_encode($fields, JSON_INVALID_UTF8_IGNORE | JSON_PARTIAL_OUTPUT_ON_ERROR)
+                : $this->pick(
+                    ['{', 'null', '7', '"x"', "\xff\xfe", str_repeat('[', 600), '{"each":{"id":1}}', '{"readings":{"temp":1e309}}'],
+                );
 
-            return $this->call($method, $address, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+            return $this->call(
+                $method, $address, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                content: $body,
+            );
         }
-        $bytes = (string) $this->pick(['', "family,weight,finish\nblade,1/2 oz,gold\n", '{"lures":[{"family":7}]}', "\xff\xfe\0", '{"format":"eskith-rules","version":1,"weights":{"F1":[1]},"own":[[],7]}', "PK\x03\x04", '"', "a\rb\r"]);
+        $bytes = (string) $this->pick(
+            [
+                '', "family,weight,finish\nblade,1/2 oz,gold\n", '{"lures":[{"family":7}]}', "\xff\xfe\0",
+                '{"format":"eskith-rules","version":1,"weights":{"F1":[1]},"own":[[],7]}', "PK\x03\x04", '"', "a\rb\r",
+            ],
+        );
         $files = $how === 'file' ? ['file' => UploadedFile::fake()->createWithContent('file', $bytes)] : [];
 
         return $this->call($method, $address, array_map($text, $fields), files: $files, server: $asks);
@@ -153,11 +182,24 @@ final class RouteFuzzTest extends TestCase
 
         return match ($name) {
             'uuid' => (string) Str::uuid(),
-            'pick', 'a', 'b' => "{$lure}.".$this->pick(['front', 'middle', 'back', '', 'fifth']).'.'.$this->pick(['short_pop', 'low_hop', 'tango', '']),
+            'pick', 'a',
+            'b' => "{$lure}.".$this->pick(['front', 'middle', 'back', '', 'fifth']).'.'.$this->pick(['short_pop', 'low_hop', 'tango', '']),
             'lure' => $lure,
-            'each' => [['id' => $lure, 'version' => $this->random->getInt(1, 3), 'set' => [(string) $this->pick(['finish', 'weight', 'notes', 'hooks', 'build', 'holes', 'red']) => $this->value(1)], 'saw' => []]],
-            'readings' => [(string) $this->pick(['temp', 'depth', 'drift', 'wind', 'clarity', 'food', 'species', 'nothing']) => $this->pick([null, '4 °C', '26 ft', '0.3 mph', 'stained', 'perch,shad', 'walleye', '1e9 ft', '-1'])],
-            'when' => [['reading' => $this->pick(['temp', 'depth', 'light', 7]), 'from' => $this->value(0), 'to' => '9 m', 'any' => ['dim']]],
+            'each' => [
+                [
+                    'id' => $lure, 'version' => $this->random->getInt(1, 3),
+                    'set' => [(string) $this->pick(['finish', 'weight', 'notes', 'hooks', 'build', 'holes', 'red']) => $this->value(1)],
+                    'saw' => [],
+                ],
+            ],
+            'readings' => [
+                (string) $this->pick(['temp', 'depth', 'drift', 'wind', 'clarity', 'food', 'species', 'nothing']) => $this->pick(
+                    [null, '4 °C', '26 ft', '0.3 mph', 'stained', 'perch,shad', 'walleye', '1e9 ft', '-1'],
+                ),
+            ],
+            'when' => [
+                ['reading' => $this->pick(['temp', 'depth', 'light', 7]), 'from' => $this->value(0), 'to' => '9 m', 'any' => ['dim']],
+            ],
             'lures' => ['families' => ['blade'], 'finishes' => $this->value(1), 'from' => '', 'to' => '1 oz'],
             'length', 'distance' => $this->pick(['18 in', '50 ft', '0 ft', '1e400 ft', '9 mi']),
             default => $this->value(0),
@@ -168,12 +210,29 @@ final class RouteFuzzTest extends TestCase
     {
         return match ($depth > 0 ? $this->random->getInt(0, 9) : $this->random->getInt(0, 6)) {
             0, 1 => $this->pick($this->ids()),
-            2, 3 => $this->pick(['4 °C', '26 ft', '1/2 oz', '0.3 mph', 'gold', 'blade', 'vertical', 'drop', 'touch', 'fish', 'walleye', 'yes', 'short_pop', 'middle', '9 s', '35°', 'rod', 'main line', '0.2 mm', '20 lb', 'braid', '2026-01-01', 'hang', 'drift', 'temp', 'a@example.test', 'g']),
+            2,
+            3 => $this->pick(
+                [
+                    '4 °C', '26 ft', '1/2 oz', '0.3 mph', 'gold', 'blade', 'vertical', 'drop', 'touch', 'fish', 'walleye',
+                    'yes', 'short_pop', 'middle', '9 s', '35°', 'rod', 'main line', '0.2 mm', '20 lb', 'braid', '2026-01-01',
+                    'hang', 'drift', 'temp', 'a@example.test', 'g',
+                ],
+            ),
             4 => $this->pick([null, true, false, 0, -1, 1, 1.5, 1e18, -1e300, PHP_INT_MAX, PHP_INT_MIN, 1e-310]),
-            5 => $this->pick(['', ' ', "\0", "a\xffb", "\x07", '%', '_', "'", '"; DROP TABLE lures', '../../etc/passwd', '<script>', '99999999999999999999', '1e309', 'NaN', '2026-99-99', '99999-01-01', '0000-00-00', '१२', 'İ', "\u{202E}x", '=1+1', '1//2 oz', '-5 ft']),
+            5 => $this->pick(
+                [
+                    '', ' ', "\0", "a\xffb", "\x07", '%', '_', "'", '"; DROP TABLE lures', '../../etc/passwd', '<script>',
+                    '99999999999999999999', '1e309', 'NaN', '2026-99-99', '99999-01-01', '0000-00-00', '१२', 'İ', "\u{202E}x",
+                    '=1+1', '1//2 oz', '-5 ft',
+                ],
+            ),
             6 => str_repeat((string) $this->pick(['a', 'ü', '9', '[', '%']), $this->random->getInt(1, 3000)),
             7 => array_map(fn (): mixed => $this->value($depth - 1), range(1, $this->random->getInt(1, 3))),
-            8 => ['id' => $this->value(0), 'set' => [$this->pick(['finish', 'weight', 'holes', 'hooks', 'build', 'length', 'quantity']) => $this->value($depth - 1)], 'version' => $this->value(0), 'saw' => $this->value($depth - 1)],
+            8 => [
+                'id' => $this->value(0),
+                'set' => [$this->pick(['finish', 'weight', 'holes', 'hooks', 'build', 'length', 'quantity']) => $this->value($depth - 1)],
+                'version' => $this->value(0), 'saw' => $this->value($depth - 1),
+            ],
             default => [(string) $this->pick(['temp', 'depth', 'food', 'x', 'name', 'when', 'lures', '0']) => $this->value($depth - 1)],
         };
     }
@@ -183,7 +242,10 @@ final class RouteFuzzTest extends TestCase
     {
         static $ids = null;
 
-        return $ids ??= [...$this->angler->lures()->pluck('id')->all(), $this->angler->lures()->firstOrFail()->uuid, (string) Str::uuid(), "{$this->angler->lures()->firstOrFail()->id}.middle.short_pop"];
+        return $ids ??= [
+            ...$this->angler->lures()->pluck('id')->all(), $this->angler->lures()->firstOrFail()->uuid, (string) Str::uuid(),
+            "{$this->angler->lures()->firstOrFail()->id}.middle.short_pop",
+        ];
     }
 
     /**

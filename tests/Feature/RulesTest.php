@@ -52,7 +52,9 @@ final class RulesTest extends TestCase
         $this->put('/rules/F1', ['weight' => 1.5]);
         $reasons = array_column($this->getJson('/answer')->json('chosen.reasons'), 'points', 'rule');
         self::assertSame(4.5, $reasons['F1']);
-        $this->put('/rules/F1', ['weight' => 9])->assertSessionHasErrors(['weight' => 'Rule F1 can count from 0 to 4 times its usual points.']);
+        $this->put('/rules/F1', ['weight' => 9])->assertSessionHasErrors(
+            ['weight' => 'Rule F1 can count from 0 to 4 times its usual points.'],
+        );
         $this->put('/rules/Z9', ['weight' => 1])->assertSessionHasErrors(['rule' => 'There is no such rule.']);
         $this->put('/rules/F1', ['weight' => 'much'])->assertSessionHasErrors('weight');
     }
@@ -85,7 +87,10 @@ final class RulesTest extends TestCase
         $reason = collect($answer['chosen']['reasons'])->firstWhere('rule', $uuid);
         self::assertSame("Dim light, 37\u{A0}°F: Gold does well here.", $reason['text']);
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('groups.0.title', 'Your own')
-            ->where('groups.0.rules.0.own.when.1.from', '35 °F')->where('groups.0.rules.0.own.asks', fn (string $asks): bool => str_contains($asks, 'dim light') && str_ends_with($asks, '+4 for gold blade')));
+            ->where('groups.0.rules.0.own.when.1.from', '35 °F')->where(
+                'groups.0.rules.0.own.asks',
+                fn (string $asks): bool => str_contains($asks, 'dim light') && str_ends_with($asks, '+4 for gold blade'),
+            ));
 
         $this->putJson("/rules/own/{$uuid}", [...$this->gold(), 'points' => -4]);
         self::assertSame('Tie on the white half-ounce blade', $this->getJson('/answer')->json('headline'));
@@ -137,12 +142,16 @@ final class RulesTest extends TestCase
     public function test_two_rules_do_not_say_the_same_and_an_id_is_an_id(): void
     {
         $this->putJson('/rules/own/'.Str::uuid(), $this->gold());
-        $this->putJson('/rules/own/'.Str::uuid(), [...$this->gold(), 'name' => 'gold DOES well here'])->assertUnprocessable()->assertJsonValidationErrors(['name' => 'You have a rule']);
+        $this->putJson(
+            '/rules/own/'.Str::uuid(), [...$this->gold(), 'name' => 'gold DOES well here'],
+        )->assertUnprocessable()->assertJsonValidationErrors(['name' => 'You have a rule']);
         $this->putJson('/rules/own/F1', $this->gold())->assertUnprocessable()->assertJsonValidationErrors('id');
         foreach (range(2, 40) as $i) {
             $this->putJson('/rules/own/'.Str::uuid(), [...$this->gold(), 'name' => "rule {$i}"]);
         }
-        $this->putJson('/rules/own/'.Str::uuid(), [...$this->gold(), 'name' => 'one too many'])->assertUnprocessable()->assertJsonValidationErrors(['name' => 'room for 40']);
+        $this->putJson(
+            '/rules/own/'.Str::uuid(), [...$this->gold(), 'name' => 'one too many'],
+        )->assertUnprocessable()->assertJsonValidationErrors(['name' => 'room for 40']);
     }
 
     public function test_back_to_how_they_come_in_one_step_and_back_again_from_the_file(): void
@@ -158,7 +167,9 @@ final class RulesTest extends TestCase
         self::assertSame(0, RuleChoice::query()->count());
         self::assertSame('Tie on the white half-ounce blade', $this->getJson('/answer')->json('headline'));
 
-        $this->post('/rules/import', ['file' => UploadedFile::fake()->createWithContent('rules.json', (string) $file)])->assertSessionHasNoErrors();
+        $this->post(
+            '/rules/import', ['file' => UploadedFile::fake()->createWithContent('rules.json', (string) $file)],
+        )->assertSessionHasNoErrors();
         self::assertSame($file, $this->get('/rules.json')->getContent());
         self::assertSame($headline, $this->getJson('/answer')->json('headline'));
         $this->delete('/rules');
@@ -196,7 +207,10 @@ final class RulesTest extends TestCase
         yield 'a later version' => ['{"format":"eskith-rules","version":2}', 'no file of Eskith rules'];
         yield 'a rule there is not' => ['{"format":"eskith-rules","version":1,"weights":{"F99":0},"own":[]}', 'no such rule'];
         yield 'a weight in words' => ['{"format":"eskith-rules","version":1,"weights":{"F1":"off"},"own":[]}', 'must be a number'];
-        yield 'a broken rule' => ['{"format":"eskith-rules","version":1,"weights":{},"own":[{"id":"0c5ad0ae-8f35-4a7d-9d0c-7c4f4e7f3a11","name":"x"}]}', 'must be an object'];
+        yield 'a broken rule' => [
+            '{"format":"eskith-rules","version":1,"weights":{},"own":[{"id":"0c5ad0ae-8f35-4a7d-9d0c-7c4f4e7f3a11","name":"x"}]}',
+            'must be an object',
+        ];
         yield 'no id' => ['{"format":"eskith-rules","version":1,"weights":{},"own":[{"name":"x"}]}', '"own.0.id" must be text'];
     }
 
@@ -237,7 +251,9 @@ final class RulesTest extends TestCase
     /** @return list<string> rules that speak of a blade of this finish */
     private function rulesOf(string $finish): array
     {
-        $pick = collect($this->getJson('/answer')->json('picks'))->first(fn (array $pick): bool => $pick['drawing']['finish'] === $finish && $pick['drawing']['family'] === 'blade');
+        $pick = collect($this->getJson('/answer')->json('picks'))->first(
+            fn (array $pick): bool => $pick['drawing']['finish'] === $finish && $pick['drawing']['family'] === 'blade',
+        );
 
         return array_column($this->getJson("/answer?pick={$pick['key']}")->json('chosen.reasons'), 'rule');
     }

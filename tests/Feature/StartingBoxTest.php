@@ -27,36 +27,62 @@ final class StartingBoxTest extends TestCase
 
     public function test_an_empty_box_is_offered_the_dozen_that_fits_the_readings_first(): void
     {
-        $this->get('/tackle')->assertInertia(fn (Page $page) => $page->has('starting', 4)->where('starting.0.kind', 'still')->has('starting.0.lures', 12)->where('starting.0.lures.3.title', "\u{BD}\u{A0}oz blade, white"));
+        $this->get('/tackle')->assertInertia(
+            fn (Page $page) => $page->has('starting', 4)->where('starting.0.kind', 'still')->has('starting.0.lures', 12)->where(
+                'starting.0.lures.3.title', "\u{BD}\u{A0}oz blade, white",
+            ),
+        );
         ReadingBook::keep($this->angler, ['species' => 'sauger', 'flow' => 'river']);
         $this->get('/tackle')->assertInertia(fn (Page $page) => $page->where('starting.0.kind', 'current'));
         ReadingBook::keep($this->angler, ['species' => 'bream', 'flow' => 'tide']);
-        $this->get('/tackle')->assertInertia(fn (Page $page) => $page->where('starting.0.kind', 'bream')->where('starting.0.lures.0.title', fn (string $title): bool => str_contains($title, 'vibe, black')));
+        $this->get('/tackle')->assertInertia(
+            fn (Page $page) => $page->where('starting.0.kind', 'bream')->where(
+                'starting.0.lures.0.title',
+                fn (string $title): bool => str_contains($title, 'vibe, black'),
+            ),
+        );
     }
 
     public function test_what_is_left_in_goes_into_the_box_once_and_the_pick_follows(): void
     {
         $uuid = (string) Str::uuid();
         $take = fn (array $places) => $this->post('/starting-box', ['uuid' => $uuid, 'kind' => 'still', 'places' => $places]);
-        $take([0, 3, 8])->assertRedirect('/lure')->assertSessionHas('said', '3 usual lures are in the box. Say which are yours, or strike them out, under Tackle box.');
+        $take([0, 3, 8])->assertRedirect('/lure')->assertSessionHas(
+            'said', '3 usual lures are in the box. Say which are yours, or strike them out, under Tackle box.',
+        );
         $take([0, 3, 8])->assertRedirect('/lure');
 
         self::assertSame(['¼ oz', '½ oz', '½ oz'], $this->angler->lures()->orderBy('position')->pluck('mass_text')->all());
         $answer = $this->getJson('/answer')->json();
         self::assertStringStartsWith('Tie on', $answer['headline']);
         self::assertSame([true, true, true], array_column($answer['picks'], 'usual'));
-        $this->get('/tackle')->assertInertia(fn (Page $page) => $page->where('starting', [])->where('box.lures.0.usual', true)->where('box.lures.0.details', fn (string $told): bool => str_contains($told, 'a usual one')));
+        $this->get('/tackle')->assertInertia(
+            fn (Page $page) => $page->where('starting', [])->where('box.lures.0.usual', true)->where(
+                'box.lures.0.details',
+                fn (string $told): bool => str_contains($told, 'a usual one'),
+            ),
+        );
     }
 
     public function test_one_that_is_said_to_be_ones_own_is_no_longer_marked_and_one_struck_out_can_come_back(): void
     {
         $this->post('/starting-box', ['uuid' => (string) Str::uuid(), 'kind' => 'still', 'places' => [3, 4]]);
         [$white, $silver] = $this->angler->lures()->orderBy('position')->get()->all();
-        $told = $this->patchJson('/lures', ['each' => [['id' => $white->id, 'version' => 1, 'set' => ['build' => ['usual' => false]], 'saw' => ['build' => ['usual' => true]]]]])->assertOk()->json();
+        $told = $this->patchJson(
+            '/lures',
+            [
+                'each' => [
+                    ['id' => $white->id, 'version' => 1, 'set' => ['build' => ['usual' => false]], 'saw' => ['build' => ['usual' => true]]],
+                ],
+            ],
+        )->assertOk()->json();
         self::assertFalse($told['lures'][0]['usual']);
         self::assertFalse($white->refresh()->isUsual());
         self::assertSame([false, true], array_column(collect($this->getJson('/answer')->json('picks'))->sortBy('lureId')->all(), 'usual'));
-        $struck = $this->patchJson('/lures', ['each' => [['id' => $silver->id, 'version' => 1, 'set' => ['retired' => true], 'saw' => ['retired' => false]]]])->assertOk()->json();
+        $struck = $this->patchJson(
+            '/lures',
+            ['each' => [['id' => $silver->id, 'version' => 1, 'set' => ['retired' => true], 'saw' => ['retired' => false]]]],
+        )->assertOk()->json();
         self::assertCount(1, $this->getJson('/answer')->json('picks'));
         $this->patchJson('/lures', ['each' => $struck['before']])->assertOk();
         self::assertTrue($silver->refresh()->isUsual());
@@ -74,7 +100,9 @@ final class StartingBoxTest extends TestCase
 
     public function test_what_cannot_be_is_refused_with_a_sentence(): void
     {
-        $post = fn (array $with) => $this->post('/starting-box', ['uuid' => (string) Str::uuid(), 'kind' => 'still', 'places' => [1], ...$with]);
+        $post = fn (array $with) => $this->post(
+            '/starting-box', ['uuid' => (string) Str::uuid(), 'kind' => 'still', 'places' => [1], ...$with],
+        );
         $post(['places' => []])->assertSessionHasErrors(['places' => 'Leave at least one of them in.']);
         $post(['places' => [12]])->assertSessionHasErrors('places.0');
         $post(['places' => [-1]])->assertSessionHasErrors('places.0');

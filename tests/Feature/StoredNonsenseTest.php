@@ -21,7 +21,10 @@ final class StoredNonsenseTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const PAGES = ['/', '/lure', '/water', '/water?view=calibrate', '/rig', '/fish', '/tackle', '/gear', '/rules', '/boat-card', '/boat-card.html', '/settings', '/account', '/answer', '/second-look', '/chart', '/box.csv', '/box.json', '/rules.json'];
+    private const PAGES = [
+        '/', '/lure', '/water', '/water?view=calibrate', '/rig', '/fish', '/tackle', '/gear', '/rules', '/boat-card',
+        '/boat-card.html', '/settings', '/account', '/answer', '/second-look', '/chart', '/box.csv', '/box.json', '/rules.json',
+    ];
 
     private User $angler;
 
@@ -46,8 +49,9 @@ final class StoredNonsenseTest extends TestCase
     }
 
     #[DataProvider('readings')]
-    public function test_a_reading_that_cannot_be_is_set_aside_named_and_taken_away(string $name, mixed $text, mixed $si, string $words): void
-    {
+    public function test_a_reading_that_cannot_be_is_set_aside_named_and_taken_away(
+        string $name, mixed $text, mixed $si, string $words,
+    ): void {
         $this->stored($name, $text, $si);
         $this->everyPageOpens();
         $aside = $this->aside();
@@ -101,7 +105,9 @@ final class StoredNonsenseTest extends TestCase
     public function test_a_lure_that_cannot_be_read_is_left_out_and_mended(array $columns): void
     {
         $lure = $this->angler->lures()->where('finish', 'gold')->sole();
-        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'short_pop'])->assertSessionHasNoErrors();
+        $this->post(
+            '/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'short_pop'],
+        )->assertSessionHasNoErrors();
         DB::table('lures')->where('id', $lure->id)->update($columns);
         $this->everyPageOpens();
         $this->get("/tackle/{$lure->id}")->assertStatus(422)->assertInertia(fn (AssertableInertia $page) => $page->component('Trouble'));
@@ -123,14 +129,31 @@ final class StoredNonsenseTest extends TestCase
         $now = Carbon::now();
         DB::table('rule_choices')->insert(['user_id' => $this->angler->id, 'rule' => $id, 'weight' => 1, 'own' => '{"name": 7}']);
         DB::table('rule_choices')->insert(['user_id' => $this->angler->id, 'rule' => 'F1', 'weight' => 1e9]);
-        DB::table('measurements')->insert(['user_id' => $this->angler->id, 'uuid' => (string) Str::uuid(), 'kind' => 'drift', 'value' => 1e4, 'method' => 'by guess', 'measured_at' => $now]);
-        DB::table('measurements')->insert(['user_id' => $this->angler->id, 'lure_id' => $lure->id, 'uuid' => (string) Str::uuid(), 'kind' => 'swim', 'value' => 1, 'method' => 'unknown', 'measured_at' => $now]);
-        DB::table('lines')->insert(['user_id' => $this->angler->id, 'name' => 'Rope', 'kind' => 'braid', 'diameter_m' => 0.05, 'diameter_text' => '5 cm', 'break_n' => 5000, 'break_text' => 'a lot', 'in_use' => 1]);
+        DB::table('measurements')->insert(
+            [
+                'user_id' => $this->angler->id, 'uuid' => (string) Str::uuid(), 'kind' => 'drift', 'value' => 1e4,
+                'method' => 'by guess', 'measured_at' => $now,
+            ],
+        );
+        DB::table('measurements')->insert(
+            [
+                'user_id' => $this->angler->id, 'lure_id' => $lure->id, 'uuid' => (string) Str::uuid(), 'kind' => 'swim',
+                'value' => 1, 'method' => 'unknown', 'measured_at' => $now,
+            ],
+        );
+        DB::table('lines')->insert(
+            [
+                'user_id' => $this->angler->id, 'name' => 'Rope', 'kind' => 'braid', 'diameter_m' => 0.05,
+                'diameter_text' => '5 cm', 'break_n' => 5000, 'break_text' => 'a lot', 'in_use' => 1,
+            ],
+        );
         $this->everyPageOpens();
 
         $aside = $this->aside();
         self::assertCount(4, $aside);
-        self::assertContains('The line “Rope” is kept with a diameter no line has, so a usual one is assumed.', array_column($aside, 'words'));
+        self::assertContains(
+            'The line “Rope” is kept with a diameter no line has, so a usual one is assumed.', array_column($aside, 'words'),
+        );
         array_map($this->mend(...), $aside);
         self::assertSame([], $this->aside());
     }
@@ -141,13 +164,20 @@ final class StoredNonsenseTest extends TestCase
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'short_pop']);
         $setup = DB::table('setups')->sole();
         foreach ([['dance', null], ['touch', 'sideways']] as [$kind, $came]) {
-            DB::table('events')->insert(['user_id' => $this->angler->id, 'outing_id' => $setup->outing_id, 'setup_id' => $setup->id, 'uuid' => (string) Str::uuid(), 'kind' => $kind, 'came' => $came, 'at' => Carbon::now()]);
+            DB::table('events')->insert(
+                [
+                    'user_id' => $this->angler->id, 'outing_id' => $setup->outing_id, 'setup_id' => $setup->id,
+                    'uuid' => (string) Str::uuid(), 'kind' => $kind, 'came' => $came, 'at' => Carbon::now(),
+                ],
+            );
         }
         DB::table('setups')->update(['cadence' => 'tango', 'hole' => 'seventh']);
         DB::table('users')->update(['settings' => '{"weight": ["oz"], "theme": "neon", "hole": null}']);
         DB::table('outings')->update(['readings' => 'x']);
         $this->everyPageOpens();
-        $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->has('outing.events', 1)->where('outing.events.0.words', 'Touch'));
+        $this->get('/fish')->assertInertia(
+            fn (AssertableInertia $page) => $page->has('outing.events', 1)->where('outing.events.0.words', 'Touch'),
+        );
     }
 
     private function everyPageOpens(): void
@@ -159,7 +189,10 @@ final class StoredNonsenseTest extends TestCase
 
     private function stored(string $name, mixed $text, mixed $si): void
     {
-        DB::table('readings')->updateOrInsert(['user_id' => $this->angler->id, 'name' => $name], ['text' => $text, 'si' => $si, 'source' => 'instrument', 'pinned' => 0, 'read_at' => Carbon::now()]);
+        DB::table('readings')->updateOrInsert(
+            ['user_id' => $this->angler->id, 'name' => $name],
+            ['text' => $text, 'si' => $si, 'source' => 'instrument', 'pinned' => 0, 'read_at' => Carbon::now()],
+        );
     }
 
     /** @return list<array{words: string, part: string, key: string}> */

@@ -23,17 +23,28 @@ final class TackleTest extends TestCase
 
         $row = Lure::query()->sole();
         self::assertEqualsWithDelta(0.0177185, $row->mass_kg, 1e-6);
-        self::assertSame(['5/8 oz', ['front', 'middle', 'back'], null], [$row->mass_text, array_column($row->holes, 'name'), $row->balance_x]);
+        self::assertSame(
+            ['5/8 oz', ['front', 'middle', 'back'], null],
+            [$row->mass_text, array_column($row->holes, 'name'), $row->balance_x],
+        );
         self::assertSame('Tie on the gold five-eighths-ounce blade', $this->getJson('/answer')->json('headline'));
     }
 
     public function test_bad_lures_are_refused_in_words(): void
     {
         $this->actingAs($this->angler());
-        $this->post('/lures', [...$this->lure(), 'weight' => '5//8 oz'])->assertSessionHasErrors(['weight' => '"5//8 oz" cannot be read as a weight; type it like 5/8 oz or 18 g.']);
-        $this->post('/lures', [...$this->lure(), 'weight' => '0 g'])->assertSessionHasErrors(['weight' => 'A lure must weigh more than nothing.']);
-        $this->post('/lures', [...$this->lure(), 'weight' => '4 lb'])->assertSessionHasErrors(['weight' => 'A lure over 500 g (18 oz) is not reckoned with.']);
-        $this->post('/lures', [...$this->lure(), 'finish' => ''])->assertSessionHasErrors(['finish' => 'Say which finish the lure has, such as silver.']);
+        $this->post('/lures', [...$this->lure(), 'weight' => '5//8 oz'])->assertSessionHasErrors(
+            ['weight' => '"5//8 oz" cannot be read as a weight; type it like 5/8 oz or 18 g.'],
+        );
+        $this->post('/lures', [...$this->lure(), 'weight' => '0 g'])->assertSessionHasErrors(
+            ['weight' => 'A lure must weigh more than nothing.'],
+        );
+        $this->post('/lures', [...$this->lure(), 'weight' => '4 lb'])->assertSessionHasErrors(
+            ['weight' => 'A lure over 500 g (18 oz) is not reckoned with.'],
+        );
+        $this->post('/lures', [...$this->lure(), 'finish' => ''])->assertSessionHasErrors(
+            ['finish' => 'Say which finish the lure has, such as silver.'],
+        );
         $this->post('/lures', [...$this->lure(), 'holes' => 9])->assertSessionHasErrors(['holes' => 'A lure has 0 to 4 line holes.']);
         self::assertSame(0, Lure::query()->count());
     }
@@ -65,7 +76,9 @@ final class TackleTest extends TestCase
     {
         $this->actingAs($angler = $this->anglerOnTheLake());
         $white = $angler->lures()->where('finish', 'white')->where('family', 'blade')->sole();
-        $before = $this->patchJson('/lures', ['each' => [['id' => $white->id, 'version' => 1, 'set' => ['retired' => true]]]])->assertOk()->json('before');
+        $before = $this->patchJson(
+            '/lures', ['each' => [['id' => $white->id, 'version' => 1, 'set' => ['retired' => true]]]],
+        )->assertOk()->json('before');
         self::assertNotContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));
         $this->patchJson('/lures', ['each' => $before])->assertOk();
         self::assertContains($white->id, array_column($this->getJson('/answer')->json('picks'), 'lureId'));
@@ -91,6 +104,9 @@ final class TackleTest extends TestCase
     /** @return array<string, mixed> */
     private function lure(): array
     {
-        return ['uuid' => (string) Str::uuid(), 'family' => 'blade', 'weight' => '5/8 oz', 'finish' => 'Gold', 'holes' => 3, 'red' => false];
+        return [
+            'uuid' => (string) Str::uuid(), 'family' => 'blade', 'weight' => '5/8 oz', 'finish' => 'Gold', 'holes' => 3,
+            'red' => false,
+        ];
     }
 }

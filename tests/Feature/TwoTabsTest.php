@@ -33,7 +33,9 @@ final class TwoTabsTest extends TestCase
     {
         $this->change(['notes' => 'first'], 1, ['notes' => ''])->assertOk()->assertJsonPath('lures.0.version', 2);
         $clash = $this->change(['notes' => 'second'], 1, ['notes' => ''])->assertStatus(409)
-            ->assertJsonPath('message', 'This lure was changed elsewhere meanwhile: notes is “first” there, and would become “second” here.');
+            ->assertJsonPath(
+                'message', 'This lure was changed elsewhere meanwhile: notes is “first” there, and would become “second” here.',
+            );
         self::assertSame('first', $this->lure->refresh()->notes);
         $this->change(['notes' => 'second'], $clash->json('version'))->assertOk();
 
@@ -90,12 +92,18 @@ final class TwoTabsTest extends TestCase
         $event = ['uuid' => (string) Str::uuid(), 'kind' => 'drop'];
         foreach ([$other, $this->angler] as $angler) {
             $this->actingAs($angler);
-            $this->post('/tie-on', ['uuid' => $id, 'lure' => $angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop'])->assertSessionHasNoErrors();
+            $this->post(
+                '/tie-on',
+                ['uuid' => $id, 'lure' => $angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop'],
+            )->assertSessionHasNoErrors();
             $this->postJson("/outings/{$id}/events", $event)->assertOk()->assertJsonPath('outing.drops', 1);
         }
         $this->deleteJson("/events/{$event['uuid']}")->assertOk();
 
-        self::assertSame([null, true], Event::query()->orderBy('id')->get()->map(static fn (Event $row): ?bool => $row->undone_at === null ? null : true)->all());
+        self::assertSame(
+            [null, true],
+            Event::query()->orderBy('id')->get()->map(static fn (Event $row): ?bool => $row->undone_at === null ? null : true)->all(),
+        );
     }
 
     public function test_tying_on_again_with_the_same_id_after_the_end_changes_nothing(): void
@@ -115,6 +123,9 @@ final class TwoTabsTest extends TestCase
      */
     private function change(array $set, int $version, ?array $saw = null): TestResponse
     {
-        return $this->patchJson('/lures', ['each' => [['id' => $this->lure->id, 'set' => $set, 'version' => $version, ...($saw === null ? [] : ['saw' => $saw])]]]);
+        return $this->patchJson(
+            '/lures',
+            ['each' => [['id' => $this->lure->id, 'set' => $set, 'version' => $version, ...($saw === null ? [] : ['saw' => $saw])]]],
+        );
     }
 }

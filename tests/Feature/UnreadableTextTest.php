@@ -37,7 +37,9 @@ final class UnreadableTextTest extends TestCase
     public function test_it_is_refused_in_every_field(string $text): void
     {
         $this->post('/spots', ['water' => 'Lake', 'spot' => $text])->assertSessionHasErrors(['spot' => self::SENTENCE]);
-        $this->post('/gear', ['uuid' => fake()->uuid(), 'kind' => 'rod', 'name' => $text])->assertSessionHasErrors(['name' => self::SENTENCE]);
+        $this->post(
+            '/gear', ['uuid' => fake()->uuid(), 'kind' => 'rod', 'name' => $text],
+        )->assertSessionHasErrors(['name' => self::SENTENCE]);
         $this->put('/settings', [$text => 'x'])->assertSessionHasErrors(['body']);
         self::assertDatabaseCount('spots', 0);
         self::assertDatabaseCount('gear', 0);
@@ -45,20 +47,35 @@ final class UnreadableTextTest extends TestCase
 
     public function test_it_is_refused_within_json_too(): void
     {
-        $this->putJson('/readings', ['readings' => ['temp' => "4\u{0}°C"]])->assertStatus(422)->assertJsonPath('errors', ['readings.temp' => [self::SENTENCE]]);
-        $this->call('PUT', '/readings', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"readings":{"temp":"'."\xff".'"}}')
+        $this->putJson(
+            '/readings', ['readings' => ['temp' => "4\u{0}°C"]],
+        )->assertStatus(422)->assertJsonPath('errors', ['readings.temp' => [self::SENTENCE]]);
+        $this->call(
+            'PUT', '/readings', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: '{"readings":{"temp":"'."\xff".'"}}',
+        )
             ->assertStatus(422)->assertJsonPath('message', 'What was sent cannot be read; load the page again and repeat it.');
-        $this->call('PATCH', '/lures', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"each":[{"id":1,"version":1,"set":{"length":1e309}}]}')
+        $this->call(
+            'PATCH', '/lures', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: '{"each":[{"id":1,"version":1,"set":{"length":1e309}}]}',
+        )
             ->assertStatus(422)->assertJsonPath('errors', ['each.0.set.length' => [self::SENTENCE]]);
     }
 
     public function test_it_is_refused_in_an_address(): void
     {
-        foreach (['/answer?clarity=%ff', '/answer?temp=4%00', '/lures?q=%c3', '/answer?temp[]=4', '/chart?across[x]=1', '/%00', '/tackle/1%00', '/outings/%ff/end'] as $address) {
+        foreach ([
+            '/answer?clarity=%ff', '/answer?temp=4%00', '/lures?q=%c3', '/answer?temp[]=4', '/chart?across[x]=1', '/%00',
+            '/tackle/1%00', '/outings/%ff/end',
+        ] as $address) {
             $answer = $this->getJson($address);
             self::assertContains($answer->status(), [400, 404, 405], $address);
         }
-        $this->get('/lure?clarity=%ff')->assertStatus(400)->assertInertia(fn (AssertableInertia $page) => $page->component('Trouble')->where('sentence', 'That address cannot be read; go back, or start from the Lure station.'));
+        $this->get('/lure?clarity=%ff')->assertStatus(400)->assertInertia(
+            fn (AssertableInertia $page) => $page->component('Trouble')->where(
+                'sentence', 'That address cannot be read; go back, or start from the Lure station.',
+            ),
+        );
     }
 
     public function test_lists_where_one_thing_is_meant_are_refused_in_words(): void
@@ -70,7 +87,9 @@ final class UnreadableTextTest extends TestCase
         }
         $this->putJson('/readings', ['readings' => ['x']])->assertStatus(422)->assertJsonPath('message', 'There is no reading called "0".');
         $this->putJson('/readings', ['readings' => 'x'])->assertStatus(422);
-        $this->post('/gear', ['uuid' => fake()->uuid(), 'kind' => 'rod', 'name' => 'Rod', 'put_on' => ['2026-01-01']])->assertSessionHasErrors('put_on');
+        $this->post(
+            '/gear', ['uuid' => fake()->uuid(), 'kind' => 'rod', 'name' => 'Rod', 'put_on' => ['2026-01-01']],
+        )->assertSessionHasErrors('put_on');
         Auth::logout();
         $this->postJson('/sign-in', ['email' => ['a@example.test'], 'password' => ['x']])->assertStatus(422);
     }
@@ -90,9 +109,15 @@ final class UnreadableTextTest extends TestCase
             '{"lures":[{"id":["x"],"family":"blade","weight":"1/2 oz","finish":"gold"}]}' => ['refused' => 1],
             '{"lures":[{"family":"blade","weight":"1/2 oz","finish":"gold","hooks":[1],"holes":{"a":1}}]}' => ['refused' => 1],
         ] as $file => $expected) {
-            $this->post('/box/import', ['file' => UploadedFile::fake()->createWithContent('box.json', $file)], ['Accept' => 'application/json'])->assertOk()->assertJson(['add' => 0, ...$expected]);
+            $this->post(
+                '/box/import', ['file' => UploadedFile::fake()->createWithContent('box.json', $file)],
+                ['Accept' => 'application/json'],
+            )->assertOk()->assertJson(['add' => 0, ...$expected]);
         }
-        foreach (['{"format":"eskith-rules","version":1,"weights":[1,2]}', '{"format":"eskith-rules","version":1,"own":{"a":1}}', '{"format":"eskith-rules","version":1,"weights":{"F1":1e309}}', '[]', '{', '7'] as $file) {
+        foreach ([
+            '{"format":"eskith-rules","version":1,"weights":[1,2]}', '{"format":"eskith-rules","version":1,"own":{"a":1}}',
+            '{"format":"eskith-rules","version":1,"weights":{"F1":1e309}}', '[]', '{', '7',
+        ] as $file) {
             $this->postJson('/rules/import', ['text' => $file])->assertStatus(422);
         }
     }

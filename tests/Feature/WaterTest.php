@@ -35,9 +35,13 @@ final class WaterTest extends TestCase
     public function test_the_station_leads_with_the_drop_and_its_parts_have_addresses(): void
     {
         $this->get('/water?view=chart')->assertInertia(fn (AssertableInertia $page) => $page->component('Water')->where('view', 'chart')
-            ->where('answer.chosen.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s")->has('answer.readings', 33));
+            ->where(
+                'answer.chosen.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s",
+            )->has('answer.readings', 33));
         $this->get('/water?view=nonsense')->assertInertia(fn (AssertableInertia $page) => $page->where('view', 'readings'));
-        $this->get('/water?depth=400+m')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')));
+        $this->get('/water?depth=400+m')->assertOk()->assertInertia(
+            fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')),
+        );
     }
 
     public function test_a_spot_brings_its_depth_and_bottom_and_can_be_kept(): void
@@ -50,9 +54,14 @@ final class WaterTest extends TestCase
         $this->put("/spots/{$spot->id}/here");
 
         $answer = $this->getJson('/answer')->json();
-        self::assertSame(['26 ft', 'rock to sand', 'known of the spot'], [$answer['readings']['depth']['shown'], $answer['readings']['bottom']['shown'], $answer['readings']['depth']['sourceWords']]);
+        self::assertSame(
+            ['26 ft', 'rock to sand', 'known of the spot'],
+            [$answer['readings']['depth']['shown'], $answer['readings']['bottom']['shown'], $answer['readings']['depth']['sourceWords']],
+        );
         self::assertSame('The bar · Made-up lake', $answer['column']['place']);
-        $this->post('/spots', ['water' => '', 'spot' => ''])->assertSessionHasErrors(['water' => 'Give the water a name.', 'spot' => 'Give the spot a name.']);
+        $this->post('/spots', ['water' => '', 'spot' => ''])->assertSessionHasErrors(
+            ['water' => 'Give the water a name.', 'spot' => 'Give the spot a name.'],
+        );
         $this->actingAs($this->angler())->put("/spots/{$spot->id}/here")->assertNotFound();
     }
 
@@ -61,7 +70,14 @@ final class WaterTest extends TestCase
         foreach (['drift', 'line'] as $across) {
             foreach (['box', 'series'] as $of) {
                 $chart = $this->getJson("/chart?across={$across}&of={$of}")->assertOk()->json();
-                $here = array_merge(...array_map(static fn (array $row): array => array_values(array_filter($row['cells'], static fn (array $cell): bool => $cell['here'])), $chart['rows']));
+                $here = array_merge(
+                    ...array_map(
+                        static fn (array $row): array => array_values(
+                            array_filter($row['cells'], static fn (array $cell): bool => $cell['here']),
+                        ),
+                        $chart['rows'],
+                    ),
+                );
                 self::assertCount(1, $here, "{$across} {$of}");
                 self::assertSame([$across, $of], [$chart['across'], $chart['of']]);
                 self::assertCount(count($chart['columns']), $chart['rows'][0]['cells']);
@@ -88,15 +104,24 @@ final class WaterTest extends TestCase
         self::assertLessThan($closed['lengthM'], $closed['landsM']);
         self::assertEqualsWithDelta(0, end($closed['path'])['h'], 0.001);
         self::assertStringContainsString('past the fish', $open['aim'], 'the boat drifts away from it');
-        $this->getJson("/cast?pick={$this->pick}&length=20+ft")->assertStatus(422)->assertJsonPath('errors.length.0', "The cast of 20\u{A0}ft is shorter than the 26\u{A0}ft of water, so it never swings to the bottom; cast farther, or fish it straight down.");
+        $this->getJson("/cast?pick={$this->pick}&length=20+ft")->assertStatus(422)->assertJsonPath(
+            'errors.length.0',
+            "The cast of 20\u{A0}ft is shorter than the 26\u{A0}ft of water, so it never swings to the bottom; cast farther, or "
+                .'fish it straight down.',
+        );
         $this->getJson("/cast?pick={$this->pick}&length=far")->assertStatus(422);
-        $this->getJson('/cast?pick=999.middle.low_hop&length=80+ft')->assertStatus(422)->assertJsonPath('message', 'That lure is no longer in your box; choose another.');
+        $this->getJson('/cast?pick=999.middle.low_hop&length=80+ft')->assertStatus(422)->assertJsonPath(
+            'message', 'That lure is no longer in your box; choose another.',
+        );
     }
 
     public function test_a_cast_is_worked_back_by_the_pull_and_time_of_its_own_cadence(): void
     {
         [$lure, $hole] = explode('.', $this->pick);
-        $work = fn (string $cadence): string => str_replace("\u{A0}", ' ', $this->getJson("/cast?pick={$lure}.{$hole}.{$cadence}&length=80+ft&bail=closed")->assertOk()->json('work'));
+        $work = fn (string $cadence): string => str_replace(
+            "\u{A0}", ' ',
+            $this->getJson("/cast?pick={$lure}.{$hole}.{$cadence}&length=80+ft&bail=closed")->assertOk()->json('work'),
+        );
         self::assertMatchesRegularExpression('/^Worked back by low hop, 4 in and 2\.\d s each: \d{3} times, /', $work('low_hop'));
         preg_match('/each: (\d+) times/', $work('clock_sweep'), $sweeps);
         preg_match('/each: (\d+) times/', $work('low_hop'), $hops);
@@ -112,13 +137,18 @@ final class WaterTest extends TestCase
     {
         $now = abs($this->getJson("/answer?pick={$this->pick}")->json('chosen.drop.angleDeg'));
         $same = $this->getJson("/angle-fix?pick={$this->pick}&angle={$now}")->assertOk()->json();
-        self::assertSame(['drift', "0.3\u{A0}mph", ['It is straight enough down as it is.']], [array_key_first($same['texts']), reset($same['texts']), $same['ways']]);
+        self::assertSame(
+            ['drift', "0.3\u{A0}mph", ['It is straight enough down as it is.']],
+            [array_key_first($same['texts']), reset($same['texts']), $same['ways']],
+        );
 
         $steep = $this->getJson("/angle-fix?pick={$this->pick}&angle=40")->json();
         self::assertStringContainsString('40° on the white half-ounce blade means', $steep['headline']);
         self::assertStringContainsString('Nothing you own stays straight down; it would take', $steep['ways'][0]);
         self::assertStringContainsString('Or slow the boat to', $steep['ways'][1]);
-        $this->getJson("/angle-fix?pick={$this->pick}&angle=89")->assertStatus(422)->assertJsonPath('message', 'Read a line angle between −85° and 85°.');
+        $this->getJson("/angle-fix?pick={$this->pick}&angle=89")->assertStatus(422)->assertJsonPath(
+            'message', 'Read a line angle between −85° and 85°.',
+        );
     }
 
     public function test_a_second_drop_says_what_it_does_otherwise(): void
@@ -129,7 +159,9 @@ final class WaterTest extends TestCase
         $steep = $this->getJson("/ghost?pick={$this->pick}&hole=back")->json();
         self::assertStringContainsString('steeper', implode(' ', $steep['differences']));
         self::assertSame(['No difference that you would notice.'], $this->getJson("/ghost?pick={$this->pick}")->json('differences'));
-        $this->getJson("/ghost?pick={$this->pick}&weight=0+g")->assertStatus(422)->assertJsonPath('message', 'A lure must weigh more than nothing.');
+        $this->getJson("/ghost?pick={$this->pick}&weight=0+g")->assertStatus(422)->assertJsonPath(
+            'message', 'A lure must weigh more than nothing.',
+        );
         $this->getJson("/ghost?pick={$this->pick}&line=9+mm")->assertStatus(422);
         $this->getJson("/ghost?pick={$this->pick}&hole=fifth")->assertStatus(422);
     }
@@ -156,7 +188,10 @@ final class WaterTest extends TestCase
         self::assertEqualsWithDelta(11.0, $after['seconds'], 0.01);
         self::assertStringContainsString('timed drop', $after['basis']);
         $this->get('/water')->assertInertia(fn (AssertableInertia $page) => $page->has('measurements', 1)
-            ->where('measurements.0.method', "timed over 26\u{A0}ft in 11 s")->where('measurements.0.estimate', fn (string $words) => str_starts_with($words, 'estimate ')));
+            ->where('measurements.0.method', "timed over 26\u{A0}ft in 11 s")->where(
+                'measurements.0.estimate',
+                fn (string $words) => str_starts_with($words, 'estimate '),
+            ));
         $this->delete('/measurements/'.$sent['uuid']);
         self::assertSame($before, $this->getJson('/answer')->json('chosen.drop'));
     }
@@ -164,7 +199,10 @@ final class WaterTest extends TestCase
     public function test_of_several_timed_drops_the_mean_counts(): void
     {
         foreach (['9 s', '13 s', '12 s'] as $seconds) {
-            $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => $seconds])->assertSessionHasNoErrors();
+            $this->post(
+                '/measurements',
+                ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => $seconds],
+            )->assertSessionHasNoErrors();
         }
         $drags = Measurement::query()->pluck('value')->all();
         $id = (int) explode('.', $this->pick)[0];
@@ -178,7 +216,9 @@ final class WaterTest extends TestCase
         $here = function (string $drift): string {
             $this->putJson('/readings', ['readings' => ['flow' => 'river', 'current' => '0.5 m/s', 'drift' => $drift]]);
 
-            return collect($this->getJson('/chart')->json('rows'))->flatMap(static fn (array $row): array => $row['cells'])->firstWhere('here', true)['words'];
+            return collect($this->getJson('/chart')->json('rows'))->flatMap(
+                static fn (array $row): array => $row['cells'],
+            )->firstWhere('here', true)['words'];
         };
 
         self::assertNotSame($here('0.4 m/s'), $here('-0.4 m/s'), 'with the current hardly anything passes the line, against it much does');
@@ -191,22 +231,32 @@ final class WaterTest extends TestCase
     {
         $hang = function (string $hole, string $angle): string {
             [$id] = explode('.', $this->pick);
-            $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'hang', 'pick' => "{$id}.{$hole}.low_hop", 'angle' => $angle])->assertSessionHasNoErrors();
+            $this->post(
+                '/measurements',
+                ['uuid' => (string) Str::uuid(), 'kind' => 'hang', 'pick' => "{$id}.{$hole}.low_hop", 'angle' => $angle],
+            )->assertSessionHasNoErrors();
 
             return (string) session('said');
         };
         self::assertStringContainsString('at least two holes', $hang('front', '-3°'));
         self::assertStringContainsString('nearly the same way', $hang('middle', '0°'));
-        self::assertMatchesRegularExpression('/^Kept. The balance point is [\d.]+ mm from the nose and [\d.]+ mm up; the readings miss it by [\d.]+ mm\.$/', $hang('back', '64°'));
+        self::assertMatchesRegularExpression(
+            '/^Kept. The balance point is [\d.]+ mm from the nose and [\d.]+ mm up; the readings miss it by [\d.]+ mm\.$/',
+            $hang('back', '64°'),
+        );
     }
 
     public function test_a_measured_drift_is_used_and_so_is_its_share_of_the_wind(): void
     {
         $this->putJson('/readings', ['readings' => ['wind' => '4 m/s']]);
-        $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drift', 'distance' => '20 m', 'seconds' => '100 s'])->assertSessionHasNoErrors();
+        $this->post(
+            '/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drift', 'distance' => '20 m', 'seconds' => '100 s'],
+        )->assertSessionHasNoErrors();
 
         self::assertSame('0.45 mph', $this->getJson('/answer')->json('readings.drift.shown'));
-        $later = $this->putJson('/readings', ['readings' => ['drift' => null, 'lies' => 'drifting', 'wind' => '8 m/s']])->json('readings.drift');
+        $later = $this->putJson(
+            '/readings', ['readings' => ['drift' => null, 'lies' => 'drifting', 'wind' => '8 m/s']],
+        )->json('readings.drift');
         self::assertSame(["0.89\u{A0}mph", 'from the wind, by your measured drift'], [$later['shown'], $later['sourceWords']]);
     }
 
@@ -214,16 +264,23 @@ final class WaterTest extends TestCase
     {
         $send = fn (array $what) => $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'pick' => $this->pick, ...$what]);
         $send(['kind' => 'drop', 'seconds' => '0.2 s'])->assertSessionHasErrors('seconds');
-        $send(['kind' => 'drop', 'seconds' => 'soon'])->assertSessionHasErrors(['seconds' => '"soon" cannot be read as a time; type it like 9 s or 2 min.']);
+        $send(['kind' => 'drop', 'seconds' => 'soon'])->assertSessionHasErrors(
+            ['seconds' => '"soon" cannot be read as a time; type it like 9 s or 2 min.'],
+        );
         $send(['kind' => 'hang', 'angle' => '400°'])->assertSessionHasErrors(['angle' => 'A hang angle lies between −180° and 180°.']);
-        $send(['kind' => 'drift', 'seconds' => '9 s', 'distance' => '-2 m'])->assertSessionHasErrors(['distance' => 'The distance must be more than 0 and at most 5 km.']);
+        $send(['kind' => 'drift', 'seconds' => '9 s', 'distance' => '-2 m'])->assertSessionHasErrors(
+            ['distance' => 'The distance must be more than 0 and at most 5 km.'],
+        );
         $send(['kind' => 'hang'])->assertSessionHasErrors(['angle' => 'Say at which angle it hangs, such as 35°.']);
         self::assertSame(0, Measurement::query()->count());
     }
 
     public function test_another_anglers_measurement_does_not_exist(): void
     {
-        $this->post('/measurements', $sent = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => '11 s']);
+        $this->post(
+            '/measurements',
+            $sent = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'pick' => $this->pick, 'seconds' => '11 s'],
+        );
         $this->actingAs($this->angler())->delete('/measurements/'.$sent['uuid'])->assertNotFound();
         self::assertSame(1, Measurement::query()->count());
     }
@@ -240,7 +297,10 @@ final class WaterTest extends TestCase
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame(['26 ft', 'measured'], [$answer['readings']['depth']['shown'], $answer['readings']['depth']['source']]);
-        self::assertSame(["37\u{A0}°F", 'instrument', false], [$answer['readings']['temp']['shown'], $answer['readings']['temp']['source'], $answer['readings']['temp']['stale']]);
+        self::assertSame(
+            ["37\u{A0}°F", 'instrument', false],
+            [$answer['readings']['temp']['shown'], $answer['readings']['temp']['source'], $answer['readings']['temp']['stale']],
+        );
         self::assertTrue($answer['feed']['live']);
         self::assertGreaterThan(100, Feed::query()->sole()->dropped);
 
@@ -271,7 +331,10 @@ final class WaterTest extends TestCase
         for ($second = 0; $second < 600; $second++) {
             $lines = [...SimulatedBoat::says($second), ...array_slice(SimulatedBoat::says($second), 0, 4)];
             foreach ($lines as $place => $line) {
-                $keeper->take(($second * 10 + $place) % 20 === 0 ? "\x00\xffgarbage,{$place}\r\n{$line}\r\n" : "{$line}\r\n", $second + $place / 10);
+                $keeper->take(
+                    ($second * 10 + $place) % 20 === 0 ? "\x00\xffgarbage,{$place}\r\n{$line}\r\n" : "{$line}\r\n",
+                    $second + $place / 10,
+                );
             }
             $memory = $second === 60 ? memory_get_usage() : $memory;
         }
@@ -285,12 +348,20 @@ final class WaterTest extends TestCase
     {
         $signs = $this->putJson('/readings', ['readings' => ['weed' => 'dying', 'birds' => 'yes']])->json('signs');
 
-        self::assertSame(['Dying weed lets fish go: they gather on the first breaks outside it.', 'Working birds mean active fish: set what the fish are to active, and look higher up.'], $signs);
+        self::assertSame(
+            [
+                'Dying weed lets fish go: they gather on the first breaks outside it.',
+                'Working birds mean active fish: set what the fish are to active, and look higher up.',
+            ],
+            $signs,
+        );
     }
 
     public function test_only_what_is_read_can_be_pinned(): void
     {
-        $this->putJson('/readings/pin', ['name' => 'surface', 'pinned' => true])->assertStatus(422)->assertJsonPath('message', 'There is no reading to pin yet.');
+        $this->putJson(
+            '/readings/pin', ['name' => 'surface', 'pinned' => true],
+        )->assertStatus(422)->assertJsonPath('message', 'There is no reading to pin yet.');
         $this->putJson('/readings/pin', ['name' => 'moon', 'pinned' => true])->assertStatus(422);
     }
 }

@@ -26,7 +26,10 @@ final class KilledServerTest extends TestCase
     {
         $server = AppServer::start(8);
         try {
-            $clients = new Clients($server->url, array_map(static fn (int $i): string => 'angler'.intdiv($i, 4).'@example.test', range(0, self::WRITERS - 1)));
+            $clients = new Clients(
+                $server->url,
+                array_map(static fn (int $i): string => 'angler'.intdiv($i, 4).'@example.test', range(0, self::WRITERS - 1)),
+            );
             $clients->signIn();
             $records = $server->records();
             $ids = $records->query('SELECT id FROM users ORDER BY id LIMIT 4 OFFSET 1')->fetchAll(\PDO::FETCH_COLUMN);
@@ -39,11 +42,17 @@ final class KilledServerTest extends TestCase
                 $records = $server->records();
                 self::assertSame('ok', $records->query('PRAGMA integrity_check')->fetchColumn());
                 foreach ($promised as $id => $table) {
-                    self::assertSame(1, (int) $records->query("SELECT COUNT(*) FROM {$table} WHERE uuid = '{$id}'")->fetchColumn(), "{$table} {$id}");
+                    self::assertSame(
+                        1, (int) $records->query("SELECT COUNT(*) FROM {$table} WHERE uuid = '{$id}'")->fetchColumn(),
+                        "{$table} {$id}",
+                    );
                 }
             }
             self::assertGreaterThan(50, count($promised));
-            self::assertSame(302, $clients->alone(0, new Request('POST', '/spots', ['water' => 'Load lake', 'spot' => 'After all']))->status, 'visits outlive the server too');
+            self::assertSame(
+                302, $clients->alone(0, new Request('POST', '/spots', ['water' => 'Load lake', 'spot' => 'After all']))->status,
+                'visits outlive the server too',
+            );
         } finally {
             $server->stop();
         }

@@ -29,13 +29,20 @@ final class LoadTest extends Application
             $clients->signIn();
             $records = $server->records();
             $writes = new Writes($records, new Randomizer(new Mt19937(8)));
-            self::assertSame([], array_values(array_diff($this->writingRoutes(), array_keys($writes->all()))), 'a route that writes is not put under load');
+            self::assertSame(
+                [], array_values(array_diff($this->writingRoutes(), array_keys($writes->all()))),
+                'a route that writes is not put under load',
+            );
             $ids = $records->query('SELECT id FROM users ORDER BY id LIMIT 4 OFFSET 1')->fetchAll(\PDO::FETCH_COLUMN);
             Writes::prepare($clients, $records, $ids);
             $answers = $clients->together($this->queues($writes, $ids));
 
             self::assertCount(self::REQUESTS * count($writes->all()), $answers);
-            self::assertSame([], self::told(array_filter($answers, static fn (Answer $answer): bool => $answer->status >= 500 || $answer->status === 0)), $server->log());
+            self::assertSame(
+                [],
+                self::told(array_filter($answers, static fn (Answer $answer): bool => $answer->status >= 500 || $answer->status === 0)),
+                $server->log(),
+            );
             $this->demandStored($answers, $records);
             self::assertSame('ok', $records->query('PRAGMA integrity_check')->fetchColumn());
         } finally {
@@ -83,7 +90,11 @@ final class LoadTest extends Application
             $stored = array_count_values($records->query("SELECT uuid FROM {$table}")->fetchAll(\PDO::FETCH_COLUMN));
             self::assertGreaterThan(40, count($ids), "{$table}: little was written");
             self::assertSame([], array_diff_key($ids, $stored), "{$table}: acknowledged and not stored");
-            self::assertSame([], array_filter(array_intersect_key($stored, $ids), static fn (int $times): bool => $times > 1), "{$table}: stored twice");
+            self::assertSame(
+                [],
+                array_filter(array_intersect_key($stored, $ids), static fn (int $times): bool => $times > 1),
+                "{$table}: stored twice",
+            );
         }
     }
 
@@ -93,7 +104,16 @@ final class LoadTest extends Application
      */
     private static function told(array $answers): array
     {
-        return array_slice(array_values(array_map(static fn (Answer $answer): string => "{$answer->request->method} {$answer->request->address}: {$answer->status} ".mb_substr($answer->body, 0, 200), $answers)), 0, 12);
+        return array_slice(
+            array_values(
+                array_map(
+                    static fn (Answer $answer): string => "{$answer->request->method} {$answer->request->address}: "
+                        ."{$answer->status} ".mb_substr($answer->body, 0, 200),
+                    $answers,
+                ),
+            ),
+            0, 12,
+        );
     }
 
     /** @return list<string> */

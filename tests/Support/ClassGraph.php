@@ -33,10 +33,15 @@ final readonly class ClassGraph
     /** @return list<list<string>> groups of classes that need each other, directly or round about */
     public function circles(): array
     {
-        $reached = array_map(fn (string $class): array => $this->reached($class), array_combine(array_keys($this->names), array_keys($this->names)));
+        $reached = array_map(
+            fn (string $class): array => $this->reached($class),
+            array_combine(array_keys($this->names), array_keys($this->names)),
+        );
         $circles = [];
         foreach ($reached as $class => $others) {
-            $group = array_keys(array_filter($others, static fn (bool $is, string $other): bool => isset($reached[$other][$class]), ARRAY_FILTER_USE_BOTH));
+            $group = array_keys(
+                array_filter($others, static fn (bool $is, string $other): bool => isset($reached[$other][$class]), ARRAY_FILTER_USE_BOTH),
+            );
             sort($group);
             if (count($group) > 1) {
                 $circles[implode(' ', $group)] = $group;
@@ -73,7 +78,9 @@ final readonly class ClassGraph
         $names = [];
         foreach ($tokens as $i => $token) {
             $name = ltrim($token->text, '\\');
-            $isMember = ($tokens[$i - 1] ?? null)?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION]) ?? false;
+            $isMember = ($tokens[$i - 1] ?? null)?->is(
+                [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION],
+            ) ?? false;
             $found = match (true) {
                 $token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) => isset($known[$name]) ? $name : "{$namespace}\\{$name}",
                 $token->is(T_STRING) && ! $isMember => "{$namespace}\\{$name}",

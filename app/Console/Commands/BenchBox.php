@@ -28,7 +28,8 @@ final class BenchBox extends Command
         $rows = [];
         for ($i = 0; $i < (int) $this->argument('count'); $i++) {
             $model = new Lure([...LureForm::columns([
-                'family' => $families[$i % 4]->value, 'weight' => (1 + $i % 8).'/8 oz', 'finish' => $finishes[$i % 10]->value, 'notes' => "number {$i}",
+                'family' => $families[$i % 4]->value, 'weight' => (1 + $i % 8).'/8 oz', 'finish' => $finishes[$i % 10]->value,
+                'notes' => "number {$i}",
             ], Unit::Ounce), 'user_id' => $user->id, 'uuid' => (string) Str::uuid(), 'position' => 1000 + $i, 'red_near_hooks' => false]);
             $rows[] = $model->getAttributes();
         }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Instruments\FeedKeeper;
 use App\Models\User;
+use App\Rows\Raw;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ final class ReadInstruments extends Command
 
     public function handle(): int
     {
-        $email = $this->option('email') ?? config('eskith.demo_email');
+        $email = Raw::text($this->option('email') ?? config('eskith.demo_email'));
         $address = "{$this->option('host')}:{$this->option('port')}";
         $until = microtime(true) + ((float) $this->option('seconds') ?: INF);
         $keeper = null;

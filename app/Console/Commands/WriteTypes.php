@@ -12,7 +12,8 @@ final class WriteTypes extends Command
 {
     protected $signature = 'types';
 
-    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the outlines of lures, the readings in the schema of the rules file';
+    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the outlines of '
+        .'lures, the readings in the schema of the rules file';
 
     public function handle(): int
     {

@@ -7,7 +7,10 @@ namespace App\Data\Water;
 use App\Data\OptionData;
 use Eskith\Core\Choosing\Readings\Kind;
 
-/** A reading as the strip and the Water station show it. Stepping a measure adds `step` to `value`, within `min` and `max`, all in `unit`. */
+/**
+ * A reading as the strip and the Water station show it. Stepping a measure adds `step` to `value`, within `min` and `max`, all
+ * in `unit`.
+ */
 final readonly class ReadingData
 {
     /**

@@ -16,6 +16,7 @@ final class NoLateCookies
 {
     private const SLOW = ['second-look', 'compare', 'on-top'];
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

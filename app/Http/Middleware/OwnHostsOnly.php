@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Rows\Raw;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 
@@ -13,10 +14,13 @@ final class OwnHostsOnly extends TrustHosts
     /** @return list<string> patterns: of the application's own address, of this machine, and those of ESKITH_HOSTS */
     public function hosts(): array
     {
-        $known = array_filter(array_map(trim(...), explode(',', (string) config('eskith.hosts'))));
-        $names = [(string) parse_url((string) config('app.url'), PHP_URL_HOST), 'localhost', '127.0.0.1', '[::1]', ...$known];
+        $known = array_filter(array_map(trim(...), explode(',', Raw::text(config('eskith.hosts')))));
+        $names = [(string) parse_url(Raw::text(config('app.url')), PHP_URL_HOST), 'localhost', '127.0.0.1', '[::1]', ...$known];
 
-        return array_map(static fn (string $name): string => '^'.str_replace('\*', '[a-z0-9-]+', preg_quote($name)).'$', array_values(array_filter($names)));
+        return array_map(
+            static fn (string $name): string => '^'.str_replace('\*', '[a-z0-9-]+', preg_quote($name)).'$',
+            array_values(array_filter($names)),
+        );
     }
 
     public function handle(Request $request, $next)

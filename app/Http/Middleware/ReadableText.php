@@ -21,6 +21,7 @@ final class ReadableText
     /** Levels of nesting looked into; nothing that is sent here goes deeper. */
     private const DEPTH = 16;
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $fault = $this->fault($request);

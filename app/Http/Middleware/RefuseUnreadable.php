@@ -13,6 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class RefuseUnreadable
 {
     /** @throws ValidationException when a field cannot be read */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $field = $request->attributes->get(ReadableText::FAULT);

@@ -18,13 +18,15 @@ final class SafeHeaders
     /** Attribute of the request under which a view finds the nonce for its own styles. */
     public const NONCE = 'style nonce';
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = base64_encode(random_bytes(12));
         $request->attributes->set(self::NONCE, $nonce);
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; object-src 'none'; frame-ancestors 'self'; base-uri 'self'; form-action 'self'",
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; "
+                ."object-src 'none'; frame-ancestors 'self'; base-uri 'self'; form-action 'self'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'SAMEORIGIN',
             'Referrer-Policy' => 'same-origin',

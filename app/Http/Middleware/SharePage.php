@@ -14,7 +14,7 @@ final class SharePage extends Middleware
 {
     protected $rootView = 'page';
 
-    /** @return array<string, mixed> */
+    /** @return array<array-key, mixed> */
     public function share(Request $request): array
     {
         $user = $request->user();

@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use LogicException;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
@@ -61,7 +62,7 @@ final class StartVisit extends StartSession
         if (! $this->isRemembered($request)) {
             return;
         }
-        $session = $this->manager->driver();
+        $session = $this->visit();
         $storedAt = $session->get(self::STORED);
         if (! $this->hasChanged($request, $session) && is_int($storedAt) && Carbon::now()->getTimestamp() - $storedAt < self::ALIVE) {
             return;
@@ -78,11 +79,20 @@ final class StartVisit extends StartSession
     private function hasChanged(Request $request, Session $session): bool
     {
         // What is flashed is gone after the next request: that is a change too.
-        return $session->all() !== $request->attributes->get(self::FOUND) || $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
+        return $session->all() !== $request->attributes->get(self::FOUND)
+            || $session->get('_flash.old', []) !== []
+            || $session->get('_flash.new', []) !== [];
     }
 
     private function isRemembered(Request $request): bool
     {
-        return is_string($request->cookies->get($this->manager->driver()->getName())) || Auth::check();
+        return is_string($request->cookies->get($this->visit()->getName())) || Auth::check();
+    }
+
+    private function visit(): Session
+    {
+        $session = $this->manager->driver();
+
+        return $session instanceof Session ? $session : throw new LogicException('There is no session to start.');
     }
 }

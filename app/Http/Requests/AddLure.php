@@ -51,7 +51,8 @@ final class AddLure extends AnglerRequest
         $size = Proportions::size(Family::from((string) $this->string('family')), max(0.0005, min(0.5, $weight->si)));
 
         return [
-            'family' => (string) $this->string('family'), 'weight' => (string) $this->string('weight'), 'finish' => (string) $this->string('finish'),
+            'family' => (string) $this->string('family'), 'weight' => (string) $this->string('weight'),
+            'finish' => (string) $this->string('finish'),
             'red' => $this->boolean('red'), 'quantity' => $this->integer('quantity', 1),
             'length' => $size->x, 'height' => $size->y, 'holes' => HoleFields::usual($size, $this->integer('holes')),
         ];

@@ -25,6 +25,8 @@ final class BoxUpload extends AnglerRequest
             throw InvalidInput::because('file', 'Choose a CSV or JSON file first.');
         }
 
-        return (string) $this->upload(BoxFile::BYTES, 'That file is over 12 MB or did not come through whole; choose a smaller one.')->get();
+        return (string) $this->upload(
+            BoxFile::BYTES, 'That file is over 12 MB or did not come through whole; choose a smaller one.',
+        )->get();
     }
 }

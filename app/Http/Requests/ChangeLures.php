@@ -33,6 +33,9 @@ final class ChangeLures extends AnglerRequest
         /** @var list<array{id: int|string, set: array<string, mixed>, version: int|string, saw?: array<string, mixed>}> $sent */
         $sent = $this->input('each');
 
-        return array_map(static fn (array $one): LureChange => new LureChange((int) $one['id'], $one['set'], (int) $one['version'], $one['saw'] ?? []), $sent);
+        return array_map(
+            static fn (array $one): LureChange => new LureChange((int) $one['id'], $one['set'], (int) $one['version'], $one['saw'] ?? []),
+            $sent,
+        );
     }
 }

@@ -50,7 +50,8 @@ final class KeepGear extends AnglerRequest
     /**
      * A main line, as columns.
      *
-     * @return array{name: string, diameter_text: string, kind: string, diameter_m: float, break_n: float, break_text: string, put_on: string|null}
+     * @return array{name: string, diameter_text: string, kind: string, diameter_m: float, break_n: float, break_text: string,
+     *   put_on: string|null}
      *
      * @throws InvalidInput when its figures cannot be read
      */
@@ -71,11 +72,15 @@ final class KeepGear extends AnglerRequest
         ];
     }
 
-    /** @return array{uuid: string, kind: GearKind, name: string, details: string, quantity: int, put_on: string|null} anything else, as columns */
+    /**
+     * @return array{uuid: string, kind: GearKind, name: string, details: string, quantity: int, put_on: string|null} anything
+     * else, as columns
+     */
     public function gear(): array
     {
         return [
-            'uuid' => $this->uuid(), 'kind' => GearKind::from($this->word('kind')), 'name' => $this->name(), 'details' => trim($this->word('details')),
+            'uuid' => $this->uuid(), 'kind' => GearKind::from($this->word('kind')), 'name' => $this->name(),
+            'details' => trim($this->word('details')),
             'quantity' => $this->integer('quantity', 1), 'put_on' => $this->since(),
         ];
     }

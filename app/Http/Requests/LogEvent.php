@@ -38,7 +38,8 @@ final class LogEvent extends AnglerRequest
     }
 
     /**
-     * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null, length_text: string|null, landed: bool|null, at: Carbon}
+     * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
+     *   length_text: string|null, landed: bool|null, at: Carbon}
      *
      * @throws InvalidInput when the length cannot be that of a fish
      */
@@ -67,7 +68,11 @@ final class LogEvent extends AnglerRequest
         $unit = $this->angler()->likes()->units->fishLength;
         $length = Measure::parse((string) $this->string('length'), $unit, 'length');
         if ($length->si < self::FISH_M[0] || $length->si > self::FISH_M[1]) {
-            throw InvalidInput::because('length', "A fish measures between {$unit->print(self::FISH_M[0])} and {$unit->print(self::FISH_M[1])}; \"{$length->text}\" does not.");
+            throw InvalidInput::because(
+                'length',
+                "A fish measures between {$unit->print(self::FISH_M[0])} and {$unit->print(self::FISH_M[1])}; "
+                    ."\"{$length->text}\" does not.",
+            );
         }
 
         return $length;

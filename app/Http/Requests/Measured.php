@@ -46,7 +46,9 @@ final class Measured extends AnglerRequest
     {
         $seconds = Measure::parse((string) $this->string('seconds'), Unit::Second, 'seconds')->si;
 
-        return $seconds > 0 && $seconds <= 3600 ? $seconds : throw InvalidInput::because('seconds', 'The time must be more than 0 and at most an hour.');
+        return $seconds > 0 && $seconds <= 3600
+            ? $seconds
+            : throw InvalidInput::because('seconds', 'The time must be more than 0 and at most an hour.');
     }
 
     /** @throws InvalidInput */
@@ -62,7 +64,9 @@ final class Measured extends AnglerRequest
     {
         $distance = Measure::parse((string) $this->string('distance'), $this->angler()->likes()->units->depth, 'distance')->si;
 
-        return $distance > 0 && $distance <= 5000 ? $distance : throw InvalidInput::because('distance', 'The distance must be more than 0 and at most 5 km.');
+        return $distance > 0 && $distance <= 5000
+            ? $distance
+            : throw InvalidInput::because('distance', 'The distance must be more than 0 and at most 5 km.');
     }
 
     /** The way to fish that was measured, "lure.hole.cadence". */

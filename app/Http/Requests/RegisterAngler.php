@@ -32,7 +32,10 @@ final class RegisterAngler extends FormRequest
     /** @return array{name: string, email: string, password: string} */
     public function account(): array
     {
-        return ['name' => (string) $this->string('name'), 'email' => User::address((string) $this->string('email')), 'password' => (string) $this->string('password')];
+        return [
+            'name' => (string) $this->string('name'), 'email' => User::address((string) $this->string('email')),
+            'password' => (string) $this->string('password'),
+        ];
     }
 
     /** @param  Closure(string): mixed  $fail */

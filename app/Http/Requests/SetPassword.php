@@ -30,6 +30,9 @@ final class SetPassword extends FormRequest
     /** @return array{token: string, email: string, password: string} */
     public function credentials(): array
     {
-        return ['token' => (string) $this->string('token'), 'email' => User::address((string) $this->string('email')), 'password' => (string) $this->string('password')];
+        return [
+            'token' => (string) $this->string('token'), 'email' => User::address((string) $this->string('email')),
+            'password' => (string) $this->string('password'),
+        ];
     }
 }

@@ -30,6 +30,9 @@ final class SignIn extends FormRequest
         [$email, $password] = [(string) $this->string('email'), (string) $this->string('password')];
 
         // An account from before addresses were told apart without their case may still have a spelling of its own.
-        return array_map(static fn (string $one): array => ['email' => $one, 'password' => $password], array_values(array_unique([User::address($email), $email])));
+        return array_map(
+            static fn (string $one): array => ['email' => $one, 'password' => $password],
+            array_values(array_unique([User::address($email), $email])),
+        );
     }
 }

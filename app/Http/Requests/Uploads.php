@@ -15,6 +15,8 @@ trait Uploads
     {
         $file = $this->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= $mostBytes ? $file : throw InvalidInput::because('file', $words);
+        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= $mostBytes
+            ? $file
+            : throw InvalidInput::because('file', $words);
     }
 }

@@ -81,7 +81,11 @@ final readonly class BoatCard
     {
         $told = $this->told($user, $pick);
         foreach (self::SIZES as $size) {
-            $pdf = new Dompdf(new Options(['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()]));
+            $pdf = new Dompdf(
+                new Options(
+                    ['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()],
+                ),
+            );
             $pdf->loadHtml(view('boat-card', [...$told, 'size' => $size])->render());
             $pdf->setPaper('a4');
             $pdf->render();
@@ -116,7 +120,12 @@ final readonly class BoatCard
     private static function counts(Candidate $candidate, Situation $situation): ?Counts
     {
         $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $candidate->lure);
-        if ($steps === null || $situation->columnIfStill === null || $steps->liftM <= 0.0 || $steps->liftM > $situation->columnIfStill->depthM) {
+        if (
+            $steps === null
+                || $situation->columnIfStill === null
+                || $steps->liftM <= 0.0
+                || $steps->liftM > $situation->columnIfStill->depthM
+        ) {
             return null;
         }
         $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $situation->columnIfStill);
@@ -135,9 +144,12 @@ final readonly class BoatCard
         ]);
 
         return [
-            'words' => ucfirst($step->words), 'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
+            'words' => ucfirst($step->words),
+            'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
-            'drawing' => LureOutline::dataUri(Drawing::of($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE),
+            'drawing' => LureOutline::dataUri(
+                Drawing::of($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE,
+            ),
         ];
     }
 }

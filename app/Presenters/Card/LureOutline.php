@@ -36,20 +36,36 @@ final readonly class LureOutline
         $width = ($this->lure->lengthMm + ($tail ? $this->lure->heightMm * 1.6 : 3) + 6) * $this->k;
         $height = ($this->lure->heightMm + 8) * $this->k;
         $stroke = sprintf('fill="none" stroke="#000" stroke-width="%s"', round(max(1.2, 0.5 * $this->k), 2));
-        $drawn = sprintf('<path d="%s" %s/>', $this->path(Outline::path($this->family, $this->lure->lengthMm, $this->lure->heightMm, $this->top)), $stroke);
+        $drawn = sprintf(
+            '<path d="%s" %s/>',
+            $this->path(Outline::path($this->family, $this->lure->lengthMm, $this->lure->heightMm, $this->top)), $stroke,
+        );
         if ($tail) {
-            $drawn .= $this->ellipse($this->lure->lengthMm + $this->lure->heightMm * 0.75, 0, $this->lure->heightMm * 0.6, $this->lure->heightMm * 0.3, $stroke)
+            $drawn .= $this->ellipse(
+                $this->lure->lengthMm + $this->lure->heightMm * 0.75, 0, $this->lure->heightMm * 0.6,
+                $this->lure->heightMm * 0.3, $stroke,
+            )
                 .$this->line($this->lure->lengthMm, 0, $this->lure->lengthMm + $this->lure->heightMm * 0.2, 0, $stroke);
         }
         if ($this->family !== Family::Blade) {
             $drawn .= $this->ellipse(-1.4, 0, 1.3, 1.3, $stroke);
         }
-        $drawn .= $this->ellipse($this->lure->lengthMm * 0.1, $this->family === Family::Blade ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05, 0.9, 0.9, 'fill="#000"');
+        $drawn .= $this->ellipse(
+            $this->lure->lengthMm * 0.1,
+            $this->family === Family::Blade ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05,
+            0.9, 0.9, 'fill="#000"',
+        );
         foreach ($this->lure->holes as $index => $hole) {
-            $drawn .= $this->ellipse($hole->x, -$hole->y, $index === $this->hole ? 2.1 : 1.3, $index === $this->hole ? 2.1 : 1.3, $index === $this->hole ? 'fill="#000"' : 'fill="#fff" stroke="#000" stroke-width="1.2"');
+            $drawn .= $this->ellipse(
+                $hole->x, -$hole->y, $index === $this->hole ? 2.1 : 1.3, $index === $this->hole ? 2.1 : 1.3,
+                $index === $this->hole ? 'fill="#000"' : 'fill="#fff" stroke="#000" stroke-width="1.2"',
+            );
         }
 
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%s" height="%s">%s</svg>', round($width, 1), round($height, 1), $drawn);
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%s" height="%s">%s</svg>', round($width, 1), round($height, 1),
+            $drawn,
+        );
     }
 
     private function middle(): float
@@ -78,7 +94,10 @@ final readonly class LureOutline
 
     private function ellipse(float $x, float $y, float $rx, float $ry, string $style): string
     {
-        return sprintf('<ellipse cx="%s" cy="%s" rx="%s" ry="%s" %s/>', $this->x($x), $this->y($y), round($rx * $this->k, 2), round($ry * $this->k, 2), $style);
+        return sprintf(
+            '<ellipse cx="%s" cy="%s" rx="%s" ry="%s" %s/>', $this->x($x), $this->y($y), round($rx * $this->k, 2),
+            round($ry * $this->k, 2), $style,
+        );
     }
 
     private function x(float $mm): float

@@ -44,7 +44,9 @@ final readonly class OutingPresenter
         $outing = $logbook->underWay();
         $setup = $outing === null ? null : $logbook->setup($outing);
 
-        return $outing === null || $setup === null ? null : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($outing))->toIso8601String());
+        return $outing === null || $setup === null
+            ? null
+            : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($outing))->toIso8601String());
     }
 
     /** @return array{OutingData, AnswerData}|null the outing, and the answer it is fished by; null while nothing is tied on */

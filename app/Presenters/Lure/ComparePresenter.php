@@ -27,20 +27,26 @@ final class ComparePresenter
     {
         $names = new LureNames($rankedBox->situation->say);
         $comparison = Comparison::of($first, $second);
-        $name = static fn (Pick $pick): string => $names->title($pick->candidate->lure).($pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole');
+        $name = static fn (Pick $pick): string => $names->title($pick->candidate->lure).(
+            $pick->candidate->hole() === null ? '' : ', '.$pick->candidate->hole()->name.' hole'
+        );
 
         return new CompareData(
-            RankedBox::key($first), RankedBox::key($second), $names->title($first->candidate->lure), $names->title($second->candidate->lure),
+            RankedBox::key($first), RankedBox::key($second), $names->title($first->candidate->lure),
+            $names->title($second->candidate->lure),
             Points::plain($first->points), Points::plain($second->points),
             self::verdict($comparison, $first, $second, $rankedBox->situation),
             array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
                 $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
-                $contrast->first === null ? null : PickPresenter::reason($contrast->first), $contrast->second === null ? null : PickPresenter::reason($contrast->second),
+                $contrast->first === null ? null : PickPresenter::reason($contrast->first),
+                $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),
             $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
             new GhostData(
-                $name($second), Drawing::of($rankedBox->row($second->candidate->lure), $second->candidate->lure), $second->candidate->holeIndex,
-                DropPresenter::of($second->candidate, $rankedBox->situation), Difference::words($first->candidate, $rankedBox->situation, $second->candidate, $rankedBox->situation),
+                $name($second), Drawing::of($rankedBox->row($second->candidate->lure), $second->candidate->lure),
+                $second->candidate->holeIndex,
+                DropPresenter::of($second->candidate, $rankedBox->situation),
+                Difference::words($first->candidate, $rankedBox->situation, $second->candidate, $rankedBox->situation),
             ),
         );
     }
@@ -57,10 +63,19 @@ final class ComparePresenter
         $times = Expected::times(abs($comparison->lead));
         $points = Points::plain(abs($comparison->lead));
 
-        return ucfirst("the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').($times >= 1.15 ? ': about '.number_format($times, 1).' times the touches, by the rules.' : ': hardly more touches, by the rules.'));
+        return ucfirst(
+            "the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').(
+                $times >= 1.15
+                    ? ': about '.number_format($times, 1).' times the touches, by the rules.'
+                    : ': hardly more touches, by the rules.'
+            ),
+        );
     }
 
-    /** @return list<string> the readings that, moved by themselves, put this lure on top: slower than the comparison, and asked by itself */
+    /**
+     * @return list<string> the readings that, moved by themselves, put this lure on top: slower than the comparison, and asked
+     * by itself
+     */
     public static function onTop(RankedBox $rankedBox, Pick $pick): array
     {
         $top = $rankedBox->ranked[0]->candidate->lure;

@@ -97,7 +97,10 @@ final readonly class PickPresenter
 
     private function way(Pick $way): WayData
     {
-        return new WayData(RankedBox::key($way), $this->names->way($way->candidate, $this->rankedBox->situation), $way->points, Points::signed($way->points));
+        return new WayData(
+            RankedBox::key($way), $this->names->way($way->candidate, $this->rankedBox->situation), $way->points,
+            Points::signed($way->points),
+        );
     }
 
     public static function reason(Reason $reason): ReasonData
@@ -110,10 +113,13 @@ final readonly class PickPresenter
     {
         // Told in minutes without a touch, which have begun for what is on the line.
         $blank = 60 * $this->rankedBox->day->blank(Day::way($pick->candidate));
-        $steps = Ladder::over($this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical())->steps($pick, self::STEPS);
+        $steps = Ladder::over(
+            $this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical(),
+        )->steps($pick, self::STEPS);
 
         return array_map(fn (Change $change, int $i): StepData => new StepData(
-            RankedBox::key($change->to), $this->names->change($change), (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
+            RankedBox::key($change->to), $this->names->change($change),
+            (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
             $this->names->title($change->to->candidate->lure), $this->names->way($change->to->candidate, $this->rankedBox->situation),
         ), $steps, array_keys($steps));
     }
@@ -132,8 +138,12 @@ final readonly class PickPresenter
     private function otherHole(Pick $pick): ?string
     {
         $situation = $this->rankedBox->situation;
-        $theirs = $this->rankedBox->chooser->holeFor($situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure);
+        $theirs = $this->rankedBox->chooser->holeFor(
+            $situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure,
+        );
 
-        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name ? null : "The other school would use the {$theirs->name} hole with this lure.";
+        return $theirs === null || $theirs->name === $pick->candidate->hole()?->name
+            ? null
+            : "The other school would use the {$theirs->name} hole with this lure.";
     }
 }

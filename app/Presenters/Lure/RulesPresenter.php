@@ -22,6 +22,7 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Tackle\Finish;
+use Eskith\Core\Tackle\Lure;
 
 /** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
 final readonly class RulesPresenter
@@ -29,7 +30,9 @@ final readonly class RulesPresenter
     /** Lures told of, at least. */
     private const MOVES = 6;
 
-    private const GROUPS = ['F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence'];
+    private const GROUPS = [
+        'F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence',
+    ];
 
     public function __construct(private RankedBox $rankedBox)
     {
@@ -45,13 +48,17 @@ final readonly class RulesPresenter
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
             $weight = $this->rankedBox->rules->weight($rule);
             $groups[$title][] = new RuleData(
-                $rule->id, $this->rankedBox->situation->say->temperatures($rule->says), $weight, round($rule->stake * $weight, 2), $rule->stake, $rule->per,
+                $rule->id, $this->rankedBox->situation->say->temperatures($rule->says), $weight,
+                round($rule->stake * $weight, 2), $rule->stake, $rule->per,
                 $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
             );
         }
         $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
 
-        return array_map(static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups), $groups);
+        return array_map(
+            static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups),
+            $groups,
+        );
     }
 
     /**
@@ -61,8 +68,11 @@ final readonly class RulesPresenter
      */
     public function words(): array
     {
-        $finishes = $this->rankedBox->user->lures()->inBox()->distinct()->orderBy('finish')->pluck('finish')->all();
-        $option = static fn (Reading $reading): \Closure => static fn (string $choice): OptionData => new OptionData($choice, $reading->saying($choice));
+        $finishes = array_map(static fn (Lure $lure): string => $lure->finish, $this->rankedBox->box);
+        sort($finishes);
+        $option = static fn (Reading $reading): \Closure => static fn (string $choice): OptionData => new OptionData(
+            $choice, $reading->saying($choice),
+        );
 
         return [
             'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
@@ -94,7 +104,10 @@ final readonly class RulesPresenter
         $moves = [];
         foreach ($newPlaces as $id => $place) {
             if ($place <= self::MOVES || $places[$id] <= 3) {
-                $moves[] = new MoveData($names->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]), Points::plain($newPoints[$id]));
+                $moves[] = new MoveData(
+                    $names->title($byLure[$id][0]->candidate->lure), $places[$id], $place, Points::plain($points[$id]),
+                    Points::plain($newPoints[$id]),
+                );
             }
         }
 
@@ -110,8 +123,10 @@ final readonly class RulesPresenter
 
         return match (true) {
             $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
-            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$names->lure($is->candidate->lure)} comes first, in place of the {$names->lure($was->candidate->lure)}.",
-            RankedBox::key($was) !== RankedBox::key($is) => "The {$names->lure($is->candidate->lure)} stays first, but by the {$names->way($is->candidate, $after->situation)}.",
+            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$names->lure($is->candidate->lure)} comes first, in "
+                ."place of the {$names->lure($was->candidate->lure)}.",
+            RankedBox::key($was) !== RankedBox::key($is) => "The {$names->lure($is->candidate->lure)} stays first, but by the "
+                ."{$names->way($is->candidate, $after->situation)}.",
             ! $sameOrder => 'The first stays first; others change places.',
             ! $samePoints => 'Points change, the order does not.',
             default => 'Today this changes nothing.',
@@ -123,7 +138,10 @@ final readonly class RulesPresenter
     {
         $byLure = $rankedBox->byLure();
 
-        return [array_combine(array_keys($byLure), array_map(static fn (int $i): int => $i + 1, array_keys(array_values($byLure)))), array_map(static fn (array $ways): float => $ways[0]->points, $byLure)];
+        return [
+            array_combine(array_keys($byLure), array_map(static fn (int $i): int => $i + 1, array_keys(array_values($byLure)))),
+            array_map(static fn (array $ways): float => $ways[0]->points, $byLure),
+        ];
     }
 
     /** @return array<string, int> lures of which each rule says something today, in any way to fish them */
@@ -164,7 +182,12 @@ final readonly class RulesPresenter
 
         return new CustomRuleData(
             $rule->name, $rule->points,
-            array_map(static fn (array $one): ConditionData => new ConditionData($one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? []), $when),
+            array_map(
+                static fn (array $one): ConditionData => new ConditionData(
+                    $one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? [],
+                ),
+                $when,
+            ),
             $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],
             ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
         );

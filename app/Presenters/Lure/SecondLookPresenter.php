@@ -33,7 +33,10 @@ final readonly class SecondLookPresenter
         $tipping = $rankedBox->sensitivity();
         $tips = self::tips($rankedBox, $tipping, $first->candidate->lure);
         $wanted = $tipping->mostWanted();
-        $still = array_map(static fn (TipData $tip): string => $tip->label, array_filter($tips, static fn (TipData $tip): bool => $tip->sentences === []));
+        $still = array_map(
+            static fn (TipData $tip): string => $tip->label,
+            array_filter($tips, static fn (TipData $tip): bool => $tip->sentences === []),
+        );
         $changing = array_filter($tips, static fn (TipData $tip): bool => $tip->sentences !== []);
 
         return new SecondLookData(
@@ -55,7 +58,12 @@ final readonly class SecondLookPresenter
             $tips[$reading->value] = new TipData(
                 $reading->definition()->label,
                 $found === [] ? '' : $words->short($nearest[0], $now),
-                array_map(static fn (array $alike): TipSentenceData => new TipSentenceData($words->sentence($alike, $now), self::trying($alike[0], $rankedBox)), TippingWords::alike($found)),
+                array_map(
+                    static fn (array $alike): TipSentenceData => new TipSentenceData(
+                        $words->sentence($alike, $now), self::trying($alike[0], $rankedBox),
+                    ),
+                    TippingWords::alike($found),
+                ),
             );
         }
 
@@ -102,7 +110,10 @@ final readonly class SecondLookPresenter
         $schools = [];
         foreach ($rankedBox->situation->schools->others() as [$school, $schooled]) {
             $theirs = $rankedBox->chooser->rank($rankedBox->situation->with(schools: $schooled), $rankedBox->box, $rankedBox->tiedOn)[0];
-            $schools[] = new SchoolData($school, RankedBox::key($theirs) === RankedBox::key($mine), self::apart($mine->candidate, $theirs->candidate, $names), RankedBox::key($theirs));
+            $schools[] = new SchoolData(
+                $school, RankedBox::key($theirs) === RankedBox::key($mine),
+                self::apart($mine->candidate, $theirs->candidate, $names), RankedBox::key($theirs),
+            );
         }
         $otherFall = $rankedBox->situation->schools->withOtherFall($mine->candidate->lure);
         if ($otherFall !== null && FallWords::other($mine->candidate, $rankedBox->situation) !== null) {

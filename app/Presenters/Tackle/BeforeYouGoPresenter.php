@@ -14,6 +14,7 @@ use App\Models\Lure;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\LureReader;
+use App\Rows\Raw;
 use App\Rows\SetAside;
 use App\Tackle\Box;
 use App\Tackle\HookDates;
@@ -45,12 +46,14 @@ final readonly class BeforeYouGoPresenter
         $worn = [];
         foreach (Event::query()->standing()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
             ->whereIn('events.kind', [EventKind::Fish, EventKind::Snag])->toBase()->get(['setups.lure_id', 'events.at']) as $event) {
-            $worn[(int) $event->lure_id][] = (string) $event->at;
+            $worn[Raw::whole($event->lure_id)][] = Raw::text($event->at);
         }
         $due = [];
         foreach ($this->user->lures()->inBox()->whereIn('id', array_keys($worn))->get() as $lure) {
             $since = HookDates::since($lure->hooks);
-            $count = count(array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)));
+            $count = count(
+                array_filter($worn[$lure->id], static fn (string $at): bool => $since === null || $at > HookDates::until($since)),
+            );
             $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
             if ($why !== null) {
                 $due[] = new DueData("lure.{$lure->id}", $this->name($lure), $why, 'Sharpened or changed');
@@ -63,15 +66,23 @@ final readonly class BeforeYouGoPresenter
     /** @return list<DueData> */
     private function lines(): array
     {
-        return $this->dueOf($this->user->lines()->get()->all(), static fn (Line $line): ?DueData => ($why = Upkeep::line($line->kind, self::days($line->put_on))) === null
-            ? null : new DueData("line.{$line->id}", $line->name, $why, 'Turned or replaced'));
+        return $this->dueOf($this->user->lines()->get()->all(), static function (Line $line): ?DueData {
+            $why = Upkeep::line($line->kind, self::days($line->put_on));
+
+            return $why === null ? null : new DueData("line.{$line->id}", $line->name, $why, 'Turned or replaced');
+        });
     }
 
     /** @return list<DueData> */
     private function leaders(): array
     {
-        return $this->dueOf($this->user->gear()->inBox()->where('kind', GearKind::Leader)->get()->all(), static fn (Gear $gear): ?DueData => ($why = Upkeep::leader(self::days($gear->put_on))) === null
-            ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Tied anew'));
+        $leaders = $this->user->gear()->inBox()->where('kind', GearKind::Leader)->get();
+
+        return $this->dueOf($leaders->all(), static function (Gear $gear): ?DueData {
+            $why = Upkeep::leader(self::days($gear->put_on));
+
+            return $why === null ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Tied anew');
+        });
     }
 
     /** @return list<DueData> */
@@ -91,7 +102,10 @@ final readonly class BeforeYouGoPresenter
         foreach ($food as $one) {
             $finish = Upkeep::finishFor($one);
             if ($finish !== null && ! in_array($finish->value, $have, true)) {
-                $due[] = new DueData(null, ucfirst(Finish::word($finish->value)), 'missing from the box, with '.str_replace('_', ' ', $one).' about', null);
+                $due[] = new DueData(
+                    null, ucfirst(Finish::word($finish->value)),
+                    'missing from the box, with '.str_replace('_', ' ', $one).' about', null,
+                );
             }
         }
 

@@ -50,8 +50,13 @@ final class BenchPresenter
             $this->roles($row, $lure, $situation, $book),
             self::balance($row, $book),
             self::connector($lure, $situation),
-            HookAdvice::for($lure, self::size($hooks['front'] ?? null), self::size($hooks['rear'] ?? null), $since !== null, $worn, ($situation->water->tempC ?? 99) <= 4.5),
-            $since === null ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened." : "{$worn} fish and snags since {$since}.",
+            HookAdvice::for(
+                $lure, self::size($hooks['front'] ?? null), self::size($hooks['rear'] ?? null), $since !== null, $worn,
+                ($situation->water->tempC ?? 99) <= 4.5,
+            ),
+            $since === null
+                ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened."
+                : "{$worn} fish and snags since {$since}.",
         );
     }
 
@@ -63,12 +68,17 @@ final class BenchPresenter
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
-            $fall = $situation->columnIfStill === null ? null : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $hole, $hang), $situation->columnIfStill);
+            $fall = $situation->columnIfStill === null
+                ? null
+                : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $hole, $hang), $situation->columnIfStill);
             $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
-            $words = static fn (HoleSchool $school): string => $hole === null ? '–' : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
+            $words = static fn (HoleSchool $school): string => $hole === null
+                ? '–'
+                : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
 
             return new RoleData(
-                $hole->name ?? 'eye', $hang ?? 0.0, $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+                $hole->name ?? 'eye', $hang ?? 0.0,
+                $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
                 $fall === null ? '–' : Unit::MetrePerSecond->print($fall->sinkRateStartMs),
                 $fall === null ? '–' : $situation->say->seconds($fall->seconds),
                 $words(HoleSchool::MiddleFirst), $words(HoleSchool::LevelLift),
@@ -83,7 +93,10 @@ final class BenchPresenter
         try {
             $fit = $book->measured->fit($row->id, $row->holes);
 
-            return sprintf('By %d hang readings the balance point is %.1f mm from the nose and %.1f mm up; they miss it by %.2f mm.', $have, $fit->balance->x, $fit->balance->y, $fit->rmsMm);
+            return sprintf(
+                'By %d hang readings the balance point is %.1f mm from the nose and %.1f mm up; they miss it by %.2f mm.',
+                $have, $fit->balance->x, $fit->balance->y, $fit->rmsMm,
+            );
         } catch (InvalidInput $notYet) {
             return $have > 0 ? $notYet->getMessage() : ($row->balance_x === null
                 ? 'No balance point yet: hang the lure from two holes or more and read the angles, or place the point on the drawing.'

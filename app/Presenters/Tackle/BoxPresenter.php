@@ -48,7 +48,9 @@ final readonly class BoxPresenter
     public function changed(array $changes): array
     {
         $ids = array_map(static fn (LureChange $one): int => $one->id, $changes);
-        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()->filter(LureReader::isSound(...))->map((new LurePresenter($this->user))->one(...));
+        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()->filter(LureReader::isSound(...))->map(
+            (new LurePresenter($this->user))->one(...),
+        );
 
         return array_values($lures->all());
     }

@@ -37,8 +37,16 @@ final readonly class GearPresenter
 
         return [
             'gear' => $this->gear(),
-            'history' => array_values($history->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->all()),
-            'waters' => array_values($waters->map(static fn (Water $water): NotesData => new NotesData($water->id, $water->name, $water->local_rules, $water->protected_fish))->all()),
+            'history' => array_values(
+                $history->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->all(),
+            ),
+            'waters' => array_values(
+                $waters->map(
+                    static fn (Water $water): NotesData => new NotesData(
+                        $water->id, $water->name, $water->local_rules, $water->protected_fish,
+                    ),
+                )->all(),
+            ),
             'kinds' => ['main line', ...array_column(GearKind::cases(), 'value')],
         ];
     }
@@ -47,11 +55,13 @@ final readonly class GearPresenter
     private function gear(): array
     {
         $lines = $this->user->lines()->get()->map(static fn (Line $line): GearData => new GearData(
-            id: null, kind: 'main line', name: $line->name, details: "{$line->diameter_text} · {$line->break_text}".($line->in_use ? ' · on the reel' : ''),
+            id: null, kind: 'main line', name: $line->name,
+            details: "{$line->diameter_text} · {$line->break_text}".($line->in_use ? ' · on the reel' : ''),
             quantity: 1, putOn: $line->put_on?->toDateString(),
         ));
         $others = $this->user->gear()->inBox()->orderBy('kind')->orderBy('id')->get()->map(static fn (Gear $gear): GearData => new GearData(
-            id: $gear->id, kind: $gear->kind->value ?? '', name: $gear->name, details: $gear->details, quantity: $gear->quantity, putOn: $gear->put_on?->toDateString(),
+            id: $gear->id, kind: $gear->kind->value ?? '', name: $gear->name, details: $gear->details,
+            quantity: $gear->quantity, putOn: $gear->put_on?->toDateString(),
         ));
 
         return [...$lines->all(), ...$others->all()];

@@ -16,14 +16,20 @@ final class ImportPresenter
 
     public static function of(BoxImport $import): ImportData
     {
-        $of = static fn (string $status): array => array_filter($import->plan(), static fn (array $line): bool => $line['status'] === $status);
+        $of = static fn (string $status): array => array_filter(
+            $import->plan(),
+            static fn (array $line): bool => $line['status'] === $status,
+        );
         $refused = $of('refused');
         $lines = $refused + array_slice(array_diff_key($import->plan(), $refused), 0, self::TOLD, true);
         ksort($lines);
 
         return new ImportData(
             count($of('add')), count($of('change')), count($of('same')), count($refused),
-            array_map(static fn (int $number, array $line): ImportLineData => new ImportLineData($number, $line['status'], $line['words']), array_keys($lines), $lines),
+            array_map(
+                static fn (int $number, array $line): ImportLineData => new ImportLineData($number, $line['status'], $line['words']),
+                array_keys($lines), $lines,
+            ),
         );
     }
 }

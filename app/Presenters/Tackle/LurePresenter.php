@@ -52,8 +52,14 @@ final readonly class LurePresenter
     /** How its body was changed. */
     private static function shaped(Lure $row): string
     {
-        $told = ['bent' => 'bent, so it flutters more', 'drilled' => 'drilled at the tail', 'stinger' => 'stinger at the head', 'assist' => 'assist hooks'];
+        $told = [
+            'bent' => 'bent, so it flutters more', 'drilled' => 'drilled at the tail', 'stinger' => 'stinger at the head',
+            'assist' => 'assist hooks',
+        ];
 
-        return implode(' · ', array_intersect_key($told, array_filter($row->build ?? [], static fn (mixed $value): bool => $value === true)));
+        return implode(
+            ' · ',
+            array_intersect_key($told, array_filter($row->build ?? [], static fn (mixed $value): bool => $value === true)),
+        );
     }
 }

@@ -23,13 +23,22 @@ final class StartingBoxPresenter
     /** @return list<StartingBoxData> the one that fits the readings first */
     public static function offered(User $user, ReadingBook $book): array
     {
-        $fits = StartingBox::for(Species::tryFrom($book->text('species') ?? '') ?? Species::Walleye, ($book->text('flow') ?? 'still') !== 'still');
+        $fits = StartingBox::for(
+            Species::tryFrom($book->text('species') ?? '') ?? Species::Walleye, ($book->text('flow') ?? 'still') !== 'still',
+        );
         $kinds = StartingBox::cases();
         usort($kinds, static fn (StartingBox $a, StartingBox $b): int => ($b === $fits) <=> ($a === $fits));
         $names = new LureNames(new UnitFormat($user->likes()->units));
         $boxes = StartingBoxes::of($user);
-        $lure = static fn (Lure $lure): StartingLureData => new StartingLureData((int) $lure->id, $names->title($lure), Drawing::of(new LureRow($boxes->columns($lure)), $lure));
+        $lure = static fn (Lure $lure): StartingLureData => new StartingLureData(
+            (int) $lure->id, $names->title($lure), Drawing::of(new LureRow($boxes->columns($lure)), $lure),
+        );
 
-        return array_map(static fn (StartingBox $kind): StartingBoxData => new StartingBoxData($kind->value, $kind->word(), array_map($lure, $kind->lures())), $kinds);
+        return array_map(
+            static fn (StartingBox $kind): StartingBoxData => new StartingBoxData(
+                $kind->value, $kind->word(), array_map($lure, $kind->lures()),
+            ),
+            $kinds,
+        );
     }
 }

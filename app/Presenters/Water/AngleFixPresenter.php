@@ -9,6 +9,7 @@ use App\Data\Water\AngleFixData;
 use App\Models\Line;
 use App\Models\User;
 use App\Rows\LureReader;
+use App\Rows\Raw;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
@@ -16,6 +17,7 @@ use Eskith\Core\Drop\VerticalLimits;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
 
@@ -25,7 +27,9 @@ final class AngleFixPresenter
     /** @throws InvalidInput when depth was not read or no flow gives this angle */
     public static function of(User $user, SingleDrop $desk, float $angleDeg): AngleFixData
     {
-        $now = $desk->situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; the angle means nothing without it.');
+        $now = $desk->situation->columnIfStill ?? throw InvalidInput::because(
+            'depth', 'Read the depth first; the angle means nothing without it.',
+        );
         $water = $desk->situation->water;
         $unread = $desk->situation->column === null;
         if ($unread) {
@@ -44,7 +48,9 @@ final class AngleFixPresenter
         $names = new LureNames($desk->situation->say);
 
         return new AngleFixData(
-            "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".($river ? 'current at the surface' : $name),
+            "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".(
+                $river ? 'current at the surface' : $name
+            ),
             self::ways($user, $desk, $fixed, $names),
             [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
             "the {$name} to {$say->speed($speed)}",
@@ -67,16 +73,25 @@ final class AngleFixPresenter
                 $own[] = $lure;
             }
         }
-        usort($own, static fn ($a, $b): int => [$a->massKg, $a->family !== $desk->lure->family] <=> [$b->massKg, $b->family !== $desk->lure->family]);
+        usort(
+            $own,
+            static fn ($a, $b): int => [
+                $a->massKg, $a->family !== $desk->lure->family,
+            ] <=> [$b->massKg, $b->family !== $desk->lure->family],
+        );
         $least = VerticalLimits::leastMassKg($desk->lure->family, $fixed);
         $drift = VerticalLimits::largestDriftMs($desk->lure->body, $fixed);
         $line = VerticalLimits::thickestLineM($desk->lure->body, $fixed);
 
         return [
             isset($own[0]) ? 'Tie on the '.$names->lure($own[0]).', the lightest of yours that stays straight down.'
-                : ($least === null ? 'No weight up to 120 g would stay straight down.' : "Nothing you own stays straight down; it would take {$say->mass($least)}."),
+                : (
+                    $least === null
+                        ? 'No weight up to 120 g would stay straight down.'
+                        : "Nothing you own stays straight down; it would take {$say->mass($least)}."
+                ),
             ...($drift !== null && $drift < abs($fixed->flow->boatMs) ? ["Or slow the boat to {$say->speed($drift)}."] : []),
-            ...($line !== null ? ['Or go down to '.\Eskith\Core\Units\Unit::Millimetre->print($line).' line.'] : []),
+            ...($line !== null ? ['Or go down to '.Unit::Millimetre->print($line).' line.'] : []),
         ];
     }
 
@@ -85,10 +100,10 @@ final class AngleFixPresenter
     {
         $say = $desk->situation->say;
         $said = [];
-        $masses = $user->lures()->inBox()->where('family', $desk->lure->family->value)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
-        foreach ($masses as $mass) {
-            $angle = Lean::of(Body::of($desk->lure->family, (float) $mass), $fixed)->angleDeg();
-            $said[] = ucfirst($names->weight((float) $mass)).': '.$say->angle($angle);
+        $masses = $user->lures()->inBox()->where('family', $desk->lure->family)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
+        foreach ($masses->map(Raw::number(...)) as $mass) {
+            $angle = Lean::of(Body::of($desk->lure->family, $mass), $fixed)->angleDeg();
+            $said[] = ucfirst($names->weight($mass)).': '.$say->angle($angle);
         }
 
         return $said;
@@ -101,7 +116,10 @@ final class AngleFixPresenter
         $said = [];
         foreach ($user->lines()->get() as $line) {
             /** @var Line $line */
-            $column = WaterColumn::of($fixed->depthM, $line->diameter_m, Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water);
+            $column = WaterColumn::of(
+                $fixed->depthM, $line->diameter_m,
+                Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water,
+            );
             $said[] = "{$line->name}: ".$say->angle(Lean::of($desk->lure->body, $column)->angleDeg());
         }
 

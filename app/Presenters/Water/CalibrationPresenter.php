@@ -31,7 +31,9 @@ final class CalibrationPresenter
     public function all(User $user, ReadingBook $book): array
     {
         $situation = $book->situation(LineInUse::diameterM($user));
-        $lures = $user->lures()->whereIn('id', $book->measured->all()->pluck('lure_id')->filter()->unique())->get()->filter(LureReader::isSound(...))->keyBy('id');
+        $lures = $user->lures()->whereIn(
+            'id', $book->measured->all()->pluck('lure_id')->filter()->unique(),
+        )->get()->filter(LureReader::isSound(...))->keyBy('id');
 
         $told = $book->measured->all()->filter(static fn (Measurement $row): bool => $row->lure_id === null || $lures->has($row->lure_id));
 
@@ -40,11 +42,13 @@ final class CalibrationPresenter
 
             return match ($row->kind) {
                 MeasurementKind::Drift => new MeasurementData(
-                    $row->uuid, MeasurementKind::Drift, 'Drift from the wind', self::share($row->value).' of the wind', 'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
+                    $row->uuid, MeasurementKind::Drift, 'Drift from the wind', self::share($row->value).' of the wind',
+                    'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
                 // What cannot be used was set aside.
-                MeasurementKind::Hang, null => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
+                MeasurementKind::Hang,
+                null => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
             };
         })->all());
     }
@@ -54,7 +58,9 @@ final class CalibrationPresenter
         $lure = LureReader::lure($lureRow);
         $hole = self::hole($lure, $row->hole);
         $hang = Hang::ofLure($lure, $hole);
-        $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null ? '–' : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
+        $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null
+            ? '–'
+            : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
 
         return new MeasurementData(
             $row->uuid, MeasurementKind::Drop, $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
@@ -72,7 +78,12 @@ final class CalibrationPresenter
         return new MeasurementData(
             $row->uuid, MeasurementKind::Hang, $this->title($lure, $hole, $situation), 'hangs at '.self::degrees($row->value),
             ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
-                .($fit === null ? '' : sprintf('; balance point %.1f, %.1f mm, readings miss it by %.2f mm', $fit->balance->x, $fit->balance->y, $fit->rmsMm)),
+                .(
+                    $fit === null ? '' : sprintf(
+                        '; balance point %.1f, %.1f mm, readings miss it by %.2f mm', $fit->balance->x, $fit->balance->y,
+                        $fit->rmsMm,
+                    )
+                ),
             $row->method, $row->measured_at->toIso8601String(),
         );
     }

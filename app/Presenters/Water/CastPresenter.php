@@ -29,9 +29,15 @@ final class CastPresenter
     /** @throws InvalidInput when the cast does not reach the bottom or depth was not read */
     public static function of(Candidate $candidate, Situation $situation, float $castM, bool $open): CastData
     {
-        $column = $situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; a cast is reckoned to the bottom.');
+        $column = $situation->columnIfStill ?? throw InvalidInput::because(
+            'depth', 'Read the depth first; a cast is reckoned to the bottom.',
+        );
         if (! ($castM > $column->depthM)) {
-            throw InvalidInput::because('length', "The cast of {$situation->say->depth($castM)} is shorter than the {$situation->say->depth($column->depthM)} of water, so it never swings to the bottom; cast farther, or fish it straight down.");
+            throw InvalidInput::because(
+                'length',
+                "The cast of {$situation->say->depth($castM)} is shorter than the {$situation->say->depth($column->depthM)} of "
+                    .'water, so it never swings to the bottom; cast farther, or fish it straight down.',
+            );
         }
 
         return $open ? self::open($candidate, $situation, $column, $castM) : self::closed($candidate, $situation, $column, $castM);
@@ -43,10 +49,16 @@ final class CastPresenter
         $swing = Swing::of($candidate->lure->body, self::tight($candidate), $column, $castM);
 
         return new CastData(
-            array_map(static fn (LinePoint $point): PointData => new PointData(round($point->acrossM, 3), round($point->heightM, 3)), $swing->path()),
+            array_map(
+                static fn (LinePoint $point): PointData => new PointData(round($point->acrossM, 3), round($point->heightM, 3)),
+                $swing->path(),
+            ),
             $castM, $column->depthM, $swing->landsM, $say->depth($swing->landsM), $say->seconds($swing->seconds),
             "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
-            ["swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out", "on the bottom after {$say->seconds($swing->seconds)}"],
+            [
+                "swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out",
+                "on the bottom after {$say->seconds($swing->seconds)}",
+            ],
             self::work($candidate, $situation, $column, $castM, $swing->seconds),
         );
     }
@@ -54,17 +66,30 @@ final class CastPresenter
     private static function open(Candidate $candidate, Situation $situation, WaterColumn $column, float $castM): CastData
     {
         $say = $situation->say;
-        $fall = Fall::of($candidate->lure->body, Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $column);
+        $fall = Fall::of(
+            $candidate->lure->body,
+            Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $column,
+        );
         $carried = $fall->driftM;
         $lands = $castM + $carried;
         $aim = abs($carried) < 0.1
             ? 'Bail open: it falls straight; cast onto the fish'
-            : "Bail open: it is carried {$say->depth(abs($carried))}; cast that far ".($carried < 0 ? 'past the fish' : 'short of them, up the flow');
+            : "Bail open: it is carried {$say->depth(abs($carried))}; cast that far ".(
+                $carried < 0 ? 'past the fish' : 'short of them, up the flow'
+            );
 
         return new CastData(
-            array_map(static fn (FallPoint $point): PointData => new PointData(round($castM + $point->acrossM, 3), round($column->depthM - $point->depthM, 3)), $fall->path()),
+            array_map(
+                static fn (FallPoint $point): PointData => new PointData(
+                    round($castM + $point->acrossM, 3), round($column->depthM - $point->depthM, 3),
+                ),
+                $fall->path(),
+            ),
             $castM, $column->depthM, $lands, $say->depth(abs($lands)), $say->seconds($fall->seconds), $aim,
-            ['carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out", "on the bottom after {$say->seconds($fall->seconds)}"],
+            [
+                'carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out",
+                "on the bottom after {$say->seconds($fall->seconds)}",
+            ],
             self::work($candidate, $situation, $column, max(hypot($lands, $column->depthM), $column->depthM + 0.01), $fall->seconds),
         );
     }
@@ -93,7 +118,10 @@ final class CastPresenter
         $cast = HopCast::of($lineM, $column->depthM, $steps->liftM, ! $steps->fall->isSlack(), $repeat->seconds, self::BETWEEN_S + $fallS);
         $times = $cast->hops === 1 ? 'once' : "{$cast->hops} times";
 
-        return "Worked back by {$named}, {$say->lift($steps->liftM)} and ".round($repeat->seconds, 1)."\u{A0}s each: {$times}, ".round($cast->seconds / 60, 1).' min a cast, '
-            .round($cast->castsPerHour, $cast->castsPerHour < 10 ? 1 : 0).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
+        return "Worked back by {$named}, {$say->lift($steps->liftM)} and ".round($repeat->seconds, 1)."\u{A0}s each: {$times}, "
+            .round($cast->seconds / 60, 1).' min a cast, '
+            .round(
+                $cast->castsPerHour, $cast->castsPerHour < 10 ? 1 : 0,
+            ).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
     }
 }

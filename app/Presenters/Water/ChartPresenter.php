@@ -33,8 +33,9 @@ final readonly class ChartPresenter
     /** mm of line diameter across. */
     private const LINES_MM = [0.08, 0.10, 0.12, 0.14, 0.16, 0.18, 0.20, 0.23, 0.26, 0.30, 0.35, 0.40];
 
-    public function of(User $user, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS): ChartData
-    {
+    public function of(
+        User $user, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS,
+    ): ChartData {
         $diameter = LineInUse::diameterM($user);
         $situation = $book->situation($diameter);
         $bodies = $of === 'series' ? self::series($situation) : self::box($user, $situation);
@@ -69,7 +70,10 @@ final readonly class ChartPresenter
             $cells = [];
             foreach (array_keys($steps) as $c) {
                 $body = $unknown ? null : $at($r, $c);
-                $cells[] = new CellData($body === null ? '–' : $situation->say->weight($body->massKg), $body?->massKg, $r === $row && $c === $column);
+                $cells[] = new CellData(
+                    $body === null ? '–' : $situation->say->weight($body->massKg), $body?->massKg,
+                    $r === $row && $c === $column,
+                );
             }
             $told[] = new ChartRowData($situation->say->depth($depth), $cells);
         }
@@ -77,12 +81,16 @@ final readonly class ChartPresenter
 
         return new ChartData(
             $across === 'line' ? 'line' : 'drift', $of === 'series' ? 'series' : 'box',
-            $across === 'line' ? "line diameter, at {$situation->say->speed($drift)} of drift" : 'drift, on '.Unit::Millimetre->print($diameter).' line',
+            $across === 'line'
+                ? "line diameter, at {$situation->say->speed($drift)} of drift"
+                : 'drift, on '.Unit::Millimetre->print($diameter).' line',
             $labels, $texts, $told,
             $unknown ? Headline::unknownFlow($situation) : ($mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
                 : 'Here the '.$names->weight($mine->massKg).' is the lightest that stays straight down'),
-            'The lightest weight within 20° of straight down; a dash where none is. '.($of === 'series' ? 'Blades of the usual series.' : 'Of your own box.').' Today is framed. Estimates: compare, do not quote.',
+            'The lightest weight within 20° of straight down; a dash where none is. '.(
+                $of === 'series' ? 'Blades of the usual series.' : 'Of your own box.'
+            ).' Today is framed. Estimates: compare, do not quote.',
         );
     }
 
@@ -93,7 +101,10 @@ final readonly class ChartPresenter
      */
     private static function chart(Situation $situation, array $depths, array $drifts, array $bodies, float $line): WeightChart
     {
-        return WeightChart::of($depths, $drifts, $bodies, $line, $situation->water->currentMs ?? 0.0, $situation->water->profile, $situation->water->water());
+        return WeightChart::of(
+            $depths, $drifts, $bodies, $line, $situation->water->currentMs ?? 0.0, $situation->water->profile,
+            $situation->water->water(),
+        );
     }
 
     private static function body(WeightChart $chart, int $row, int $column): ?Body
@@ -106,9 +117,15 @@ final readonly class ChartPresenter
     /** @return list<Body> of the angler's own; for bream the vibes, for other fish the rest, where there are any */
     private static function box(User $user, Situation $situation): array
     {
-        $lures = array_values($user->lures()->inBox()->get()->filter(LureReader::isSound(...))->map(static fn (LureRow $row): Lure => LureReader::lure($row))->all());
+        $lures = array_values(
+            $user->lures()->inBox()->get()->filter(LureReader::isSound(...))->map(
+                static fn (LureRow $row): Lure => LureReader::lure($row),
+            )->all(),
+        );
 
-        return array_values(array_map(static fn (Lure $lure): Body => $lure->body, WeightSteps::counting($lures, $situation->aim->species)));
+        return array_values(
+            array_map(static fn (Lure $lure): Body => $lure->body, WeightSteps::counting($lures, $situation->aim->species)),
+        );
     }
 
     /** @return list<Body> */
@@ -124,7 +141,12 @@ final readonly class ChartPresenter
         $most = max($unit->fromSi($situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M) * 1.8, $unit === Unit::Foot ? 24.0 : 8.0);
         $step = self::roundStep($most / $rows, [0.5, 1, 2, 4, 5, 10, 20, 50]);
 
-        return array_values(array_filter(array_map(static fn (int $i): float => $unit->toSi($i * $step), range(1, $rows)), static fn (float $depth): bool => $depth <= 150));
+        return array_values(
+            array_filter(
+                array_map(static fn (int $i): float => $unit->toSi($i * $step), range(1, $rows)),
+                static fn (float $depth): bool => $depth <= 150,
+            ),
+        );
     }
 
     /** @return list<float> round drifts in the angler's unit, in the sense the boat goes */

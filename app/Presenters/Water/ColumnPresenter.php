@@ -14,6 +14,7 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Raw;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -46,10 +47,14 @@ final class ColumnPresenter
             $situation->water->wall ?? false,
             $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
             $situation->water->windMs ?? 0.0,
-            $situation->water->currentMs === null ? 'current not read' : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
+            $situation->water->currentMs === null
+                ? 'current not read'
+                : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
             $drift ?? 0.0,
             $situation->water->currentMs ?? 0.0,
-            $situation->water->currentMs === null || $situation->water->currentMs === 0.0 ? '' : 'current '.$say->speed($situation->water->currentMs),
+            $situation->water->currentMs === null || $situation->water->currentMs === 0.0
+                ? ''
+                : 'current '.$say->speed($situation->water->currentMs),
             $situation->vertical(),
             self::sonar($book, $situation, $depth, $first),
             self::ticks($depth, $say->units->depth),
@@ -61,14 +66,18 @@ final class ColumnPresenter
     {
         $cone = $book->si('cone') ?? 20.0;
         $circle = SonarCircle::of($cone, $depth);
-        $line = $first === null || $situation->columnIfStill === null ? null : RestingLine::of($first->lure->body, $situation->columnIfStill);
+        $line = $first === null || $situation->columnIfStill === null
+            ? null
+            : RestingLine::of($first->lure->body, $situation->columnIfStill);
         $shows = $line?->offsetM !== null && $circle->shows($line->offsetM);
         $say = $situation->say;
         $wide = $say->depth($circle->diameterM);
 
         return new SonarData(
             $circle->diameterM / 2,
-            "A {$say->angle($cone)} cone shows a circle {$wide} wide on the bottom; ".($shows ? 'the lure is on the screen.' : 'the lure is off the screen.'),
+            "A {$say->angle($cone)} cone shows a circle {$wide} wide on the bottom; ".(
+                $shows ? 'the lure is on the screen.' : 'the lure is off the screen.'
+            ),
             $shows,
         );
     }
@@ -99,13 +108,14 @@ final class ColumnPresenter
             return [];
         }
 
-        return array_values(Event::query()->standing()->bites()->whereNotNull('depth_m')
-            ->whereIn('outing_id', Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id'))
-            ->latest('at')->limit(self::TOUCHES)->toBase()->get(['kind', 'depth_m'])
-            ->map(static fn (\stdClass $event): TouchData => new TouchData(
-                max(0.0, round($depth - (float) $event->depth_m, 3)),
-                $event->kind === EventKind::Fish->value,
-                "{$event->kind} at ".$situation->say->depth((float) $event->depth_m),
-            ))->all());
+        $here = Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id');
+        $rows = Event::query()->standing()->bites()->whereNotNull('depth_m')->whereIn('outing_id', $here)
+            ->latest('at')->limit(self::TOUCHES)->toBase()->get(['kind', 'depth_m']);
+
+        return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {
+            [$kind, $at] = [Raw::text($event->kind), Raw::number($event->depth_m)];
+
+            return new TouchData(max(0.0, round($depth - $at, 3)), $kind === EventKind::Fish->value, "{$kind} at ".$situation->say->depth($at));
+        })->all());
     }
 }

@@ -60,7 +60,10 @@ final class DropPresenter
     {
         $offset = $line->offsetM ?? 0.0;
 
-        return array_map(static fn (LinePoint $point): PointData => new PointData(round($offset - $point->acrossM, 4), round($point->heightM, 4)), $line?->shape(self::SEGMENTS) ?? []);
+        return array_map(
+            static fn (LinePoint $point): PointData => new PointData(round($offset - $point->acrossM, 4), round($point->heightM, 4)),
+            $line?->shape(self::SEGMENTS) ?? [],
+        );
     }
 
     /** @return list<FallData> */
@@ -73,7 +76,9 @@ final class DropPresenter
         $depth = $situation->columnIfStill->depthM;
 
         return array_map(
-            static fn (FallPoint $point): FallData => new FallData(round($point->seconds, 3), round($depth - $point->depthM, 3), round($point->acrossM, 3)),
+            static fn (FallPoint $point): FallData => new FallData(
+                round($point->seconds, 3), round($depth - $point->depthM, 3), round($point->acrossM, 3),
+            ),
             Fall::of($candidate->lure->body, $attitude, $situation->columnIfStill)->path(8),
         );
     }
@@ -100,7 +105,9 @@ final class DropPresenter
 
         return match (true) {
             $line === null => "{$name}: read the depth first",
-            $situation->column === null => "{$name} {$down}; read the ".($situation->water->currentMs === null ? 'current, or the line angle,' : 'drift').' to know how it leans',
+            $situation->column === null => "{$name} {$down}; read the ".(
+                $situation->water->currentMs === null ? 'current, or the line angle,' : 'drift'
+            ).' to know how it leans',
             $line->lineAngleDeg === null => "{$name} is lifted off the bottom altogether in this flow",
             ! $line->holds => "{$name} does not hold the bottom here",
             default => "{$name} leans {$say->angle($line->lineAngleDeg)}".self::inGusts($candidate, $situation)." and {$down}",
@@ -123,13 +130,16 @@ final class DropPresenter
         }
         $depth = $say->depth($situation->columnIfStill->depthM);
         if ($situation->column === null) {
-            return "{$name} in {$depth}, drawn as if lying still, since ".($situation->water->currentMs === null ? 'the current' : 'the drift').' is not read.';
+            return "{$name} in {$depth}, drawn as if lying still, since ".(
+                $situation->water->currentMs === null ? 'the current' : 'the drift'
+            ).' is not read.';
         }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
             return "{$name} in {$depth}: this flow lifts it off the bottom altogether; no length of line reaches down.";
         }
         $behind = abs($line->offsetM) < 0.05 ? 'straight below the rod' : $say->depth(abs($line->offsetM)).' to the side of the rod';
-        $text = "{$name} in {$depth}: line leans {$say->angle($line->lineAngleDeg)}, {$say->depth($line->lineOutM)} of line out, lure {$behind}";
+        $text = "{$name} in {$depth}: line leans {$say->angle($line->lineAngleDeg)}, {$say->depth($line->lineOutM)} of line "
+            ."out, lure {$behind}";
         $text .= $candidate->secondsToBottom === null ? '.' : ", {$say->seconds($candidate->secondsToBottom)} to the bottom.";
 
         return $line->holds ? $text : $text.' It does not hold the bottom.';

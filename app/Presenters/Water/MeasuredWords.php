@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Models\Measurement;
 use App\Models\User;
 use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
@@ -20,16 +19,19 @@ final readonly class MeasuredWords
         $this->say = new UnitFormat($user->likes()->units);
     }
 
-    public function drop(Measurement $kept): string
+    public function drop(): string
     {
-        return "Kept: {$kept->method}. Seconds to the bottom now rest on it.";
+        return 'Kept. Seconds to the bottom now rest on your timed drop.';
     }
 
     public function hang(BalanceFit|InvalidInput $fit): string
     {
         return $fit instanceof InvalidInput
             ? "Kept. {$fit->getMessage()}"
-            : sprintf('Kept. The balance point is %.1f mm from the nose and %.1f mm up; the readings miss it by %.2f mm.', $fit->balance->x, $fit->balance->y, $fit->rmsMm);
+            : sprintf(
+                'Kept. The balance point is %.1f mm from the nose and %.1f mm up; the readings miss it by %.2f mm.',
+                $fit->balance->x, $fit->balance->y, $fit->rmsMm,
+            );
     }
 
     /** @param  array{float, bool}  $drift  m/s, and whether later winds are reckoned by it */

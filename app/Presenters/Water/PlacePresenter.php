@@ -23,13 +23,21 @@ final class PlacePresenter
 
         return array_values($user->waters()->with('spots')->orderBy('id')->get()->map(static fn (Water $water): PlaceData => new PlaceData(
             $water->name,
-            array_values($water->spots->map(static fn (Spot $spot): SpotData => new SpotData($spot->id, $spot->name, $say->depth($spot->depth_m)))->all()),
+            array_values(
+                $water->spots->map(
+                    static fn (Spot $spot): SpotData => new SpotData($spot->id, $spot->name, $say->depth($spot->depth_m)),
+                )->all(),
+            ),
         ))->all());
     }
 
     /** @return list<LineData> */
     public static function lines(User $user): array
     {
-        return array_values($user->lines()->get()->map(static fn (Line $line): LineData => new LineData($line->id, $line->name, $line->diameter_text, $line->in_use))->all());
+        return array_values(
+            $user->lines()->get()->map(
+                static fn (Line $line): LineData => new LineData($line->id, $line->name, $line->diameter_text, $line->in_use),
+            )->all(),
+        );
     }
 }

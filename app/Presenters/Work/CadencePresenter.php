@@ -36,8 +36,14 @@ final readonly class CadencePresenter
         [$blade, $spoon] = $this->examples();
 
         return [
-            ...array_map(fn (BladeFall $fall): FallSchoolData => $this->fall('blade_fall', $fall, $fall === $schools->bladeFall, $blade), BladeFall::cases()),
-            ...array_map(fn (SpoonFall $fall): FallSchoolData => $this->fall('spoon_fall', $fall, $fall === $schools->spoonFall, $spoon), SpoonFall::cases()),
+            ...array_map(
+                fn (BladeFall $fall): FallSchoolData => $this->fall('blade_fall', $fall, $fall === $schools->bladeFall, $blade),
+                BladeFall::cases(),
+            ),
+            ...array_map(
+                fn (SpoonFall $fall): FallSchoolData => $this->fall('spoon_fall', $fall, $fall === $schools->spoonFall, $spoon),
+                SpoonFall::cases(),
+            ),
         ];
     }
 
@@ -45,16 +51,24 @@ final readonly class CadencePresenter
     {
         $situation = $this->rankedBox->situation;
         $other = $with === null ? null : $situation->schools->withOtherFall($with->lure);
-        $time = $with === null || $other === null ? null : FallWords::time($with, $followed ? $situation : $situation->with(schools: $other));
+        $time = $with === null || $other === null
+            ? null
+            : FallWords::time($with, $followed ? $situation : $situation->with(schools: $other));
 
         return new FallSchoolData($setting, $fall->value, $fall->word(), $fall->says(), $time ?? '', $followed);
     }
 
-    /** @return array{Candidate|null, Candidate|null} the best blade by the highest of its lifts that are let down on a tight line as first tried, the best spoon */
+    /**
+     * @return array{Candidate|null, Candidate|null} the best blade by the highest of its lifts that are let down on a tight
+     * line as first tried, the best spoon
+     */
     private function examples(): array
     {
         $blade = $this->first(static fn (Candidate $way): bool => $way->lure->family === Family::Blade);
-        $ways = $blade === null ? [] : array_filter(Cadence::fitting($blade->lure, $this->rankedBox->situation->vertical()), static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled);
+        $ways = $blade === null ? [] : array_filter(
+            Cadence::fitting($blade->lure, $this->rankedBox->situation->vertical()),
+            static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled,
+        );
         usort($ways, fn (Cadence $a, Cadence $b): int => $this->lift($b) <=> $this->lift($a));
 
         return [
@@ -94,7 +108,11 @@ final readonly class CadencePresenter
             $spoon === null ? '' : "the {$names->lure($spoon->lure)} from the surface",
         ]);
 
-        return $named === [] || $this->rankedBox->situation->columnIfStill === null ? '' : 'Times are those of '.implode(' and ', $named).' in '.$this->rankedBox->situation->say->depth($this->rankedBox->situation->columnIfStill->depthM).'.';
+        return $named === [] || $this->rankedBox->situation->columnIfStill === null
+            ? ''
+            : 'Times are those of '.implode(' and ', $named).' in '.$this->rankedBox->situation->say->depth(
+                $this->rankedBox->situation->columnIfStill->depthM,
+            ).'.';
     }
 
     private function one(Cadence $cadence): CadenceData
@@ -111,7 +129,11 @@ final readonly class CadencePresenter
             lift: $typed ?? $say->lift($now->liftM),
             seconds: $number($now->liftSeconds),
             pause: $number($now->pauseSeconds),
-            usual: $cadence->hasNumbers() ? "{$say->lift($usual->liftM)} over {$say->seconds($usual->liftSeconds)}, ".($usual->pauseSeconds > 0 ? "then {$say->seconds($usual->pauseSeconds)} still" : 'and on at once') : '',
+            usual: $cadence->hasNumbers()
+                ? "{$say->lift($usual->liftM)} over {$say->seconds($usual->liftSeconds)}, ".(
+                    $usual->pauseSeconds > 0 ? "then {$say->seconds($usual->pauseSeconds)} still" : 'and on at once'
+                )
+                : '',
             own: $typed !== null,
             hasNumbers: $cadence->hasNumbers(),
         );

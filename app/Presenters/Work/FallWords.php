@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Work;
 
+use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
@@ -30,7 +31,10 @@ final class FallWords
         return "The other school, {$schools->fallWord($candidate->lure)}:".($instead === '' ? ' '.lcfirst($says) : "{$instead} {$says}");
     }
 
-    /** How long the way down is that the schools differ in, "back down in 0.8 s" or "on the bottom in 9 s"; null when depth was not read or the lift is higher than that. */
+    /**
+     * How long the way down is that the schools differ in, "back down in 0.8 s" or "on the bottom in 9 s"; null when depth was
+     * not read or the lift is higher than that.
+     */
     public static function time(Candidate $candidate, Situation $situation): ?string
     {
         if ($situation->columnIfStill === null) {
@@ -38,7 +42,10 @@ final class FallWords
         }
         $lure = $candidate->lure;
         if ($lure->family !== Family::Blade) {
-            $fall = Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg), $situation->columnIfStill);
+            $fall = Fall::of(
+                $lure->body, Falling::toTheBottom($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg),
+                $situation->columnIfStill,
+            );
 
             return "on the bottom in {$situation->say->seconds($fall->seconds)}";
         }
@@ -64,7 +71,11 @@ final class FallWords
 
     private static function differs(Candidate $candidate, Situation $situation, Schools $schools): bool
     {
-        return $candidate->lure->isSpoon() || ($candidate->cadence !== null
-            && $situation->steps($candidate->cadence, $candidate->lure)->fall !== $situation->with(schools: $schools)->steps($candidate->cadence, $candidate->lure)->fall);
+        if ($candidate->lure->isSpoon() || $candidate->cadence === null) {
+            return $candidate->lure->isSpoon();
+        }
+        $fall = static fn (Situation $by): FallControl => $by->steps($candidate->cadence, $candidate->lure)->fall;
+
+        return $fall($situation) !== $fall($situation->with(schools: $schools));
     }
 }

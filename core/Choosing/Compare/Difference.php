@@ -24,7 +24,9 @@ final class Difference
         }
         $seconds = ($second->secondsToBottom ?? 0.0) - ($first->secondsToBottom ?? 0.0);
         if (abs($seconds) >= 0.5) {
-            $said[] = "Down in {$say->seconds((float) $second->secondsToBottom)}, {$say->seconds(abs($seconds))} ".($seconds < 0 ? 'sooner.' : 'later.');
+            $said[] = "Down in {$say->seconds((float) $second->secondsToBottom)}, {$say->seconds(abs($seconds))} ".(
+                $seconds < 0 ? 'sooner.' : 'later.'
+            );
         }
         $aside = self::aside($second, $there) - self::aside($first, $at);
         if ($second->weighed->lineAngleDeg !== null && abs($aside) >= 0.1) {
@@ -40,6 +42,8 @@ final class Difference
 
     private static function aside(Candidate $candidate, Situation $situation): float
     {
-        return $situation->columnIfStill === null ? 0.0 : abs(RestingLine::of($candidate->lure->body, $situation->columnIfStill)->offsetM ?? 0.0);
+        return $situation->columnIfStill === null
+            ? 0.0
+            : abs(RestingLine::of($candidate->lure->body, $situation->columnIfStill)->offsetM ?? 0.0);
     }
 }

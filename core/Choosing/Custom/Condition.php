@@ -31,7 +31,10 @@ final readonly class Condition
             throw InvalidInput::because($reading->value, "Give the {$reading->word()} from or up to which the rule holds.");
         }
         if ($from !== null && $to !== null && $from > $to) {
-            throw InvalidInput::because($reading->value, "The {$reading->word()} runs from the lower to the higher value; these are the wrong way round.");
+            throw InvalidInput::because(
+                $reading->value,
+                "The {$reading->word()} runs from the lower to the higher value; these are the wrong way round.",
+            );
         }
 
         return new self($reading, $from, $to, []);
@@ -45,13 +48,17 @@ final readonly class Condition
     public static function anyOf(Reading $reading, array $choices): self
     {
         $strange = array_diff($choices, $reading->choices());
-        if ($choices === [] || $strange !== []) {
-            throw InvalidInput::because($reading->value, $reading->dimension() === null
-                ? ucfirst($reading->word()).' is one of '.str_replace('_', ' ', implode(', ', $reading->choices())).($strange === [] ? '; choose at least one.' : '; "'.mb_substr((string) reset($strange), 0, 30).'" is not.')
-                : ucfirst($reading->word()).' is measured: give the values it lies between.');
+        if ($choices !== [] && $strange === []) {
+            return new self($reading, null, null, $choices);
         }
-
-        return new self($reading, null, null, $choices);
+        $word = ucfirst($reading->word());
+        if ($reading->dimension() !== null) {
+            throw InvalidInput::because($reading->value, "{$word} is measured: give the values it lies between.");
+        }
+        $wrong = $strange === [] ? 'choose at least one' : '"'.mb_substr((string) reset($strange), 0, 30).'" is not';
+        throw InvalidInput::because(
+            $reading->value, "{$word} is one of ".str_replace('_', ' ', implode(', ', $reading->choices()))."; {$wrong}.",
+        );
     }
 
     /** False also when the reading is missing. */
@@ -60,7 +67,9 @@ final readonly class Condition
         if ($this->reading->dimension() !== null) {
             $size = $this->size($s);
 
-            return $size !== null && ($this->from === null || $size >= $this->from - 1e-9) && ($this->to === null || $size <= $this->to + 1e-9);
+            return $size !== null
+                && ($this->from === null || $size >= $this->from - 1e-9)
+                && ($this->to === null || $size <= $this->to + 1e-9);
         }
 
         return array_intersect($this->choices, $this->reading->chosen($s)) !== [];

@@ -55,7 +55,9 @@ final readonly class CustomRule
             }
             $read = implode(', ', array_map(static fn (Condition $condition): string => $condition->words($s), $this->when));
 
-            return $this->lures->has($lure) ? Verdict::of($this->points, ucfirst(($read === '' ? 'Always' : $read).': '.rtrim($this->name, '.').'.')) : null;
+            return $this->lures->has($lure)
+                ? Verdict::of($this->points, ucfirst(($read === '' ? 'Always' : $read).': '.rtrim($this->name, '.').'.'))
+                : null;
         });
     }
 }

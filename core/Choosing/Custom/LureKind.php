@@ -48,7 +48,11 @@ final readonly class LureKind
 
     public function has(Lure $lure): bool
     {
-        return ($this->families === [] || in_array($lure->family->value, $this->families, true) || ($lure->isVibe() && in_array('vibe', $this->families, true)))
+        return (
+            $this->families === []
+                || in_array($lure->family->value, $this->families, true)
+                || ($lure->isVibe() && in_array('vibe', $this->families, true))
+        )
             && ($this->finishes === [] || in_array($lure->finish, $this->finishes, true))
             && ($this->fromKg === null || Mass::atLeast($lure->massKg, $this->fromKg))
             && ($this->toKg === null || $lure->atMost($this->toKg));
@@ -57,14 +61,18 @@ final readonly class LureKind
     /** "gold or silver blade or vibe, ½ oz or more". */
     public function words(UnitFormat $say): string
     {
-        $families = array_map(static fn (string $family): string => $family === 'vibe' ? 'vibe' : Family::from($family)->word(), $this->families);
+        $families = array_map(
+            static fn (string $family): string => $family === 'vibe' ? 'vibe' : Family::from($family)->word(), $this->families,
+        );
         $weight = match (true) {
             $this->fromKg !== null && $this->toKg !== null => "{$say->weight($this->fromKg)} to {$say->weight($this->toKg)}",
             $this->fromKg !== null => "{$say->weight($this->fromKg)} or more",
             $this->toKg !== null => "{$say->weight($this->toKg)} or less",
             default => '',
         };
-        $named = trim(implode(' or ', array_map(Finish::word(...), $this->finishes)).' '.($families === [] ? 'lure' : implode(' or ', $families)));
+        $named = trim(
+            implode(' or ', array_map(Finish::word(...), $this->finishes)).' '.($families === [] ? 'lure' : implode(' or ', $families)),
+        );
 
         return $named.($weight === '' ? '' : ", {$weight}");
     }

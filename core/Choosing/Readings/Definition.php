@@ -42,8 +42,10 @@ final readonly class Definition
      * @param  array{float, float}  $range
      * @param  array<string, float>  $steps
      */
-    public static function measure(Group $group, string $label, Dimension $dimension, array $range, array $steps, ?float $assumed = null, ?Basis $basis = null): self
-    {
+    public static function measure(
+        Group $group, string $label, Dimension $dimension, array $range, array $steps, ?float $assumed = null,
+        ?Basis $basis = null,
+    ): self {
         return new self($group, $label, Kind::Measure, $dimension, $range, $steps, [], null, [], $assumed, $basis);
     }
 
@@ -66,7 +68,10 @@ final readonly class Definition
     ): self {
         $options = is_array($of) ? $of : array_replace(self::words($of), $words);
 
-        return new self($group, $label, $several ? Kind::Choices : Kind::Choice, null, [0.0, 0.0], [], $options, is_array($of) ? null : $of, $aliases, $assumed, $basis);
+        return new self(
+            $group, $label, $several ? Kind::Choices : Kind::Choice, null, [0.0, 0.0], [], $options, is_array($of) ? null : $of,
+            $aliases, $assumed, $basis,
+        );
     }
 
     public static function flag(Group $group, string $label, string $yes = 'yes', string $no = 'no', ?Basis $basis = null): self
@@ -124,7 +129,10 @@ final readonly class Definition
         if (! $this->holds($measure->text, $measure->si)) {
             [$low, $high] = $this->range;
 
-            throw InvalidInput::because($field, ucfirst($this->label)." must lie between {$unit->print($low)} and {$unit->print($high)}; \"{$measure->text}\" does not.");
+            throw InvalidInput::because(
+                $field,
+                ucfirst($this->label)." must lie between {$unit->print($low)} and {$unit->print($high)}; \"{$measure->text}\" does not.",
+            );
         }
 
         return [$measure->text, $measure->si];
@@ -133,7 +141,9 @@ final readonly class Definition
     /** The words for a kept choice. */
     public function word(string $text): string
     {
-        return $text === '' ? 'none' : implode(', ', array_map(fn (string $value): string => $this->options[$value] ?? $value, explode(',', $text)));
+        return $text === ''
+            ? 'none'
+            : implode(', ', array_map(fn (string $value): string => $this->options[$value] ?? $value, explode(',', $text)));
     }
 
     /** @return list<string> what can be chosen; empty for a measure */
@@ -160,7 +170,10 @@ final readonly class Definition
         $values = $this->split($text);
         foreach ($values as $value) {
             if (! isset($this->options[$value])) {
-                throw InvalidInput::because($field, ucfirst($this->label).' is one of '.implode(', ', $this->options).'; "'.mb_substr($value, 0, 40).'" is not.');
+                throw InvalidInput::because(
+                    $field,
+                    ucfirst($this->label).' is one of '.implode(', ', $this->options).'; "'.mb_substr($value, 0, 40).'" is not.',
+                );
             }
         }
 
@@ -170,7 +183,9 @@ final readonly class Definition
     /** @return list<string> */
     private function split(string $text): array
     {
-        return $this->kind === Kind::Choices ? array_values(array_filter(explode(',', $text), static fn (string $value): bool => $value !== '')) : [$text];
+        return $this->kind === Kind::Choices
+            ? array_values(array_filter(explode(',', $text), static fn (string $value): bool => $value !== ''))
+            : [$text];
     }
 
     /**
@@ -181,7 +196,9 @@ final readonly class Definition
     {
         $words = [];
         foreach ($enum::cases() as $case) {
-            $words[(string) $case->value] = method_exists($case, 'word') && is_string($word = $case->word()) ? $word : (string) $case->value;
+            $words[(string) $case->value] = method_exists($case, 'word') && is_string($word = $case->word())
+                ? $word
+                : (string) $case->value;
         }
 
         return $words;

@@ -25,7 +25,10 @@ trait Standing
         return match (true) {
             is_bool($value) => [$value ? 'yes' : 'no'],
             $value instanceof \BackedEnum => [(string) $value->value],
-            is_array($value) => array_map(static fn (\BackedEnum $one): string => (string) $one->value, array_values(array_filter($value, static fn (mixed $one): bool => $one instanceof \BackedEnum))),
+            is_array($value) => array_map(
+                static fn (\BackedEnum $one): string => (string) $one->value,
+                array_values(array_filter($value, static fn (mixed $one): bool => $one instanceof \BackedEnum)),
+            ),
             default => [],
         };
     }

@@ -32,16 +32,25 @@ final class CadenceRules
                     ? Verdict::of(2, 'Casting a blade: the sweep covers bottom and is felt all the way.') : null),
             Rule::ofCadence('K5', 'Dead-stick: for the coldest water and pressured fish.', [], 3, self::deadStick(...)),
             Rule::ofCadence('K6', 'Steady lift: 10 to 13 °C with fish on the bottom.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SteadyLift && $s->coolWater() && $s->aim->zone === Zone::Bottom
-                    ? Verdict::of(3, "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up.") : null),
+                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SteadyLift
+                    && $s->coolWater()
+                    && $s->aim->zone === Zone::Bottom
+                    ? Verdict::of(
+                        3,
+                        "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up.",
+                    ) : null),
             Rule::ofCadence('K7', 'Flutter drop: a spoon at its best.', [], 2,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c !== Cadence::FlutterDrop ? null
-                    : Verdict::of(2, ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.')),
+                    : Verdict::of(
+                        2,
+                        ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.',
+                    )),
             Rule::ofCadence('K8', 'Hand feed: marks straight below.', [], 2,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::HandFeed && $s->aim->marksBelow
                     ? Verdict::of(2, 'Marks straight below: feed it to them by hand.') : null),
             Rule::ofCadence('K9', 'Slow roll: just over rock or weed.', [], 1,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SlowRoll && ($s->water->bottom === Bottom::Rock || $s->weedy())
+                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SlowRoll
+                    && ($s->water->bottom === Bottom::Rock || $s->weedy())
                     ? Verdict::of(1, ucfirst($s->water->bottom?->word() ?? '').' below: roll it just over the top.') : null),
             Rule::ofCadence('K10', 'Wall fall: down the wall, close to the rock.', [], 3,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::WallFall && $s->water->wall === true

@@ -63,13 +63,21 @@ final class FamilyRules
                     };
                 }),
             Rule::ofFamily('F3', 'In deep summer spoons reach fish in the thermocline.', [Reading::SurfaceTemperature], 3,
-                static fn (Situation $s, Family $family): ?Verdict => $family->isSpoon() && $s->aim->zone === Zone::Thermocline && $s->water->surfaceTempC > 20
-                    ? Verdict::of(3, "{$s->say->temperature((float) $s->water->surfaceTempC)} on top and fish in the thermocline: summer spooning.")
+                static fn (Situation $s, Family $family): ?Verdict => $family->isSpoon()
+                    && $s->aim->zone === Zone::Thermocline
+                    && $s->water->surfaceTempC > 20
+                    ? Verdict::of(
+                        3,
+                        "{$s->say->temperature((float) $s->water->surfaceTempC)} on top and fish in the thermocline: summer spooning.",
+                    )
                     : null),
             Rule::ofFamily('F13', 'As warm water cools, bait gathers on the breaks.', [Reading::Temperature, Reading::Trend], 2,
                 static fn (Situation $s, Family $family): ?Verdict => in_array($family, [Family::Blade, Family::Spoon], true)
                     && $s->water->trend === Trend::Cooling && $s->water->tempC > 15.5
-                    ? Verdict::of(2, "Cooling, still {$s->say->temperature($s->water->tempC)}: bait gathers on the breaks, where this lure reaches it.")
+                    ? Verdict::of(
+                        2,
+                        "Cooling, still {$s->say->temperature($s->water->tempC)}: bait gathers on the breaks, where this lure reaches it.",
+                    )
                     : null),
         ];
     }
@@ -98,10 +106,12 @@ final class FamilyRules
                     default => null,
                 }),
             Rule::ofFamily('F7', 'A blade calls by vibration where the water is not clear.', [Reading::Clarity], 1,
-                static fn (Situation $s, Family $family): ?Verdict => $family === Family::Blade && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
+                static fn (Situation $s, Family $family): ?Verdict => $family === Family::Blade
+                    && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            Rule::ofWeight('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.', [Reading::Bottom], 3,
+            Rule::ofWeight('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.',
+                [Reading::Bottom], 3,
                 static function (Situation $s, Weighed $lure): ?Verdict {
                     if ($lure->family === Family::Blade) {
                         return match ($s->water->bottom) {
@@ -117,8 +127,13 @@ final class FamilyRules
                 }),
             Rule::ofFamily('F9', 'These lures want hard bottom.', [Reading::Bottom], 1,
                 static fn (Situation $s, Family $family): ?Verdict => match (true) {
-                    $s->water->bottom?->isHard() === true => Verdict::of(1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.'),
-                    $s->water->bottom === Bottom::Mud && self::likesHardBottom($s->aim->species) => Verdict::of(-1, "Mud: {$s->aim->species->word()} hold on harder bottom."),
+                    $s->water->bottom?->isHard() === true => Verdict::of(
+                        1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.',
+                    ),
+                    $s->water->bottom === Bottom::Mud
+                        && self::likesHardBottom($s->aim->species) => Verdict::of(
+                            -1, "Mud: {$s->aim->species->word()} hold on harder bottom.",
+                        ),
                     default => null,
                 }),
         ];
@@ -131,7 +146,10 @@ final class FamilyRules
             Rule::ofFamily('F5', 'Bladed spoons are for white bass, and for sluggish fish at 10 to 13 °C.', [], 5,
                 static fn (Situation $s, Family $family): ?Verdict => $family !== Family::BladedSpoon ? null : match (true) {
                     $s->aim->species === Species::WhiteBass => Verdict::of(5, 'White bass sought: the bladed spoon is their lure.'),
-                    $s->aim->mood === Mood::Sluggish && $s->coolWater() => Verdict::of(2, "Sluggish fish at {$s->say->temperature((float) $s->water->tempC)}: the little blade at the tail wakes them."),
+                    $s->aim->mood === Mood::Sluggish && $s->coolWater() => Verdict::of(
+                        2,
+                        "Sluggish fish at {$s->say->temperature((float) $s->water->tempC)}: the little blade at the tail wakes them.",
+                    ),
                     default => null,
                 }),
             Rule::ofWeight('F10', 'Vibes are for bream, and bream for vibes.', [], 4,

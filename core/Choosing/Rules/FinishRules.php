@@ -49,13 +49,17 @@ final class FinishRules
                     Clarity::Clear, null => null,
                 }),
             Rule::ofLook('C6', 'In clear water natural, or black and white.', [Reading::Clarity], 1,
-                static fn (Situation $s, Look $look): ?Verdict => $s->water->clarity === Clarity::Clear && in_array($look->finish, ['natural', 'black_white'], true)
+                static fn (Situation $s, Look $look): ?Verdict => $s->water->clarity === Clarity::Clear
+                    && in_array($look->finish, ['natural', 'black_white'], true)
                     ? self::verdict($s, 1, 'Clear water: they see it well, so it may look like life.') : null),
             Rule::ofLook('C7', 'White or silver where the food is shad or alewife.', [], 1,
-                static fn (Situation $s, Look $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true) && ($food = self::paleFood($s)) !== null
+                static fn (Situation $s, Look $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true)
+                    && ($food = self::paleFood($s)) !== null
                     ? self::verdict($s, 1, ucfirst($food->word())." about: {$look->finish} looks like them.") : null),
             Rule::ofLook('C8', 'Bright metal refused today: go natural.', [], 2,
-                static fn (Situation $s, Look $look): ?Verdict => $look->finish === 'natural' && $s->brightMetalMin >= self::REFUSED_MIN && ! $s->brightMetalTouched
+                static fn (Situation $s, Look $look): ?Verdict => $look->finish === 'natural'
+                    && $s->brightMetalMin >= self::REFUSED_MIN
+                    && ! $s->brightMetalTouched
                     ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a touch: try natural.') : null),
             Rule::ofLook('C9', 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
                 static fn (Situation $s, Look $look): ?Verdict => $look->redNearHooks()
@@ -71,11 +75,19 @@ final class FinishRules
 
     private static function silverAsARule(Situation $s, Look $look): ?Verdict
     {
-        if (! self::byForage($s) || $look->finish !== 'silver' || self::yellowFood($s) !== null || self::paleFood($s) !== null || self::dimOrMurky($s) !== null) {
+        if (
+            ! self::byForage($s)
+                || $look->finish !== 'silver'
+                || self::yellowFood($s) !== null
+                || self::paleFood($s) !== null
+                || self::dimOrMurky($s) !== null
+        ) {
             return null;
         }
 
-        return self::verdict($s, 1, ucfirst($s->water->light?->word() ?? '').' light and clear water'.self::foodWords($s).': silver as a rule.');
+        return self::verdict(
+            $s, 1, ucfirst($s->water->light?->word() ?? '').' light and clear water'.self::foodWords($s).': silver as a rule.',
+        );
     }
 
     private static function likeTheFood(Situation $s, Look $look): ?Verdict
@@ -107,8 +119,10 @@ final class FinishRules
     {
         return match (true) {
             $s->schools->finish !== FinishSchool::FlashByLight => null,
-            $s->water->light === Light::Bright && $look->finish === 'silver' => self::verdict($s, 2, 'Bright light: silver flashes best under sun.'),
-            $s->water->light === Light::Dim && $look->hasGold() => self::verdict($s, 2, 'Dim light: '.self::goldWords($look).' flashes best under cloud.'),
+            $s->water->light === Light::Bright
+                && $look->finish === 'silver' => self::verdict($s, 2, 'Bright light: silver flashes best under sun.'),
+            $s->water->light === Light::Dim
+                && $look->hasGold() => self::verdict($s, 2, 'Dim light: '.self::goldWords($look).' flashes best under cloud.'),
             default => null,
         };
     }

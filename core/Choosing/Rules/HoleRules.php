@@ -30,7 +30,10 @@ final class HoleRules
             Rule::ofHanging('H1', 'Middle-first: vertical the middle, cast the front, hopping the back.', [], 2, self::middleFirst(...)),
             Rule::ofHanging('H2', 'Middle-first: in the coldest water less vibration is better.', [], 1, self::lessVibration(...)),
             Rule::ofHanging('H3', 'Level-lift: vertical the front, cast the back.', [], 2, self::levelLift(...)),
-            Rule::ofHanging('H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1, self::steep(...)),
+            Rule::ofHanging(
+                'H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1,
+                self::steep(...),
+            ),
             Rule::ofHanging('H5', 'Among suspended fish, hang it level: it stays up longer.', [], 1, self::level(...)),
         ];
     }
@@ -94,6 +97,8 @@ final class HoleRules
             return null;
         }
 
-        return Verdict::of(1, "Suspended fish: hanging at {$s->say->angle($hung->measuredHangDeg)}, nearly level, it falls slowly past them.");
+        return Verdict::of(
+            1, "Suspended fish: hanging at {$s->say->angle($hung->measuredHangDeg)}, nearly level, it falls slowly past them.",
+        );
     }
 }

@@ -41,20 +41,30 @@ final class WeightRules
                     default => null,
                 }),
             Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical() && $s->water->windMs > 5 && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
+                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical()
+                    && $s->water->windMs > 5
+                    && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
             Rule::ofHanging('W5', 'Too much time sinking.', [Reading::Depth], 1,
                 static fn (Situation $s, Hung $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
-                    ? Verdict::of(-1, "{$s->say->seconds($hung->secondsToBottom)} to the bottom at {$s->say->depth((float) $s->water->depthM)}: much time lost sinking.")
+                    ? Verdict::of(
+                        -1,
+                        "{$s->say->seconds($hung->secondsToBottom)} to the bottom at "
+                            ."{$s->say->depth((float) $s->water->depthM)}: much time lost sinking.",
+                    )
                     : null),
             Rule::ofWeight('W6', 'For walleye and bass the half-ounce class is the first reach.', [], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => in_array($s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true)
+                static fn (Situation $s, Weighed $lure): ?Verdict => in_array(
+                    $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
+                )
                     && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
                     ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first reach for {$s->aim->species->word()}.")
                     : null),
             Rule::ofWeight('W8', 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => $lure->family === Family::TailSpinner && $s->water->wall === true && self::halfOunceClass($lure)
+                static fn (Situation $s, Weighed $lure): ?Verdict => $lure->family === Family::TailSpinner
+                    && $s->water->wall === true
+                    && self::halfOunceClass($lure)
                     ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
                     : null),
         ];
@@ -95,7 +105,9 @@ final class WeightRules
     private static function askedFor(Situation $s, Weighed $lure): string
     {
         $start = WeightSteps::startKg($s->aim);
-        $sought = $s->suspended() && $s->aim->species !== Species::Bream ? "suspended {$s->aim->species->word()}" : $s->aim->species->word();
+        $sought = $s->suspended() && $s->aim->species !== Species::Bream
+            ? "suspended {$s->aim->species->word()}"
+            : $s->aim->species->word();
 
         return Mass::same($lure->workingKg, $start)
             ? "to begin with for {$sought}"

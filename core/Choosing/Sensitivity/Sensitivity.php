@@ -102,7 +102,9 @@ final readonly class Sensitivity
     {
         $measure = $reading->measured($this->now);
         if ($measure !== null) {
-            return array_values(array_filter([$this->walk($reading, $measure, false, $tips), $this->walk($reading, $measure, true, $tips)]));
+            return array_values(
+                array_filter([$this->walk($reading, $measure, false, $tips), $this->walk($reading, $measure, true, $tips)]),
+            );
         }
         $found = [];
         foreach (array_diff($reading->choices(), $reading->chosen($this->now)) as $choice) {

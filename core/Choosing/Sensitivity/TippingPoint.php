@@ -15,7 +15,8 @@ final readonly class TippingPoint
      * @param  float|string  $past  the nearest value at which it has
      * @param  bool|null  $above  whether it tips above or below; null for a choice
      */
-    public function __construct(public Reading $reading, public float|string $at, public float|string $past, public ?bool $above, public Lure $lure)
-    {
+    public function __construct(
+        public Reading $reading, public float|string $at, public float|string $past, public ?bool $above, public Lure $lure,
+    ) {
     }
 }

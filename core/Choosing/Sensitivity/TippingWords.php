@@ -66,8 +66,12 @@ final readonly class TippingWords
     public function instead(Lure $now, Lure $then): string
     {
         return match (true) {
-            $this->sameKind($now, $then) && $now->finish === $then->finish && ! Mass::same($now->massKg, $then->massKg) => "take the {$this->situation->say->weight($then->massKg)}",
-            $this->sameKind($now, $then) && $now->finish !== $then->finish && Mass::same($now->massKg, $then->massKg) => 'take '.Finish::word($then->finish),
+            $this->sameKind($now, $then)
+                && $now->finish === $then->finish
+                && ! Mass::same($now->massKg, $then->massKg) => "take the {$this->situation->say->weight($then->massKg)}",
+            $this->sameKind($now, $then)
+                && $now->finish !== $then->finish
+                && Mass::same($now->massKg, $then->massKg) => 'take '.Finish::word($then->finish),
             default => "take the {$this->names->lure($then)}",
         };
     }
@@ -94,7 +98,9 @@ final readonly class TippingWords
         }
         $away = self::isAway($tip);
 
-        return (self::isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure($this->situation->say, $away ? -$tip->at : $tip->at).($away ? ' the other way' : '');
+        return (self::isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure(
+            $this->situation->say, $away ? -$tip->at : $tip->at,
+        ).($away ? ' the other way' : '');
     }
 
     /** A flow the other way counts by its size. */

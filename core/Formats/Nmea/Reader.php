@@ -74,13 +74,25 @@ final class Reader
             'DBT' => new Observation(depthM: self::within($s->number(2) ?? self::scaled($s->number(0), Unit::Foot->factor()), 0.1, 500)),
             'MTW' => new Observation(waterC: self::within($s->number(0), -3, 45)),
             'VTG' => new Observation(
-                speedMs: self::within(self::scaled($s->number(4), Unit::Knot->factor()) ?? self::scaled($s->number(6), Unit::KilometrePerHour->factor()), 0, 60),
+                speedMs: self::within(
+                    self::scaled($s->number(4), Unit::Knot->factor()) ?? self::scaled($s->number(6), Unit::KilometrePerHour->factor()),
+                    0, 60,
+                ),
                 courseDeg: self::within($s->number(0), 0, 360),
             ),
             'GGA' => ($s->number(5) ?? 0.0) < 1 ? null : self::place($s, 1),
             'RMC' => $s->field(1) !== 'A' ? null : self::withSpeed(self::place($s, 2), $s),
             'MWV' => $s->field(4) !== 'A' ? null : new Observation(
-                windMs: self::within(self::scaled($s->number(2), ['K' => Unit::KilometrePerHour->factor(), 'M' => 1.0, 'N' => Unit::Knot->factor(), 'S' => Unit::MilePerHour->factor()][$s->field(3)] ?? null), 0, 90),
+                windMs: self::within(
+                    self::scaled(
+                        $s->number(2),
+                        [
+                            'K' => Unit::KilometrePerHour->factor(), 'M' => 1.0, 'N' => Unit::Knot->factor(),
+                            'S' => Unit::MilePerHour->factor(),
+                        ][$s->field(3)] ?? null,
+                    ),
+                    0, 90,
+                ),
                 windDeg: self::within($s->number(0), 0, 360),
             ),
             default => null,

@@ -25,7 +25,12 @@ final readonly class Sentence
     public static function parse(string $line): ?self
     {
         $line = trim($line);
-        if (strlen($line) > self::LONGEST || preg_match('/^[$!]([A-Z]{2}|P)([A-Z]{3})((?:,[\x20-\x7E]*)?)$/D', (string) preg_replace('/\*[0-9A-Fa-f]{2}$/', '', $line), $m) !== 1) {
+        if (
+            strlen($line) > self::LONGEST || preg_match(
+                '/^[$!]([A-Z]{2}|P)([A-Z]{3})((?:,[\x20-\x7E]*)?)$/D', (string) preg_replace('/\*[0-9A-Fa-f]{2}$/', '', $line),
+                $m,
+            ) !== 1
+        ) {
             return null;
         }
         if (preg_match('/\*([0-9A-Fa-f]{2})$/', $line, $sum) === 1

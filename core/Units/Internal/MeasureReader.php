@@ -11,7 +11,8 @@ use Eskith\Core\Units\Unit;
 /** Reads what an angler types into a quantity. */
 final class MeasureReader
 {
-    private const NUMBER = '(?<sign>[-−–+])?\s*(?:(?:(?<whole>\d+)\s+)?(?<top>\d+)\s*\/\s*(?<bottom>\d+)|(?<number>\d+(?:[.,]\d+)?|[.,]\d+))';
+    private const NUMBER = '(?<sign>[-−–+])?\s*(?:(?:(?<whole>\d+)\s+)?(?<top>\d+)\s*\/\s*(?<bottom>\d+)'
+        .'|(?<number>\d+(?:[.,]\d+)?|[.,]\d+))';
 
     private const VULGAR = [
         '½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8',
@@ -27,7 +28,8 @@ final class MeasureReader
         'ft' => Unit::Foot, 'foot' => Unit::Foot, 'feet' => Unit::Foot, "'" => Unit::Foot,
         'in' => Unit::Inch, 'inch' => Unit::Inch, 'inches' => Unit::Inch, '"' => Unit::Inch,
         'm/s' => Unit::MetrePerSecond, 'mps' => Unit::MetrePerSecond, 'ms' => Unit::MetrePerSecond,
-        'mph' => Unit::MilePerHour, 'kn' => Unit::Knot, 'kt' => Unit::Knot, 'kts' => Unit::Knot, 'knot' => Unit::Knot, 'knots' => Unit::Knot,
+        'mph' => Unit::MilePerHour, 'kn' => Unit::Knot, 'kt' => Unit::Knot, 'kts' => Unit::Knot, 'knot' => Unit::Knot,
+        'knots' => Unit::Knot,
         'km/h' => Unit::KilometrePerHour, 'kmh' => Unit::KilometrePerHour, 'kph' => Unit::KilometrePerHour,
         'c' => Unit::Celsius, 'f' => Unit::Fahrenheit, '°c' => Unit::Celsius, '°f' => Unit::Fahrenheit,
         '°' => Unit::Degree, 'deg' => Unit::Degree, 'degree' => Unit::Degree, 'degrees' => Unit::Degree,
@@ -44,7 +46,15 @@ final class MeasureReader
     {
         $shown = trim((string) preg_replace('/\s+/u', ' ', mb_substr($text, 0, 60)));
         $plain = self::plain($shown);
-        if (preg_match('/^'.self::NUMBER.'\s*(?:\'|ft)\s*'.str_replace(['sign', 'whole', 'top', 'bottom', 'number'], ['sign2', 'whole2', 'top2', 'bottom2', 'number2'], self::NUMBER).'\s*(?:"|in|inches)?$/u', $plain, $m) === 1) {
+        if (
+            preg_match(
+                '/^'.self::NUMBER.'\s*(?:\'|ft)\s*'.str_replace(
+                    ['sign', 'whole', 'top', 'bottom', 'number'], ['sign2', 'whole2', 'top2', 'bottom2', 'number2'],
+                    self::NUMBER,
+                ).'\s*(?:"|in|inches)?$/u',
+                $plain, $m,
+            ) === 1
+        ) {
             $inches = self::number($m, '2');
             if ($inches < 0 || $inches >= 12) {
                 throw InvalidInput::because($field, "In \"{$shown}\" the inches run from 0 to under 12.");
@@ -75,7 +85,8 @@ final class MeasureReader
     private static function plain(string $text): string
     {
         $plain = strtr(mb_strtolower($text), [
-            '′' => "'", '’' => "'", '″' => '"', '”' => '"', "''" => '"', '⁄' => '/', 'º' => '°', "\u{00A0}" => ' ', '° ' => '°', 'lbf' => 'lb', 'kgf' => 'kg',
+            '′' => "'", '’' => "'", '″' => '"', '”' => '"', "''" => '"', '⁄' => '/', 'º' => '°', "\u{00A0}" => ' ', '° ' => '°',
+            'lbf' => 'lb', 'kgf' => 'kg',
         ]);
         foreach (self::VULGAR as $sign => $fraction) {
             $plain = (string) preg_replace('/(\d)?\s*'.$sign.'/u', '${1} '.$fraction, $plain);
@@ -116,7 +127,11 @@ final class MeasureReader
     private static function demand(Unit $unit, Unit $assumed, string $shown, string $field): void
     {
         if ($unit->dimension() !== $assumed->dimension()) {
-            throw InvalidInput::because($field, "\"{$shown}\" is a {$unit->dimension()->word()}; a {$assumed->dimension()->word()} is needed here, such as {$assumed->dimension()->example()}.");
+            throw InvalidInput::because(
+                $field,
+                "\"{$shown}\" is a {$unit->dimension()->word()}; a {$assumed->dimension()->word()} is needed here, such as "
+                    ."{$assumed->dimension()->example()}.",
+            );
         }
     }
 

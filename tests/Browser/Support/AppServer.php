@@ -46,7 +46,9 @@ final class AppServer
     /** What went wrong, without the comings and goings. */
     public function log(): string
     {
-        $lines = preg_grep('/ (Accepted|Closing)$/', file("{$this->folder}/server.log", FILE_IGNORE_NEW_LINES) ?: [], PREG_GREP_INVERT) ?: [];
+        $lines = preg_grep(
+            '/ (Accepted|Closing)$/', file("{$this->folder}/server.log", FILE_IGNORE_NEW_LINES) ?: [], PREG_GREP_INVERT,
+        ) ?: [];
 
         return mb_substr(implode("\n", $lines), -3000);
     }
@@ -68,7 +70,11 @@ final class AppServer
     {
         $port = (int) parse_url($this->url, PHP_URL_PORT);
         $process = proc_open(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On', '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'public/router.php'],
+            [
+                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On',
+                '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S',
+                "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
+            ],
             [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],
             $pipes, dirname(__DIR__, 3), [...getenv(), ...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => (string) $this->workers],
         );
@@ -79,7 +85,10 @@ final class AppServer
     /** Runs an artisan command against the server's own database. */
     public function artisan(string $command): void
     {
-        $process = proc_open(PHP_BINARY.' '.escapeshellarg(dirname(__DIR__, 3).'/artisan').' '.$command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, [...getenv(), ...$this->environment()]);
+        $process = proc_open(
+            PHP_BINARY.' '.escapeshellarg(dirname(__DIR__, 3).'/artisan').' '.$command,
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, [...getenv(), ...$this->environment()],
+        );
         $said = $process === false ? '' : stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException("artisan {$command} failed: {$said}");
@@ -102,8 +111,11 @@ final class AppServer
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $this->url,
-            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'DB_PERSISTENT' => 'true', 'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file', 'CACHE_FILES' => "{$this->folder}/cache",
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            'APP_URL' => $this->url,
+            'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'DB_PERSISTENT' => 'true',
+            'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file',
+            'CACHE_FILES' => "{$this->folder}/cache",
             'LOG_CHANNEL' => 'stderr', 'BCRYPT_ROUNDS' => '4',
         ];
     }

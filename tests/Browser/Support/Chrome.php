@@ -23,16 +23,24 @@ final class Chrome
     {
         $port = FreePort::find();
         $this->profile = sys_get_temp_dir().'/eskith-chrome-'.bin2hex(random_bytes(5));
-        $process = proc_open(['chromedriver', "--port={$port}"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port={$port}"],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
+        );
         $this->process = $process !== false ? $process : throw new RuntimeException('ChromeDriver cannot be started.');
         FreePort::waitFor($port, 15);
         $options = new ChromeOptions;
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--no-first-run', '--hide-scrollbars', '--force-device-scale-factor=1', "--user-data-dir={$this->profile}", "--window-size={$width},{$height}",
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync', '--no-first-run', '--hide-scrollbars', '--force-device-scale-factor=1',
+            "--user-data-dir={$this->profile}", "--window-size={$width},{$height}",
         ]);
         if ($phone) {
-            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true]]);
+            $options->setExperimentalOption(
+                'mobileEmulation',
+                ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true]],
+            );
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -65,6 +73,8 @@ final class Chrome
     private function fitInner(int $width, int $height): void
     {
         [$innerWidth, $innerHeight] = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]');
-        $this->driver->manage()->window()->setSize(new \Facebook\WebDriver\WebDriverDimension(2 * $width - $innerWidth, 2 * $height - $innerHeight));
+        $this->driver->manage()->window()->setSize(
+            new \Facebook\WebDriver\WebDriverDimension(2 * $width - $innerWidth, 2 * $height - $innerHeight),
+        );
     }
 }

@@ -25,7 +25,10 @@ final class Clients
         $this->side = curl_multi_init();
         foreach ($anglers as $email) {
             $client = curl_init();
-            curl_setopt_array($client, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60, CURLOPT_CONNECTTIMEOUT => 10]);
+            curl_setopt_array(
+                $client,
+                [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60, CURLOPT_CONNECTTIMEOUT => 10],
+            );
             $this->clients[] = $client;
         }
     }
@@ -51,7 +54,10 @@ final class Clients
         $handle = $this->prepared($this->clients[$client], $request);
         $body = curl_exec($handle);
 
-        return new Answer($client, $request, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), is_string($body) ? $body : '', (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME));
+        return new Answer(
+            $client, $request, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), is_string($body) ? $body : '',
+            (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME),
+        );
     }
 
     /**
@@ -80,7 +86,10 @@ final class Clients
             curl_multi_exec($this->side, $active);
             while (($done = curl_multi_info_read($this->side)) !== false) {
                 $client = (int) array_search($done['handle'], $this->clients, true);
-                $answer = new Answer($client, $sent[$client], curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE), (string) curl_multi_getcontent($done['handle']), (float) curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME));
+                $answer = new Answer(
+                    $client, $sent[$client], curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE),
+                    (string) curl_multi_getcontent($done['handle']), (float) curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME),
+                );
                 curl_multi_remove_handle($this->side, $done['handle']);
                 $going--;
                 $answers[] = $answer;
@@ -112,9 +121,20 @@ final class Clients
     private function prepared(CurlHandle $client, Request $request): CurlHandle
     {
         $headers = ['Accept: application/json', 'X-XSRF-TOKEN: '.$this->token($client)];
-        curl_setopt_array($client, [CURLOPT_URL => $this->url.$request->address, CURLOPT_CUSTOMREQUEST => $request->method, CURLOPT_HTTPGET => $request->method === 'GET']);
+        curl_setopt_array(
+            $client,
+            [
+                CURLOPT_URL => $this->url.$request->address, CURLOPT_CUSTOMREQUEST => $request->method,
+                CURLOPT_HTTPGET => $request->method === 'GET',
+            ],
+        );
         if ($request->method !== 'GET') {
-            curl_setopt($client, CURLOPT_POSTFIELDS, $request->file === null ? json_encode((object) $request->fields, JSON_THROW_ON_ERROR) : ['file' => new \CURLStringFile($request->file, 'file')]);
+            curl_setopt(
+                $client, CURLOPT_POSTFIELDS,
+                $request->file === null
+                    ? json_encode((object) $request->fields, JSON_THROW_ON_ERROR)
+                    : ['file' => new \CURLStringFile($request->file, 'file')],
+            );
             $headers[] = $request->file === null ? 'Content-Type: application/json' : 'Content-Type: multipart/form-data';
         }
         curl_setopt($client, CURLOPT_HTTPHEADER, $headers);

@@ -11,7 +11,10 @@ use Random\Randomizer;
 final class Writes
 {
     /** Routes that end a visit or an account, or slow down who asks too often: sent last. */
-    public const LAST = ['POST sign-out', 'DELETE account', 'PUT account/password', 'POST account/sign-out-others', 'POST sign-in', 'POST register', 'POST demo', 'POST forgot-password', 'POST reset-password'];
+    public const LAST = [
+        'POST sign-out', 'DELETE account', 'PUT account/password', 'POST account/sign-out-others', 'POST sign-in',
+        'POST register', 'POST demo', 'POST forgot-password', 'POST reset-password',
+    ];
 
     /** @var array<string, list<string>> ids made before, for the second of each pair */
     private array $made = [];
@@ -33,7 +36,16 @@ final class Writes
             foreach ([0, 2, 4] as $n) {
                 $clients->alone($each * $i, $own->all()['POST lures']($n, $angler));
             }
-            $clients->alone($each * $i, new Request('POST', '/gear', ['uuid' => $own->uuid(), 'kind' => 'main line', 'name' => 'Braid', 'diameter' => '0.2 mm', 'strength' => '20 lb', 'material' => 'braid']));
+            $clients->alone(
+                $each * $i,
+                new Request(
+                    'POST', '/gear',
+                    [
+                        'uuid' => $own->uuid(), 'kind' => 'main line', 'name' => 'Braid', 'diameter' => '0.2 mm',
+                        'strength' => '20 lb', 'material' => 'braid',
+                    ],
+                ),
+            );
             $clients->alone($each * $i, new Request('POST', '/spots', ['water' => 'Load lake', 'spot' => 'Bar']));
             $clients->alone($each * $i, $own->all()['POST tie-on'](0, $angler));
         }
@@ -49,11 +61,21 @@ final class Writes
     private function fishing(): array
     {
         return [
-            'POST tie-on' => fn (int $n, int $angler): Request => $this->creating('POST', '/tie-on', 'setups', $n, $angler, ['lure' => $this->lure($angler), 'hole' => 'middle', 'cadence' => 'short_pop']),
-            'POST outings/{outing}/events' => fn (int $n, int $angler): Request => $this->creating('POST', "/outings/{$this->outing($angler)}/events", 'events', $n, $angler, ['kind' => ['drop', 'touch'][$n % 2]]),
-            'DELETE events/{event}' => fn (int $n, int $angler): Request => new Request('DELETE', "/events/{$this->one('events', $angler, 'uuid')}"),
+            'POST tie-on' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', '/tie-on', 'setups', $n, $angler,
+                ['lure' => $this->lure($angler), 'hole' => 'middle', 'cadence' => 'short_pop'],
+            ),
+            'POST outings/{outing}/events' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', "/outings/{$this->outing($angler)}/events", 'events', $n, $angler,
+                ['kind' => ['drop', 'touch'][$n % 2]],
+            ),
+            'DELETE events/{event}' => fn (int $n, int $angler): Request => new Request(
+                'DELETE', "/events/{$this->one('events', $angler, 'uuid')}",
+            ),
             'POST outings/{outing}/end' => fn (int $n, int $angler): Request => new Request('POST', "/outings/{$this->uuid()}/end"),
-            'PUT pinned' => fn (int $n, int $angler): Request => new Request('PUT', '/pinned', ['lure' => $n % 3 === 0 ? null : $this->lure($angler)]),
+            'PUT pinned' => fn (int $n, int $angler): Request => new Request(
+                'PUT', '/pinned', ['lure' => $n % 3 === 0 ? null : $this->lure($angler)],
+            ),
             'POST mend' => fn (int $n, int $angler): Request => new Request('POST', '/mend', ['part' => 'reading', 'key' => 'nothing']),
         ];
     }
@@ -64,16 +86,34 @@ final class Writes
         $csv = static fn (int $n): string => "family,weight,finish,notes\nblade,1/2 oz,gold,load ".($n % 12)."\n";
 
         return [
-            'POST lures' => fn (int $n, int $angler): Request => $this->creating('POST', '/lures', 'lures', $n, $angler, ['family' => 'blade', 'weight' => '1/2 oz', 'finish' => 'gold', 'holes' => 3]),
-            'POST starting-box' => fn (int $n, int $angler): Request => new Request('POST', '/starting-box', ['uuid' => $this->id('own', intdiv($n, 2) % 4, $angler), 'kind' => 'still', 'places' => [$n % 12]]),
-            'PATCH lures' => fn (int $n, int $angler): Request => new Request('PATCH', '/lures', ['each' => [['id' => $this->lure($angler), 'version' => 1, 'set' => ['notes' => "load {$n}"], 'saw' => ['notes' => '']]]]),
-            'POST lures/{lure}/duplicate' => fn (int $n, int $angler): Request => $this->creating('POST', "/lures/{$this->lure($angler)}/duplicate", 'lures', $n, $angler, []),
+            'POST lures' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', '/lures', 'lures', $n, $angler,
+                ['family' => 'blade', 'weight' => '1/2 oz', 'finish' => 'gold', 'holes' => 3],
+            ),
+            'POST starting-box' => fn (int $n, int $angler): Request => new Request(
+                'POST', '/starting-box',
+                ['uuid' => $this->id('own', intdiv($n, 2) % 4, $angler), 'kind' => 'still', 'places' => [$n % 12]],
+            ),
+            'PATCH lures' => fn (int $n, int $angler): Request => new Request(
+                'PATCH', '/lures',
+                ['each' => [['id' => $this->lure($angler), 'version' => 1, 'set' => ['notes' => "load {$n}"], 'saw' => ['notes' => '']]]],
+            ),
+            'POST lures/{lure}/duplicate' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', "/lures/{$this->lure($angler)}/duplicate", 'lures', $n, $angler, [],
+            ),
             'POST box/preview' => fn (int $n): Request => new Request('POST', '/box/preview', file: $csv($n)),
             'POST box/import' => fn (int $n): Request => new Request('POST', '/box/import', file: $csv($n)),
-            'POST gear' => fn (int $n, int $angler): Request => $this->creating('POST', '/gear', 'gear', $n, $angler, ['kind' => 'leader', 'name' => "leader {$n}", 'quantity' => 1]),
+            'POST gear' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', '/gear', 'gear', $n, $angler, ['kind' => 'leader', 'name' => "leader {$n}", 'quantity' => 1],
+            ),
             'DELETE gear/{gear}' => fn (int $n, int $angler): Request => new Request('DELETE', "/gear/{$this->one('gear', $angler)}"),
-            'POST gear/done' => fn (int $n, int $angler): Request => $this->creating('POST', '/gear/done', 'history', $n, $angler, ['item' => "lure.{$this->lure($angler)}"]),
-            'POST measurements' => fn (int $n, int $angler): Request => $this->creating('POST', '/measurements', 'measurements', $n, $angler, ['kind' => 'hang', 'pick' => "{$this->lure($angler)}.middle.", 'angle' => (20 + $n % 30).'°']),
+            'POST gear/done' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', '/gear/done', 'history', $n, $angler, ['item' => "lure.{$this->lure($angler)}"],
+            ),
+            'POST measurements' => fn (int $n, int $angler): Request => $this->creating(
+                'POST', '/measurements', 'measurements', $n, $angler,
+                ['kind' => 'hang', 'pick' => "{$this->lure($angler)}.middle.", 'angle' => (20 + $n % 30).'°'],
+            ),
             'DELETE measurements/{measurement}' => fn (int $n): Request => new Request('DELETE', "/measurements/{$this->uuid()}"),
         ];
     }
@@ -82,30 +122,55 @@ final class Writes
     private function water(): array
     {
         return [
-            'PUT readings' => fn (int $n): Request => new Request('PUT', '/readings', ['readings' => ['temp' => (2 + $n % 9).' °C', 'depth' => (5 + $n % 5).' m']]),
+            'PUT readings' => fn (int $n): Request => new Request(
+                'PUT', '/readings', ['readings' => ['temp' => (2 + $n % 9).' °C', 'depth' => (5 + $n % 5).' m']],
+            ),
             'PUT readings/pin' => fn (int $n): Request => new Request('PUT', '/readings/pin', ['name' => 'temp', 'pinned' => $n % 2 === 0]),
             'PUT line' => fn (int $n, int $angler): Request => new Request('PUT', '/line', ['line' => $this->one('lines', $angler)]),
-            'POST spots' => fn (int $n): Request => new Request('POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)]),
-            'PUT spots/{spot}/here' => fn (int $n, int $angler): Request => new Request('PUT', "/spots/{$this->one('spots', $angler)}/here"),
-            'PUT waters/{water}/notes' => fn (int $n, int $angler): Request => new Request('PUT', "/waters/{$this->one('waters', $angler)}/notes", ['rules' => "note {$n}", 'protected' => '']),
-            'PUT cadences/{cadence}' => static fn (int $n): Request => new Request('PUT', '/cadences/low_hop', ['lift' => (3 + $n % 5).' in', 'seconds' => '0.4', 'pause' => '2']),
+            'POST spots' => fn (int $n): Request => new Request(
+                'POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)],
+            ),
+            'PUT spots/{spot}/here' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/spots/{$this->one('spots', $angler)}/here",
+            ),
+            'PUT waters/{water}/notes' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/waters/{$this->one('waters', $angler)}/notes", ['rules' => "note {$n}", 'protected' => ''],
+            ),
+            'PUT cadences/{cadence}' => static fn (int $n): Request => new Request(
+                'PUT', '/cadences/low_hop', ['lift' => (3 + $n % 5).' in', 'seconds' => '0.4', 'pause' => '2'],
+            ),
             'DELETE cadences/{cadence}' => static fn (int $n): Request => new Request('DELETE', '/cadences/short_pop', []),
-            'PUT settings' => fn (int $n): Request => new Request('PUT', '/settings', [['weight' => ['oz', 'g'][$n % 2]], ['depth' => ['ft', 'm'][$n % 2]], ['theme' => 'dawn']][$n % 3]),
+            'PUT settings' => fn (int $n): Request => new Request(
+                'PUT', '/settings',
+                [['weight' => ['oz', 'g'][$n % 2]], ['depth' => ['ft', 'm'][$n % 2]], ['theme' => 'dawn']][$n % 3],
+            ),
         ];
     }
 
     /** @return array<string, \Closure(int, int): Request> */
     private function rules(): array
     {
-        $own = ['name' => '', 'points' => 1, 'when' => [['reading' => 'light', 'any' => ['dim']]], 'lures' => ['families' => ['blade'], 'finishes' => [], 'from' => '', 'to' => '']];
+        $own = [
+            'name' => '', 'points' => 1, 'when' => [['reading' => 'light', 'any' => ['dim']]],
+            'lures' => ['families' => ['blade'], 'finishes' => [], 'from' => '', 'to' => ''],
+        ];
 
         return [
             'PUT rules' => fn (int $n): Request => new Request('PUT', '/rules', ['on' => $n % 2 === 0]),
             'DELETE rules' => fn (): Request => new Request('DELETE', '/rules'),
-            'POST rules/import' => fn (): Request => new Request('POST', '/rules/import', ['text' => '{"format":"eskith-rules","version":1,"weights":{"F1":2}}']),
-            'PUT rules/own/{uuid}' => fn (int $n, int $angler): Request => new Request('PUT', '/rules/own/'.$this->id('own', intdiv($n, 2) % 8, $angler), [...$own, 'name' => 'own '.(intdiv($n, 2) % 8)]),
-            'DELETE rules/own/{uuid}' => fn (int $n, int $angler): Request => new Request('DELETE', '/rules/own/'.$this->id('own', intdiv($n, 2) % 8, $angler)),
-            'POST rules/own/{uuid}/try' => fn (int $n): Request => new Request('POST', "/rules/own/{$this->uuid()}/try", [...$own, 'name' => "tried {$n}"]),
+            'POST rules/import' => fn (): Request => new Request(
+                'POST', '/rules/import', ['text' => '{"format":"eskith-rules","version":1,"weights":{"F1":2}}'],
+            ),
+            'PUT rules/own/{uuid}' => fn (int $n, int $angler): Request => new Request(
+                'PUT', '/rules/own/'.$this->id('own', intdiv($n, 2) % 8, $angler),
+                [...$own, 'name' => 'own '.(intdiv($n, 2) % 8)],
+            ),
+            'DELETE rules/own/{uuid}' => fn (int $n, int $angler): Request => new Request(
+                'DELETE', '/rules/own/'.$this->id('own', intdiv($n, 2) % 8, $angler),
+            ),
+            'POST rules/own/{uuid}/try' => fn (int $n): Request => new Request(
+                'POST', "/rules/own/{$this->uuid()}/try", [...$own, 'name' => "tried {$n}"],
+            ),
             'PUT rules/{rule}' => fn (int $n): Request => new Request('PUT', '/rules/F1', ['weight' => $n % 4]),
         ];
     }
@@ -117,13 +182,27 @@ final class Writes
             'POST account/archive' => fn (): Request => new Request('POST', '/account/archive', file: 'no archive'),
             'POST sign-out' => fn (): Request => new Request('POST', '/sign-out'),
             'DELETE account' => fn (): Request => new Request('DELETE', '/account', ['goodbye' => 'not the password']),
-            'PUT account/password' => fn (): Request => new Request('PUT', '/account/password', ['current' => 'not the password', 'password' => 'long enough for all']),
-            'POST account/sign-out-others' => fn (): Request => new Request('POST', '/account/sign-out-others', ['others' => 'not the password']),
-            'POST sign-in' => fn (int $n): Request => new Request('POST', '/sign-in', ['email' => "nobody{$n}@example.test", 'password' => 'whatever it is']),
-            'POST register' => fn (int $n): Request => new Request('POST', '/register', ['name' => 'x', 'email' => 'new'.intdiv($n, 2).'@example.test', 'password' => 'long enough for all']),
+            'PUT account/password' => fn (): Request => new Request(
+                'PUT', '/account/password', ['current' => 'not the password', 'password' => 'long enough for all'],
+            ),
+            'POST account/sign-out-others' => fn (): Request => new Request(
+                'POST', '/account/sign-out-others', ['others' => 'not the password'],
+            ),
+            'POST sign-in' => fn (int $n): Request => new Request(
+                'POST', '/sign-in', ['email' => "nobody{$n}@example.test", 'password' => 'whatever it is'],
+            ),
+            'POST register' => fn (int $n): Request => new Request(
+                'POST', '/register',
+                ['name' => 'x', 'email' => 'new'.intdiv($n, 2).'@example.test', 'password' => 'long enough for all'],
+            ),
             'POST demo' => fn (): Request => new Request('POST', '/demo'),
-            'POST forgot-password' => fn (int $n): Request => new Request('POST', '/forgot-password', ['email' => "nobody{$n}@example.test"]),
-            'POST reset-password' => fn (int $n): Request => new Request('POST', '/reset-password', ['token' => 'x', 'email' => "nobody{$n}@example.test", 'password' => 'long enough for all']),
+            'POST forgot-password' => fn (int $n): Request => new Request(
+                'POST', '/forgot-password', ['email' => "nobody{$n}@example.test"],
+            ),
+            'POST reset-password' => fn (int $n): Request => new Request(
+                'POST', '/reset-password',
+                ['token' => 'x', 'email' => "nobody{$n}@example.test", 'password' => 'long enough for all'],
+            ),
         ];
     }
 

@@ -17,7 +17,9 @@ final class ArchiveController extends Controller
 {
     public function show(Request $request): BinaryFileResponse
     {
-        return response()->download(Archive::write($this->angler($request)), 'eskith-account.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download(
+            Archive::write($this->angler($request)), 'eskith-account.zip', ['Content-Type' => 'application/zip'],
+        )->deleteFileAfterSend();
     }
 
     public function store(TakeArchive $request): RedirectResponse

@@ -34,7 +34,9 @@ final class ForgottenPasswordController extends Controller
             Password::sendResetLink(['email' => $request->address()]);
         } catch (TransportExceptionInterface $down) {
             report($down);
-            throw ValidationException::withMessages(['email' => 'The mail could not be sent; try again later, or ask who runs this Eskith.']);
+            throw ValidationException::withMessages(
+                ['email' => 'The mail could not be sent; try again later, or ask who runs this Eskith.'],
+            );
         }
 
         return back()->with('said', 'If there is an account with this e-mail, a letter is on its way. It is good for an hour.');
@@ -52,7 +54,9 @@ final class ForgottenPasswordController extends Controller
             Auth::login($user);
         });
         if ($status !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['email' => 'This letter is too old, was used already, or belongs to another e-mail; ask for a new one.']);
+            throw ValidationException::withMessages(
+                ['email' => 'This letter is too old, was used already, or belongs to another e-mail; ask for a new one.'],
+            );
         }
         $request->session()->regenerate();
 

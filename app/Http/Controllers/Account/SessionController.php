@@ -29,7 +29,9 @@ final class SessionController extends Controller
                 $request->session()->regenerate();
                 $wanted = $request->cookie(StartVisit::WANTED);
 
-                return redirect()->intended(is_string($wanted) ? $wanted : route('home', absolute: false))->withoutCookie(StartVisit::WANTED);
+                return redirect()->intended(
+                    is_string($wanted) ? $wanted : route('home', absolute: false),
+                )->withoutCookie(StartVisit::WANTED);
             }
         }
         throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together.']);

@@ -18,7 +18,11 @@ final class CompareController extends Controller
     {
         $rankedBox = $this->rankedBox($request);
 
-        return response()->json(ComparePresenter::of($rankedBox, $rankedBox->demand($this->text($request, 'a')), $rankedBox->demand($this->text($request, 'b'))));
+        return response()->json(
+            ComparePresenter::of(
+                $rankedBox, $rankedBox->demand($this->text($request, 'a')), $rankedBox->demand($this->text($request, 'b')),
+            ),
+        );
     }
 
     /** What would put a lure on top. */

@@ -57,13 +57,19 @@ final class StationController extends Controller
         try {
             return [$this->answerFor($request), null];
         } catch (InvalidInput $bad) {
-            return [$this->answers->today($this->angler($request)), "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}"];
+            return [
+                $this->answers->today($this->angler($request)),
+                "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}",
+            ];
         }
     }
 
     /** @throws InvalidInput */
     private function answerFor(Request $request): AnswerData
     {
-        return $this->answers->today($this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'), $this->textOrNull($request, 'family'));
+        return $this->answers->today(
+            $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
+            $this->textOrNull($request, 'family'),
+        );
     }
 }

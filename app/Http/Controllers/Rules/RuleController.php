@@ -25,7 +25,8 @@ final class RuleController extends Controller
         $presenter = new RulesPresenter($rankedBox);
 
         return (new RulesPage(
-            $answers->of($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(), ...$presenter->words(),
+            $answers->of($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(),
+            ...$presenter->words(),
         ))->render();
     }
 

@@ -17,7 +17,10 @@ final class RuleFileController extends Controller
 {
     public function show(Request $request): Response
     {
-        return response(RuleFile::json(AnglerRules::of($this->angler($request))), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="rules.json"']);
+        return response(
+            RuleFile::json(AnglerRules::of($this->angler($request))), 200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="rules.json"'],
+        );
     }
 
     public function store(ImportRules $request): RedirectResponse

@@ -23,7 +23,9 @@ final class GearController extends Controller
     {
         $user = $this->angler($request);
 
-        return (new GearPage(PicturePresenter::today($user), BeforeYouGoPresenter::of($user)->due(), ...GearPresenter::of($user)->all()))->render();
+        return (
+            new GearPage(PicturePresenter::today($user), BeforeYouGoPresenter::of($user)->due(), ...GearPresenter::of($user)->all())
+        )->render();
     }
 
     public function store(KeepGear $request): RedirectResponse

@@ -17,6 +17,11 @@ final class StartingBoxController extends Controller
     {
         $count = StartingBoxes::of($request->angler())->take($request->uuid(), $request->kind(), $request->places());
 
-        return to_route('lure')->with('said', ($count === 1 ? 'A usual lure is' : "{$count} usual lures are").' in the box. Say which are yours, or strike them out, under Tackle box.');
+        return to_route('lure')->with(
+            'said',
+            (
+                $count === 1 ? 'A usual lure is' : "{$count} usual lures are"
+            ).' in the box. Say which are yours, or strike them out, under Tackle box.',
+        );
     }
 }

@@ -24,7 +24,9 @@ final class DropController extends Controller
     {
         $user = $this->angler($request);
 
-        return response()->json($charts->of($user, ReadingBook::of($user), $this->text($request, 'across', 'drift'), $this->text($request, 'of', 'box')));
+        return response()->json(
+            $charts->of($user, ReadingBook::of($user), $this->text($request, 'across', 'drift'), $this->text($request, 'of', 'box')),
+        );
     }
 
     public function cast(Request $request): JsonResponse
@@ -37,7 +39,9 @@ final class DropController extends Controller
 
     public function angleFix(Request $request): JsonResponse
     {
-        return response()->json(AngleFixPresenter::of($this->angler($request), $this->drop($request), $this->measure($request, 'angle', Unit::Degree)->si));
+        return response()->json(
+            AngleFixPresenter::of($this->angler($request), $this->drop($request), $this->measure($request, 'angle', Unit::Degree)->si),
+        );
     }
 
     /** A second drop beside the first: another weight, line or hole. */

@@ -11,6 +11,7 @@ use App\Http\Requests\Measured;
 use App\Measuring\Measurements;
 use App\Models\Measurement;
 use App\Presenters\Water\MeasuredWords;
+use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 
 /** What the angler measures takes the place of the estimate, until it is taken away again. */
@@ -22,14 +23,26 @@ final class MeasurementController extends Controller
         if ($measurements->has($request->uuid())) {
             return back()->with('said', 'Kept already.');
         }
-        $drop = $request->kind() === MeasurementKind::Drift ? null : SingleDrop::at($request->angler(), $request->pick());
         $words = new MeasuredWords($request->angler());
 
-        return back()->with('said', match (true) {
-            $drop === null => $words->drift($measurements->drift($request->uuid(), $request->distance() / $request->seconds())),
-            $request->kind() === MeasurementKind::Drop => $words->drop($measurements->drop($request->uuid(), $drop, $request->seconds())),
-            default => $words->hang($measurements->hang($request->uuid(), $drop, $request->angle())),
+        return back()->with('said', match ($request->kind()) {
+            MeasurementKind::Drop => $this->drop($request, $measurements, $words),
+            MeasurementKind::Hang => $words->hang($measurements->hang($request->uuid(), $this->measured($request), $request->angle())),
+            MeasurementKind::Drift => $words->drift($measurements->drift($request->uuid(), $request->distance() / $request->seconds())),
         });
+    }
+
+    private function drop(Measured $request, Measurements $measurements, MeasuredWords $words): string
+    {
+        $measurements->drop($request->uuid(), $this->measured($request), $request->seconds());
+
+        return $words->drop();
+    }
+
+    /** @throws InvalidInput when it is not in the box */
+    private function measured(Measured $request): SingleDrop
+    {
+        return SingleDrop::at($request->angler(), $request->pick());
     }
 
     public function destroy(Measurement $measurement): RedirectResponse

@@ -41,7 +41,12 @@ final class CadenceController extends Controller
     /** Back to what it is first tried with. */
     public function destroy(Request $request, Cadence $cadence): RedirectResponse
     {
-        Preferences::change($this->angler($request), static fn (array $set): array => [...$set, OwnCadences::KEY => array_diff_key(OwnCadences::of($set)->kept, [$cadence->value => true])]);
+        Preferences::change(
+            $this->angler($request),
+            static fn (array $set): array => [
+                ...$set, OwnCadences::KEY => array_diff_key(OwnCadences::of($set)->kept, [$cadence->value => true]),
+            ],
+        );
 
         return back()->with('said', ucfirst($cadence->word()).' is as usual again.');
     }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+/** A value as a database or a file gave it, of which nobody knows what it is: read as what it should be, or as nothing. */
+final class Raw
+{
+    public static function text(mixed $value): string
+    {
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    public static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : 0.0;
+    }
+
+    public static function whole(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+}
