@@ -117,8 +117,18 @@ final readonly class RankedBox
     public function by(RuleBook $rules): self
     {
         return new self(
-            $this->user, $this->book, $this->outing, $this->rows, $this->box, $this->situation, $this->tiedOn,
-            $this->anglerRules, $rules, $this->spot, $this->aside, $this->day,
+            user: $this->user,
+            book: $this->book,
+            outing: $this->outing,
+            rows: $this->rows,
+            box: $this->box,
+            situation: $this->situation,
+            tiedOn: $this->tiedOn,
+            anglerRules: $this->anglerRules,
+            rules: $rules,
+            spot: $this->spot,
+            aside: $this->aside,
+            day: $this->day,
         );
     }
 

@@ -40,8 +40,12 @@ final readonly class SingleDrop
         $lure = LureReader::lure($row, $book->measured);
 
         return new self(
-            $row, $lure, self::hole($lure, $hole), $book->situation(LineInUse::diameterM($user)), $book,
-            Cadence::tryFrom($cadence),
+            row: $row,
+            lure: $lure,
+            holeIndex: self::hole($lure, $hole),
+            situation: $book->situation(LineInUse::diameterM($user)),
+            book: $book,
+            cadence: Cadence::tryFrom($cadence),
         );
     }
 
@@ -56,8 +60,12 @@ final readonly class SingleDrop
         $situation = $lineM === null ? $this->situation : $this->situation->with(lineDiameterM: $lineM);
 
         return new self(
-            $this->row, $lure, $hole === null ? $this->holeIndex : self::hole($lure, $hole), $situation, $this->book,
-            $this->cadence,
+            row: $this->row,
+            lure: $lure,
+            holeIndex: $hole === null ? $this->holeIndex : self::hole($lure, $hole),
+            situation: $situation,
+            book: $this->book,
+            cadence: $this->cadence,
         );
     }
 

@@ -25,13 +25,13 @@ final class PicturePresenter
         $column = (new ColumnPresenter)->of($rankedBox, $first);
 
         return new PictureData(
-            $column,
-            $first === null ? null : DropPresenter::of($first, $rankedBox->situation),
-            $first === null ? null : Drawing::of($rankedBox->row($first->lure), $first->lure),
-            $first?->holeIndex,
+            column: $column,
+            drop: $first === null ? null : DropPresenter::of($first, $rankedBox->situation),
+            lure: $first === null ? null : Drawing::of($rankedBox->row($first->lure), $first->lure),
+            holeInUse: $first?->holeIndex,
             // Its weight and family: the finish is seen.
-            $first === null ? $column->depthText : (new LureNames($rankedBox->situation->say))->kind($first->lure),
-            AsidePresenter::all($rankedBox->aside),
+            title: $first === null ? $column->depthText : (new LureNames($rankedBox->situation->say))->kind($first->lure),
+            aside: AsidePresenter::all($rankedBox->aside),
         );
     }
 }

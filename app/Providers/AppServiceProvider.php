@@ -58,7 +58,9 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(20)->by('demo:'.$request->ip()));
         RateLimiter::for(
             'password',
-            static fn (Request $request): Limit => Limit::perMinute(6)->by('password:'.($request->user() instanceof User ? $request->user()->id : '')),
+            static fn (Request $request): Limit => Limit::perMinute(6)->by(
+                'password:'.($request->user() instanceof User ? $request->user()->id : ''),
+            ),
         );
         RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(6)->by('register:'.$request->ip()));
     }

@@ -97,7 +97,14 @@ final readonly class ReadingBook
             $entries[$name] = new Entry($name, $shown, $si, Source::Link);
         }
 
-        return new self($entries, $likes, $overlay !== [], $measured, $spotId, $aside);
+        return new self(
+            entries: $entries,
+            likes: $likes,
+            overlaid: $overlay !== [],
+            measured: $measured,
+            spotId: $spotId,
+            aside: $aside,
+        );
     }
 
     /**
@@ -244,7 +251,11 @@ final readonly class ReadingBook
     public function situation(float $lineDiameterM): Situation
     {
         return new Situation(
-            $this->conditions(), $this->aimed(), $this->likes->schools, $lineDiameterM, $this->likes->units,
+            water: $this->conditions(),
+            aim: $this->aimed(),
+            schools: $this->likes->schools,
+            lineDiameterM: $lineDiameterM,
+            units: $this->likes->units,
             cadences: $this->likes->cadences,
         );
     }

@@ -32,7 +32,8 @@ final readonly class Calibrations
         $rows = $all->filter(static fn (Measurement $row): bool => $row->kind?->holds($row->value, $row->lure_id) ?? false);
 
         return new self(
-            $rows->values(), array_fill_keys(array_filter(array_map(static fn (Measurement $row): ?int => $row->lure_id, $rows->all())), true),
+            $rows->values(),
+            array_fill_keys(array_filter(array_map(static fn (Measurement $row): ?int => $row->lure_id, $rows->all())), true),
             array_values($all->diff($rows)->map(SetAside::measurement(...))->all()),
         );
     }

@@ -47,7 +47,12 @@ final class LureReader
     public static function lure(LureRow $row, ?Calibrations $measured = null): Lure
     {
         // Read raw and once: hundreds of lures are read for every answer. What a row has otherwise ends in an error, and is set aside.
-        /** @var array{id?: int, family: string, mass_kg: float, finish: string, red_near_hooks?: int, holes: string, balance_x?: float|null, balance_y?: float|null} $raw */
+        /**
+         * @var array{
+         *     id?: int, family: string, mass_kg: float, finish: string, red_near_hooks?: int, holes: string,
+         *     balance_x?: float|null, balance_y?: float|null
+         * } $raw
+         */
         $raw = $row->getAttributes();
         /** @var list<array{name: string, x: float|int, y: float|int}> $holes */
         $holes = json_decode((string) $raw['holes'], true, 4, JSON_THROW_ON_ERROR);

@@ -88,8 +88,12 @@ final readonly class Settings
                 Unit::from($of('fish_weight')),
             ),
             new Schools(
-                HoleSchool::from($of('hole')), FinishSchool::from($of('finish')), VigourSchool::from($of('vigour')),
-                $of('gold') === 'yes', BladeFall::from($of('blade_fall')), SpoonFall::from($of('spoon_fall')),
+                hole: HoleSchool::from($of('hole')),
+                finish: FinishSchool::from($of('finish')),
+                vigour: VigourSchool::from($of('vigour')),
+                gold: $of('gold') === 'yes',
+                bladeFall: BladeFall::from($of('blade_fall')),
+                spoonFall: SpoonFall::from($of('spoon_fall')),
             ),
             $of('theme'),
             // A cast takes half as long again to try: ten to fifteen casts.

@@ -208,7 +208,10 @@ final class BoxFile
 
     private static function hole(mixed $hole): string
     {
-        return implode(' ', array_map(static fn (string $of): string => is_array($hole) ? Raw::text($hole[$of] ?? '') : '', ['name', 'x', 'y']));
+        return implode(
+            ' ',
+            array_map(static fn (string $of): string => is_array($hole) ? Raw::text($hole[$of] ?? '') : '', ['name', 'x', 'y']),
+        );
     }
 
     /** A spreadsheet would run a cell that begins like a formula: it goes out as text, and one that looks so already once more. */

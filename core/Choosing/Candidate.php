@@ -33,17 +33,38 @@ final readonly class Candidate
      */
     public static function bare(Lure $lure, float $workingKg, ?float $lineAngleDeg, bool $angleKnown): self
     {
-        return new self($lure, new Weighed($lure->family, $lure->massKg, $workingKg, $lineAngleDeg, $angleKnown), null, null, null, null);
+        return new self(
+            lure: $lure,
+            weighed: new Weighed($lure->family, $lure->massKg, $workingKg, $lineAngleDeg, $angleKnown),
+            holeIndex: null,
+            hangAngleDeg: null,
+            secondsToBottom: null,
+            cadence: null,
+        );
     }
 
     public function on(?int $holeIndex, ?float $hangAngleDeg, ?float $secondsToBottom): self
     {
-        return new self($this->lure, $this->weighed, $holeIndex, $hangAngleDeg, $secondsToBottom, null);
+        return new self(
+            lure: $this->lure,
+            weighed: $this->weighed,
+            holeIndex: $holeIndex,
+            hangAngleDeg: $hangAngleDeg,
+            secondsToBottom: $secondsToBottom,
+            cadence: null,
+        );
     }
 
     public function worked(Cadence $cadence): self
     {
-        return new self($this->lure, $this->weighed, $this->holeIndex, $this->hangAngleDeg, $this->secondsToBottom, $cadence);
+        return new self(
+            lure: $this->lure,
+            weighed: $this->weighed,
+            holeIndex: $this->holeIndex,
+            hangAngleDeg: $this->hangAngleDeg,
+            secondsToBottom: $this->secondsToBottom,
+            cadence: $cadence,
+        );
     }
 
     public function hole(): ?Hole

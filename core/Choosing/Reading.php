@@ -109,7 +109,14 @@ enum Reading: string
                 Group::Depth, 'depth', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5], Conditions::ASSUMED_DEPTH_M,
                 Basis::water(
                     'depthM', 'depth_m', 'depth', opens: 'In {said} of water',
-                    walk: new Walk(1.15, 0.5, 60.0, 0.02, [2.0, 4.0, 6.0, 9.0, 13.0, 20.0], byRatio: true),
+                    walk: new Walk(
+                        step: 1.15,
+                        lowest: 0.5,
+                        highest: 60.0,
+                        grain: 0.02,
+                        guesses: [2.0, 4.0, 6.0, 9.0, 13.0, 20.0],
+                        byRatio: true,
+                    ),
                 ),
             ),
             self::Bottom => Definition::choice(

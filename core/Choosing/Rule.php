@@ -45,8 +45,12 @@ final readonly class Rule
     public static function ofFamily(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
         return new self(
-            $id, Scope::Family, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure->family),
+            id: $id,
+            scope: Scope::Family,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure->family),
         );
     }
 
@@ -59,8 +63,13 @@ final readonly class Rule
     public static function ofWeight(string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = ''): self
     {
         return new self(
-            $id, Scope::Weight, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->weighed), $per,
+            id: $id,
+            scope: Scope::Weight,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->weighed),
+            per: $per,
         );
     }
 
@@ -72,8 +81,14 @@ final readonly class Rule
      */
     public static function ofLook(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
-        return new self($id, Scope::Look, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, new Look($c->lure->finish, $c->lure->accents)));
+        return new self(
+            id: $id,
+            scope: Scope::Look,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, new Look($c->lure->finish, $c->lure->accents)),
+        );
     }
 
     /**
@@ -84,7 +99,14 @@ final readonly class Rule
      */
     public static function ofLure(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
-        return new self($id, Scope::Lure, $says, $needs, $stake, static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure));
+        return new self(
+            id: $id,
+            scope: Scope::Lure,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->lure),
+        );
     }
 
     /**
@@ -96,8 +118,12 @@ final readonly class Rule
     public static function ofHanging(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
         return new self(
-            $id, Scope::Hanging, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()),
+            id: $id,
+            scope: Scope::Hanging,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()),
         );
     }
 
@@ -109,8 +135,14 @@ final readonly class Rule
      */
     public static function ofCadence(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
-        return new self($id, Scope::Cadence, $says, $needs, $stake,
-            static fn (Situation $s, Candidate $c): ?Verdict => $c->cadence === null ? null : $judge($s, $c->cadence));
+        return new self(
+            id: $id,
+            scope: Scope::Cadence,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $c->cadence === null ? null : $judge($s, $c->cadence),
+        );
     }
 
     public function judge(Situation $situation, Candidate $candidate): ?Verdict

@@ -99,8 +99,12 @@ final readonly class Schools
         ?SpoonFall $spoonFall = null,
     ): self {
         return new self(
-            $hole ?? $this->hole, $finish ?? $this->finish, $vigour ?? $this->vigour, $this->gold,
-            $bladeFall ?? $this->bladeFall, $spoonFall ?? $this->spoonFall,
+            hole: $hole ?? $this->hole,
+            finish: $finish ?? $this->finish,
+            vigour: $vigour ?? $this->vigour,
+            gold: $this->gold,
+            bladeFall: $bladeFall ?? $this->bladeFall,
+            spoonFall: $spoonFall ?? $this->spoonFall,
         );
     }
 }

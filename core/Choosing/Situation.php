@@ -60,8 +60,15 @@ final readonly class Situation
     public function with(?Conditions $water = null, ?Aim $aim = null, ?Schools $schools = null, ?float $lineDiameterM = null): self
     {
         return new self(
-            $water ?? $this->water, $aim ?? $this->aim, $schools ?? $this->schools, $lineDiameterM ?? $this->lineDiameterM,
-            $this->say->units, $this->brightMetalMin, $this->brightMetalTouched, $this->unspoken, $this->cadences,
+            water: $water ?? $this->water,
+            aim: $aim ?? $this->aim,
+            schools: $schools ?? $this->schools,
+            lineDiameterM: $lineDiameterM ?? $this->lineDiameterM,
+            units: $this->say->units,
+            brightMetalMin: $this->brightMetalMin,
+            brightMetalTouched: $this->brightMetalTouched,
+            unspoken: $this->unspoken,
+            cadences: $this->cadences,
         );
     }
 
@@ -69,8 +76,15 @@ final readonly class Situation
     public function unspoken(): self
     {
         return $this->unspoken ? $this : new self(
-            $this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $this->brightMetalMin,
-            $this->brightMetalTouched, true, $this->cadences,
+            water: $this->water,
+            aim: $this->aim,
+            schools: $this->schools,
+            lineDiameterM: $this->lineDiameterM,
+            units: $this->say->units,
+            brightMetalMin: $this->brightMetalMin,
+            brightMetalTouched: $this->brightMetalTouched,
+            unspoken: true,
+            cadences: $this->cadences,
         );
     }
 
@@ -78,8 +92,15 @@ final readonly class Situation
     public function logged(float $brightMetalMin, bool $brightMetalTouched): self
     {
         return new self(
-            $this->water, $this->aim, $this->schools, $this->lineDiameterM, $this->say->units, $brightMetalMin,
-            $brightMetalTouched, $this->unspoken, $this->cadences,
+            water: $this->water,
+            aim: $this->aim,
+            schools: $this->schools,
+            lineDiameterM: $this->lineDiameterM,
+            units: $this->say->units,
+            brightMetalMin: $brightMetalMin,
+            brightMetalTouched: $brightMetalTouched,
+            unspoken: $this->unspoken,
+            cadences: $this->cadences,
         );
     }
 

@@ -44,8 +44,12 @@ final readonly class Fall
         $k2 = $density * Constants::FALLING_LINE_DRAG * M_PI * $column->lineDiameterM / (2 * $weight);
 
         return new self(
-            $column, $k1, $k2, 1 / sqrt($k1),
-            self::timeTo($column->depthM, $k1, $k2), self::carried($column, $k1, $k2),
+            column: $column,
+            k1: $k1,
+            k2: $k2,
+            sinkRateStartMs: 1 / sqrt($k1),
+            seconds: self::timeTo($column->depthM, $k1, $k2),
+            driftM: self::carried($column, $k1, $k2),
         );
     }
 

@@ -33,13 +33,28 @@ final readonly class RestingLine
         [$length, $offset] = self::lengthAndOffset($lean, $column);
         $depth = $column->depthM;
         if (! ($length <= Constants::RECKONED_LINE_RATIO * $depth)) {
-            return new self($column, $lean, $lean->netWeightN, null, null, null, null, false);
+            return new self(
+                column: $column,
+                lean: $lean,
+                netWeightN: $lean->netWeightN,
+                lineAngleDeg: null,
+                lineOutM: null,
+                offsetM: null,
+                tensionN: null,
+                holds: false,
+            );
         }
         $angle = $lean->angleDeg();
 
         return new self(
-            $column, $lean, $lean->netWeightN, $angle, $length, $offset, $lean->tensionN,
-            abs($angle) <= Constants::HOLDS_LIMIT_DEG && $length <= Constants::HOLDS_LINE_RATIO * $depth,
+            column: $column,
+            lean: $lean,
+            netWeightN: $lean->netWeightN,
+            lineAngleDeg: $angle,
+            lineOutM: $length,
+            offsetM: $offset,
+            tensionN: $lean->tensionN,
+            holds: abs($angle) <= Constants::HOLDS_LIMIT_DEG && $length <= Constants::HOLDS_LINE_RATIO * $depth,
         );
     }
 

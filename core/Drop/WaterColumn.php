@@ -41,9 +41,12 @@ final readonly class WaterColumn
         }
 
         return new self(
-            $depthM, $lineDiameterM, $flow, $water,
-            0.5 * $water->densityKgM3 * self::cylinderDrag($flow->rms(), $lineDiameterM, $water) * $lineDiameterM,
-            $flow->at(min(Constants::CLEAR_OF_BOTTOM_M, $depthM) / $depthM),
+            depthM: $depthM,
+            lineDiameterM: $lineDiameterM,
+            flow: $flow,
+            water: $water,
+            dragPerM: 0.5 * $water->densityKgM3 * self::cylinderDrag($flow->rms(), $lineDiameterM, $water) * $lineDiameterM,
+            nearBottomMs: $flow->at(min(Constants::CLEAR_OF_BOTTOM_M, $depthM) / $depthM),
         );
     }
 

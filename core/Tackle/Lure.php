@@ -88,7 +88,17 @@ final readonly class Lure
             ),
         );
 
-        return new self($id, $family, $massKg, $finish, $holes, $balance, $measuredDrag, Body::of($family, $massKg), $added);
+        return new self(
+            id: $id,
+            family: $family,
+            massKg: $massKg,
+            finish: $finish,
+            holes: $holes,
+            balance: $balance,
+            measuredDrag: $measuredDrag,
+            body: Body::of($family, $massKg),
+            accents: $added,
+        );
     }
 
     /**
@@ -99,8 +109,15 @@ final readonly class Lure
     public function weighing(float $massKg): self
     {
         return new self(
-            $this->id, $this->family, $massKg, $this->finish, $this->holes, $this->balance, [],
-            Body::of($this->family, $massKg), $this->accents,
+            id: $this->id,
+            family: $this->family,
+            massKg: $massKg,
+            finish: $this->finish,
+            holes: $this->holes,
+            balance: $this->balance,
+            measuredDrag: [],
+            body: Body::of($this->family, $massKg),
+            accents: $this->accents,
         );
     }
 

@@ -69,8 +69,12 @@ final readonly class QuickEntry
         );
 
         return new self(
-            $family, Measure::parse($weight, $assumed, 'text'), $finish === '' ? Finish::Silver->value : $finish, $count, $red,
-            max(1, (int) $quantity),
+            family: $family,
+            weight: Measure::parse($weight, $assumed, 'text'),
+            finish: $finish === '' ? Finish::Silver->value : $finish,
+            holes: $count,
+            redNearHooks: $red,
+            quantity: max(1, (int) $quantity),
         );
     }
 

@@ -21,13 +21,27 @@ final readonly class UnitSet
     public static function metric(): self
     {
         return new self(
-            Unit::Gram, Unit::Metre, Unit::MetrePerSecond, Unit::Celsius, Unit::Centimetre, Unit::Kilogram, Unit::KilogramForce,
+            lureWeight: Unit::Gram,
+            depth: Unit::Metre,
+            speed: Unit::MetrePerSecond,
+            temperature: Unit::Celsius,
+            fishLength: Unit::Centimetre,
+            fishWeight: Unit::Kilogram,
+            strength: Unit::KilogramForce,
         );
     }
 
     public static function imperial(): self
     {
-        return new self(Unit::Ounce, Unit::Foot, Unit::MilePerHour, Unit::Fahrenheit, Unit::Inch, Unit::Pound, Unit::PoundForce);
+        return new self(
+            lureWeight: Unit::Ounce,
+            depth: Unit::Foot,
+            speed: Unit::MilePerHour,
+            temperature: Unit::Fahrenheit,
+            fishLength: Unit::Inch,
+            fishWeight: Unit::Pound,
+            strength: Unit::PoundForce,
+        );
     }
 
     public static function of(Unit $lureWeight, Unit $depth, Unit $speed, Unit $temperature, Unit $fishWeight): self
@@ -35,10 +49,13 @@ final readonly class UnitSet
         $feet = $depth === Unit::Foot;
 
         return new self(
-            $lureWeight, $depth, $speed, $temperature,
-            $feet ? Unit::Inch : Unit::Centimetre,
-            $fishWeight,
-            $fishWeight === Unit::Pound ? Unit::PoundForce : Unit::KilogramForce,
+            lureWeight: $lureWeight,
+            depth: $depth,
+            speed: $speed,
+            temperature: $temperature,
+            fishLength: $feet ? Unit::Inch : Unit::Centimetre,
+            fishWeight: $fishWeight,
+            strength: $fishWeight === Unit::Pound ? Unit::PoundForce : Unit::KilogramForce,
         );
     }
 }

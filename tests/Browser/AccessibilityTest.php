@@ -8,7 +8,9 @@ namespace Tests\Browser;
 final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate', '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/account',
+        '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
+        '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
+        '/settings', '/cadences', '/account',
     ];
 
     public function test_no_serious_finding(): void

@@ -57,25 +57,26 @@ final readonly class AnswerPresenter
         $presenter = new PickPresenter($rankedBox);
 
         return new AnswerData(
-            ReadingPresenter::all($book),
-            http_build_query($book->texts()),
-            $book->overlaid,
-            $headline, $lead,
-            CautionPresenter::of($rankedBox),
-            AsidePresenter::all($rankedBox->aside),
-            $book->signs(),
-            $rankedBox->rules->mostWanted($situation)?->missing(),
-            $rankedBox->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
-            $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
-            $rankedBox->rows->count(),
-            array_map($presenter->inShort(...), $listed),
-            $chosen === null ? null : $presenter->inFull($chosen),
-            (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
-            self::rack($byLure, $names),
-            FeedPresenter::of($user->feed()->first()),
-            count($families) > 1 ? $families : [],
-            $family,
-            $user->pinned_lure_id,
+            readings: ReadingPresenter::all($book),
+            query: http_build_query($book->texts()),
+            fromLink: $book->overlaid,
+            headline: $headline,
+            lead: $lead,
+            cautions: CautionPresenter::of($rankedBox),
+            aside: AsidePresenter::all($rankedBox->aside),
+            signs: $book->signs(),
+            wanted: $rankedBox->rules->mostWanted($situation)?->missing(),
+            move: $rankedBox->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
+            angleHelps: $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
+            boxCount: $rankedBox->rows->count(),
+            picks: array_map($presenter->inShort(...), $listed),
+            chosen: $chosen === null ? null : $presenter->inFull($chosen),
+            column: (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
+            rack: self::rack($byLure, $names),
+            feed: FeedPresenter::of($user->feed()->first()),
+            families: count($families) > 1 ? $families : [],
+            family: $family,
+            pinned: $user->pinned_lure_id,
         );
     }
 
@@ -116,8 +117,13 @@ final readonly class AnswerPresenter
             $lure = $ways[0]->candidate->lure;
 
             return new RackData(
-                RankedBox::key($ways[0]), (int) $lure->id, $names->title($lure), $lure->massKg, $lure->family, $lure->finish,
-                array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
+                key: RankedBox::key($ways[0]),
+                lureId: (int) $lure->id,
+                title: $names->title($lure),
+                massKg: $lure->massKg,
+                family: $lure->family,
+                finish: $lure->finish,
+                holes: array_map(static fn (Hole $hole): string => $hole->name, $lure->holes),
             );
         }, $byLure));
     }

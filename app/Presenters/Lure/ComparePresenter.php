@@ -32,17 +32,20 @@ final class ComparePresenter
         );
 
         return new CompareData(
-            RankedBox::key($first), RankedBox::key($second), $names->title($first->candidate->lure),
-            $names->title($second->candidate->lure),
-            Points::plain($first->points), Points::plain($second->points),
-            self::verdict($comparison, $first, $second, $rankedBox->situation),
-            array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
+            firstKey: RankedBox::key($first),
+            secondKey: RankedBox::key($second),
+            firstTitle: $names->title($first->candidate->lure),
+            secondTitle: $names->title($second->candidate->lure),
+            firstPoints: Points::plain($first->points),
+            secondPoints: Points::plain($second->points),
+            verdict: self::verdict($comparison, $first, $second, $rankedBox->situation),
+            contrasts: array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
                 $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first),
                 $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),
-            $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
-            new GhostData(
+            alike: $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
+            ghost: new GhostData(
                 $name($second), Drawing::of($rankedBox->row($second->candidate->lure), $second->candidate->lure),
                 $second->candidate->holeIndex,
                 DropPresenter::of($second->candidate, $rankedBox->situation),

@@ -118,9 +118,12 @@ final readonly class PickPresenter
         )->steps($pick, self::STEPS);
 
         return array_map(fn (Change $change, int $i): StepData => new StepData(
-            RankedBox::key($change->to), $this->names->change($change),
-            (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)), $change->isHardlyWorthIt(),
-            $this->names->title($change->to->candidate->lure), $this->names->way($change->to->candidate, $this->rankedBox->situation),
+            key: RankedBox::key($change->to),
+            words: $this->names->change($change),
+            minutes: (int) round($change->afterMinutes + ($i === 0 ? $blank : 0.0)),
+            hardly: $change->isHardlyWorthIt(),
+            title: $this->names->title($change->to->candidate->lure),
+            subtitle: $this->names->way($change->to->candidate, $this->rankedBox->situation),
         ), $steps, array_keys($steps));
     }
 

@@ -48,9 +48,14 @@ final readonly class RulesPresenter
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
             $weight = $this->rankedBox->rules->weight($rule);
             $groups[$title][] = new RuleData(
-                $rule->id, $this->rankedBox->situation->say->temperatures($rule->says), $weight,
-                round($rule->stake * $weight, 2), $rule->stake, $rule->per,
-                $this->today($rule, $weight, $speaking[$rule->id] ?? 0), isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
+                id: $rule->id,
+                says: $this->rankedBox->situation->say->temperatures($rule->says),
+                weight: $weight,
+                most: round($rule->stake * $weight, 2),
+                usual: $rule->stake,
+                per: $rule->per,
+                today: $this->today($rule, $weight, $speaking[$rule->id] ?? 0),
+                own: isset($own[$rule->id]) ? $this->own($own[$rule->id]) : null,
             );
         }
         $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
@@ -181,15 +186,19 @@ final readonly class RulesPresenter
         $asked = implode(', ', array_map(static fn (Condition $condition): string => $condition->asks($say), $rule->when));
 
         return new CustomRuleData(
-            $rule->name, $rule->points,
-            array_map(
+            name: $rule->name,
+            points: $rule->points,
+            when: array_map(
                 static fn (array $one): ConditionData => new ConditionData(
                     $one['reading'], $one['from'] ?? '', $one['to'] ?? '', $one['any'] ?? [],
                 ),
                 $when,
             ),
-            $rule->lures->families, $rule->lures->finishes, $lures['from'], $lures['to'],
-            ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
+            families: $rule->lures->families,
+            finishes: $rule->lures->finishes,
+            from: $lures['from'],
+            to: $lures['to'],
+            asks: ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
         );
     }
 }

@@ -45,16 +45,16 @@ final class BenchPresenter
         $worn = self::worn($user, $row, $since);
 
         return new BenchData(
-            (new LurePresenter($user))->one($row),
-            json_encode(LureForm::fields($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-            $this->roles($row, $lure, $situation, $book),
-            self::balance($row, $book),
-            self::connector($lure, $situation),
-            HookAdvice::for(
+            lure: (new LurePresenter($user))->one($row),
+            fields: json_encode(LureForm::fields($row), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            roles: $this->roles($row, $lure, $situation, $book),
+            balanceWords: self::balance($row, $book),
+            connector: self::connector($lure, $situation),
+            hookAdvice: HookAdvice::for(
                 $lure, self::size($hooks['front'] ?? null), self::size($hooks['rear'] ?? null), $since !== null, $worn,
                 ($situation->water->tempC ?? 99) <= 4.5,
             ),
-            $since === null
+            sinceHooks: $since === null
                 ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened."
                 : "{$worn} fish and snags since {$since}.",
         );
@@ -77,12 +77,14 @@ final class BenchPresenter
                 : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
 
             return new RoleData(
-                $hole->name ?? 'eye', $hang ?? 0.0,
-                $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
-                $fall === null ? '–' : Unit::MetrePerSecond->print($fall->sinkRateStartMs),
-                $fall === null ? '–' : $situation->say->seconds($fall->seconds),
-                $words(HoleSchool::MiddleFirst), $words(HoleSchool::LevelLift),
-                $read === null ? null : round($read->value).'°',
+                hole: $hole->name ?? 'eye',
+                hangDeg: $hang ?? 0.0,
+                hangText: $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+                sinkText: $fall === null ? '–' : Unit::MetrePerSecond->print($fall->sinkRateStartMs),
+                secondsText: $fall === null ? '–' : $situation->say->seconds($fall->seconds),
+                middleFirst: $words(HoleSchool::MiddleFirst),
+                levelLift: $words(HoleSchool::LevelLift),
+                reading: $read === null ? null : round($read->value).'°',
             );
         }, $lure->holes ?: [null], array_keys($lure->holes ?: [null]));
     }

@@ -35,8 +35,10 @@ final readonly class LurePresenter
         $holes = count($lure->holes);
 
         return new LureData(
-            $row->id, $row->uuid, $this->names->title($lure),
-            implode(' · ', array_filter([
+            id: $row->id,
+            uuid: $row->uuid,
+            title: $this->names->title($lure),
+            details: implode(' · ', array_filter([
                 $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
                 $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
@@ -44,8 +46,18 @@ final readonly class LurePresenter
                 $row->isUsual() ? 'a usual one' : '',
                 $row->notes,
             ])),
-            Drawing::of($row, $lure), $lure->family, $row->mass_text, $row->finish, $row->red_near_hooks,
-            $row->quantity, $row->lost, $row->buy_again, $row->retired_at !== null, $row->notes, $row->version, $row->isUsual(),
+            drawing: Drawing::of($row, $lure),
+            family: $lure->family,
+            weight: $row->mass_text,
+            finish: $row->finish,
+            red: $row->red_near_hooks,
+            quantity: $row->quantity,
+            lost: $row->lost,
+            buyAgain: $row->buy_again,
+            retired: $row->retired_at !== null,
+            notes: $row->notes,
+            version: $row->version,
+            usual: $row->isUsual(),
         );
     }
 

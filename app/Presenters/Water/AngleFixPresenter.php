@@ -48,14 +48,14 @@ final class AngleFixPresenter
         $names = new LureNames($desk->situation->say);
 
         return new AngleFixData(
-            "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".(
+            headline: "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".(
                 $river ? 'current at the surface' : $name
             ),
-            self::ways($user, $desk, $fixed, $names),
-            [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
-            "the {$name} to {$say->speed($speed)}",
-            self::weights($user, $desk, $fixed, $names),
-            self::lines($user, $desk, $fixed),
+            ways: self::ways($user, $desk, $fixed, $names),
+            texts: [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
+            words: "the {$name} to {$say->speed($speed)}",
+            weights: self::weights($user, $desk, $fixed, $names),
+            lines: self::lines($user, $desk, $fixed),
         );
     }
 

@@ -42,8 +42,13 @@ final class CalibrationPresenter
 
             return match ($row->kind) {
                 MeasurementKind::Drift => new MeasurementData(
-                    $row->uuid, MeasurementKind::Drift, 'Drift from the wind', self::share($row->value).' of the wind',
-                    'estimate '.self::share(Constants::DRIFT_PER_WIND), $row->method, $row->measured_at->toIso8601String(),
+                    uuid: $row->uuid,
+                    kind: MeasurementKind::Drift,
+                    title: 'Drift from the wind',
+                    measured: self::share($row->value).' of the wind',
+                    estimate: 'estimate '.self::share(Constants::DRIFT_PER_WIND),
+                    method: $row->method,
+                    at: $row->measured_at->toIso8601String(),
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
                 // What cannot be used was set aside.
@@ -63,8 +68,13 @@ final class CalibrationPresenter
             : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
 
         return new MeasurementData(
-            $row->uuid, MeasurementKind::Drop, $this->title($lure, $hole, $situation), 'sinks at '.$rate(Attitude::measured($row->value)),
-            'estimate '.$rate(Falling::usual($lure, $hole, $hang)), $row->method, $row->measured_at->toIso8601String(),
+            uuid: $row->uuid,
+            kind: MeasurementKind::Drop,
+            title: $this->title($lure, $hole, $situation),
+            measured: 'sinks at '.$rate(Attitude::measured($row->value)),
+            estimate: 'estimate '.$rate(Falling::usual($lure, $hole, $hang)),
+            method: $row->method,
+            at: $row->measured_at->toIso8601String(),
         );
     }
 
@@ -76,15 +86,19 @@ final class CalibrationPresenter
         $fit = $measured->balance($lureRow->id, $lureRow->holes);
 
         return new MeasurementData(
-            $row->uuid, MeasurementKind::Hang, $this->title($lure, $hole, $situation), 'hangs at '.self::degrees($row->value),
-            ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
+            uuid: $row->uuid,
+            kind: MeasurementKind::Hang,
+            title: $this->title($lure, $hole, $situation),
+            measured: 'hangs at '.self::degrees($row->value),
+            estimate: ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
                 .(
                     $fit === null ? '' : sprintf(
                         '; balance point %.1f, %.1f mm, readings miss it by %.2f mm', $fit->balance->x, $fit->balance->y,
                         $fit->rmsMm,
                     )
                 ),
-            $row->method, $row->measured_at->toIso8601String(),
+            method: $row->method,
+            at: $row->measured_at->toIso8601String(),
         );
     }
 

@@ -49,17 +49,21 @@ final class CastPresenter
         $swing = Swing::of($candidate->lure->body, self::tight($candidate), $column, $castM);
 
         return new CastData(
-            array_map(
+            path: array_map(
                 static fn (LinePoint $point): PointData => new PointData(round($point->acrossM, 3), round($point->heightM, 3)),
                 $swing->path(),
             ),
-            $castM, $column->depthM, $swing->landsM, $say->depth($swing->landsM), $say->seconds($swing->seconds),
-            "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
-            [
+            lengthM: $castM,
+            depthM: $column->depthM,
+            landsM: $swing->landsM,
+            landsText: $say->depth($swing->landsM),
+            secondsText: $say->seconds($swing->seconds),
+            aim: "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
+            numbers: [
                 "swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out",
                 "on the bottom after {$say->seconds($swing->seconds)}",
             ],
-            self::work($candidate, $situation, $column, $castM, $swing->seconds),
+            work: self::work($candidate, $situation, $column, $castM, $swing->seconds),
         );
     }
 
@@ -79,18 +83,23 @@ final class CastPresenter
             );
 
         return new CastData(
-            array_map(
+            path: array_map(
                 static fn (FallPoint $point): PointData => new PointData(
                     round($castM + $point->acrossM, 3), round($column->depthM - $point->depthM, 3),
                 ),
                 $fall->path(),
             ),
-            $castM, $column->depthM, $lands, $say->depth(abs($lands)), $say->seconds($fall->seconds), $aim,
-            [
+            lengthM: $castM,
+            depthM: $column->depthM,
+            landsM: $lands,
+            landsText: $say->depth(abs($lands)),
+            secondsText: $say->seconds($fall->seconds),
+            aim: $aim,
+            numbers: [
                 'carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out",
                 "on the bottom after {$say->seconds($fall->seconds)}",
             ],
-            self::work($candidate, $situation, $column, max(hypot($lands, $column->depthM), $column->depthM + 0.01), $fall->seconds),
+            work: self::work($candidate, $situation, $column, max(hypot($lands, $column->depthM), $column->depthM + 0.01), $fall->seconds),
         );
     }
 

@@ -80,15 +80,18 @@ final readonly class ChartPresenter
         $mine = $unknown ? null : $at($row, $column);
 
         return new ChartData(
-            $across === 'line' ? 'line' : 'drift', $of === 'series' ? 'series' : 'box',
-            $across === 'line'
+            across: $across === 'line' ? 'line' : 'drift',
+            of: $of === 'series' ? 'series' : 'box',
+            acrossLabel: $across === 'line'
                 ? "line diameter, at {$situation->say->speed($drift)} of drift"
                 : 'drift, on '.Unit::Millimetre->print($diameter).' line',
-            $labels, $texts, $told,
-            $unknown ? Headline::unknownFlow($situation) : ($mine === null
+            columns: $labels,
+            columnTexts: $texts,
+            rows: $told,
+            sentence: $unknown ? Headline::unknownFlow($situation) : ($mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
                 : 'Here the '.$names->weight($mine->massKg).' is the lightest that stays straight down'),
-            'The lightest weight within 20° of straight down; a dash where none is. '.(
+            note: 'The lightest weight within 20° of straight down; a dash where none is. '.(
                 $of === 'series' ? 'Blades of the usual series.' : 'Of your own box.'
             ).' Today is framed. Estimates: compare, do not quote.',
         );

@@ -39,26 +39,26 @@ final class ColumnPresenter
         $drift = $book->driftMs();
 
         return new ColumnData(
-            $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
-            $depth,
-            $book->text('depth') ?? $say->depth($depth),
-            $situation->water->bottom,
-            $situation->water->bottom?->word() ?? 'bottom not read',
-            $situation->water->wall ?? false,
-            $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
-            $situation->water->windMs ?? 0.0,
-            $situation->water->currentMs === null
+            place: $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
+            depthM: $depth,
+            depthText: $book->text('depth') ?? $say->depth($depth),
+            bottom: $situation->water->bottom,
+            bottomWord: $situation->water->bottom?->word() ?? 'bottom not read',
+            wall: $situation->water->wall ?? false,
+            windText: $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
+            windMs: $situation->water->windMs ?? 0.0,
+            driftText: $situation->water->currentMs === null
                 ? 'current not read'
                 : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
-            $drift ?? 0.0,
-            $situation->water->currentMs ?? 0.0,
-            $situation->water->currentMs === null || $situation->water->currentMs === 0.0
+            driftMs: $drift ?? 0.0,
+            currentMs: $situation->water->currentMs ?? 0.0,
+            currentText: $situation->water->currentMs === null || $situation->water->currentMs === 0.0
                 ? ''
                 : 'current '.$say->speed($situation->water->currentMs),
-            $situation->vertical(),
-            self::sonar($book, $situation, $depth, $first),
-            self::ticks($depth, $say->units->depth),
-            self::touches($user, $outing, $depth, $situation),
+            vertical: $situation->vertical(),
+            sonar: self::sonar($book, $situation, $depth, $first),
+            ticks: self::ticks($depth, $say->units->depth),
+            touches: self::touches($user, $outing, $depth, $situation),
         );
     }
 
@@ -115,7 +115,9 @@ final class ColumnPresenter
         return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {
             [$kind, $at] = [Raw::text($event->kind), Raw::number($event->depth_m)];
 
-            return new TouchData(max(0.0, round($depth - $at, 3)), $kind === EventKind::Fish->value, "{$kind} at ".$situation->say->depth($at));
+            return new TouchData(
+                max(0.0, round($depth - $at, 3)), $kind === EventKind::Fish->value, "{$kind} at ".$situation->say->depth($at),
+            );
         })->all());
     }
 }

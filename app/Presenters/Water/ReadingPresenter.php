@@ -36,17 +36,26 @@ final class ReadingPresenter
         $si = $entry->si ?? $guess;
 
         return new ReadingData(
-            $reading->value, $spec->group->value, $spec->label, $spec->kind, $entry?->text,
-            self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
-            $unit?->symbol() ?? '', $unit === null || $si === null ? null : round($unit->fromSi($si), 4),
-            $unit === null ? 0.0 : $spec->step($unit), round($min, 4), round($max, 4),
-            array_map(
+            name: $reading->value,
+            group: $spec->group->value,
+            label: $spec->label,
+            kind: $spec->kind,
+            text: $entry?->text,
+            shown: self::shown($spec, $entry, $guess === null ? null : $units->speed->print($guess)),
+            unit: $unit?->symbol() ?? '',
+            value: $unit === null || $si === null ? null : round($unit->fromSi($si), 4),
+            step: $unit === null ? 0.0 : $spec->step($unit),
+            min: round($min, 4),
+            max: round($max, 4),
+            options: array_map(
                 static fn (string|int $value, string $word): OptionData => new OptionData((string) $value, $word),
                 array_keys($spec->options), array_values($spec->options),
             ),
-            $entry?->source->value ?? ($guess === null ? 'missing' : 'assumed'),
-            self::sourceWords($entry, $guess !== null, $book->measured->measuredDrift() !== null),
-            $entry?->readAt?->toIso8601String(), $entry->pinned ?? false, $entry?->isStale() ?? false,
+            source: $entry?->source->value ?? ($guess === null ? 'missing' : 'assumed'),
+            sourceWords: self::sourceWords($entry, $guess !== null, $book->measured->measuredDrift() !== null),
+            readAt: $entry?->readAt?->toIso8601String(),
+            pinned: $entry->pinned ?? false,
+            stale: $entry?->isStale() ?? false,
         );
     }
 

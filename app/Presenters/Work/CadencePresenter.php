@@ -55,7 +55,14 @@ final readonly class CadencePresenter
             ? null
             : FallWords::time($with, $followed ? $situation : $situation->with(schools: $other));
 
-        return new FallSchoolData($setting, $fall->value, $fall->word(), $fall->says(), $time ?? '', $followed);
+        return new FallSchoolData(
+            setting: $setting,
+            value: $fall->value,
+            word: $fall->word(),
+            says: $fall->says(),
+            time: $time ?? '',
+            followed: $followed,
+        );
     }
 
     /**

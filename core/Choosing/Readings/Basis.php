@@ -53,7 +53,18 @@ final readonly class Basis
         ?\Closure $met = null,
         bool $named = true,
     ): self {
-        return new self(false, $field, $key, $word, $says, $opens, $walk, $missing, $met, $named);
+        return new self(
+            ofAim: false,
+            field: $field,
+            key: $key,
+            word: $word,
+            says: $says,
+            opens: $opens,
+            walk: $walk,
+            missing: $missing,
+            met: $met,
+            named: $named,
+        );
     }
 
     /**
@@ -68,6 +79,17 @@ final readonly class Basis
         string|array $opens = 'With {said}',
         bool $named = true,
     ): self {
-        return new self(true, $field, $key, $word, $says, $opens, null, null, null, $named);
+        return new self(
+            ofAim: true,
+            field: $field,
+            key: $key,
+            word: $word,
+            says: $says,
+            opens: $opens,
+            walk: null,
+            missing: null,
+            met: null,
+            named: $named,
+        );
     }
 }

@@ -46,7 +46,19 @@ final readonly class Definition
         Group $group, string $label, Dimension $dimension, array $range, array $steps, ?float $assumed = null,
         ?Basis $basis = null,
     ): self {
-        return new self($group, $label, Kind::Measure, $dimension, $range, $steps, [], null, [], $assumed, $basis);
+        return new self(
+            group: $group,
+            label: $label,
+            kind: Kind::Measure,
+            dimension: $dimension,
+            range: $range,
+            steps: $steps,
+            options: [],
+            enum: null,
+            aliases: [],
+            assumed: $assumed,
+            basis: $basis,
+        );
     }
 
     /**
@@ -69,14 +81,35 @@ final readonly class Definition
         $options = is_array($of) ? $of : array_replace(self::words($of), $words);
 
         return new self(
-            $group, $label, $several ? Kind::Choices : Kind::Choice, null, [0.0, 0.0], [], $options, is_array($of) ? null : $of,
-            $aliases, $assumed, $basis,
+            group: $group,
+            label: $label,
+            kind: $several ? Kind::Choices : Kind::Choice,
+            dimension: null,
+            range: [0.0, 0.0],
+            steps: [],
+            options: $options,
+            enum: is_array($of) ? null : $of,
+            aliases: $aliases,
+            assumed: $assumed,
+            basis: $basis,
         );
     }
 
     public static function flag(Group $group, string $label, string $yes = 'yes', string $no = 'no', ?Basis $basis = null): self
     {
-        return new self($group, $label, Kind::Flag, null, [0.0, 0.0], [], ['no' => $no, 'yes' => $yes], null, [], null, $basis);
+        return new self(
+            group: $group,
+            label: $label,
+            kind: Kind::Flag,
+            dimension: null,
+            range: [0.0, 0.0],
+            steps: [],
+            options: ['no' => $no, 'yes' => $yes],
+            enum: null,
+            aliases: [],
+            assumed: null,
+            basis: $basis,
+        );
     }
 
     public function unit(UnitSet $units): ?Unit
