@@ -38,7 +38,7 @@ abstract class BrowserTestCase extends TestCase
             $this->page->manage()->getLog('browser'),
             static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match('/ (422|404|409) /', $line['message']) !== 1,
         );
-        $this->chrome->quit();
+        $this->chrome->forget();
         $this->server->stop();
         self::assertSame([], array_values(array_column($errors, 'message')), 'the browser complained');
     }

@@ -25,13 +25,31 @@ final class AppServer
         array_map(mkdir(...), ["{$folder}/visits", "{$folder}/cache"]);
         $port = FreePort::find();
         $server = new self("http://127.0.0.1:{$port}", $folder, $workers);
-        $environment = $server->environment();
-        touch($environment['DB_DATABASE']);
-        $server->artisan('migrate --force --quiet');
-        $server->artisan('db:seed --class=DemoSeeder --force --quiet');
+        copy(self::demo(), $server->environment()['DB_DATABASE']);
         $server->serve();
 
         return $server;
+    }
+
+    /** A database with the demo as it is today, made once for all tests of this process. */
+    private static function demo(): string
+    {
+        static $demo = null;
+        if ($demo === null) {
+            $folder = sys_get_temp_dir().'/eskith-demo-'.bin2hex(random_bytes(5));
+            mkdir($folder, 0o700);
+            register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($folder)));
+            $maker = new self('http://127.0.0.1', $folder, 1);
+            touch($maker->environment()['DB_DATABASE']);
+            $maker->artisan('migrate --force --quiet');
+            $maker->artisan('db:seed --class=DemoSeeder --force --quiet');
+            $file = new PDO("sqlite:{$maker->environment()['DB_DATABASE']}");
+            // All of it in one file, for the copies.
+            $file->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+            $demo = $maker->environment()['DB_DATABASE'];
+        }
+
+        return $demo;
     }
 
     /** The records of this server, to look at from beside it. */

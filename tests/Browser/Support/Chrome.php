@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -51,17 +52,47 @@ final class Chrome
         }
     }
 
-    public static function desktop(int $width = 1280, int $height = 800): self
+    /** A fresh one, or the one of the test before with all it knew forgotten: starting one takes seconds. */
+    public static function desktop(): self
     {
-        return new self($width, $height, false);
+        return self::fresh('desktop', static fn (): self => new self(1280, 800, false));
     }
 
-    public static function phone(int $width = 390, int $height = 844): self
+    public static function phone(): self
     {
-        return new self($width, $height, true);
+        return self::fresh('phone', static fn (): self => new self(390, 844, true));
     }
 
-    public function quit(): void
+    /** @param  \Closure(): self  $make */
+    private static function fresh(string $kind, \Closure $make): self
+    {
+        /** @var array<string, self> $running */
+        static $running = [];
+        if (! isset($running[$kind])) {
+            $running[$kind] = $make();
+            register_shutdown_function($running[$kind]->quit(...));
+        }
+
+        return $running[$kind];
+    }
+
+    /** Forgets everything: cookies, what pages kept, what they complained of, and all windows but one. */
+    public function forget(): void
+    {
+        $windows = $this->driver->getWindowHandles();
+        foreach (array_slice($windows, 1) as $window) {
+            $this->driver->switchTo()->window($window)->close();
+        }
+        $this->driver->switchTo()->window($windows[0]);
+        $devtools = new ChromeDevToolsDriver($this->driver);
+        $devtools->execute('Storage.clearDataForOrigin', ['origin' => '*', 'storageTypes' => 'all']);
+        $devtools->execute('Network.clearBrowserCookies');
+        $devtools->execute('Network.clearBrowserCache');
+        $this->driver->get('about:blank');
+        $this->driver->manage()->getLog('browser');
+    }
+
+    private function quit(): void
     {
         $this->driver->quit();
         proc_terminate($this->process);
