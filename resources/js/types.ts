@@ -114,7 +114,6 @@ export interface CastData {
 	path: PointData[];
 	lengthM: number;
 	depthM: number;
-	landsM: number;
 	landsText: string;
 	secondsText: string;
 	aim: string;
@@ -160,13 +159,9 @@ export interface ColumnData {
 	depthM: number;
 	depthText: string;
 	bottom: Bottom | null;
-	bottomWord: string;
 	wall: boolean;
 	windText: string;
 	windMs: number;
-	driftText: string;
-	driftMs: number;
-	currentMs: number;
 	currentText: string;
 	vertical: boolean;
 	sonar: SonarData;
@@ -197,7 +192,6 @@ export interface ConditionData {
 export interface ContrastData {
 	rule: string;
 	lead: number;
-	leadText: string;
 	first: ReasonData | null;
 	second: ReasonData | null;
 }
@@ -266,7 +260,6 @@ export interface FallSchoolData {
 export interface FeedData {
 	address: string;
 	live: boolean;
-	seenAt: string | null;
 	words: string;
 }
 
@@ -432,12 +425,10 @@ export interface OutingData {
 	subtitle: string;
 	water: string;
 	setup: string;
-	pickKey: string;
 	dropsSinceTouch: number;
 	drops: number;
 	touches: number;
 	landed: number;
-	landedWords: string;
 	sinceTouch: string | null;
 	touched: boolean;
 	minutesPerDrop: number | null;

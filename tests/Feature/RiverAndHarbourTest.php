@@ -59,9 +59,8 @@ final class RiverAndHarbourTest extends TestCase
         $key = $this->getJson('/answer')->json('picks.0.key');
         $open = $this->getJson("/cast?pick={$key}&length=20+m&bail=open")->assertOk()->json();
 
-        self::assertGreaterThan(20, $open['landsM']);
+        self::assertGreaterThan(20, end($open['path'])['x']);
         self::assertStringContainsString('short of them, up the flow', $open['aim']);
-        self::assertEqualsWithDelta($open['landsM'], end($open['path'])['x'], 0.01);
         $still = $this->putJson('/readings', ['readings' => ['current' => '0 m/s']]);
         $still->assertOk();
         self::assertSame(
@@ -180,7 +179,6 @@ final class RiverAndHarbourTest extends TestCase
         }
         self::assertStringContainsString('Read the current, or the line angle', $unread['lead']);
         self::assertTrue($unread['angleHelps']);
-        self::assertSame('current not read', $unread['column']['driftText']);
         self::assertSame(
             ['–'],
             array_values(

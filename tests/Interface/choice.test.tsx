@@ -50,14 +50,12 @@ const compared = (over: Partial<CompareData> = {}): CompareData => ({
 		{
 			rule: "C3",
 			lead: 2,
-			leadText: "+2",
 			first: { rule: "C3", points: 2, pointsText: "+2", text: "Dim: white shows." },
 			second: null,
 		},
 		{
 			rule: "C2",
 			lead: -2,
-			leadText: "−2",
 			first: null,
 			second: { rule: "C2", points: 2, pointsText: "+2", text: "Perch about: gold." },
 		},

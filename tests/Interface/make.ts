@@ -144,13 +144,9 @@ export function column(over: Partial<ColumnData> = {}): ColumnData {
 		depthM: 8,
 		depthText: "26 ft",
 		bottom: "rock_to_sand",
-		bottomWord: "rock to sand",
 		wall: false,
 		windText: "wind 8 mph",
 		windMs: 3.5,
-		driftText: "drift 0.3 mph",
-		driftMs: 0.13,
-		currentMs: 0,
 		currentText: "",
 		vertical: true,
 		sonar: { radiusM: 1.4, words: "A 20° cone shows a circle 9 ft wide.", shows: true },
@@ -199,7 +195,7 @@ export function answer(over: Partial<AnswerData> = {}): AnswerData {
 }
 
 /** A fetch that answers in the order in which its answers are let go, so that races can be played. */
-export function heldFetch() {
+export function heldFetch({ arrived = false } = {}) {
 	const calls: {
 		url: string;
 		method: string;
@@ -209,7 +205,8 @@ export function heldFetch() {
 	}[] = [];
 	const fetch = (url: string, init: RequestInit) =>
 		new Promise<Response>((resolve, reject) => {
-			init.signal?.addEventListener("abort", () => reject(new DOMException("aborted", "AbortError")));
+			// An answer that has arrived is there, whether it was called off meanwhile or not.
+			if (!arrived) init.signal?.addEventListener("abort", () => reject(new DOMException("aborted", "AbortError")));
 			calls.push({
 				url,
 				method: init.method ?? "GET",

@@ -39,6 +39,7 @@ describe("a changed reading", () => {
 		await act(() => held.calls[1]?.answer(200, deeper("new")));
 		await act(() => held.calls[0]?.answer(200, deeper("old")));
 		expect(result.current.answer.headline).toBe("new");
+		expect(result.current.troubles).toEqual({});
 	});
 
 	it("keeps the last good answer and says what was refused", async () => {
@@ -118,6 +119,34 @@ describe("another way to fish a lure", () => {
 	});
 });
 
+describe("an answer that was called off and comes all the same", () => {
+	const first = answer();
+	beforeEach(() => {
+		held = heldFetch({ arrived: true });
+		vi.stubGlobal("fetch", held.fetch);
+	});
+
+	it("is dropped when a change has overtaken it", async () => {
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "27 ft"));
+		act(() => result.current.change("depth", "28 ft"));
+		await act(() => held.calls[0]?.answer(200, deeper("27 ft")));
+		expect(result.current.answer).toBe(first);
+		expect(result.current.pending).toEqual({ depth: "28 ft" });
+		await act(() => held.calls[1]?.answer(200, deeper("28 ft")));
+		expect(result.current.answer.headline).toBe("28 ft");
+	});
+
+	it("is dropped when another choice has overtaken it", async () => {
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => void result.current.choose("1.back.dead_stick"));
+		act(() => void result.current.choose("1.front.dead_stick"));
+		await act(() => held.calls[1]?.answer(200, answer({ headline: "front" })));
+		await act(() => held.calls[0]?.answer(200, answer({ headline: "back" })));
+		expect(result.current.answer.headline).toBe("front");
+	});
+});
+
 describe("a choice and a change at the same time", () => {
 	it("goes with what is not answered yet, so that an answer never has the reading of before", async () => {
 		const first = answer();
@@ -156,7 +185,7 @@ describe("pinning", () => {
 describe("live instruments", () => {
 	beforeEach(() => vi.useFakeTimers({ toFake: ["setInterval", "clearInterval"] }));
 	afterEach(() => vi.useRealTimers());
-	const feed = { address: "boat", live: true, seenAt: null, words: "heard" };
+	const feed = { address: "boat", live: true, words: "heard" };
 
 	it("are looked at every two seconds while they speak", async () => {
 		const first = answer({ feed });

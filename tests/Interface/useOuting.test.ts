@@ -7,10 +7,16 @@ import { column, heldFetch } from "./make";
 class Silent {
 	onmessage: (() => void) | null = null;
 	static said = 0;
+	static open: Silent[] = [];
+	constructor() {
+		Silent.open.push(this);
+	}
 	postMessage() {
 		Silent.said++;
 	}
-	close() {}
+	close() {
+		Silent.open = Silent.open.filter((one) => one !== this);
+	}
 }
 
 const outing = (over: Partial<OutingData> = {}): OutingData => ({
@@ -21,12 +27,10 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	subtitle: "middle hole",
 	water: "26 ft",
 	setup: "s1",
-	pickKey: "1.middle.low_hop",
 	dropsSinceTouch: 0,
 	drops: 0,
 	touches: 0,
 	landed: 0,
-	landedWords: "",
 	sinceTouch: null,
 	touched: false,
 	minutesPerDrop: null,
@@ -53,7 +57,7 @@ beforeEach(() => {
 
 afterEach(() => vi.unstubAllGlobals());
 
-const start = (first = outing()) => renderHook(() => useOuting(first, firstColumn, () => {}));
+const start = (first = outing(), onStale = () => {}) => renderHook(() => useOuting(first, firstColumn, onStale));
 
 const idOf = (call: number) => (held.calls[call]?.body as { uuid?: string } | undefined)?.uuid;
 
@@ -188,5 +192,17 @@ describe("undo", () => {
 		await act(async () => {});
 		await act(() => held.calls[0]?.fail());
 		expect(result.current.trouble).toBe("No connection. Nothing was undone; try again.");
+	});
+});
+
+describe("another tab", () => {
+	it("that has logged makes this one look again, until it is left", () => {
+		const look = vi.fn();
+		const { unmount } = start(outing(), look);
+		expect(look).not.toHaveBeenCalled();
+		for (const channel of Silent.open) channel.onmessage?.();
+		expect(look).toHaveBeenCalledTimes(1);
+		unmount();
+		expect(Silent.open).toEqual([]);
 	});
 });

@@ -133,7 +133,6 @@ describe("a cast", () => {
 		],
 		lengthM: 24,
 		depthM: 8,
-		landsM: 23,
 		landsText: "76 ft",
 		secondsText: "24 s",
 		aim: "Bail closed: cast 4.3 ft past the fish",
@@ -211,7 +210,7 @@ describe("measuring", () => {
 
 describe("instruments", () => {
 	it("say that there are none, that they speak, that they are silent", () => {
-		const feed = { address: "boat", live: true, seenAt: null, words: "heard" };
+		const feed = { address: "boat", live: true, words: "heard" };
 		const { rerender } = render(<Instruments live={live().live} />);
 		expect(screen.getByText("No instruments are connected")).toBeTruthy();
 		rerender(<Instruments live={live({ answer: answer({ feed }) }).live} />);

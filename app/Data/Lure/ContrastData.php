@@ -10,7 +10,6 @@ final readonly class ContrastData
     public function __construct(
         public string $rule,
         public float $lead,
-        public string $leadText,
         public ?ReasonData $first,
         public ?ReasonData $second,
     ) {

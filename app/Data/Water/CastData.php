@@ -17,7 +17,6 @@ final readonly class CastData
         public array $path,
         public float $lengthM,
         public float $depthM,
-        public float $landsM,
         public string $landsText,
         public string $secondsText,
         public string $aim,

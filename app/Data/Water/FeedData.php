@@ -10,7 +10,6 @@ final readonly class FeedData
     public function __construct(
         public string $address,
         public bool $live,
-        public ?string $seenAt,
         public string $words,
     ) {
     }

@@ -23,7 +23,6 @@ use App\Rows\LureReader;
 use App\Rows\SetAside;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
-use Eskith\Core\Record\Rates;
 use Eskith\Core\Units\UnitSet;
 use Illuminate\Support\Collection;
 
@@ -80,12 +79,10 @@ final readonly class OutingPresenter
             subtitle: $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').$setup->cadence?->word()),
             water: implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             setup: $setup->uuid,
-            pickKey: $key,
             dropsSinceTouch: $sinceDrops,
             drops: $events->where('kind', EventKind::Drop)->count(),
             touches: $bites->count(),
             landed: $landed,
-            landedWords: self::landedWords($landed, $bites->count()),
             sinceTouch: Logbook::quietSince($setup, $last)->toIso8601String(),
             touched: $last !== null && $last->at->greaterThan($setup->tied_at),
             minutesPerDrop: self::minutesPerDrop($events, $setup),
@@ -130,16 +127,6 @@ final readonly class OutingPresenter
         $minutes = $drops->last()?->at->diffInSeconds($drops->first()?->at) / 60 / ($count - 1);
 
         return $minutes < 0.1 ? null : round($minutes, 2);
-    }
-
-    private static function landedWords(int $landed, int $bites): string
-    {
-        if ($bites === 0) {
-            return 'no touch yet';
-        }
-        $share = Rates::share($landed, $bites);
-
-        return sprintf('%d to %d in 100 likely', round(100 * $share->q10), round(100 * $share->q90));
     }
 
     /**

@@ -40,7 +40,7 @@ final class ComparePresenter
             secondPoints: Points::plain($second->points),
             verdict: self::verdict($comparison, $first, $second, $rankedBox->situation),
             contrasts: array_map(static fn (Contrast $contrast): ContrastData => new ContrastData(
-                $contrast->rule, $contrast->lead(), Points::signed($contrast->lead()),
+                $contrast->rule, $contrast->lead(),
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first),
                 $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),

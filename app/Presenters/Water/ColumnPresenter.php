@@ -36,22 +36,15 @@ final class ColumnPresenter
         [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
         $depth = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $say = $situation->say;
-        $drift = $book->driftMs();
 
         return new ColumnData(
             place: $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,
-            bottomWord: $situation->water->bottom?->word() ?? 'bottom not read',
             wall: $situation->water->wall ?? false,
             windText: $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
             windMs: $situation->water->windMs ?? 0.0,
-            driftText: $situation->water->currentMs === null
-                ? 'current not read'
-                : ($drift === null ? 'drift not read' : 'drift '.$say->speed($drift)),
-            driftMs: $drift ?? 0.0,
-            currentMs: $situation->water->currentMs ?? 0.0,
             currentText: $situation->water->currentMs === null || $situation->water->currentMs === 0.0
                 ? ''
                 : 'current '.$say->speed($situation->water->currentMs),

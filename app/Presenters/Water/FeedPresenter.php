@@ -21,6 +21,6 @@ final class FeedPresenter
             default => "Instruments at {$feed->address} are silent; their readings are marked stale.",
         };
 
-        return new FeedData($feed->address, $feed->isLive(), $feed->seen_at?->toIso8601String(), $words);
+        return new FeedData($feed->address, $feed->isLive(), $words);
     }
 }

@@ -52,7 +52,7 @@ export default function Lure({ answer: initial, trouble, tied }: LurePage) {
 					<Troubles troubles={live.troubles} />
 					<Aside aside={answer.aside} />
 					<Cautions cautions={answer.cautions} />
-					<div className="mt-2 flex flex-wrap items-center justify-between gap-x-4">
+					<div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4">
 						<Families live={live} />
 						{pick && (
 							<Link

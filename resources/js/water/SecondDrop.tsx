@@ -34,7 +34,7 @@ export function SecondDrop({ live, pick, lineText, onGhost }: Props) {
 			<div className="grid grid-cols-2 gap-x-3">
 				<Field
 					label="Weight"
-					placeholder={pick.title.split(" ").slice(0, 2).join(" ")}
+					placeholder={/^\S+\s\S+/.exec(pick.title)?.[0]}
 					value={other.weight}
 					onChange={(event) => setOther({ ...other, weight: event.target.value })}
 				/>
