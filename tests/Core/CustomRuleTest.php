@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Headline;
+use Eskith\Core\Choosing\IdealLure;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Situation;
@@ -232,10 +236,39 @@ final class CustomRuleTest extends RuleTestCase
         $situation = $this->situation(
             ['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained'],
         );
-        $would = \Eskith\Core\Choosing\IdealLure::best(new Chooser(RuleBook::standard()), $situation);
+        $would = IdealLure::best(new Chooser(RuleBook::standard()), $situation);
         self::assertSame([Family::BladedSpoon, 'white'], [$would->lure->family, $would->lure->finish]);
         self::assertEqualsWithDelta(3 / 8 * 0.0283495, $would->lure->massKg, 1e-5);
         self::assertFalse($would->shames((new Chooser(RuleBook::standard()))->rank($situation, [$would->lure])[0]));
+    }
+
+    public function test_a_box_is_unsuitable_from_a_quarter_of_the_touches_down(): void
+    {
+        $situation = $this->situation(['fish' => 'walleye', 'temp' => 5.0]);
+        $would = IdealLure::best(new Chooser(RuleBook::standard()), $situation);
+        $behind = static fn (float $points): Pick => new Pick(
+            Candidate::bare($would->lure, $would->lure->massKg, null, false), $would->points - $points, [], static fn (): array => [],
+        );
+
+        // exp(−0.25 × 5.5) = 0.253 and exp(−0.25 × 5.6) = 0.247
+        self::assertFalse($would->shames($behind(5.5)));
+        self::assertTrue($would->shames($behind(5.6)));
+    }
+
+    public function test_what_a_box_lacks_is_the_kind_then_the_weight_then_the_finish(): void
+    {
+        $situation = $this->situation(
+            ['fish' => 'white_bass', 'temp' => 11.0, 'mood' => 'sluggish', 'light' => 'dim', 'clarity' => 'stained'],
+        );
+        $would = IdealLure::best(new Chooser(RuleBook::standard()), $situation);
+        $names = new LureNames($situation->say);
+        $spoon = static fn (float $times, string $finish): Lure => Lure::of(
+            'a', Family::BladedSpoon, $times * $would->lure->massKg, $finish,
+        );
+
+        self::assertSame('bladed spoon', $would->missing([], $names));
+        self::assertSame("bladed spoon of 11\u{A0}g", $would->missing([$spoon(1.2, 'white'), $spoon(0.8, 'white')], $names));
+        self::assertSame('white bladed spoon', $would->missing([$spoon(1.1, 'gold')], $names));
     }
 
     public function test_no_rule_moves_more_than_its_stake(): void

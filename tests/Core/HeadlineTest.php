@@ -100,6 +100,22 @@ final class HeadlineTest extends RuleTestCase
         );
     }
 
+    public function test_the_least_weight_that_holds_is_told_only_where_something_lighter_is_in_the_box(): void
+    {
+        $here = $this->situation(['boat' => 0.13, 'depth' => 8.0]);
+        $said = static function (float ...$grams) use ($here): string {
+            $box = array_map(static fn (float $g): Lure => Lure::of("{$g}", Family::Blade, $g / 1000, 'gold'), $grams);
+
+            return str_replace("\u{A0}", ' ', (new Headline($here))->of((new Chooser(RuleBook::standard()))->rank($here, $box), $box)[1]);
+        };
+
+        self::assertSame('Your only lure stays within 20° here.', $said(14.0));
+        self::assertSame('All 2 of your lures stay within 20° of straight down here.', $said(14.0, 18.0));
+        self::assertSame(
+            '2 of your 3 lures stay within 20° of straight down here. Anything under 14 g trails behind the boat.', $said(4.0, 14.0, 18.0),
+        );
+    }
+
     public function test_a_box_that_cannot_be_worked_this_way_says_so(): void
     {
         $cast = $this->situation(['how' => 'cast']);

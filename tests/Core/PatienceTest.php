@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
+use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Change;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
@@ -28,6 +29,14 @@ use PHPUnit\Framework\TestCase;
 /** How long to stay, what to change then, and when to leave. */
 final class PatienceTest extends TestCase
 {
+    public function test_a_patience_of_two_hours_says_that_nothing_is_worth_the_change(): void
+    {
+        $pick = new Pick(Candidate::bare(Lure::of('a', Family::Blade, 0.0142, 'gold'), 0.0142, null, false), 0.0, [], static fn (): array => []);
+
+        self::assertFalse((new Change('finish', $pick, 119.9))->isHardlyWorthIt());
+        self::assertTrue((new Change('finish', $pick, 120.0))->isHardlyWorthIt());
+    }
+
     public function test_a_fair_trial_comes_first_and_lasts_longer_for_a_cast(): void
     {
         self::assertGreaterThanOrEqual(10.0, $this->next(new Day)->afterMinutes);

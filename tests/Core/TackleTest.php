@@ -16,6 +16,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Tackle\QuickEntry;
 use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -121,6 +122,24 @@ final class TackleTest extends TestCase
         self::assertStringContainsString(
             'no hook larger than 14',
             implode(' ', HookAdvice::for(Lure::of('v', Family::Blade, 0.003, 'black'), 10, 10, true, 0, false)),
+        );
+    }
+
+    public function test_hook_sizes_change_just_above_and_below_the_half_ounce(): void
+    {
+        $said = static fn (float $ounces, Family $family = Family::Blade): string => HookAdvice::for(
+            Lure::of('a', $family, $ounces * Constants::OUNCE_KG, 'gold'), null, null, true, 0, false,
+        )[0];
+
+        self::assertSame('Usual: front 10, rear 10 or 8.', $said(0.43));
+        self::assertSame('Usual: front 8, rear 6.', $said(7 / 16));
+        self::assertSame('Usual: front 8, rear 6.', $said(9 / 16));
+        self::assertSame('Usual: front 6 or 5, rear 5 or 4.', $said(0.57));
+        self::assertStringContainsString('size 4,', $said(9 / 16, Family::Spoon));
+        self::assertStringContainsString('size 2,', $said(0.57, Family::Spoon));
+        self::assertSame(
+            ['Usual: front 8, rear 6.'],
+            HookAdvice::for(Lure::of('a', Family::Blade, 0.0142, 'gold'), 8, 8, true, 0, false), 'two of one size are no fault',
         );
     }
 
