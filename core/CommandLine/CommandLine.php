@@ -21,6 +21,10 @@ final class CommandLine
             'rates' => new RatesVerb,
             'lift' => new LiftVerb,
             'landed' => new LandedVerb,
+            'chain' => new ChainVerb,
+            'hookset' => new HookSetVerb,
+            'cycle' => new CycleVerb,
+            'hops' => new HopsVerb,
         ];
     }
 

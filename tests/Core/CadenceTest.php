@@ -9,8 +9,6 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
-use Eskith\Core\Choosing\Candidate;
-use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
@@ -57,40 +55,6 @@ final class CadenceTest extends TestCase
         self::assertLessThan(500, $slack->hops);
         $this->expectException(InvalidInput::class);
         HopCast::of(5.0, 6.0, 0.5, true, 4.0, 20.0);
-    }
-
-    public function test_the_cases_of_hops(): void
-    {
-        foreach (Cases::file('work-cases')['hops'] as ['case' => $case, 'expect' => $expect]) {
-            $cast = HopCast::of(
-                $case['line_m'], $case['depth_m'], $case['pull_m'], $case['fall'] === 'taut', $case['seconds_per_hop'],
-                $case['seconds_between'],
-            );
-            self::assertSame($expect['hops'], $cast->hops);
-            self::assertEqualsWithDelta($expect['covered_m'], $cast->coveredM, 0.002);
-            self::assertEqualsWithDelta($expect['seconds'], $cast->seconds, 0.002);
-            self::assertEqualsWithDelta($expect['casts_per_hour'], $cast->castsPerHour, 0.002 * $expect['casts_per_hour']);
-            self::assertEqualsWithDelta($expect['bottom_m_per_hour'], $cast->bottomMPerHour, 0.002 * $expect['bottom_m_per_hour']);
-        }
-    }
-
-    public function test_the_cases_of_one_repeat(): void
-    {
-        foreach (Cases::file('work-cases')['cycle'] as ['case' => $case, 'expect' => $expect]) {
-            $lure = Lure::of('lure', Family::from($case['family']), $case['mass_kg'], 'silver');
-            $let = FallControl::from($case['fall']);
-            $water = Water::of($case['water_c'], $case['salinity']);
-            $column = WaterColumn::of($case['depth_m'], $case['line_d_m'], Flow::still(), $water);
-            $repeat = Repeat::of(
-                new Steps($case['lift_m'], $case['lift_s'], $let, $case['pause_s']), $lure->body,
-                Falling::betweenLifts(
-                    Candidate::bare($lure, $lure->massKg, null, false)->on(null, $case['hang_angle_deg'] ?? null, null), $let,
-                ),
-                $column,
-            );
-            self::assertEqualsWithDelta($expect['fall_s'], $repeat->fallSeconds, 0.002);
-            self::assertEqualsWithDelta($expect['cycle_s'], $repeat->seconds, 0.002);
-        }
     }
 
     public function test_a_lift_higher_than_the_water_is_refused(): void

@@ -31,7 +31,8 @@ final class PatienceTest extends TestCase
 {
     public function test_a_patience_of_two_hours_says_that_nothing_is_worth_the_change(): void
     {
-        $pick = new Pick(Candidate::bare(Lure::of('a', Family::Blade, 0.0142, 'gold'), 0.0142, null, false), 0.0, [], static fn (): array => []);
+        $lure = Lure::of('a', Family::Blade, 0.0142, 'gold');
+        $pick = new Pick(Candidate::bare($lure, $lure->massKg, null, false), 0.0, [], static fn (): array => []);
 
         self::assertFalse((new Change('finish', $pick, 119.9))->isHardlyWorthIt());
         self::assertTrue((new Change('finish', $pick, 120.0))->isHardlyWorthIt());

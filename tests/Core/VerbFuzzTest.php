@@ -88,6 +88,18 @@ final class VerbFuzzTest extends TestCase
             'rates' => [['a' => [3, 5], 'b' => [4, 9]], ['shape' => 3.8, 'rate' => 3.5]],
             'lift' => [[...$drop, 'line_break_n' => 90, 'strain_at_break' => 0.035, 'lift_ms' => 0.8]],
             'landed' => [['landed' => 3, 'touches' => 5]],
+            'chain' => [['parts' => [['name' => 'line', 'break_n' => 90, 'knot' => true], ['name' => 'hook', 'break_n' => 60]]]],
+            'hookset' => [[
+                'segments' => [
+                    ['length_m' => 8, 'break_n' => 90, 'strain_at_break' => 0.035],
+                    ['length_m' => 1.5, 'break_n' => 36, 'strain_at_break' => 0.22],
+                ],
+                'belly_m' => 0.2, 'force_n' => 9, 'sweep_m' => 1.2,
+            ]],
+            'cycle' => [[...$drop, 'hang_angle_deg' => 35, 'lift_m' => 0.3, 'lift_s' => 0.4, 'pause_s' => 2, 'fall' => 'controlled']],
+            'hops' => [[
+                'line_m' => 20, 'depth_m' => 5, 'pull_m' => 0.5, 'fall' => 'slack', 'seconds_per_hop' => 5, 'seconds_between' => 30,
+            ]],
             'pick' => [[
                 'water' => [
                     'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1,
