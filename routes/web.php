@@ -22,6 +22,7 @@ use App\Http\Controllers\Lure\PinnedLureController;
 use App\Http\Controllers\Lure\SecondLookController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
+use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rules\OwnRuleController;
 use App\Http\Controllers\Rules\RuleController;
 use App\Http\Controllers\Rules\RuleFileController;
@@ -64,7 +65,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', 'lure')->name('home');
         Route::get('lure', 'lure')->name('lure');
         Route::get('answer', 'answer')->name('answer');
-        Route::get('rig', 'later')->name('rig');
         Route::get('work', 'later')->name('work');
         Route::get('look-back', 'later')->name('look-back');
         Route::get('places', 'later')->name('places');
@@ -94,6 +94,12 @@ Route::middleware('auth')->group(function (): void {
     });
     Route::post('measurements', [MeasurementController::class, 'store'])->name('measurements.store');
     Route::delete('measurements/{measurement:uuid}', [MeasurementController::class, 'destroy'])->name('measurements.destroy');
+
+    Route::controller(RigController::class)->name('rig.')->group(function (): void {
+        Route::get('rig', 'show')->name('show');
+        Route::get('rig/checks', 'checks')->name('checks');
+        Route::put('rig', 'update')->name('update');
+    });
 
     Route::get('fish', FishController::class)->name('fish');
     Route::post('tie-on', [SetupController::class, 'store'])->name('setups.store');

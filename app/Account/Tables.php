@@ -13,9 +13,12 @@ use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Rows\LureReader;
 use App\Rows\Raw;
+use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Rig\Connector;
+use Eskith\Core\Rig\Material;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Profile;
 
@@ -73,6 +76,14 @@ final class Tables
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(GearKind::cases())), 'name' => Column::text(80),
                 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),
                 'put_on' => Column::moment()->orNone(), 'retired_at' => Column::moment()->orNone(),
+            ]),
+            new Table('rods', [
+                'uuid' => Column::uuid(), 'name' => Column::text(80), 'length_m' => Column::number(...RodReader::ROD_M),
+                'length_text' => Column::text(40), 'lifts_kg' => Column::number(...RodReader::LIFTS_KG), 'lifts_text' => Column::text(40),
+                'leader' => Column::one(self::values(Material::cases()))->orNone(), 'leader_n' => Column::number(0, 2000)->orNone(),
+                'leader_n_text' => Column::text(40)->orNone(), 'leader_m' => Column::number(...RodReader::LEADER_M)->orNone(),
+                'leader_m_text' => Column::text(40)->orNone(), 'connector' => Column::one(self::values(Connector::cases())),
+                ...self::written(),
             ]),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
                 ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines'], ['lure_id', 'gear_id', 'line_id']),

@@ -27,16 +27,17 @@ final readonly class SingleDrop
 
     /**
      * @param  string  $key  "lure.hole.cadence" as picks are named
+     * @param  array<array-key, mixed>  $tried  readings that are only tried, name => text
      *
-     * @throws InvalidInput when the lure is not in the box or has no such hole
+     * @throws InvalidInput when the lure is not in the box or has no such hole, or a tried reading cannot be used
      */
-    public static function at(User $user, string $key): self
+    public static function at(User $user, string $key, array $tried = []): self
     {
         [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
         $row = $user->lures()->inBox()->find((int) $id) ?? throw InvalidInput::because(
             'pick', 'That lure is no longer in your box; choose another.',
         );
-        $book = ReadingBook::of($user);
+        $book = ReadingBook::of($user, $tried);
         $lure = LureReader::lure($row, $book->measured);
 
         return new self(

@@ -110,6 +110,12 @@ final class User extends Authenticatable
         return $this->hasMany(Gear::class);
     }
 
+    /** @return HasMany<Rod, $this> */
+    public function rods(): HasMany
+    {
+        return $this->hasMany(Rod::class);
+    }
+
     /** @return HasMany<RuleChoice, $this> */
     public function ruleChoices(): HasMany
     {

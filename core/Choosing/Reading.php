@@ -58,6 +58,7 @@ enum Reading: string
     case Flow = 'flow';
     case Current = 'current';
     case Calm = 'calm';
+    case AirTemperature = 'air';
     case Light = 'light';
     case Weed = 'weed';
     case Bait = 'bait';
@@ -166,6 +167,9 @@ enum Reading: string
                 ['yes' => 'slick calm', 'no' => 'a ripple on the water'],
                 ['yes' => 'In a slick calm', 'no' => 'With a ripple on the water'],
             )),
+            self::AirTemperature => Definition::measure(
+                Group::Movement, 'air', Dimension::Temperature, [-40.0, 45.0], self::TEMPERATURE_STEPS,
+            ),
             self::Light => Definition::choice(
                 Group::Signs, 'light', Light::class,
                 basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}'),

@@ -13,7 +13,7 @@ final readonly class Part
     private const KNOT_KEEPS = 0.8;
 
     /** N: no line, ring or hook of this job holds more (about 450 lb). */
-    private const STRONGEST_N = 2000.0;
+    public const STRONGEST_N = 2000.0;
 
     private function __construct(public string $name, public float $breakN, public bool $knotted)
     {

@@ -77,6 +77,12 @@ final class DemoSeeder extends Seeder
                 'put_on' => Carbon::today()->subDays($inUse ? 120 : 400),
             ]);
         }
+        $angler->rods()->create([
+            'uuid' => (string) Str::uuid(), 'name' => 'Vertical rod', 'length_m' => 1.9812, 'length_text' => '6 ft 6 in',
+            'lifts_kg' => 1.0, 'lifts_text' => '1 kg', 'leader' => 'fluorocarbon',
+            'leader_n' => Measure::parse('8 lb', Unit::PoundForce)->si, 'leader_n_text' => '8 lb',
+            'leader_m' => 1.524, 'leader_m_text' => '5 ft', 'connector' => 'snap',
+        ]);
         foreach ([
             ['leader', 'Fluorocarbon leader, 8 lb', '5 ft, tied direct', 1, 41],
             ['leader', 'Stiff leader, 15 lb', '5 ft, small snap', 1, 9],

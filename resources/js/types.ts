@@ -263,6 +263,14 @@ export interface FeedData {
 	words: string;
 }
 
+export interface FindingData {
+	check: string;
+	word: string;
+	good: boolean | null;
+	says: string;
+	mend: string;
+}
+
 export interface FishPage {
 	outing: OutingData | null;
 	answer: AnswerData;
@@ -349,6 +357,12 @@ export interface ListedPickData {
 	usual: boolean;
 }
 
+export interface LossData {
+	weight: string;
+	mine: boolean;
+	lost: string[];
+}
+
 export interface LureData {
 	id: number;
 	uuid: string;
@@ -415,6 +429,14 @@ export interface NotesData {
 export interface OptionData {
 	value: string;
 	word: string;
+}
+
+export interface OtherRigData {
+	label: string;
+	starts: string;
+	hooks: string;
+	holds: string;
+	trades: string[];
 }
 
 export interface OutingData {
@@ -507,6 +529,13 @@ export interface RackData {
 	holes: string[];
 }
 
+export interface ReachData {
+	material: string;
+	share: number;
+	text: string;
+	mine: boolean;
+}
+
 export interface ReadingData {
 	name: string;
 	group: string;
@@ -543,6 +572,47 @@ export interface ReasonData {
 export interface ResetPasswordPage {
 	token: string;
 	email: string;
+}
+
+export interface RigData {
+	headline: string;
+	starts: string;
+	hooks: string;
+	holds: string;
+	findings: FindingData[];
+	others: OtherRigData[];
+	reaches: ReachData[];
+	marked: number;
+	diameters: string[];
+	losses: LossData[];
+	assumed: string;
+	lineOutM: number | null;
+	leaderM: number;
+	line: string;
+	leader: string;
+	connector: string;
+}
+
+export interface RigPage {
+	answer: AnswerData;
+	trouble: string | null;
+	rod: RodData;
+	rig: RigData | null;
+	lines: LineData[];
+	materials: OptionData[];
+	connectors: OptionData[];
+}
+
+export interface RodData {
+	uuid: string;
+	name: string;
+	length: string;
+	lifts: string;
+	line: number | null;
+	leader: string;
+	leaderStrength: string;
+	leaderLength: string;
+	connector: string;
 }
 
 export interface RoleData {

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
 
-/** The column taken hold of, and the parts of the Water station. */
+/** The column taken hold of, the parts of the Water station, and the rig. */
 final class WaterTest extends BrowserTestCase
 {
     public function test_the_picture_can_be_taken_hold_of_by_keys_and_by_pointer(): void
@@ -103,5 +103,24 @@ final class WaterTest extends BrowserTestCase
         $this->press('enter');
         $this->see('21 ft');
         $this->see('river');
+    }
+
+    public function test_a_part_of_the_rig_is_changed_by_keyboard_and_every_check_follows(): void
+    {
+        $this->openDemo('/rig');
+        $this->see('the leader knot breaks first at 6 lb');
+        $this->tab('Joint');
+        $this->button('tied direct')->click();
+        $this->see('a small snap');
+        $this->tab('Leader');
+        $this->tabTo('input[value="8 lb"]');
+        $this->press('end', 'backspace', 'backspace', 'backspace', 'backspace');
+        $this->type('16 lb');
+        $this->press('enter');
+        $this->see('breaks first at 13 lb');
+        $this->tab('Line');
+        $this->button('Fluorocarbon, 12 lb, 0.31 mm')->click();
+        $this->see('the knot to the leader breaks first at 10 lb');
+        $this->see('and a leader of');
     }
 }

@@ -158,6 +158,17 @@ final class StoredNonsenseTest extends TestCase
         self::assertSame([], $this->aside());
     }
 
+    public function test_a_line_thinner_than_any_is_set_aside_too(): void
+    {
+        $line = $this->angler->lines()->create([
+            'name' => 'Hair', 'kind' => 'braid', 'diameter_m' => 0.00001, 'diameter_text' => '0.01 mm', 'break_n' => 9.0,
+            'break_text' => '2 lb', 'in_use' => true,
+        ]);
+        self::assertStringStartsWith('The line “Hair”', $this->aside()[0]['words']);
+        $line->update(['diameter_m' => 0.00002]);
+        self::assertSame([], $this->aside());
+    }
+
     public function test_events_and_settings_of_another_age_are_passed_over(): void
     {
         $lure = $this->angler->lures()->firstOrFail();

@@ -37,7 +37,7 @@ final class WaterTest extends TestCase
         $this->get('/water?view=chart')->assertInertia(fn (AssertableInertia $page) => $page->component('Water')->where('view', 'chart')
             ->where(
                 'answer.chosen.drop.spoken', "The white half-ounce blade leans 16° and is down in 9\u{A0}s",
-            )->has('answer.readings', 33));
+            )->has('answer.readings', count(\Eskith\Core\Choosing\Reading::cases())));
         $this->get('/water?view=nonsense')->assertInertia(fn (AssertableInertia $page) => $page->where('view', 'readings'));
         $this->get('/water?depth=400+m')->assertOk()->assertInertia(
             fn (AssertableInertia $page) => $page->where('trouble', fn (string $words) => str_contains($words, 'Depth must lie between')),
@@ -258,6 +258,18 @@ final class WaterTest extends TestCase
             '/readings', ['readings' => ['drift' => null, 'lies' => 'drifting', 'wind' => '8 m/s']],
         )->json('readings.drift');
         self::assertSame(["0.89\u{A0}mph", 'from the wind, by your measured drift'], [$later['shown'], $later['sourceWords']]);
+    }
+
+    public function test_a_drift_in_hardly_any_wind_says_nothing_of_the_wind(): void
+    {
+        foreach (['0.4 m/s' => 0, '0.5 m/s' => 1] as $wind => $kept) {
+            $this->putJson('/readings', ['readings' => ['wind' => $wind]]);
+            $this->post(
+                '/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drift', 'distance' => '20 m', 'seconds' => '100 s'],
+            )->assertSessionHasNoErrors();
+            self::assertSame($kept, Measurement::query()->where('kind', 'drift')->count(), $wind);
+        }
+        self::assertSame('0.45 mph', $this->getJson('/answer')->json('readings.drift.shown'), 'it is today\'s drift all the same');
     }
 
     public function test_bad_measurements_say_why(): void

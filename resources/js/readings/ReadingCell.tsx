@@ -53,7 +53,6 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 				onClick={() => setOpen(!open)}
 				onKeyDown={keys}
 				className="relative min-h-[61px] w-full min-w-0 border-r border-rule px-3 py-2 text-left last:border-r-0
-					max-lg:even:border-r-0 lg:nth-[5n]:border-r-0
 					focus-visible:-outline-offset-3"
 			>
 				<span className="flex justify-between gap-1 text-[13px] text-slate">

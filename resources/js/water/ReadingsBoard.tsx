@@ -37,7 +37,7 @@ export function ReadingsBoard({ live, places, spotId }: Props) {
 			{groups.slice(0, settled ? groups.length : SEEN_FIRST).map((title) => (
 				<section key={title} aria-label={title} className="grid border-t border-rule lg:grid-cols-[92px_minmax(0,1fr)]">
 					<h2 className="figure self-center pt-2 text-[16px] text-slate lg:pt-0">{title}</h2>
-					<div className="grid grid-cols-2 lg:grid-cols-5">
+					<div className="grid grid-cols-2 max-lg:[&>:nth-child(2n)]:border-r-0 lg:grid-cols-5 lg:[&>:nth-child(5n)]:border-r-0">
 						{readings
 							.filter((reading) => reading.group === title)
 							.map((reading) => (

@@ -127,6 +127,14 @@ final class Writes
             ),
             'PUT readings/pin' => fn (int $n): Request => new Request('PUT', '/readings/pin', ['name' => 'temp', 'pinned' => $n % 2 === 0]),
             'PUT line' => fn (int $n, int $angler): Request => new Request('PUT', '/line', ['line' => $this->one('lines', $angler)]),
+            'PUT rig' => fn (int $n, int $angler): Request => new Request(
+                'PUT', '/rig',
+                [
+                    'uuid' => $this->uuid(), 'name' => "rod {$n}", 'length' => '7 ft', 'lifts' => '1 kg', 'leader' => 'fluorocarbon',
+                    'leader_strength' => (6 + $n % 9).' lb', 'leader_length' => '5 ft', 'connector' => 'snap',
+                    'line' => $this->one('lines', $angler),
+                ],
+            ),
             'POST spots' => fn (int $n): Request => new Request(
                 'POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)],
             ),

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Lure\AnswerData;
+use App\Data\OptionData;
+use App\Data\Rig\RigData;
+use App\Data\Rig\RodData;
+use App\Data\Water\LineData;
+
+/** The rod at hand from reel to hook, checked with the lure that is chosen. */
+final readonly class RigPage extends Page
+{
+    /**
+     * @param  list<LineData>  $lines
+     * @param  list<OptionData>  $materials
+     * @param  list<OptionData>  $connectors
+     */
+    public function __construct(
+        public AnswerData $answer,
+        public ?string $trouble,
+        public RodData $rod,
+        public ?RigData $rig,
+        public array $lines,
+        public array $materials,
+        public array $connectors,
+    ) {
+    }
+}

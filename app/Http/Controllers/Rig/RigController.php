@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Rig;
+
+use App\Choosing\SingleDrop;
+use App\Data\Pages\RigPage;
+use App\Data\Rig\RigData;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\KeepRod;
+use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Rig\RigPresenter;
+use App\Presenters\Water\PlacePresenter;
+use App\Readings\ReadingBook;
+use App\Tackle\RodKeeper;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response;
+
+/** The Rig station: the rod at hand from reel to lure, checked before it is tied. */
+final class RigController extends Controller
+{
+    public function show(Request $request, AnswerPresenter $answers): Response
+    {
+        $user = $this->angler($request);
+        $trouble = null;
+        $tried = ReadingBook::among($request->query());
+        try {
+            $answer = $answers->today($user, $tried, $this->textOrNull($request, 'pick'));
+        } catch (InvalidInput $bad) {
+            $tried = [];
+            $answer = $answers->today($user);
+            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
+        }
+        $presenter = RigPresenter::of($user);
+
+        return (new RigPage(
+            answer: $answer,
+            trouble: $trouble,
+            rod: $presenter->rod(),
+            rig: $answer->chosen === null ? null : $presenter->checked(SingleDrop::at($user, $answer->chosen->key, $tried)),
+            lines: PlacePresenter::lines($user),
+            materials: RigPresenter::materials(),
+            connectors: RigPresenter::connectors(),
+        ))->render();
+    }
+
+    /** The checks alone, for a lure and for readings that are kept or only tried. */
+    public function checks(Request $request): JsonResponse
+    {
+        return response()->json($this->checked($request));
+    }
+
+    public function update(KeepRod $request): RedirectResponse
+    {
+        RodKeeper::keep($request->angler(), $request->rod(), $request->lineId());
+
+        return back();
+    }
+
+    /** @throws InvalidInput */
+    private function checked(Request $request): RigData
+    {
+        $user = $this->angler($request);
+
+        return RigPresenter::of($user)->checked(
+            SingleDrop::at($user, $this->text($request, 'pick'), ReadingBook::among($request->query())),
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\Known;
+use App\Models\Concerns\BootsByName;
+use Eskith\Core\Rig\Connector;
+use Eskith\Core\Rig\Material;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A rod as it is rigged, from line to lure.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $uuid
+ * @property string $name
+ * @property float $length_m
+ * @property string $length_text
+ * @property float $lifts_kg
+ * @property string $lifts_text
+ * @property Material|null $leader  null when the main line goes to the lure, or for one that is not known
+ * @property float|null $leader_n
+ * @property string|null $leader_n_text
+ * @property float|null $leader_m
+ * @property string|null $leader_m_text
+ * @property Connector|null $connector  null for one that is not known
+ */
+final class Rod extends Model
+{
+    use BootsByName;
+
+    protected $table = 'rods';
+
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'length_m' => 'float', 'lifts_kg' => 'float', 'leader' => Known::class.':'.Material::class, 'leader_n' => 'float',
+            'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class,
+        ];
+    }
+}

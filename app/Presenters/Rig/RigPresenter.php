@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Rig;
+
+use App\Choosing\SingleDrop;
+use App\Data\OptionData;
+use App\Data\Rig\FindingData;
+use App\Data\Rig\LossData;
+use App\Data\Rig\OtherRigData;
+use App\Data\Rig\ReachData;
+use App\Data\Rig\RigData;
+use App\Data\Rig\RodData;
+use App\Models\Line as LineRow;
+use App\Models\Rod;
+use App\Models\User;
+use App\Rows\RodReader;
+use Eskith\Core\Choosing\Rigged\Finding;
+use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Rig\Connector;
+use Eskith\Core\Rig\Line;
+use Eskith\Core\Rig\Material;
+use Eskith\Core\Tackle\Mass;
+use Eskith\Core\Units\Unit;
+use Illuminate\Support\Str;
+
+/** The rod at hand, checked with the lure that is chosen, and what other schools would tie. */
+final readonly class RigPresenter
+{
+    /** lb of a light and of a stiff leader, and of a line that goes straight to the lure. */
+    private const LIGHT_LB = 8;
+
+    private const STIFF_LB = 17;
+
+    private const STRAIGHT_LB = 12;
+
+    private const BRAID_LB = 20;
+
+    /** mm of the lines that a lift's loss is told for. */
+    private const LINES_MM = [0.14, 0.20, 0.28];
+
+    private ?Rod $rod;
+
+    private ?LineRow $line;
+
+    private UnitFormat $say;
+
+    private function __construct(private User $user)
+    {
+        $this->rod = $user->rods()->first();
+        $this->line = $user->lines()->onTheReel()->first();
+        $this->say = new UnitFormat($user->likes()->units);
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    public function rod(): RodData
+    {
+        $metric = $this->user->likes()->units->depth === Unit::Metre;
+
+        return new RodData(
+            uuid: $this->rod->uuid ?? (string) Str::uuid(),
+            name: $this->rod->name ?? 'My rod',
+            length: $this->rod->length_text ?? ($metric ? '2.1 m' : '7 ft'),
+            lifts: $this->rod->lifts_text ?? ($metric ? '1 kg' : '2.2 lb'),
+            line: $this->line?->id,
+            leader: $this->rod === null ? Material::Fluorocarbon->value : $this->rod->leader->value ?? '',
+            leaderStrength: $this->rod->leader_n_text ?? '8 lb',
+            leaderLength: $this->rod->leader_m_text ?? ($metric ? '1.5 m' : '5 ft'),
+            connector: $this->rod->connector->value ?? Connector::Snap->value,
+        );
+    }
+
+    /** @return list<OptionData> none, or what a leader is made of */
+    public static function materials(): array
+    {
+        return [
+            new OptionData('', 'no leader'),
+            ...array_map(
+                static fn (Material $material): OptionData => new OptionData($material->value, $material->word()), Material::cases(),
+            ),
+        ];
+    }
+
+    /** @return list<OptionData> */
+    public static function connectors(): array
+    {
+        return array_map(
+            static fn (Connector $connector): OptionData => new OptionData($connector->value, $connector->word()), Connector::cases(),
+        );
+    }
+
+    public function checked(SingleDrop $drop): RigData
+    {
+        $read = RodReader::of($this->rod, $this->line);
+        $rig = $read->rig;
+        $hooks = $drop->row->hooks;
+        $report = new RigReport(
+            situation: $drop->situation,
+            candidate: $drop->candidate(),
+            rig: $rig,
+            front: self::size($hooks['front'] ?? null),
+            rear: self::size($hooks['rear'] ?? null),
+            airC: $drop->book->si('air'),
+        );
+
+        return new RigData(
+            headline: $report->headline(),
+            starts: $report->starts(),
+            hooks: $report->hooksTo(),
+            holds: $report->holds(),
+            findings: array_map(static fn (Finding $finding): FindingData => new FindingData(
+                $finding->check->value, $finding->check->word(), $finding->good, $finding->says, $finding->mend,
+            ), $report->findings()),
+            others: $this->others($report),
+            reaches: $this->reaches($report),
+            marked: min(1.0, ($drop->situation->water->depthM ?? 0.0) / RigReport::FARTHEST_M),
+            diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
+            losses: $this->losses($report, $drop),
+            assumed: $read->assumed === [] ? '' : 'Taken as usual: '.implode(', ', $read->assumed).'.',
+            lineOutM: $report->lineOutM(),
+            leaderM: $rig->leaderM,
+            line: $this->line->name ?? $this->named($rig->line),
+            leader: $rig->leader === null ? 'no leader' : $this->named($rig->leader),
+            connector: $rig->connector->word(),
+        );
+    }
+
+    /** @return list<OtherRigData> what the other schools would tie in its place */
+    private function others(RigReport $report): array
+    {
+        $rig = $report->rig;
+        $light = Line::of(Material::Fluorocarbon, self::LIGHT_LB * RodReader::POUND_N);
+        $stiff = Line::of(Material::Fluorocarbon, self::STIFF_LB * RodReader::POUND_N);
+        $braid = Line::of(Material::Braid, self::BRAID_LB * RodReader::POUND_N);
+        $straight = Line::of(Material::Fluorocarbon, self::STRAIGHT_LB * RodReader::POUND_N);
+        $isStiff = ($rig->leader->breakN ?? 0.0) > self::STRAIGHT_LB * RodReader::POUND_N;
+        $others = [
+            $rig->line->material === Material::Braid
+                ? ["{$this->named($straight)} straight to the lure", $rig->straight($straight)]
+                : ["{$this->named($braid)} and a leader of {$this->named($light)}", $rig->with(line: $braid, leader: $light)],
+            ...($rig->leader === null
+                ? []
+                : [$isStiff
+                    ? ["a light leader, {$this->named($light)}", $rig->with(leader: $light)]
+                    : ["a stiff leader, {$this->named($stiff)}", $rig->with(leader: $stiff)]]),
+            $rig->connector === Connector::Direct
+                ? ['a small snap', $rig->with(connector: Connector::Snap)]
+                : ['tied direct', $rig->with(connector: Connector::Direct)],
+        ];
+
+        return array_map(static function (array $other) use ($report): OtherRigData {
+            [$label, $rig] = $other;
+            $tied = $report->on($rig);
+
+            return new OtherRigData($label, $tied->starts(), $tied->hooksTo(), $tied->holds(), $tied->against($report));
+        }, $others);
+    }
+
+    /** @return list<ReachData> with lines of each material as strong as this one */
+    private function reaches(RigReport $report): array
+    {
+        $rig = $report->rig;
+
+        return array_map(static function (Material $material) use ($report, $rig): ReachData {
+            $mine = $material === $rig->line->material;
+            $tied = $mine ? $report : $report->on($rig->with(line: Line::of($material, $rig->line->breakN)));
+
+            return new ReachData($material->word(), ($tied->hooksToM() ?? 0.0) / RigReport::FARTHEST_M, $tied->hooksTo(), $mine);
+        }, Material::cases());
+    }
+
+    /** @return list<LossData> for each weight of the fish's series */
+    private function losses(RigReport $report, SingleDrop $drop): array
+    {
+        return array_map(fn (float $kg): LossData => new LossData(
+            $this->say->weight($kg),
+            Mass::same($kg, $drop->lure->massKg),
+            array_map(static fn (float $mm): string => $report->startsWith($kg, $mm / 1000), self::LINES_MM),
+        ), WeightSteps::series($drop->situation->aim->species));
+    }
+
+    private function named(Line $line): string
+    {
+        return "{$this->say->units->strength->print($line->breakN)} {$line->material->word()}";
+    }
+
+    private static function size(mixed $size): ?int
+    {
+        return is_int($size) ? $size : null;
+    }
+}

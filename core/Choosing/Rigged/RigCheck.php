@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing\Rigged;
+
+/** What is checked of a rig before it is tied, in the order in which it is told. */
+enum RigCheck: string
+{
+    case Start = 'start';
+    case HookSet = 'hook_set';
+    case Strength = 'strength';
+    case Fouling = 'fouling';
+    case Reach = 'reach';
+    case Icing = 'icing';
+    case Landing = 'landing';
+    case Weight = 'weight';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Start => 'starts',
+            self::HookSet => 'hooks',
+            self::Strength => 'holds',
+            self::Fouling => 'fouls',
+            self::Reach => 'lifts',
+            self::Icing => 'ice',
+            self::Landing => 'swing or net',
+            self::Weight => 'stays down',
+        };
+    }
+}

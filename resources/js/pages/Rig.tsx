@@ -1,0 +1,90 @@
+import { AnswerColumn } from "../drop/AnswerColumn";
+import { Aside } from "../parts/Aside";
+import { remembered } from "../parts/address";
+import { Troubles } from "../parts/Troubles";
+import { useAsk } from "../parts/useAsk";
+import { LinkBanner } from "../readings/LinkBanner";
+import { ReadingsStrip } from "../readings/ReadingsStrip";
+import { type Live, useAnswer } from "../readings/useAnswer";
+import { Findings } from "../rig/Findings";
+import { PartsEditor } from "../rig/PartsEditor";
+import { RigDrawing } from "../rig/RigDrawing";
+import { Losses, OtherRigs, Reaches } from "../rig/RigSides";
+import { useRod } from "../rig/useRod";
+import { AppLayout } from "../shell/AppLayout";
+import type { RigData, RigPage } from "../types";
+
+/** The Rig station: from reel to lure, checked before it is tied. */
+export default function Rig(page: RigPage) {
+	const live = useAnswer(page.answer, remembered("pick"));
+	const { answer } = live;
+	const form = useRod(page.rod);
+	const { rig, trouble } = useChecks(page, live);
+	return (
+		<AppLayout
+			title="Rig"
+			column={<AnswerColumn answer={answer} pick={answer.chosen} live={live} />}
+			strip={<ReadingsStrip live={live} />}
+		>
+			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px] lg:overflow-y-auto">
+				<div className="px-4 py-4 lg:px-7">
+					<LinkBanner live={live} trouble={page.trouble} />
+					<div aria-live="polite">
+						<h1 className="text-[21px] lg:text-[25px]">{rig?.headline ?? "Put a lure in the box first"}</h1>
+					</div>
+					<Troubles troubles={trouble ? { ...live.troubles, rig: trouble } : live.troubles} />
+					<Aside aside={answer.aside} />
+					{rig && answer.chosen && (
+						<>
+							<p className="mt-1 text-slate">
+								{page.rod.name} with the {answer.chosen.spoken}. {rig.assumed}
+							</p>
+							<RigDrawing rig={rig} pick={answer.chosen} />
+							<Figures rig={rig} />
+						</>
+					)}
+					<PartsEditor page={page} form={form} />
+					{rig && <Findings findings={rig.findings} />}
+					<p className="mt-3 text-[14px] text-slate">
+						Lengths are drawn to scale, diameters are not. Estimates: compare, do not quote.
+					</p>
+				</div>
+				{rig && (
+					<aside aria-label="Beside it" className="border-rule bg-paper px-5 py-4 lg:border-l">
+						<OtherRigs others={rig.others} />
+						<Reaches rig={rig} />
+						<Losses rig={rig} />
+					</aside>
+				)}
+			</div>
+		</AppLayout>
+	);
+}
+
+/** What the page came with, until a reading or the lure is another; then the checks anew, the last ones until they are there. */
+function useChecks(page: RigPage, live: Live): { rig: RigData | null; trouble: string | null } {
+	const { chosen, fromLink, query } = live.answer;
+	const moved = chosen !== null && live.answer !== page.answer;
+	const asked = new URLSearchParams(fromLink ? query : "");
+	asked.set("pick", chosen?.key ?? "");
+	const { answer, trouble } = useAsk<RigData>(moved ? `/rig/checks?${asked}` : null, { again: live.answer });
+	return moved ? { rig: answer ?? page.rig, trouble } : { rig: page.rig, trouble: null };
+}
+
+function Figures({ rig }: { rig: RigData }) {
+	const figures = [
+		[rig.starts, "lost of a lift"],
+		[rig.hooks, "hooks to"],
+		[rig.holds, "breaks first"],
+	];
+	return (
+		<dl className="grid grid-cols-3 border-y border-rule py-2">
+			{figures.map(([figure, word]) => (
+				<div key={word} className="flex flex-col-reverse">
+					<dt className="text-[15px] text-slate">{word}</dt>
+					<dd className="figure text-[25px]">{figure}</dd>
+				</div>
+			))}
+		</dl>
+	);
+}

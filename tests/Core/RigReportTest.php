@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Aim;
+use Eskith\Core\Choosing\Chooser;
+use Eskith\Core\Choosing\How;
+use Eskith\Core\Choosing\Rigged\Finding;
+use Eskith\Core\Choosing\Rigged\RigCheck;
+use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Schools;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Rig\Connector;
+use Eskith\Core\Rig\Fouling;
+use Eskith\Core\Rig\Line;
+use Eskith\Core\Rig\Material;
+use Eskith\Core\Rig\Rig;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Water\Conditions;
+use PHPUnit\Framework\TestCase;
+
+final class RigReportTest extends TestCase
+{
+    public function test_a_sound_rig_is_ready_and_says_its_four_numbers(): void
+    {
+        $report = $this->report($this->rig());
+
+        // Line knot 90 × 0.8 = 72 N; leader 36 × 0.8 = 28.8 N = 2.9 kg; drag 7.2 N = 0.73 kg.
+        self::assertEqualsWithDelta(28.8, $report->chain->holdsN, 1e-9);
+        self::assertStringStartsWith('Ready: starts within ', $report->headline());
+        self::assertStringContainsString("the leader knot breaks first at 2.9\u{A0}kg; set the drag to 0.73\u{A0}kg.", $report->headline());
+        self::assertNotNull($report->lineOutM());
+        self::assertGreaterThanOrEqual(8.0, $report->lineOutM());
+    }
+
+    public function test_thinner_line_of_the_same_strength_never_has_more_belly(): void
+    {
+        $last = INF;
+        foreach ([0.0004, 0.0003, 0.0002, 0.00015, 0.0001] as $diameter) {
+            $lost = $this->report($this->rig(Line::of(Material::Braid, 90.0, $diameter)))->lost;
+            self::assertNotNull($lost);
+            self::assertLessThanOrEqual($last, $lost->bellyM);
+            $last = $lost->bellyM;
+        }
+    }
+
+    public function test_monofilament_far_down_cannot_drive_a_hook(): void
+    {
+        $deep = ['depthM' => 45.0, 'boatMs' => 0.02];
+        $mono = new Rig(Line::of(Material::Monofilament, 45.0), null, 0.0, Connector::Snap, 2.0);
+        $soft = $this->finding($this->report($mono, $deep), RigCheck::HookSet);
+        // 9 N × 0.26 / 45 N = 5.2 cm for each metre: 45 m take 2.3 m, and a sweep has 1.2.
+        self::assertFalse($soft->good);
+        self::assertSame('Braid, or shallower.', $soft->mend);
+        self::assertTrue($this->finding($this->report($this->rig(), $deep), RigCheck::HookSet)->good);
+    }
+
+    public function test_what_was_not_read_is_asked_for_and_the_rest_is_told(): void
+    {
+        $report = $this->report($this->rig(), ['depthM' => null]);
+
+        self::assertNull($report->lost);
+        self::assertSame('–', $report->starts());
+        foreach ([RigCheck::Start, RigCheck::HookSet, RigCheck::Weight] as $check) {
+            self::assertNull($this->finding($report, $check)->good);
+            self::assertStringStartsWith('Read depth and drift', $this->finding($report, $check)->says);
+        }
+        self::assertStringStartsWith('Read the air', $this->finding($report, RigCheck::Icing)->says);
+        self::assertStringStartsWith('Ready: the leader knot breaks first', $report->headline());
+    }
+
+    public function test_braid_ices_below_freezing_and_only_there(): void
+    {
+        $straight = new Rig(Line::of(Material::Fluorocarbon, 53.0), null, 0.0, Connector::Ring, 2.0);
+
+        self::assertFalse($this->finding($this->report($this->rig(), airC: -0.5), RigCheck::Icing)->good);
+        self::assertStringStartsWith('One thing to mend', $this->report($this->rig(), airC: -0.5)->headline());
+        self::assertTrue($this->finding($this->report($this->rig(), airC: 0.0), RigCheck::Icing)->good);
+        self::assertTrue($this->finding($this->report($straight, airC: -5.0), RigCheck::Icing)->good);
+    }
+
+    public function test_every_cause_of_fouling_counts_by_itself(): void
+    {
+        $stiff = new Rig(Line::of(Material::Braid, 90.0), Line::of(Material::Fluorocarbon, 75.0), 1.5, Connector::Direct, 2.0);
+        $limp = $stiff->with(leader: Line::of(Material::Fluorocarbon, 36.0));
+        $none = Fouling::of($stiff, 8, 6, false, 0.3, false);
+        self::assertSame([], $none);
+        self::assertSame(0.0, Fouling::score($none));
+        foreach ([
+            [Fouling::BellyHook, Fouling::of($stiff, 6, 6, false, 0.3, false)],
+            [Fouling::LimpLeader, Fouling::of($limp, 8, 6, false, 0.3, false)],
+            [Fouling::SlackFall, Fouling::of($stiff, 8, 6, true, 0.3, false)],
+            [Fouling::WorkedHardDirect, Fouling::of($stiff, 8, 6, false, 0.6, false)],
+            [Fouling::Cast, Fouling::of($stiff, 8, 6, false, 0.3, true)],
+        ] as [$cause, $found]) {
+            self::assertSame([$cause], $found);
+            self::assertGreaterThan(0.0, Fouling::score($found));
+            self::assertNotSame('', $cause->says());
+            self::assertNotSame('', $cause->cure());
+        }
+        self::assertSame([], Fouling::of($stiff->with(connector: Connector::Snap), 8, 6, false, 0.9, false));
+        self::assertSame([], Fouling::of($stiff, null, 6, false, 0.3, false), 'a hook that is not known is not blamed');
+        self::assertSame(
+            [Fouling::LimpLeader], Fouling::of($stiff->straight($stiff->line), 8, 6, false, 0.3, false), 'braid to the lure is limp',
+        );
+    }
+
+    public function test_rod_and_arm_lift_so_far_and_the_reel_does_the_rest(): void
+    {
+        // 2.1 m of rod and 1.1 m of arm: 3.2 m.
+        self::assertEqualsWithDelta(3.2, $this->rig()->liftReachM(), 1e-9);
+        self::assertStringContainsString('this cadence lifts', $this->finding($this->report($this->rig()), RigCheck::Reach)->says);
+        $short = new Rig(Line::of(Material::Braid, 90.0), null, 0.0, Connector::Snap, 0.6);
+        $says = $this->finding($this->report($short, cadence: Cadence::SteadyLift, family: Family::BladedSpoon), RigCheck::Reach)->says;
+        self::assertStringContainsString('go on with the reel for the last', $says);
+    }
+
+    public function test_fish_are_swung_by_the_weaker_of_rod_and_chain(): void
+    {
+        // The chain holds 28.8 N, 2.94 kg; the rod lifts 1 kg: 1 / 1.5 = 0.67 kg.
+        self::assertEqualsWithDelta(1 / 1.5, $this->rig()->swingsKg(), 1e-9);
+        $strong = new Rig($this->rig()->line, $this->rig()->leader, 1.5, Connector::Snap, 2.1, 5.0);
+        self::assertEqualsWithDelta(28.8 / 9.80665 / 1.5, $strong->swingsKg(), 1e-9);
+    }
+
+    public function test_another_school_is_weighed_against_this_one(): void
+    {
+        $report = $this->report($this->rig());
+        $straight = $report->on($this->rig()->straight(Line::of(Material::Fluorocarbon, 53.4)));
+        $trades = $straight->against($report);
+
+        self::assertContains('starts later', $trades);
+        self::assertContains('hooks less deep', $trades);
+        self::assertContains('fouls less', $trades);
+        self::assertContains('ices less', $trades);
+        self::assertSame([], $report->against($report));
+        self::assertContains('hooks deeper', $report->against($straight));
+    }
+
+    public function test_a_usual_line_is_as_thick_as_its_strength_says(): void
+    {
+        // 20 lb (88.96 N) braid 0.20 mm, 12 lb (53.4 N) fluorocarbon 0.31 mm.
+        self::assertEqualsWithDelta(0.00020, Line::of(Material::Braid, 88.96)->diameterM, 2e-6);
+        self::assertEqualsWithDelta(0.00031, Line::of(Material::Fluorocarbon, 53.4)->diameterM, 2e-6);
+        self::assertSame(0.00025, Line::of(Material::Braid, 88.96, 0.00025)->diameterM);
+        $this->expectException(InvalidInput::class);
+        Line::of(Material::Braid, 90.0, 0.01);
+    }
+
+    private function rig(?Line $line = null): Rig
+    {
+        return new Rig($line ?? Line::of(Material::Braid, 90.0, 0.0002), Line::of(Material::Fluorocarbon, 36.0), 1.5, Connector::Snap, 2.1);
+    }
+
+    /** @param  array<string, float|null>  $water */
+    private function report(
+        Rig $rig, array $water = [], ?float $airC = null, Cadence $cadence = Cadence::ShortPop, Family $family = Family::Blade,
+    ): RigReport {
+        $conditions = (new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.1))->with(...$water);
+        $situation = new Situation($conditions, new Aim(Species::Walleye, How::Vertical), new Schools, 0.0002, UnitSet::metric());
+        $lure = Lure::of('a', $family, 0.0142, 'gold');
+
+        return new RigReport($situation, Chooser::hung($situation, $lure, null)->worked($cadence), $rig, airC: $airC);
+    }
+
+    private function finding(RigReport $report, RigCheck $check): Finding
+    {
+        foreach ($report->findings() as $finding) {
+            if ($finding->check === $check) {
+                return $finding;
+            }
+        }
+        self::fail("{$check->value} is not told");
+    }
+}

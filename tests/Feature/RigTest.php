@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Inertia\Testing\AssertableInertia as Page;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class RigTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const ROD = [
+        'name' => 'Vertical rod', 'length' => '6 ft 6 in', 'lifts' => '2 lb', 'leader' => 'fluorocarbon', 'leader_strength' => '8 lb',
+        'leader_length' => '5 ft', 'connector' => 'direct',
+    ];
+
+    private User $angler;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->angler = $this->anglerOnTheLake());
+    }
+
+    public function test_without_a_rod_the_usual_parts_are_taken_and_said(): void
+    {
+        $rig = $this->rig();
+
+        self::assertSame('Taken as usual: 20 lb braid, 5 ft of 8 lb fluorocarbon leader, a small snap, a 7 ft rod.', $rig['assumed']);
+        self::assertStringStartsWith('Ready: starts within ', $rig['headline']);
+        self::assertSame(0, $this->angler->rods()->count(), 'looking keeps nothing');
+    }
+
+    public function test_a_part_changed_is_kept_and_every_check_follows(): void
+    {
+        $this->angler->lines()->create([
+            'name' => 'Braid', 'kind' => 'braid', 'diameter_m' => 0.0002, 'diameter_text' => '0.20 mm', 'break_n' => 89.0,
+            'break_text' => '20 lb', 'in_use' => false,
+        ]);
+        $thin = $this->angler->lines()->create([
+            'name' => 'Thin mono', 'kind' => 'monofilament', 'diameter_m' => 0.00018, 'diameter_text' => '0.18 mm', 'break_n' => 18.0,
+            'break_text' => '4 lb', 'in_use' => false,
+        ]);
+        $this->keep([])->assertSessionHasNoErrors();
+        $before = $this->rig();
+        self::assertSame("6\u{A0}lb", $before['holds'], '8 lb with a knot is 6.4');
+        $this->keep(['line' => $thin->id, 'leader' => ''])->assertSessionHasNoErrors();
+        $after = $this->rig();
+
+        // 18 N × 0.8 = 14.4 N = 3.2 lb
+        self::assertSame("3\u{A0}lb", $after['holds']);
+        self::assertStringContainsString('the knot at the lure breaks first', $after['headline']);
+        self::assertNotSame($before['starts'], $after['starts']);
+        self::assertTrue($thin->refresh()->in_use, 'it is on the reel for the drop too');
+        self::assertSame(1, $this->angler->rods()->count());
+        $this->get('/rig')->assertInertia(
+            fn (Page $page) => $page->component('Rig')->where('rod.leader', '')->where('rod.line', $thin->id)
+                ->where('rig.leader', 'no leader'),
+        );
+    }
+
+    public function test_the_same_twice_and_from_a_page_of_before_is_one_rod(): void
+    {
+        $this->keep(['uuid' => (string) Str::uuid()]);
+        $this->keep(['uuid' => (string) Str::uuid(), 'name' => 'Other']);
+
+        self::assertSame(['Other'], $this->angler->rods()->pluck('name')->all());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'a leader of nothing' => [['leader_length' => '0 m'], 'leader_length', 'A leader is between 0.1 and 10 m (33 ft) long.'];
+        yield 'a line of 1000 lb' => [['leader_strength' => '1000 lb'], 'leader_strength', 'less than 200 kg (440 lb)'];
+        yield 'a rod of 20 ft' => [['length' => '20 ft'], 'length', 'A rod is between 0.4 and 5 m (16 ft) long.'];
+        yield 'a length in pounds' => [['length' => '7 lb'], 'length', '.'];
+        yield 'a rod that lifts nothing' => [['lifts' => '0 kg'], 'lifts', 'A rod lifts between 0.1 and 30 kg (66 lb).'];
+        yield 'no strength' => [['leader_strength' => ''], 'leader_strength', 'Say how strong the leader is, such as 8 lb.'];
+        yield 'no such material' => [['leader' => 'rope'], 'leader', 'A leader is braid, fluorocarbon or monofilament, or there is none.'];
+        yield 'no such joint' => [['connector' => 'glue'], 'connector', 'Say how the lure is joined: direct, ring, snap or swivel.'];
+        yield 'no name' => [['name' => ' '], 'name', 'Give the rod a name, such as vertical rod.'];
+        yield 'a list' => [['name' => ['a']], 'name', 'Give the rod a name, such as vertical rod.'];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_refused_in_a_sentence_and_nothing_is_kept(array $changes, string $field, string $words): void
+    {
+        $this->keep([]);
+        $this->keep($changes)->assertSessionHasErrors($field);
+
+        self::assertStringContainsString($words, session('errors')->first($field));
+        self::assertSame(self::ROD['length'], $this->angler->rods()->sole()->length_text);
+    }
+
+    public function test_another_anglers_line_is_not_put_on(): void
+    {
+        $other = $this->angler();
+        $line = $other->lines()->create([
+            'name' => 'Theirs', 'kind' => 'braid', 'diameter_m' => 0.0002, 'diameter_text' => '0.20 mm', 'break_n' => 89.0,
+            'break_text' => '20 lb', 'in_use' => false,
+        ]);
+        $this->keep(['line' => $line->id])->assertNotFound();
+
+        self::assertFalse($line->refresh()->in_use);
+        self::assertSame(0, $this->angler->rods()->count(), 'all of it or nothing');
+    }
+
+    public function test_readings_are_followed_kept_or_tried(): void
+    {
+        $key = $this->getJson('/answer')->json('chosen.key');
+        $here = $this->getJson("/rig/checks?pick={$key}")->assertOk()->json();
+        $deep = $this->getJson("/rig/checks?pick={$key}&depth=60+ft")->assertOk()->json();
+        self::assertGreaterThan($here['lineOutM'], $deep['lineOutM']);
+        self::assertGreaterThan($here['marked'], $deep['marked']);
+        self::assertNull($this->found($here, 'ice')['good']);
+        $this->putJson('/readings', ['readings' => ['air' => '20 °F']])->assertOk();
+        $frost = $this->getJson("/rig/checks?pick={$key}")->json();
+        self::assertFalse($this->found($frost, 'ice')['good']);
+        self::assertStringStartsWith("20\u{A0}°F of air: braid ices", $this->found($frost, 'ice')['says']);
+        self::assertStringStartsWith('One thing to mend: ', $frost['headline']);
+        $this->getJson("/rig/checks?pick={$key}&depth=deep")->assertStatus(422);
+        $this->getJson('/rig/checks?pick=99999.middle.low_hop')->assertStatus(422);
+    }
+
+    public function test_the_other_schools_and_what_they_trade(): void
+    {
+        $this->keep([]);
+        $others = array_column($this->rig()['others'], null, 'label');
+
+        self::assertSame(
+            ["12\u{A0}lb fluorocarbon straight to the lure", "a stiff leader, 17\u{A0}lb fluorocarbon", 'a small snap'],
+            array_keys($others),
+        );
+        self::assertContains('fouls less', $others["a stiff leader, 17\u{A0}lb fluorocarbon"]['trades']);
+        self::assertSame(['hangs up less, wags freely, is changed quickly'], $others['a small snap']['trades']);
+        $reaches = array_column($this->rig()['reaches'], null, 'material');
+        self::assertTrue($reaches['braid']['mine']);
+        self::assertLessThan($reaches['fluorocarbon']['share'], $reaches['monofilament']['share']);
+    }
+
+    public function test_a_rod_kept_as_nonsense_is_taken_as_usual_and_said(): void
+    {
+        $this->keep([]);
+        DB::table('rods')->update(['length_m' => 400.0, 'lifts_kg' => -1, 'leader_n' => 1e9, 'connector' => 'glue', 'name' => "\xff\xfe"]);
+
+        $this->get('/rig')->assertOk();
+        self::assertSame(
+            'Taken as usual: 20 lb braid, no leader, a small snap, a 7 ft rod, a rod that lifts 1 kg.', $this->rig()['assumed'],
+        );
+    }
+
+    public function test_an_empty_box_says_what_comes_first(): void
+    {
+        $this->actingAs($this->angler());
+        $this->get('/rig')->assertInertia(fn (Page $page) => $page->component('Rig')->where('rig', null)->where('answer.chosen', null));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function keep(array $changes): \Illuminate\Testing\TestResponse
+    {
+        return $this->put('/rig', [...self::ROD, 'uuid' => (string) Str::uuid(), ...$changes]);
+    }
+
+    /** @return array<string, mixed> */
+    private function rig(): array
+    {
+        return $this->getJson('/rig/checks?pick='.$this->getJson('/answer')->json('chosen.key'))->assertOk()->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $rig
+     * @return array<string, mixed>
+     */
+    private function found(array $rig, string $word): array
+    {
+        return array_column($rig['findings'], null, 'word')[$word];
+    }
+}
