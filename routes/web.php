@@ -99,6 +99,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('rig', 'show')->name('show');
         Route::get('rig/checks', 'checks')->name('checks');
         Route::put('rig', 'update')->name('update');
+        Route::put('rig/retied', 'retie')->name('retie');
     });
 
     Route::get('fish', FishController::class)->name('fish');

@@ -83,6 +83,7 @@ final class Tables
                 'leader' => Column::one(self::values(Material::cases()))->orNone(), 'leader_n' => Column::number(0, 2000)->orNone(),
                 'leader_n_text' => Column::text(40)->orNone(), 'leader_m' => Column::number(...RodReader::LEADER_M)->orNone(),
                 'leader_m_text' => Column::text(40)->orNone(), 'connector' => Column::one(self::values(Connector::cases())),
+                'retied_at' => Column::moment()->orNone(),
                 ...self::written(),
             ]),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],

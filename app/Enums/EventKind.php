@@ -37,6 +37,21 @@ enum EventKind: string
         };
     }
 
+    /** Whether it wears hooks and leader. */
+    public function wears(): bool
+    {
+        return match ($this) {
+            self::Fish, self::Snag => true,
+            self::Drop, self::Touch, self::Foul => false,
+        };
+    }
+
+    /** @return list<self> */
+    public static function wearing(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind->wears()));
+    }
+
     /** @return list<string> names of those that a fish had to do with */
     public static function bites(): array
     {

@@ -9,6 +9,7 @@ use App\Models\Concerns\BootsByName;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * A rod as it is rigged, from line to lure.
@@ -27,6 +28,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $leader_m
  * @property string|null $leader_m_text
  * @property Connector|null $connector  null for one that is not known
+ * @property Carbon|null $retied_at  when the leader was tied anew
+ * @property Carbon|null $created_at
  */
 final class Rod extends Model
 {
@@ -41,7 +44,7 @@ final class Rod extends Model
     {
         return [
             'length_m' => 'float', 'lifts_kg' => 'float', 'leader' => Known::class.':'.Material::class, 'leader_n' => 'float',
-            'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class,
+            'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class, 'retied_at' => 'datetime',
         ];
     }
 }

@@ -39,7 +39,7 @@ final class HookAdvice
     }
 
     /** Sizes by weight, family and fish; the belly hook of a blade often one smaller than the rear. */
-    private static function usual(Lure $lure): string
+    public static function usual(Lure $lure): string
     {
         $ounces = $lure->massKg / Constants::OUNCE_KG;
 

@@ -8,6 +8,9 @@ namespace Eskith\Core\Tackle;
 final class Upkeep
 {
     /** Fish and snags, or days of use, after which hooks are looked at. */
+    /** Fish and snags after which a leader is tied anew. Estimate. */
+    public const LEADER_WORN = 5;
+
     public const HOOKS_WORN = 5;
 
     private const HOOKS_DAYS = 60;
@@ -34,6 +37,12 @@ final class Upkeep
     public static function leader(?int $days): ?string
     {
         return $days !== null && $days >= self::LEADER_DAYS ? "tied {$days} days ago: look for nicks, tie a new one" : null;
+    }
+
+    /** What to do once so many fish and snags have worn a leader; null while feeling for nicks is enough. */
+    public static function worn(int $fishAndSnags): ?string
+    {
+        return $fishAndSnags >= self::LEADER_WORN ? 'Cut it back and tie it anew.' : null;
     }
 
     public static function line(string $kind, ?int $days): ?string

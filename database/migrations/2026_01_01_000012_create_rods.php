@@ -26,6 +26,7 @@ return new class extends Migration
             $table->double('leader_m')->nullable();
             $table->string('leader_m_text', 40)->nullable();
             $table->string('connector', 20);
+            $table->timestamp('retied_at')->nullable();
             $table->timestamps();
             $table->unique(['user_id', 'uuid']);
         });

@@ -459,6 +459,7 @@ export interface OutingData {
 	sought: string;
 	lengthUnit: string;
 	pick: PickData | null;
+	rig: RigInShortData | null;
 	move: string | null;
 	pads: PadData[];
 }
@@ -591,6 +592,13 @@ export interface RigData {
 	line: string;
 	leader: string;
 	connector: string;
+	worn: boolean;
+}
+
+export interface RigInShortData {
+	headline: string;
+	bears: string;
+	care: string | null;
 }
 
 export interface RigPage {

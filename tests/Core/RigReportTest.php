@@ -130,6 +130,33 @@ final class RigReportTest extends TestCase
         self::assertEqualsWithDelta(28.8 / 9.80665 / 1.5, $strong->swingsKg(), 1e-9);
     }
 
+    public function test_a_leader_is_tied_anew_after_five_fish_and_snags(): void
+    {
+        $after = fn (int $worn): Finding => $this->finding($this->report($this->rig(), worn: $worn), RigCheck::Care);
+
+        self::assertSame([true, ''], [$after(0)->good, $after(0)->mend]);
+        self::assertStringStartsWith('One fish or snag since', $after(1)->says);
+        self::assertSame([true, ''], [$after(4)->good, $after(4)->mend]);
+        self::assertSame([false, 'Cut it back and tie it anew.'], [$after(5)->good, $after(5)->mend]);
+        self::assertStringStartsWith('One thing to mend', $this->report($this->rig(), worn: 5)->headline());
+    }
+
+    public function test_a_heavy_spoon_is_easily_thrown_and_hooks_are_told_beside_the_usual(): void
+    {
+        $landing = fn (Family $family, float $kg): string => $this->finding(
+            $this->report($this->rig(), family: $family, kg: $kg), RigCheck::Landing,
+        )->says;
+
+        self::assertStringContainsString('easily thrown', $landing(Family::Spoon, 0.0213));
+        self::assertStringNotContainsString('easily thrown', $landing(Family::Spoon, 0.0177));
+        self::assertStringNotContainsString('easily thrown', $landing(Family::Blade, 0.0283));
+        self::assertSame('Usual: front 8, rear 6.', $this->finding($this->report($this->rig()), RigCheck::Hooks)->says);
+        self::assertSame(
+            'On it: front 6 and rear 8. Usual: front 8, rear 6.',
+            $this->finding($this->report($this->rig(), front: 6, rear: 8), RigCheck::Hooks)->says,
+        );
+    }
+
     public function test_another_school_is_weighed_against_this_one(): void
     {
         $report = $this->report($this->rig());
@@ -161,13 +188,29 @@ final class RigReportTest extends TestCase
 
     /** @param  array<string, float|null>  $water */
     private function report(
-        Rig $rig, array $water = [], ?float $airC = null, Cadence $cadence = Cadence::ShortPop, Family $family = Family::Blade,
+        Rig $rig,
+        array $water = [],
+        ?float $airC = null,
+        Cadence $cadence = Cadence::ShortPop,
+        Family $family = Family::Blade,
+        float $kg = 0.0142,
+        ?int $front = null,
+        ?int $rear = null,
+        int $worn = 0,
     ): RigReport {
         $conditions = (new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.1))->with(...$water);
         $situation = new Situation($conditions, new Aim(Species::Walleye, How::Vertical), new Schools, 0.0002, UnitSet::metric());
-        $lure = Lure::of('a', $family, 0.0142, 'gold');
+        $lure = Lure::of('a', $family, $kg, 'gold');
 
-        return new RigReport($situation, Chooser::hung($situation, $lure, null)->worked($cadence), $rig, airC: $airC);
+        return new RigReport(
+            situation: $situation,
+            candidate: Chooser::hung($situation, $lure, null)->worked($cadence),
+            rig: $rig,
+            front: $front,
+            rear: $rear,
+            airC: $airC,
+            worn: $worn,
+        );
     }
 
     private function finding(RigReport $report, RigCheck $check): Finding

@@ -157,6 +157,48 @@ final class RigTest extends TestCase
         );
     }
 
+    public function test_fish_and_snags_wear_the_leader_until_it_is_tied_anew(): void
+    {
+        $this->travelTo(now()->startOfMinute());
+        $this->keep([]);
+        $lure = $this->angler->lures()->firstOrFail()->id;
+        $this->travel(1)->minutes();
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $lure, 'hole' => 'middle', 'cadence' => 'short_pop']);
+        $outing = $this->angler->outings()->sole()->uuid;
+        $log = fn (string $kind): array => $this->postJson("/outings/{$outing}/events", [
+            'uuid' => (string) Str::uuid(), 'at' => now()->toIso8601String(), 'kind' => $kind,
+        ])->assertSuccessful()->json('outing.rig');
+        foreach (['snag', 'snag', 'drop', 'touch', 'foul', 'snag'] as $kind) {
+            $log($kind);
+        }
+        self::assertSame("Drag 1.6\u{A0}lb, leader knot holds 6\u{A0}lb.", $log('drop')['bears']);
+        self::assertStringStartsWith('3 fish and snags since the leader was tied', $this->found($this->rig(), 'line care')['says']);
+        self::assertTrue($this->found($this->rig(), 'line care')['good']);
+        $log('snag');
+        self::assertNull($log('drop')['care']);
+        self::assertSame(
+            '5 fish and snags since the leader was tied: run the last of the line through your fingers. Cut it back and tie it anew.',
+            $log('snag')['care'],
+        );
+        $this->travel(1)->minutes();
+        $uuid = (string) Str::uuid();
+        $this->put('/rig/retied', ['uuid' => $uuid])->assertNoContent();
+        $log('snag');
+        $this->travel(1)->minutes();
+        $this->put('/rig/retied', ['uuid' => $uuid])->assertNoContent();
+        self::assertSame(['Leader tied anew: Vertical rod'], $this->angler->history()->pluck('what')->all());
+        $care = $this->found($this->rig(), 'line care');
+        self::assertTrue($care['good']);
+        self::assertStringStartsWith('One fish or snag since', $care['says'], 'a repeat of an old tap forgives nothing');
+        $this->put('/rig/retied', ['uuid' => 'x'])->assertSessionHasErrors('uuid');
+    }
+
+    public function test_the_boat_card_says_how_it_is_rigged(): void
+    {
+        $this->keep([]);
+        $this->get('/boat-card.html')->assertSee('breaks first at', false)->assertSee('set the drag to', false);
+    }
+
     public function test_an_empty_box_says_what_comes_first(): void
     {
         $this->actingAs($this->angler());

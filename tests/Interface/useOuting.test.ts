@@ -39,6 +39,7 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	sought: "walleye",
 	lengthUnit: "in",
 	pick: null,
+	rig: null,
 	move: null,
 	pads: [],
 	...over,

@@ -6,6 +6,7 @@ namespace App\Data\Fish;
 
 use App\Data\Lure\PickData;
 use App\Data\OptionData;
+use App\Data\Rig\RigInShortData;
 
 /** The outing under way. */
 final readonly class OutingData
@@ -35,6 +36,7 @@ final readonly class OutingData
         public string $sought,
         public string $lengthUnit,
         public ?PickData $pick,
+        public ?RigInShortData $rig,
         public ?string $move,
         public array $pads,
     ) {

@@ -33,6 +33,7 @@ final readonly class RigData
         public string $line,
         public string $leader,
         public string $connector,
+        public bool $worn,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use App\Data\Water\ReadingData;
 use App\Models\User;
 use App\Presenters\Drawing;
 use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ChartPresenter;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -69,6 +70,7 @@ final readonly class BoatCard
             'first' => $first,
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
+            'rig' => $candidate === null ? null : RigPresenter::inShort($rankedBox, $candidate)->headline,
             'counts' => $candidate === null ? null : self::counts($candidate, $rankedBox->situation)?->words(),
             'move' => $answer->move,
             'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $rankedBox), $first->ladder),

@@ -17,6 +17,7 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Rig\RigPresenter;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Rows\LureReader;
@@ -61,7 +62,9 @@ final readonly class OutingPresenter
     {
         $events = $outing->events()->standing()->latest('at')->latest('id')->get();
         $key = $setup->key();
-        $answer = $this->answers->of(RankedBox::of($angler, $book, $outing, $setup), $key);
+        $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
+        $answer = $this->answers->of($rankedBox, $key);
+        $fished = $rankedBox->find($key)?->candidate;
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $situation = $book->situation(0.0002);
         $names = new LureNames($situation->say);
@@ -93,6 +96,7 @@ final readonly class OutingPresenter
             sought: $book->text('species') ?? 'walleye',
             lengthUnit: $book->likes->units->fishLength->symbol(),
             pick: $pick,
+            rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
             move: $answer->move,
             pads: self::pads(),
         ), $answer];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Rig;
 
+use App\Choosing\RankedBox;
 use App\Choosing\SingleDrop;
 use App\Data\OptionData;
 use App\Data\Rig\FindingData;
@@ -11,13 +12,20 @@ use App\Data\Rig\LossData;
 use App\Data\Rig\OtherRigData;
 use App\Data\Rig\ReachData;
 use App\Data\Rig\RigData;
+use App\Data\Rig\RigInShortData;
 use App\Data\Rig\RodData;
 use App\Models\Line as LineRow;
+use App\Models\Lure as LureRow;
 use App\Models\Rod;
 use App\Models\User;
+use App\Readings\ReadingBook;
 use App\Rows\RodReader;
+use App\Tackle\RodKeeper;
+use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\Finding;
+use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Rig\Connector;
@@ -96,19 +104,37 @@ final readonly class RigPresenter
         );
     }
 
+    /** With a lure on it. */
+    private function report(LureRow $row, Situation $situation, Candidate $candidate, ReadingBook $book): RigReport
+    {
+        return new RigReport(
+            situation: $situation,
+            candidate: $candidate,
+            rig: RodReader::of($this->rod, $this->line)->rig,
+            front: self::size($row->hooks['front'] ?? null),
+            rear: self::size($row->hooks['rear'] ?? null),
+            airC: $book->si('air'),
+            worn: RodKeeper::worn($this->user, $this->rod),
+        );
+    }
+
+    /** The rig in a sentence, and what is to be mended, for a pick of the ranked box. */
+    public static function inShort(RankedBox $rankedBox, Candidate $candidate): RigInShortData
+    {
+        $presenter = new self($rankedBox->user);
+        $report = $presenter->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
+        $care = array_values(array_filter(
+            $report->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
+        ));
+
+        return new RigInShortData($report->headline(), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
+    }
+
     public function checked(SingleDrop $drop): RigData
     {
         $read = RodReader::of($this->rod, $this->line);
         $rig = $read->rig;
-        $hooks = $drop->row->hooks;
-        $report = new RigReport(
-            situation: $drop->situation,
-            candidate: $drop->candidate(),
-            rig: $rig,
-            front: self::size($hooks['front'] ?? null),
-            rear: self::size($hooks['rear'] ?? null),
-            airC: $drop->book->si('air'),
-        );
+        $report = $this->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
 
         return new RigData(
             headline: $report->headline(),
@@ -129,6 +155,7 @@ final readonly class RigPresenter
             line: $this->line->name ?? $this->named($rig->line),
             leader: $rig->leader === null ? 'no leader' : $this->named($rig->leader),
             connector: $rig->connector->word(),
+            worn: RodKeeper::worn($this->user, $this->rod) > 0,
         );
     }
 

@@ -15,6 +15,8 @@ enum RigCheck: string
     case Icing = 'icing';
     case Landing = 'landing';
     case Weight = 'weight';
+    case Hooks = 'hooks';
+    case Care = 'care';
 
     public function word(): string
     {
@@ -27,6 +29,8 @@ enum RigCheck: string
             self::Icing => 'ice',
             self::Landing => 'swing or net',
             self::Weight => 'stays down',
+            self::Hooks => 'hook size',
+            self::Care => 'line care',
         };
     }
 }

@@ -19,6 +19,8 @@ use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Rig;
 use Eskith\Core\Tackle\Body;
+use Eskith\Core\Tackle\HookAdvice;
+use Eskith\Core\Tackle\Upkeep;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
 
@@ -33,6 +35,9 @@ final readonly class RigReport
 
     /** m beyond which nobody fishes: a reach is told up to here. */
     public const FARTHEST_M = 91.44;
+
+    /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
+    private const THROWN_KG = 0.021;
 
     /** m of line that a turn of the handle takes in, as usual for a spinning reel. Estimate. */
     private const TURN_M = 0.7;
@@ -50,6 +55,7 @@ final readonly class RigReport
     /**
      * @param  int|null  $front  hook sizes; null where not known
      * @param  float|null  $airC  °C; null where it was not read
+     * @param  int  $worn  fish and snags since the leader was tied
      */
     public function __construct(
         private Situation $situation,
@@ -58,6 +64,7 @@ final readonly class RigReport
         private ?int $front = null,
         private ?int $rear = null,
         private ?float $airC = null,
+        private int $worn = 0,
     ) {
         $this->steps = $situation->steps($candidate->cadence ?? Cadence::ShortPop, $candidate->lure);
         $this->chain = $rig->chain();
@@ -118,6 +125,7 @@ final readonly class RigReport
             front: $this->front,
             rear: $this->rear,
             airC: $this->airC,
+            worn: $this->worn,
         );
     }
 
@@ -187,6 +195,8 @@ final readonly class RigReport
             RigCheck::Icing => $this->icing(),
             RigCheck::Landing => $this->landing(),
             RigCheck::Weight => $this->weight(),
+            RigCheck::Hooks => $this->hooked(),
+            RigCheck::Care => $this->care(),
         }, RigCheck::cases());
     }
 
@@ -200,7 +210,7 @@ final readonly class RigReport
 
         return new Finding(
             RigCheck::Start, $good,
-            'Of a lift of '.self::short($lift, $this->situation).' the line swallows '.self::short($this->lost->lostM, $this->situation)
+            'Of a lift of '.$this->situation->say->lift($lift).' the line swallows '.self::short($this->lost->lostM, $this->situation)
                 .': '.self::short($this->lost->bellyM, $this->situation).' belly and '
                 .self::short($this->lost->stretchM, $this->situation).' stretch.',
             match (true) {
@@ -280,7 +290,7 @@ final readonly class RigReport
         return new Finding(
             RigCheck::Reach, true,
             "Rod and arm lift {$say->depth($reach)}; ".($lift <= $reach
-                ? 'this cadence lifts '.self::short($lift, $this->situation).'.'
+                ? "this cadence lifts {$say->lift($lift)}."
                 : "go on with the reel for the last {$say->depth($lift - $reach)}, ".round($turns, 1).' turns a second on a usual reel.'),
         );
     }
@@ -308,8 +318,35 @@ final readonly class RigReport
     {
         $fish = $this->situation->say->units->fishWeight;
 
+        $lure = $this->candidate->lure;
+        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG;
+
         return new Finding(
-            RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->rig->swingsKg())}; net what is heavier.",
+            RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->rig->swingsKg())}; net what is heavier."
+                .($throws ? ' A heavy spoon on one hook is easily thrown: keep it coming, rod low when a fish jumps.' : ''),
+        );
+    }
+
+    private function hooked(): Finding
+    {
+        $usual = HookAdvice::usual($this->candidate->lure);
+        $on = array_filter(['front' => $this->front, 'rear' => $this->rear], is_int(...));
+        $said = implode(' and ', array_map(static fn (string $where, int $size): string => "{$where} {$size}", array_keys($on), $on));
+
+        return new Finding(RigCheck::Hooks, true, $said === '' ? $usual : "On it: {$said}. {$usual}");
+    }
+
+    private function care(): Finding
+    {
+        $again = Upkeep::worn($this->worn);
+
+        return new Finding(
+            RigCheck::Care, $again === null,
+            $this->worn === 0
+                ? 'Nothing has worn the leader since it was tied.'
+                : ($this->worn === 1 ? 'One fish or snag' : "{$this->worn} fish and snags")
+                    .' since the leader was tied: run the last of the line through your fingers.',
+            $again ?? '',
         );
     }
 
@@ -354,6 +391,12 @@ final readonly class RigReport
     private function liftMs(): float
     {
         return $this->steps->liftM / max(0.1, $this->steps->liftSeconds);
+    }
+
+    /** "Drag 1.6 lb, leader knot holds 6 lb." */
+    public function bears(): string
+    {
+        return "Drag {$this->drag()}, {$this->chain->weakest->name} holds {$this->holds()}.";
     }
 
     /** A drag is set more finely than a line is named. */

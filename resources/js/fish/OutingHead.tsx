@@ -1,6 +1,7 @@
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import type { OutingData } from "../types";
+import { Retied } from "../rig/Retied";
+import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
 import { timeOf } from "./Events";
 import type { OutingLog } from "./useOuting";
@@ -20,6 +21,7 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 				{outing.subtitle} · {outing.water}
 			</p>
 			<Counters outing={outing} />
+			{outing.rig && <RigLine rig={outing.rig} />}
 			{log.trouble && (
 				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
 					{log.trouble}
@@ -32,5 +34,20 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 			)}
 			<Advice outing={outing} />
 		</>
+	);
+}
+
+/** What the rig bears, and the leader when it has been worn. */
+function RigLine({ rig }: { rig: RigInShortData }) {
+	return (
+		<div className="border-b border-rule py-1.5 text-[15px]">
+			<p>{rig.bears}</p>
+			{rig.care && (
+				<div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 pt-1">
+					<strong>{rig.care}</strong>
+					<Retied />
+				</div>
+			)}
+		</div>
 	);
 }

@@ -8,6 +8,7 @@ import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { type Live, useAnswer } from "../readings/useAnswer";
 import { Findings } from "../rig/Findings";
 import { PartsEditor } from "../rig/PartsEditor";
+import { Retied } from "../rig/Retied";
 import { RigDrawing } from "../rig/RigDrawing";
 import { Losses, OtherRigs, Reaches } from "../rig/RigSides";
 import { useRod } from "../rig/useRod";
@@ -45,6 +46,11 @@ export default function Rig(page: RigPage) {
 					)}
 					<PartsEditor page={page} form={form} />
 					{rig && <Findings findings={rig.findings} />}
+					{rig?.worn && (
+						<div className="pt-3">
+							<Retied />
+						</div>
+					)}
 					<p className="mt-3 text-[14px] text-slate">
 						Lengths are drawn to scale, diameters are not. Estimates: compare, do not quote.
 					</p>

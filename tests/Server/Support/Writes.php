@@ -135,6 +135,7 @@ final class Writes
                     'line' => $this->one('lines', $angler),
                 ],
             ),
+            'PUT rig/retied' => fn (): Request => new Request('PUT', '/rig/retied', ['uuid' => $this->uuid()]),
             'POST spots' => fn (int $n): Request => new Request(
                 'POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)],
             ),

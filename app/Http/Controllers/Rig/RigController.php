@@ -9,6 +9,7 @@ use App\Data\Pages\RigPage;
 use App\Data\Rig\RigData;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
+use App\Http\Requests\RetieLeader;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\PlacePresenter;
@@ -18,6 +19,7 @@ use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
 use Inertia\Response;
 
 /** The Rig station: the rod at hand from reel to lure, checked before it is tied. */
@@ -59,6 +61,14 @@ final class RigController extends Controller
         RodKeeper::keep($request->angler(), $request->rod(), $request->lineId());
 
         return back();
+    }
+
+    /** The leader was looked at and tied anew. */
+    public function retie(RetieLeader $request): HttpResponse
+    {
+        RodKeeper::retie($request->angler(), $request->uuid());
+
+        return response()->noContent();
     }
 
     /** @throws InvalidInput */
