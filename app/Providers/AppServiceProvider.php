@@ -7,14 +7,19 @@ namespace App\Providers;
 use App\Account\ResetLetter;
 use App\Database\LockingSqliteConnection;
 use App\Http\Middleware\SharePage;
+use App\Http\WholeFileSessionHandler;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Notifications\Messages\MailMessage;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
@@ -35,6 +40,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Inertia::setRootView('page');
+        Session::extend('file', static fn (Application $app): WholeFileSessionHandler => new WholeFileSessionHandler(
+            $app->make(Filesystem::class), Config::string('session.files'), Config::integer('session.lifetime'),
+        ));
         // Also for pages that no route leads to, such as a 404.
         Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
         // What is read first comes first: styles and fonts before the scripts that take its place.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Middleware\StartVisit;
+use App\Http\WholeFileSessionHandler;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
@@ -14,6 +15,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\Session;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -289,6 +291,24 @@ final class AccountsTest extends TestCase
             ->assertRedirect((string) $wanted);
         self::assertStringEndsWith('/water?temp=38', (string) $wanted);
         self::assertCount(1, glob("{$folder}/*") ?: []);
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function test_a_visit_is_put_in_place_whole(): void
+    {
+        $folder = sys_get_temp_dir().'/eskith-visits-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $visits = new WholeFileSessionHandler($this->app->make('files'), $folder, 10);
+        $visits->write('visit', 'as it was');
+        $open = fopen("{$folder}/visit", 'r');
+        self::assertIsResource($open);
+        $visits->write('visit', 'as it is');
+
+        // Whoever reads the old file still has all of it: it was not emptied to be written anew.
+        self::assertSame('as it was', stream_get_contents($open));
+        self::assertSame('as it is', $visits->read('visit'));
+        self::assertSame(['visit'], array_map(basename(...), glob("{$folder}/*") ?: []));
+        self::assertInstanceOf(WholeFileSessionHandler::class, Session::driver('file')->getHandler());
         exec('rm -rf '.escapeshellarg($folder));
     }
 
