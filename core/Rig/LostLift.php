@@ -33,11 +33,7 @@ final readonly class LostLift
      */
     public static function of(Body $body, WaterColumn $column, float $breakN, float $strainAtBreak, float $liftMs): self
     {
-        foreach (['line_break_n' => $breakN, 'strain_at_break' => $strainAtBreak, 'lift_ms' => $liftMs] as $field => $value) {
-            if (! ($value > 0.0)) {
-                throw InvalidInput::because($field, 'Break strength, strain and lift speed must be above 0.');
-            }
-        }
+        self::demand($breakN, $strainAtBreak, $liftMs);
         $line = RestingLine::of($body, $column);
         if ($line->offsetM === null || $line->tensionN === null) {
             throw InvalidInput::because('depth_m', 'In this flow the line does not reach the bottom, so there is no lift to speak of.');
@@ -51,5 +47,40 @@ final readonly class LostLift
         $stretched = $chord * ($lift - $rest) * $strainAtBreak / $breakN;
 
         return new self($rest, $lift, $belly, $stretched, $belly + $stretched);
+    }
+
+    /**
+     * At the end of a cast, the lure lying on the bottom and the line held straight with half of its weight (estimate).
+     *
+     * @param  WaterColumn  $column  its flow runs across the line; still water makes no belly
+     * @param  float  $lineM  from rod to lure, at least the depth
+     *
+     * @throws InvalidInput when the line is shorter than the water is deep or a figure is not positive
+     */
+    public static function ofCast(
+        Body $body, WaterColumn $column, float $lineM, float $breakN, float $strainAtBreak, float $liftMs,
+    ): self {
+        self::demand($breakN, $strainAtBreak, $liftMs);
+        if (! ($lineM >= $column->depthM)) {
+            throw InvalidInput::because('line_m', 'The line must be at least as long as the water is deep.');
+        }
+        $weight = $body->netWeightN($column->water);
+        $lift = $weight + 0.5 * $column->water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
+        $rest = $weight / 2;
+        $across = $column->dragPerM * $column->flow->rms() ** 2;
+        $belly = $across ** 2 * $lineM ** 3 / 24 * (1 / $rest ** 2 - 1 / $lift ** 2);
+        $stretched = $lineM * ($lift - $rest) * $strainAtBreak / $breakN;
+
+        return new self($rest, $lift, $belly, $stretched, $belly + $stretched);
+    }
+
+    /** @throws InvalidInput */
+    private static function demand(float $breakN, float $strainAtBreak, float $liftMs): void
+    {
+        foreach (['line_break_n' => $breakN, 'strain_at_break' => $strainAtBreak, 'lift_ms' => $liftMs] as $field => $value) {
+            if (! ($value > 0.0)) {
+                throw InvalidInput::because($field, 'Break strength, strain and lift speed must be above 0.');
+            }
+        }
     }
 }

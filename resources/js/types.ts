@@ -593,6 +593,7 @@ export interface RigData {
 	leader: string;
 	connector: string;
 	worn: boolean;
+	cast: boolean;
 }
 
 export interface RigInShortData {

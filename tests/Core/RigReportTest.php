@@ -14,16 +14,22 @@ use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Rig\Line;
+use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Rig;
+use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Flow;
+use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Water;
 use PHPUnit\Framework\TestCase;
 
 final class RigReportTest extends TestCase
@@ -74,6 +80,46 @@ final class RigReportTest extends TestCase
         }
         self::assertStringStartsWith('Read the air', $this->finding($report, RigCheck::Icing)->says);
         self::assertStringStartsWith('Ready: the leader knot breaks first', $report->headline());
+    }
+
+    public function test_at_the_end_of_a_cast_stretch_and_a_flow_across_take_their_share(): void
+    {
+        // 14.2 g of blade weigh W; the line lies with W/2 on it, the lift pulls W + ½ρ c A v²; in still water there is no belly.
+        $still = WaterColumn::of(8.0, 0.0002, Flow::still(), Water::of(4.0));
+        $body = Body::of(Family::Blade, 0.0142);
+        $lost = LostLift::ofCast($body, $still, 25.0, 90.0, 0.035, 0.5);
+        $weight = $body->netWeightN($still->water);
+        self::assertSame(0.0, $lost->bellyM);
+        self::assertEqualsWithDelta($weight / 2, $lost->tensionRestN, 1e-12);
+        self::assertEqualsWithDelta(25.0 * ($lost->tensionLiftN - $weight / 2) * 0.035 / 90.0, $lost->stretchM, 1e-12);
+        self::assertGreaterThan($weight, $lost->tensionLiftN);
+        // q² L³/24 · (1/T₀² − 1/T₁²): eight times for twice the line.
+        $flowing = $still->with(Flow::of(0.2, 0.0, Profile::Uniform));
+        $near = LostLift::ofCast($body, $flowing, 15.0, 90.0, 0.035, 0.5)->bellyM;
+        self::assertEqualsWithDelta(8 * $near, LostLift::ofCast($body, $flowing, 30.0, 90.0, 0.035, 0.5)->bellyM, 1e-9);
+        $q = $flowing->dragPerM * 0.04;
+        self::assertEqualsWithDelta(
+            $q ** 2 * 15.0 ** 3 / 24 * (1 / $lost->tensionRestN ** 2 - 1 / $lost->tensionLiftN ** 2), $near, 1e-9,
+        );
+        $this->expectException(InvalidInput::class);
+        LostLift::ofCast($body, $still, 7.9, 90.0, 0.035, 0.5);
+    }
+
+    public function test_a_caster_is_told_of_the_end_of_the_cast_without_a_drift(): void
+    {
+        $report = $this->report($this->rig(), ['boatMs' => null, 'currentMs' => null], how: How::Cast);
+
+        self::assertStringStartsWith("25\u{A0}m out the line swallows", $this->finding($report, RigCheck::Start)->says);
+        self::assertStringStartsWith("25\u{A0}m out a strike takes", $this->finding($report, RigCheck::HookSet)->says);
+        self::assertSame(25.0, $report->lineOutM());
+        $soft = $report->on(new Rig(Line::of(Material::Monofilament, 40.0), null, 0.0, Connector::Snap, 2.0));
+        // 9 N × 0.26 / 40 N = 5.85 cm a metre: 25 m take 1.46 m of a sweep of 1.2, which lasts for 20.5 m.
+        self::assertFalse($this->finding($soft, RigCheck::HookSet)->good);
+        self::assertEqualsWithDelta(1.2 / 0.0585, $soft->hooksToM() ?? 0.0, 0.01);
+        self::assertStringContainsString("hooks to 21\u{A0}m out", $soft->headline());
+        self::assertStringStartsWith('Read the depth', $this->finding(
+            $this->report($this->rig(), ['depthM' => null], how: How::Cast), RigCheck::Start,
+        )->says);
     }
 
     public function test_braid_ices_below_freezing_and_only_there(): void
@@ -197,9 +243,10 @@ final class RigReportTest extends TestCase
         ?int $front = null,
         ?int $rear = null,
         int $worn = 0,
+        How $how = How::Vertical,
     ): RigReport {
         $conditions = (new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.1))->with(...$water);
-        $situation = new Situation($conditions, new Aim(Species::Walleye, How::Vertical), new Schools, 0.0002, UnitSet::metric());
+        $situation = new Situation($conditions, new Aim(Species::Walleye, $how), new Schools, 0.0002, UnitSet::metric());
         $lure = Lure::of('a', $family, $kg, 'gold');
 
         return new RigReport(

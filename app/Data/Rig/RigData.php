@@ -11,7 +11,7 @@ final readonly class RigData
      * @param  list<FindingData>  $findings
      * @param  list<OtherRigData>  $others
      * @param  list<ReachData>  $reaches
-     * @param  float  $marked  today's depth as a share of the farthest that is drawn
+     * @param  float  $marked  today's depth, or a usual cast, as a share of the farthest that is drawn
      * @param  list<string>  $diameters
      * @param  list<LossData>  $losses
      * @param  float|null  $lineOutM  from rod to lure; null where it is not known
@@ -34,6 +34,7 @@ final readonly class RigData
         public string $leader,
         public string $connector,
         public bool $worn,
+        public bool $cast,
     ) {
     }
 }

@@ -146,7 +146,10 @@ final readonly class RigPresenter
             ), $report->findings()),
             others: $this->others($report),
             reaches: $this->reaches($report),
-            marked: min(1.0, ($drop->situation->water->depthM ?? 0.0) / RigReport::FARTHEST_M),
+            marked: min(
+                1.0,
+                ($drop->situation->vertical() ? $drop->situation->water->depthM ?? 0.0 : RigReport::CAST_M) / RigReport::FARTHEST_M,
+            ),
             diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
             losses: $this->losses($report, $drop),
             assumed: $read->assumed === [] ? '' : 'Taken as usual: '.implode(', ', $read->assumed).'.',
@@ -156,6 +159,7 @@ final readonly class RigPresenter
             leader: $rig->leader === null ? 'no leader' : $this->named($rig->leader),
             connector: $rig->connector->word(),
             worn: RodKeeper::worn($this->user, $this->rod) > 0,
+            cast: ! $drop->situation->vertical(),
         );
     }
 

@@ -36,6 +36,9 @@ final readonly class RigReport
     /** m beyond which nobody fishes: a reach is told up to here. */
     public const FARTHEST_M = 91.44;
 
+    /** m of a usual cast. */
+    public const CAST_M = 25.0;
+
     /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
     private const THROWN_KG = 0.021;
 
@@ -68,18 +71,51 @@ final readonly class RigReport
     ) {
         $this->steps = $situation->steps($candidate->cadence ?? Cadence::ShortPop, $candidate->lure);
         $this->chain = $rig->chain();
-        $column = $this->column();
-        $line = $column === null ? null : RestingLine::of($candidate->lure->body, $column);
-        if ($column === null || $line?->offsetM === null || $line->lineOutM === null) {
-            $this->lost = null;
-            $this->hookSet = null;
+        [$this->lost, $this->hookSet] = $situation->vertical() ? $this->straightDown() : $this->castOut();
+    }
 
-            return;
+    /** @return array{LostLift|null, HookSet|null} */
+    private function straightDown(): array
+    {
+        $column = $this->column();
+        $line = $column === null ? null : RestingLine::of($this->candidate->lure->body, $column);
+        if ($column === null || $line?->offsetM === null || $line->lineOutM === null) {
+            return [null, null];
         }
-        $this->lost = $this->liftMs() > 0.0
-            ? LostLift::of($candidate->lure->body, $column, $rig->line->breakN, $rig->line->material->strainAtBreak(), $this->liftMs())
-            : null;
-        $this->hookSet = $rig->hookSet($line->lineOutM, $line->lineOutM - hypot($column->depthM, $line->offsetM));
+
+        return [
+            $this->lostIn($this->candidate->lure->body, $column),
+            $this->rig->hookSet($line->lineOutM, $line->lineOutM - hypot($column->depthM, $line->offsetM)),
+        ];
+    }
+
+    /** @return array{LostLift|null, HookSet|null} at the end of a cast */
+    private function castOut(): array
+    {
+        $column = $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
+        if ($column === null) {
+            return [null, null];
+        }
+        $lost = $this->lostIn($this->candidate->lure->body, $column);
+        $length = max(self::CAST_M, $column->depthM);
+        $rest = $this->candidate->lure->body->netWeightN($column->water) / 2;
+        $sag = ($column->dragPerM * $column->flow->rms() ** 2 / $rest) ** 2 * $length ** 3 / 24;
+
+        return [$lost, $this->rig->hookSet($length, $sag)];
+    }
+
+    /** What a lift loses in this water, straight down or at the end of a cast; null where nothing is lifted or no line reaches. */
+    private function lostIn(Body $body, WaterColumn $column): ?LostLift
+    {
+        if ($this->liftMs() <= 0.0) {
+            return null;
+        }
+        [$break, $strain] = [$this->rig->line->breakN, $this->rig->line->material->strainAtBreak()];
+        if (! $this->situation->vertical()) {
+            return LostLift::ofCast($body, $column, max(self::CAST_M, $column->depthM), $break, $strain, $this->liftMs());
+        }
+
+        return RestingLine::of($body, $column)->offsetM === null ? null : LostLift::of($body, $column, $break, $strain, $this->liftMs());
     }
 
     /** m down to which a hook is driven, as far as anybody fishes; null where it is not known. */
@@ -110,6 +146,9 @@ final readonly class RigReport
     /** m of line from rod to lure; null where it is not known. */
     public function lineOutM(): ?float
     {
+        if (! $this->situation->vertical()) {
+            return max(self::CAST_M, $this->situation->water->depthM ?? 0.0);
+        }
         $column = $this->column();
 
         return $column === null ? null : RestingLine::of($this->candidate->lure->body, $column)->lineOutM;
@@ -132,15 +171,11 @@ final readonly class RigReport
     /** What a lift loses with another weight and line diameter, said; a dash where the line does not reach the bottom. */
     public function startsWith(float $massKg, float $diameterM): string
     {
-        $column = $this->situation->with(lineDiameterM: $diameterM)->column;
-        $body = Body::of($this->candidate->lure->family, $massKg);
-        if ($column === null || $this->lost === null || RestingLine::of($body, $column)->offsetM === null) {
-            return '–';
-        }
-        $material = $this->rig->line->material;
-        $lost = LostLift::of($body, $column, $this->rig->line->breakN, $material->strainAtBreak(), $this->liftMs());
+        $there = $this->situation->with(lineDiameterM: $diameterM);
+        $column = $this->situation->vertical() ? $there->column : $there->columnIfStill;
+        $lost = $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
 
-        return self::short($lost->lostM, $this->situation);
+        return $lost === null ? '–' : self::short($lost->lostM, $this->situation);
     }
 
     /** @return list<string> what this rig trades against another, a few words each */
@@ -210,7 +245,8 @@ final readonly class RigReport
 
         return new Finding(
             RigCheck::Start, $good,
-            'Of a lift of '.$this->situation->say->lift($lift).' the line swallows '.self::short($this->lost->lostM, $this->situation)
+            "{$this->where()} the line swallows ".self::short($this->lost->lostM, $this->situation)
+                ." of a lift of {$this->situation->say->lift($lift)}"
                 .': '.self::short($this->lost->bellyM, $this->situation).' belly and '
                 .self::short($this->lost->stretchM, $this->situation).' stretch.',
             match (true) {
@@ -231,7 +267,7 @@ final readonly class RigReport
 
         return new Finding(
             RigCheck::HookSet, $this->hookSet->reaches,
-            "Here a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->hooks().'.',
+            "{$this->where()} a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->hooks().'.',
             match (true) {
                 $this->hookSet->reaches => '',
                 $this->rig->line->material === Material::Braid => 'Keep the line straighter.',
@@ -374,7 +410,15 @@ final readonly class RigReport
 
     private function unread(RigCheck $check, string $what): Finding
     {
-        return new Finding($check, null, "Read depth and drift to know {$what}.");
+        $read = $this->situation->vertical() ? 'depth and drift' : 'the depth';
+
+        return new Finding($check, null, "Read {$read} to know {$what}.");
+    }
+
+    /** How far the lure is, as a sentence begins. */
+    private function where(): string
+    {
+        return $this->situation->vertical() ? 'Here' : "{$this->situation->say->depth(self::CAST_M)} out";
     }
 
     private function hooks(): string
@@ -383,8 +427,9 @@ final readonly class RigReport
 
         return match (true) {
             $to <= 0.0 => 'hooks nowhere',
-            $to >= self::FARTHEST_M => 'hooks as deep as anybody fishes',
-            default => 'hooks to '.$this->situation->say->depth($to),
+            $to >= self::FARTHEST_M && $this->situation->vertical() => 'hooks as deep as anybody fishes',
+            $to >= self::FARTHEST_M => 'hooks as far out as anybody casts',
+            default => 'hooks to '.$this->situation->say->depth($to).($this->situation->vertical() ? '' : ' out'),
         };
     }
 

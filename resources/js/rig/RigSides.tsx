@@ -25,9 +25,11 @@ export function OtherRigs({ others }: { others: OtherRigData[] }) {
 /** How far down a hook is still driven, by what the line is made of. */
 export function Reaches({ rig }: { rig: RigData }) {
 	return (
-		<section aria-label="How far down a hook is driven" className="mt-6">
-			<h2 className="text-[20px]">How far down it hooks</h2>
-			<p className="mt-1 text-[14px] text-slate">Lines as strong as yours; the mark is today's depth.</p>
+		<section aria-label="How far a hook is driven" className="mt-6">
+			<h2 className="text-[20px]">How far {rig.cast ? "out" : "down"} it hooks</h2>
+			<p className="mt-1 text-[14px] text-slate">
+				Lines as strong as yours; the mark is {rig.cast ? "a usual cast" : "today's depth"}.
+			</p>
 			<ul className="mt-2">
 				{rig.reaches.map((reach) => (
 					<li key={reach.material} className="py-1">
