@@ -11,6 +11,7 @@ use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
+use Eskith\Core\Choosing\Rigged\RigChecks;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
@@ -40,8 +41,10 @@ final class RigReportTest extends TestCase
 
         // Line knot 90 × 0.8 = 72 N; leader 36 × 0.8 = 28.8 N = 2.9 kg; drag 7.2 N = 0.73 kg.
         self::assertEqualsWithDelta(28.8, $report->chain->holdsN, 1e-9);
-        self::assertStringStartsWith('Ready: starts within ', $report->headline());
-        self::assertStringContainsString("the leader knot breaks first at 2.9\u{A0}kg; set the drag to 0.73\u{A0}kg.", $report->headline());
+        self::assertStringStartsWith('Ready: starts within ', (new RigChecks($report))->headline());
+        self::assertStringContainsString(
+            "the leader knot breaks first at 2.9\u{A0}kg; set the drag to 0.73\u{A0}kg.", (new RigChecks($report))->headline(),
+        );
         self::assertNotNull($report->lineOutM());
         self::assertGreaterThanOrEqual(8.0, $report->lineOutM());
     }
@@ -79,7 +82,7 @@ final class RigReportTest extends TestCase
             self::assertStringStartsWith('Read depth and drift', $this->finding($report, $check)->says);
         }
         self::assertStringStartsWith('Read the air', $this->finding($report, RigCheck::Icing)->says);
-        self::assertStringStartsWith('Ready: the leader knot breaks first', $report->headline());
+        self::assertStringStartsWith('Ready: the leader knot breaks first', (new RigChecks($report))->headline());
     }
 
     public function test_at_the_end_of_a_cast_stretch_and_a_flow_across_take_their_share(): void
@@ -116,7 +119,8 @@ final class RigReportTest extends TestCase
         // 9 N × 0.26 / 40 N = 5.85 cm a metre: 25 m take 1.46 m of a sweep of 1.2, which lasts for 20.5 m.
         self::assertFalse($this->finding($soft, RigCheck::HookSet)->good);
         self::assertEqualsWithDelta(1.2 / 0.0585, $soft->hooksToM() ?? 0.0, 0.01);
-        self::assertStringContainsString("hooks to 21\u{A0}m out", $soft->headline());
+        self::assertStringContainsString("hooks to 21\u{A0}m out", (new RigChecks($soft))->headline());
+        self::assertNotContains(RigCheck::Weight, array_column((new RigChecks($report))->findings(), 'check'));
         self::assertStringStartsWith('Read the depth', $this->finding(
             $this->report($this->rig(), ['depthM' => null], how: How::Cast), RigCheck::Start,
         )->says);
@@ -127,7 +131,7 @@ final class RigReportTest extends TestCase
         $straight = new Rig(Line::of(Material::Fluorocarbon, 53.0), null, 0.0, Connector::Ring, 2.0);
 
         self::assertFalse($this->finding($this->report($this->rig(), airC: -0.5), RigCheck::Icing)->good);
-        self::assertStringStartsWith('One thing to mend', $this->report($this->rig(), airC: -0.5)->headline());
+        self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), airC: -0.5)))->headline());
         self::assertTrue($this->finding($this->report($this->rig(), airC: 0.0), RigCheck::Icing)->good);
         self::assertTrue($this->finding($this->report($straight, airC: -5.0), RigCheck::Icing)->good);
     }
@@ -184,7 +188,7 @@ final class RigReportTest extends TestCase
         self::assertStringStartsWith('One fish or snag since', $after(1)->says);
         self::assertSame([true, ''], [$after(4)->good, $after(4)->mend]);
         self::assertSame([false, 'Cut it back and tie it anew.'], [$after(5)->good, $after(5)->mend]);
-        self::assertStringStartsWith('One thing to mend', $this->report($this->rig(), worn: 5)->headline());
+        self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), worn: 5)))->headline());
     }
 
     public function test_a_heavy_spoon_is_easily_thrown_and_hooks_are_told_beside_the_usual(): void
@@ -262,7 +266,7 @@ final class RigReportTest extends TestCase
 
     private function finding(RigReport $report, RigCheck $check): Finding
     {
-        foreach ($report->findings() as $finding) {
+        foreach ((new RigChecks($report))->findings() as $finding) {
             if ($finding->check === $check) {
                 return $finding;
             }

@@ -24,6 +24,7 @@ use App\Tackle\RodKeeper;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
+use Eskith\Core\Choosing\Rigged\RigChecks;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
@@ -123,11 +124,12 @@ final readonly class RigPresenter
     {
         $presenter = new self($rankedBox->user);
         $report = $presenter->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
+        $checks = new RigChecks($report);
         $care = array_values(array_filter(
-            $report->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
+            $checks->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
         ));
 
-        return new RigInShortData($report->headline(), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
+        return new RigInShortData($checks->headline(), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
     }
 
     public function checked(SingleDrop $drop): RigData
@@ -137,13 +139,13 @@ final readonly class RigPresenter
         $report = $this->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
 
         return new RigData(
-            headline: $report->headline(),
+            headline: (new RigChecks($report))->headline(),
             starts: $report->starts(),
             hooks: $report->hooksTo(),
             holds: $report->holds(),
             findings: array_map(static fn (Finding $finding): FindingData => new FindingData(
                 $finding->check->value, $finding->check->word(), $finding->good, $finding->says, $finding->mend,
-            ), $report->findings()),
+            ), (new RigChecks($report))->findings()),
             others: $this->others($report),
             reaches: $this->reaches($report),
             marked: min(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Rigged;
 
+use Eskith\Core\Choosing\Situation;
+
 /** What is checked of a rig before it is tied, in the order in which it is told. */
 enum RigCheck: string
 {
@@ -17,6 +19,12 @@ enum RigCheck: string
     case Weight = 'weight';
     case Hooks = 'hooks';
     case Care = 'care';
+
+    /** Whether it has anything to say: a cast lure does not hang straight down. */
+    public function speaks(Situation $situation): bool
+    {
+        return $this !== self::Weight || $situation->vertical();
+    }
 
     public function word(): string
     {

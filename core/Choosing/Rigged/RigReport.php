@@ -10,40 +10,23 @@ use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
-use Eskith\Core\Drop\VerticalLimits;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Chain;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\LostLift;
-use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Rig;
 use Eskith\Core\Tackle\Body;
-use Eskith\Core\Tackle\HookAdvice;
-use Eskith\Core\Tackle\Upkeep;
 use Eskith\Core\Units\Constants;
-use Eskith\Core\Units\Unit;
 
-/**
- * Will this rig start, hold and hook at this depth, and what breaks first: a rig with the lure on it, in a situation. What
- * needs a reading that is missing says so.
- */
+/** A rig with a lure on it in a situation, in figures: what it loses of a lift, how far it hooks, what it holds. */
 final readonly class RigReport
 {
-    /** Share of a lift from which its loss is felt. */
-    private const FELT = 0.25;
-
     /** m beyond which nobody fishes: a reach is told up to here. */
     public const FARTHEST_M = 91.44;
 
     /** m of a usual cast. */
     public const CAST_M = 25.0;
-
-    /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
-    private const THROWN_KG = 0.021;
-
-    /** m of line that a turn of the handle takes in, as usual for a spinning reel. Estimate. */
-    private const TURN_M = 0.7;
 
     public Chain $chain;
 
@@ -53,7 +36,7 @@ final readonly class RigReport
     /** Null where depth or flow is not known, or the line does not reach the bottom. */
     public ?HookSet $hookSet;
 
-    private Steps $steps;
+    public Steps $steps;
 
     /**
      * @param  int|null  $front  hook sizes; null where not known
@@ -61,13 +44,13 @@ final readonly class RigReport
      * @param  int  $worn  fish and snags since the leader was tied
      */
     public function __construct(
-        private Situation $situation,
-        private Candidate $candidate,
+        public Situation $situation,
+        public Candidate $candidate,
         public Rig $rig,
-        private ?int $front = null,
-        private ?int $rear = null,
-        private ?float $airC = null,
-        private int $worn = 0,
+        public ?int $front = null,
+        public ?int $rear = null,
+        public ?float $airC = null,
+        public int $worn = 0,
     ) {
         $this->steps = $situation->steps($candidate->cadence ?? Cadence::ShortPop, $candidate->lure);
         $this->chain = $rig->chain();
@@ -127,7 +110,7 @@ final readonly class RigReport
     /** "1½ in", or a dash. */
     public function starts(): string
     {
-        return $this->lost === null ? '–' : self::short($this->lost->lostM, $this->situation);
+        return $this->lost === null ? '–' : $this->said($this->lost->lostM);
     }
 
     /** "90 ft", or a dash. */
@@ -175,7 +158,7 @@ final readonly class RigReport
         $column = $this->situation->vertical() ? $there->column : $there->columnIfStill;
         $lost = $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
 
-        return $lost === null ? '–' : self::short($lost->lostM, $this->situation);
+        return $lost === null ? '–' : $this->said($lost->lostM);
     }
 
     /** @return list<string> what this rig trades against another, a few words each */
@@ -202,226 +185,16 @@ final readonly class RigReport
         return abs($mine - $theirs) <= 0.05 * max(abs($mine), abs($theirs)) ? null : ($mine < $theirs ? $less : $more);
     }
 
-    /** The first answer, as it could be said aloud. */
-    public function headline(): string
-    {
-        $say = $this->situation->say;
-        $strength = $say->units->strength;
-        $wrong = array_filter($this->findings(), static fn (Finding $finding): bool => $finding->good === false);
-        $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
-        $said = [
-            ...($this->lost === null ? [] : ['starts within '.self::short($this->lost->lostM, $this->situation)]),
-            ...($this->hookSet === null ? [] : [$this->hooks()]),
-            "the {$this->chain->weakest->name} breaks first at {$strength->print($this->chain->holdsN)}",
-        ];
-
-        return "{$opens}: ".implode(', ', $said)."; set the drag to {$this->drag()}.";
-    }
-
-    /** @return list<Finding> in the order in which they are told */
-    public function findings(): array
-    {
-        return array_map(fn (RigCheck $check): Finding => match ($check) {
-            RigCheck::Start => $this->start(),
-            RigCheck::HookSet => $this->hookSet(),
-            RigCheck::Strength => $this->strength(),
-            RigCheck::Fouling => $this->fouling(),
-            RigCheck::Reach => $this->reach(),
-            RigCheck::Icing => $this->icing(),
-            RigCheck::Landing => $this->landing(),
-            RigCheck::Weight => $this->weight(),
-            RigCheck::Hooks => $this->hooked(),
-            RigCheck::Care => $this->care(),
-        }, RigCheck::cases());
-    }
-
-    private function start(): Finding
-    {
-        if ($this->lost === null) {
-            return $this->unread(RigCheck::Start, 'how much of a lift the line swallows');
-        }
-        $lift = $this->steps->liftM;
-        $good = $this->lost->lostM <= self::FELT * $lift;
-
-        return new Finding(
-            RigCheck::Start, $good,
-            "{$this->where()} the line swallows ".self::short($this->lost->lostM, $this->situation)
-                ." of a lift of {$this->situation->say->lift($lift)}"
-                .': '.self::short($this->lost->bellyM, $this->situation).' belly and '
-                .self::short($this->lost->stretchM, $this->situation).' stretch.',
-            match (true) {
-                $good => '',
-                $this->lost->bellyM > $this->lost->stretchM => 'A thinner line or a heavier lure.',
-                default => 'A line that stretches less.',
-            },
-        );
-    }
-
-    private function hookSet(): Finding
-    {
-        if ($this->hookSet === null) {
-            return $this->unread(RigCheck::HookSet, 'how far down a hook is driven home');
-        }
-        $needed = self::short($this->hookSet->neededM, $this->situation);
-        $sweep = self::short(HookSet::SWEEP_M, $this->situation);
-
-        return new Finding(
-            RigCheck::HookSet, $this->hookSet->reaches,
-            "{$this->where()} a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->hooks().'.',
-            match (true) {
-                $this->hookSet->reaches => '',
-                $this->rig->line->material === Material::Braid => 'Keep the line straighter.',
-                default => 'Braid, or shallower.',
-            },
-        );
-    }
-
-    private function strength(): Finding
-    {
-        $strength = $this->situation->say->units->strength;
-        $opens = $this->rig->connector->typicalBreakN();
-        $assumed = $opens === null ? '' : ' The '.$this->rig->connector->word().' is taken as usual: '.$strength->print($opens).'.';
-
-        return new Finding(
-            RigCheck::Strength, true,
-            "The {$this->chain->weakest->name} breaks first, at {$strength->print($this->chain->holdsN)} (knots keep four fifths): drag at "
-                ."{$this->drag()}.{$assumed}",
-        );
-    }
-
-    private function fouling(): Finding
-    {
-        $causes = $this->fouls();
-        $score = Fouling::score($causes);
-        $often = match (true) {
-            $score >= Fouling::OFTEN => 'Fouls often',
-            $score >= Fouling::NOW_AND_THEN => 'Fouls now and then',
-            default => 'Seldom fouls',
-        };
-        $because = $causes === []
-            ? ''
-            : ': '.implode(', ', array_map(static fn (Fouling $cause): string => $cause->says(), $causes));
-
-        return new Finding(
-            RigCheck::Fouling, $score < Fouling::OFTEN, "{$often}{$because}.",
-            $causes === [] ? '' : ucfirst(implode('; ', array_map(static fn (Fouling $cause): string => $cause->cure(), $causes))).'.',
-        );
-    }
-
     /** @return list<Fouling> */
-    private function fouls(): array
+    public function fouls(): array
     {
         $slack = $this->steps->fall === FallControl::Free || $this->steps->fall->isSlack();
 
         return Fouling::of($this->rig, $this->front, $this->rear, $slack, $this->steps->liftM, ! $this->situation->vertical());
     }
 
-    private function reach(): Finding
-    {
-        $say = $this->situation->say;
-        $reach = $this->rig->liftReachM();
-        $lift = $this->steps->liftM;
-        $turns = $this->liftMs() / self::TURN_M;
-
-        return new Finding(
-            RigCheck::Reach, true,
-            "Rod and arm lift {$say->depth($reach)}; ".($lift <= $reach
-                ? "this cadence lifts {$say->lift($lift)}."
-                : "go on with the reel for the last {$say->depth($lift - $reach)}, ".round($turns, 1).' turns a second on a usual reel.'),
-        );
-    }
-
-    private function icing(): Finding
-    {
-        if ($this->airC === null) {
-            return new Finding(RigCheck::Icing, null, 'Read the air: below freezing braid takes up water and closes the guides.');
-        }
-        $air = $this->situation->say->temperature($this->airC);
-
-        return match (true) {
-            $this->airC >= 0.0 => new Finding(RigCheck::Icing, true, "{$air} of air: no ice in the guides."),
-            $this->rig->line->material->ices() => new Finding(
-                RigCheck::Icing, false, "{$air} of air: braid ices and the guides close.",
-                'Fluorocarbon straight to the lure; until then dip the tip and knock the ice off before a lift.',
-            ),
-            default => new Finding(
-                RigCheck::Icing, true, "{$air} of air: {$this->rig->line->material->word()} ices little; dip the tip now and then.",
-            ),
-        };
-    }
-
-    private function landing(): Finding
-    {
-        $fish = $this->situation->say->units->fishWeight;
-
-        $lure = $this->candidate->lure;
-        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG;
-
-        return new Finding(
-            RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->rig->swingsKg())}; net what is heavier."
-                .($throws ? ' A heavy spoon on one hook is easily thrown: keep it coming, rod low when a fish jumps.' : ''),
-        );
-    }
-
-    private function hooked(): Finding
-    {
-        $usual = HookAdvice::usual($this->candidate->lure);
-        $on = array_filter(['front' => $this->front, 'rear' => $this->rear], is_int(...));
-        $said = implode(' and ', array_map(static fn (string $where, int $size): string => "{$where} {$size}", array_keys($on), $on));
-
-        return new Finding(RigCheck::Hooks, true, $said === '' ? $usual : "On it: {$said}. {$usual}");
-    }
-
-    private function care(): Finding
-    {
-        $again = Upkeep::worn($this->worn);
-
-        return new Finding(
-            RigCheck::Care, $again === null,
-            $this->worn === 0
-                ? 'Nothing has worn the leader since it was tied.'
-                : ($this->worn === 1 ? 'One fish or snag' : "{$this->worn} fish and snags")
-                    .' since the leader was tied: run the last of the line through your fingers.',
-            $again ?? '',
-        );
-    }
-
-    /** How much weight the thickness of the line costs here. */
-    private function weight(): Finding
-    {
-        $column = $this->column();
-        if ($column === null) {
-            return $this->unread(RigCheck::Weight, 'whether it stays straight down');
-        }
-        $lure = $this->candidate->lure;
-        $good = VerticalLimits::isVertical($lure->body, $column);
-        $thickest = VerticalLimits::thickestLineM($lure->body, $column);
-        $line = Unit::Millimetre->print($this->rig->line->diameterM);
-        $least = VerticalLimits::leastMassKg($lure->family, $column);
-
-        return new Finding(
-            RigCheck::Weight, $good || ! $this->situation->vertical(),
-            "On {$line} line ".($least === null
-                ? 'nothing stays straight down here.'
-                : "it takes {$this->situation->say->mass($least)} to stay straight down here."),
-            $good ? '' : ($thickest === null ? 'Slow the boat.' : 'Line of '.Unit::Millimetre->print($thickest).' or thinner.'),
-        );
-    }
-
-    private function unread(RigCheck $check, string $what): Finding
-    {
-        $read = $this->situation->vertical() ? 'depth and drift' : 'the depth';
-
-        return new Finding($check, null, "Read {$read} to know {$what}.");
-    }
-
-    /** How far the lure is, as a sentence begins. */
-    private function where(): string
-    {
-        return $this->situation->vertical() ? 'Here' : "{$this->situation->say->depth(self::CAST_M)} out";
-    }
-
-    private function hooks(): string
+    /** "hooks to 90 ft" */
+    public function hooks(): string
     {
         $to = $this->hooksToM() ?? 0.0;
 
@@ -433,7 +206,8 @@ final readonly class RigReport
         };
     }
 
-    private function liftMs(): float
+    /** m/s */
+    public function liftMs(): float
     {
         return $this->steps->liftM / max(0.1, $this->steps->liftSeconds);
     }
@@ -445,18 +219,22 @@ final readonly class RigReport
     }
 
     /** A drag is set more finely than a line is named. */
-    private function drag(): string
+    public function drag(): string
     {
         return $this->situation->say->units->fishWeight->print($this->chain->dragN() / Constants::GRAVITY);
     }
 
-    private function column(): ?WaterColumn
+    /** The water with this line in it; null where depth or flow was not read. */
+    public function column(): ?WaterColumn
     {
         return $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->column;
     }
 
-    private static function short(float $metres, Situation $situation): string
+    /** A short length as it is said: "1½ in", "3 ft". */
+    public function said(float $metres): string
     {
-        return $metres < 0.15 ? $situation->say->units->fishLength->print($metres) : $situation->say->lift($metres);
+        $say = $this->situation->say;
+
+        return $metres < 0.15 ? $say->units->fishLength->print($metres) : $say->lift($metres);
     }
 }

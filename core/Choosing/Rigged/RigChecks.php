@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing\Rigged;
+
+use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Rig\Fouling;
+use Eskith\Core\Rig\HookSet;
+use Eskith\Core\Rig\Material;
+use Eskith\Core\Tackle\HookAdvice;
+use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Units\Unit;
+
+/**
+ * Will this rig start, hold and hook here, and what breaks first: each check a sentence with its number and what would mend
+ * it. What needs a reading that is missing says so.
+ */
+final readonly class RigChecks
+{
+    /** Share of a lift from which its loss is felt. */
+    private const FELT = 0.25;
+
+    /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
+    private const THROWN_KG = 0.021;
+
+    /** m of line that a turn of the handle takes in, as usual for a spinning reel. Estimate. */
+    private const TURN_M = 0.7;
+
+    public function __construct(private RigReport $report)
+    {
+    }
+
+    /** The first answer, as it could be said aloud. */
+    public function headline(): string
+    {
+        $say = $this->report->situation->say;
+        $strength = $say->units->strength;
+        $wrong = array_filter($this->findings(), static fn (Finding $finding): bool => $finding->good === false);
+        $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
+        $said = [
+            ...($this->report->lost === null ? [] : ['starts within '.$this->report->said($this->report->lost->lostM)]),
+            ...($this->report->hookSet === null ? [] : [$this->report->hooks()]),
+            "the {$this->report->chain->weakest->name} breaks first at {$strength->print($this->report->chain->holdsN)}",
+        ];
+
+        return "{$opens}: ".implode(', ', $said)."; set the drag to {$this->report->drag()}.";
+    }
+
+    /** @return list<Finding> in the order in which they are told */
+    public function findings(): array
+    {
+        return array_map(fn (RigCheck $check): Finding => match ($check) {
+            RigCheck::Start => $this->start(),
+            RigCheck::HookSet => $this->hookSet(),
+            RigCheck::Strength => $this->strength(),
+            RigCheck::Fouling => $this->fouling(),
+            RigCheck::Reach => $this->reach(),
+            RigCheck::Icing => $this->icing(),
+            RigCheck::Landing => $this->landing(),
+            RigCheck::Weight => $this->weight(),
+            RigCheck::Hooks => $this->hooked(),
+            RigCheck::Care => $this->care(),
+        }, array_values(array_filter(RigCheck::cases(), fn (RigCheck $check): bool => $check->speaks($this->report->situation))));
+    }
+
+    private function start(): Finding
+    {
+        if ($this->report->lost === null) {
+            return $this->unread(RigCheck::Start, 'how much of a lift the line swallows');
+        }
+        $lift = $this->report->steps->liftM;
+        $good = $this->report->lost->lostM <= self::FELT * $lift;
+
+        return new Finding(
+            RigCheck::Start, $good,
+            "{$this->where()} the line swallows ".$this->report->said($this->report->lost->lostM)
+                ." of a lift of {$this->report->situation->say->lift($lift)}"
+                .': '.$this->report->said($this->report->lost->bellyM).' belly and '
+                .$this->report->said($this->report->lost->stretchM).' stretch.',
+            match (true) {
+                $good => '',
+                $this->report->lost->bellyM > $this->report->lost->stretchM => 'A thinner line or a heavier lure.',
+                default => 'A line that stretches less.',
+            },
+        );
+    }
+
+    private function hookSet(): Finding
+    {
+        if ($this->report->hookSet === null) {
+            return $this->unread(RigCheck::HookSet, 'how far down a hook is driven home');
+        }
+        $needed = $this->report->said($this->report->hookSet->neededM);
+        $sweep = $this->report->said(HookSet::SWEEP_M);
+
+        return new Finding(
+            RigCheck::HookSet, $this->report->hookSet->reaches,
+            "{$this->where()} a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->report->hooks().'.',
+            match (true) {
+                $this->report->hookSet->reaches => '',
+                $this->report->rig->line->material === Material::Braid => 'Keep the line straighter.',
+                default => 'Braid, or shallower.',
+            },
+        );
+    }
+
+    private function strength(): Finding
+    {
+        $strength = $this->report->situation->say->units->strength;
+        $opens = $this->report->rig->connector->typicalBreakN();
+        $assumed = $opens === null ? '' : ' The '.$this->report->rig->connector->word().' is taken as usual: '.$strength->print($opens).'.';
+
+        return new Finding(
+            RigCheck::Strength, true,
+            "The {$this->report->chain->weakest->name} breaks first, at {$this->report->holds()} (knots keep four fifths): drag at "
+                ."{$this->report->drag()}.{$assumed}",
+        );
+    }
+
+    private function fouling(): Finding
+    {
+        $causes = $this->report->fouls();
+        $score = Fouling::score($causes);
+        $often = match (true) {
+            $score >= Fouling::OFTEN => 'Fouls often',
+            $score >= Fouling::NOW_AND_THEN => 'Fouls now and then',
+            default => 'Seldom fouls',
+        };
+        $because = $causes === []
+            ? ''
+            : ': '.implode(', ', array_map(static fn (Fouling $cause): string => $cause->says(), $causes));
+
+        return new Finding(
+            RigCheck::Fouling, $score < Fouling::OFTEN, "{$often}{$because}.",
+            $causes === [] ? '' : ucfirst(implode('; ', array_map(static fn (Fouling $cause): string => $cause->cure(), $causes))).'.',
+        );
+    }
+
+    private function reach(): Finding
+    {
+        $say = $this->report->situation->say;
+        $reach = $this->report->rig->liftReachM();
+        $lift = $this->report->steps->liftM;
+        $turns = $this->report->liftMs() / self::TURN_M;
+
+        return new Finding(
+            RigCheck::Reach, true,
+            "Rod and arm lift {$say->depth($reach)}; ".($lift <= $reach
+                ? "this cadence lifts {$say->lift($lift)}."
+                : "go on with the reel for the last {$say->depth($lift - $reach)}, ".round($turns, 1).' turns a second on a usual reel.'),
+        );
+    }
+
+    private function icing(): Finding
+    {
+        if ($this->report->airC === null) {
+            return new Finding(RigCheck::Icing, null, 'Read the air: below freezing braid takes up water and closes the guides.');
+        }
+        $air = $this->report->situation->say->temperature($this->report->airC);
+
+        return match (true) {
+            $this->report->airC >= 0.0 => new Finding(RigCheck::Icing, true, "{$air} of air: no ice in the guides."),
+            $this->report->rig->line->material->ices() => new Finding(
+                RigCheck::Icing, false, "{$air} of air: braid ices and the guides close.",
+                'Fluorocarbon straight to the lure; until then dip the tip and knock the ice off before a lift.',
+            ),
+            default => new Finding(
+                RigCheck::Icing, true, "{$air} of air: {$this->report->rig->line->material->word()} ices little; dip the tip now and then.",
+            ),
+        };
+    }
+
+    private function landing(): Finding
+    {
+        $fish = $this->report->situation->say->units->fishWeight;
+
+        $lure = $this->report->candidate->lure;
+        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG;
+
+        return new Finding(
+            RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->report->rig->swingsKg())}; net what is heavier."
+                .($throws ? ' A heavy spoon on one hook is easily thrown: keep it coming, rod low when a fish jumps.' : ''),
+        );
+    }
+
+    private function hooked(): Finding
+    {
+        $usual = HookAdvice::usual($this->report->candidate->lure);
+        $on = array_filter(['front' => $this->report->front, 'rear' => $this->report->rear], is_int(...));
+        $said = implode(' and ', array_map(static fn (string $where, int $size): string => "{$where} {$size}", array_keys($on), $on));
+
+        return new Finding(RigCheck::Hooks, true, $said === '' ? $usual : "On it: {$said}. {$usual}");
+    }
+
+    private function care(): Finding
+    {
+        $again = Upkeep::worn($this->report->worn);
+
+        return new Finding(
+            RigCheck::Care, $again === null,
+            $this->report->worn === 0
+                ? 'Nothing has worn the leader since it was tied.'
+                : ($this->report->worn === 1 ? 'One fish or snag' : "{$this->report->worn} fish and snags")
+                    .' since the leader was tied: run the last of the line through your fingers.',
+            $again ?? '',
+        );
+    }
+
+    /** How much weight the thickness of the line costs here. */
+    private function weight(): Finding
+    {
+        $column = $this->report->column();
+        if ($column === null) {
+            return $this->unread(RigCheck::Weight, 'whether it stays straight down');
+        }
+        $lure = $this->report->candidate->lure;
+        $good = VerticalLimits::isVertical($lure->body, $column);
+        $thickest = VerticalLimits::thickestLineM($lure->body, $column);
+        $line = Unit::Millimetre->print($this->report->rig->line->diameterM);
+        $least = VerticalLimits::leastMassKg($lure->family, $column);
+
+        return new Finding(
+            RigCheck::Weight, $good,
+            "On {$line} line ".($least === null
+                ? 'nothing stays straight down here.'
+                : "it takes {$this->report->situation->say->mass($least)} to stay straight down here."),
+            $good ? '' : ($thickest === null ? 'Slow the boat.' : 'Line of '.Unit::Millimetre->print($thickest).' or thinner.'),
+        );
+    }
+
+    private function unread(RigCheck $check, string $what): Finding
+    {
+        $read = $this->report->situation->vertical() ? 'depth and drift' : 'the depth';
+
+        return new Finding($check, null, "Read {$read} to know {$what}.");
+    }
+
+    /** How far the lure is, as a sentence begins. */
+    private function where(): string
+    {
+        $situation = $this->report->situation;
+
+        return $situation->vertical() ? 'Here' : "{$situation->say->depth($this->report->lineOutM() ?? 0.0)} out";
+    }
+}
