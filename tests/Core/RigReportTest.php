@@ -126,6 +126,27 @@ final class RigReportTest extends TestCase
         )->says);
     }
 
+    public function test_a_long_cast_across_a_flow_neither_starts_nor_hooks(): void
+    {
+        $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: How::Cast);
+        $start = $this->finding($report, RigCheck::Start);
+
+        self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
+        self::assertStringEndsWith('altogether.', $start->says);
+        self::assertStringContainsString(': does not start, hooks to ', (new RigChecks($report))->headline());
+        self::assertSame(
+            'Keep the line straighter, or a shorter cast.', $this->finding($report, RigCheck::HookSet)->mend,
+        );
+        // The belly grows with the cube of the line: a shorter cast hooks, and where it does no more the sweep is just used up.
+        $to = $report->hooksToM();
+        self::assertNotNull($to);
+        self::assertGreaterThan(3.0, $to);
+        self::assertLessThan(25.0, $to);
+        $slower = $this->report($this->rig(), ['currentMs' => 0.065, 'boatMs' => 0.0], how: How::Cast);
+        self::assertGreaterThan($to, $slower->hooksToM());
+        self::assertTrue($this->finding($this->report($this->rig(), ['currentMs' => 0.0], how: How::Cast), RigCheck::HookSet)->good);
+    }
+
     public function test_braid_ices_below_freezing_and_only_there(): void
     {
         $straight = new Rig(Line::of(Material::Fluorocarbon, 53.0), null, 0.0, Connector::Ring, 2.0);

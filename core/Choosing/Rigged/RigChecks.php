@@ -39,12 +39,24 @@ final readonly class RigChecks
         $wrong = array_filter($this->findings(), static fn (Finding $finding): bool => $finding->good === false);
         $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
         $said = [
-            ...($this->report->lost === null ? [] : ['starts within '.$this->report->said($this->report->lost->lostM)]),
+            ...$this->starting(),
             ...($this->report->hookSet === null ? [] : [$this->report->hooks()]),
             "the {$this->report->chain->weakest->name} breaks first at {$strength->print($this->report->chain->holdsN)}",
         ];
 
         return "{$opens}: ".implode(', ', $said)."; set the drag to {$this->report->drag()}.";
+    }
+
+    /** @return list<string> what the headline says of the start */
+    private function starting(): array
+    {
+        $lost = $this->report->lost;
+
+        return match (true) {
+            $lost === null => [],
+            $this->report->isAllLost($lost) => ['does not start'],
+            default => ["starts within {$this->report->starts()}"],
+        };
     }
 
     /** @return list<Finding> in the order in which they are told */
@@ -74,13 +86,15 @@ final readonly class RigChecks
 
         return new Finding(
             RigCheck::Start, $good,
-            "{$this->where()} the line swallows ".$this->report->said($this->report->lost->lostM)
+            $this->report->isAllLost($this->report->lost)
+                ? "{$this->where()} the belly of the line swallows a lift of {$this->report->situation->say->lift($lift)} altogether."
+                : "{$this->where()} the line swallows ".$this->report->said($this->report->lost->lostM)
                 ." of a lift of {$this->report->situation->say->lift($lift)}"
                 .': '.$this->report->said($this->report->lost->bellyM).' belly and '
                 .$this->report->said($this->report->lost->stretchM).' stretch.',
             match (true) {
                 $good => '',
-                $this->report->lost->bellyM > $this->report->lost->stretchM => 'A thinner line or a heavier lure.',
+                $this->report->lost->bellyM > $this->report->lost->stretchM => $this->orShorter('A thinner line or a heavier lure'),
                 default => 'A line that stretches less.',
             },
         );
@@ -99,8 +113,8 @@ final readonly class RigChecks
             "{$this->where()} a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->report->hooks().'.',
             match (true) {
                 $this->report->hookSet->reaches => '',
-                $this->report->rig->line->material === Material::Braid => 'Keep the line straighter.',
-                default => 'Braid, or shallower.',
+                $this->report->rig->line->material === Material::Braid => $this->orShorter('Keep the line straighter'),
+                default => $this->report->situation->vertical() ? 'Braid, or shallower.' : 'Braid, or a shorter cast.',
             },
         );
     }
@@ -227,6 +241,12 @@ final readonly class RigChecks
                 : "it takes {$this->report->situation->say->mass($least)} to stay straight down here."),
             $good ? '' : ($thickest === null ? 'Slow the boat.' : 'Line of '.Unit::Millimetre->print($thickest).' or thinner.'),
         );
+    }
+
+    /** What mends it; for a cast a shorter one does too. */
+    private function orShorter(string $mend): string
+    {
+        return $mend.($this->report->situation->vertical() ? '.' : ', or a shorter cast.');
     }
 
     private function unread(RigCheck $check, string $what): Finding

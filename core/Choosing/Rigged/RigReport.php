@@ -79,12 +79,17 @@ final readonly class RigReport
         if ($column === null) {
             return [null, null];
         }
-        $lost = $this->lostIn($this->candidate->lure->body, $column);
         $length = max(self::CAST_M, $column->depthM);
-        $rest = $this->candidate->lure->body->netWeightN($column->water) / 2;
-        $sag = ($column->dragPerM * $column->flow->rms() ** 2 / $rest) ** 2 * $length ** 3 / 24;
 
-        return [$lost, $this->rig->hookSet($length, $sag)];
+        return [$this->lostIn($this->candidate->lure->body, $column), $this->rig->hookSet($length, $this->bellyM($column, $length))];
+    }
+
+    /** The belly of a cast line that lies straight across the flow, held by half of the lure's weight, m. */
+    private function bellyM(WaterColumn $column, float $lineM): float
+    {
+        $rest = $this->candidate->lure->body->netWeightN($column->water) / 2;
+
+        return ($column->dragPerM * $column->flow->rms() ** 2 / $rest) ** 2 * $lineM ** 3 / 24;
     }
 
     /** What a lift loses in this water, straight down or at the end of a cast; null where nothing is lifted or no line reaches. */
@@ -101,16 +106,34 @@ final readonly class RigReport
         return RestingLine::of($body, $column)->offsetM === null ? null : LostLift::of($body, $column, $break, $strain, $this->liftMs());
     }
 
-    /** m down to which a hook is driven, as far as anybody fishes; null where it is not known. */
+    /** m down, or out, to which a hook is driven, as far as anybody fishes; null where it is not known. */
     public function hooksToM(): ?float
     {
-        return $this->hookSet === null ? null : min(self::FARTHEST_M, $this->hookSet->farthestM + $this->rig->leaderM);
+        if ($this->hookSet === null) {
+            return null;
+        }
+        $column = $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
+        if ($this->situation->vertical() || $column === null) {
+            return min(self::FARTHEST_M, $this->hookSet->farthestM + $this->rig->leaderM);
+        }
+        // The longer a cast, the more belly: halved down to where the sweep is just enough.
+        $reaches = fn (float $lineM): bool => $this->rig->hookSet($lineM, $this->bellyM($column, $lineM))->reaches;
+        [$near, $far] = [0.0, self::FARTHEST_M];
+        if ($reaches($far)) {
+            return $far;
+        }
+        while ($far - $near > 0.01) {
+            $middle = ($near + $far) / 2;
+            $reaches($middle) ? $near = $middle : $far = $middle;
+        }
+
+        return $near;
     }
 
     /** "1½ in", or a dash. */
     public function starts(): string
     {
-        return $this->lost === null ? '–' : $this->said($this->lost->lostM);
+        return $this->lost === null ? '–' : $this->lostSaid($this->lost);
     }
 
     /** "90 ft", or a dash. */
@@ -158,7 +181,18 @@ final readonly class RigReport
         $column = $this->situation->vertical() ? $there->column : $there->columnIfStill;
         $lost = $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
 
-        return $lost === null ? '–' : $this->said($lost->lostM);
+        return $lost === null ? '–' : $this->lostSaid($lost);
+    }
+
+    /** Whether a lift is lost altogether: beyond that the estimate says nothing more. */
+    public function isAllLost(LostLift $lost): bool
+    {
+        return $lost->lostM >= $this->steps->liftM;
+    }
+
+    private function lostSaid(LostLift $lost): string
+    {
+        return $this->isAllLost($lost) ? 'all of it' : $this->said($lost->lostM);
     }
 
     /** @return list<string> what this rig trades against another, a few words each */
