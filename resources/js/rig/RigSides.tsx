@@ -13,7 +13,7 @@ export function OtherRigs({ others }: { others: OtherRigData[] }) {
 							{other.trades.length === 0 ? "much the same here" : other.trades.join(", ")}
 						</span>
 						<span className="block text-[14px] text-slate">
-							loses {other.starts} of a lift · hooks to {other.hooks} · holds {other.holds}
+							lost of a lift {other.starts} · hooks to {other.hooks} · holds {other.holds}
 						</span>
 					</li>
 				))}
