@@ -115,6 +115,13 @@ final class WaterTest extends BrowserTestCase
         $this->tab('Leader');
         $this->tabTo('input[value="8 lb"]');
         $this->press('end', 'backspace', 'backspace', 'backspace', 'backspace');
+        $this->type('1000 lb');
+        $this->press('enter');
+        $this->see('less than 200 kg (440 lb)');
+        $this->tabTo('input[aria-invalid="true"]');
+        $typed = fn (): string => (string) $this->page->executeScript('return document.activeElement.value');
+        self::assertSame('1000 lb', $typed(), 'what was refused stays to be mended');
+        $this->press('end', ...array_fill(0, 7, 'backspace'));
         $this->type('16 lb');
         $this->press('enter');
         $this->see('breaks first at 13 lb');

@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { RodData } from "../types";
 
 export interface RodForm {
@@ -16,7 +16,13 @@ export function useRod(rod: RodData): RodForm {
 	const [draft, setDraft] = useState(rod);
 	const [errors, setErrors] = useState<Record<string, string>>({});
 	const [busy, setBusy] = useState(false);
-	useEffect(() => setDraft(rod), [rod]);
+	// A refusal brings the page again with the rod as it was: what was typed stays.
+	const told = JSON.stringify({ ...rod, uuid: "" });
+	const latest = useRef(rod);
+	latest.current = rod;
+	useEffect(() => {
+		if (told) setDraft(latest.current);
+	}, [told]);
 	const keep = (changes: Partial<RodData> = {}) => {
 		const next = { ...draft, ...changes };
 		setDraft(next);
