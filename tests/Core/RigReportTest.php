@@ -212,6 +212,22 @@ final class RigReportTest extends TestCase
         self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), worn: 5)))->headline());
     }
 
+    public function test_cold_soft_lines_coil_and_spoons_twist_the_line(): void
+    {
+        $twist = fn (Rig $rig, Family $family, float $tempC = 4.0): Finding => $this->finding(
+            $this->report($rig, ['tempC' => $tempC], family: $family), RigCheck::Twist,
+        );
+        $soft = new Rig(Line::of(Material::Monofilament, 45.0), null, 0.0, Connector::Snap, 2.0);
+        $swivel = $this->rig()->with(connector: Connector::Swivel);
+
+        self::assertStringStartsWith('Monofilament keeps the coils', $twist($soft, Family::Blade, 8.0)->says);
+        self::assertSame('Nothing twists this line.', $twist($soft, Family::Blade, 8.1)->says);
+        self::assertSame('Nothing twists this line.', $twist($this->rig(), Family::Blade)->says);
+        self::assertStringStartsWith('A spoon turns', $twist($this->rig(), Family::Spoon)->says);
+        self::assertSame('Nothing twists this line.', $twist($swivel, Family::Spoon)->says);
+        self::assertSame('A ring or a snap.', $twist($swivel, Family::TailSpinner)->mend);
+    }
+
     public function test_a_heavy_spoon_is_easily_thrown_and_hooks_are_told_beside_the_usual(): void
     {
         $landing = fn (Family $family, float $kg): string => $this->finding(

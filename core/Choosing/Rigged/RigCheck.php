@@ -15,6 +15,7 @@ enum RigCheck: string
     case Fouling = 'fouling';
     case Reach = 'reach';
     case Icing = 'icing';
+    case Twist = 'twist';
     case Landing = 'landing';
     case Weight = 'weight';
     case Hooks = 'hooks';
@@ -35,6 +36,7 @@ enum RigCheck: string
             self::Fouling => 'fouls',
             self::Reach => 'lifts',
             self::Icing => 'ice',
+            self::Twist => 'twist, coils',
             self::Landing => 'swing or net',
             self::Weight => 'stays down',
             self::Hooks => 'hook size',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Rigged;
 
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\Material;
@@ -26,6 +27,9 @@ final readonly class RigChecks
 
     /** m of line that a turn of the handle takes in, as usual for a spinning reel. Estimate. */
     private const TURN_M = 0.7;
+
+    /** °C at and below which lines that are not braid keep their coils. Estimate. */
+    private const STIFF_C = 8.0;
 
     public function __construct(private RigReport $report)
     {
@@ -69,6 +73,7 @@ final readonly class RigChecks
             RigCheck::Fouling => $this->fouling(),
             RigCheck::Reach => $this->reach(),
             RigCheck::Icing => $this->icing(),
+            RigCheck::Twist => $this->twist(),
             RigCheck::Landing => $this->landing(),
             RigCheck::Weight => $this->weight(),
             RigCheck::Hooks => $this->hooked(),
@@ -182,6 +187,28 @@ final readonly class RigChecks
             default => new Finding(
                 RigCheck::Icing, true, "{$air} of air: {$this->report->rig->line->material->word()} ices little; dip the tip now and then.",
             ),
+        };
+    }
+
+    private function twist(): Finding
+    {
+        $rig = $this->report->rig;
+        $cold = $this->report->situation->water->tempC;
+        $spins = $this->report->candidate->lure->isSpoon();
+
+        return match (true) {
+            $rig->line->material !== Material::Braid && $cold !== null && $cold <= self::STIFF_C => new Finding(
+                RigCheck::Twist, true, ucfirst($rig->line->material->word()).' keeps the coils of the spool in water this cold.',
+                'Stretch the first of it by hand before the first drop; go slower over the rod.',
+            ),
+            $spins && $rig->connector !== Connector::Swivel => new Finding(
+                RigCheck::Twist, true, 'A spoon turns as it comes up and twists the line.',
+                'Let it hang and unwind now and then; a swivel once the line twists.',
+            ),
+            ! $spins && $rig->connector === Connector::Swivel => new Finding(
+                RigCheck::Twist, true, 'This lure does not twist the line: a swivel only adds weight.', 'A ring or a snap.',
+            ),
+            default => new Finding(RigCheck::Twist, true, 'Nothing twists this line.'),
         };
     }
 
