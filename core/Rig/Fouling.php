@@ -27,16 +27,15 @@ enum Fouling
     /**
      * Those that hold of a rig and how it is worked.
      *
-     * @param  int|null  $front  hook sizes, smaller numbers for larger hooks; null where not known
      * @param  bool  $slack  whether the lure falls on a line that is not tight
      * @return list<self>
      */
-    public static function of(Rig $rig, ?int $front, ?int $rear, bool $slack, float $liftM, bool $cast): array
+    public static function of(Rig $rig, Hooks $hooks, bool $slack, float $liftM, bool $cast): array
     {
         $limp = $rig->leader === null ? $rig->line->material === Material::Braid : $rig->leader->breakN < self::LIMP_N;
 
         return array_values(array_filter([
-            $front !== null && $rear !== null && $front <= $rear ? self::BellyHook : null,
+            $hooks->isBellyLarge() ? self::BellyHook : null,
             $limp ? self::LimpLeader : null,
             $slack ? self::SlackFall : null,
             $rig->connector === Connector::Direct && $liftM >= self::HARD_M ? self::WorkedHardDirect : null,

@@ -18,6 +18,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
+use Eskith\Core\Rig\Hooks;
 use Eskith\Core\Rig\Line;
 use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
@@ -161,25 +162,26 @@ final class RigReportTest extends TestCase
     {
         $stiff = new Rig(Line::of(Material::Braid, 90.0), Line::of(Material::Fluorocarbon, 75.0), 1.5, Connector::Direct, 2.0);
         $limp = $stiff->with(leader: Line::of(Material::Fluorocarbon, 36.0));
-        $none = Fouling::of($stiff, 8, 6, false, 0.3, false);
+        $good = new Hooks(8, 6);
+        $none = Fouling::of($stiff, $good, false, 0.3, false);
         self::assertSame([], $none);
         self::assertSame(0.0, Fouling::score($none));
         foreach ([
-            [Fouling::BellyHook, Fouling::of($stiff, 6, 6, false, 0.3, false)],
-            [Fouling::LimpLeader, Fouling::of($limp, 8, 6, false, 0.3, false)],
-            [Fouling::SlackFall, Fouling::of($stiff, 8, 6, true, 0.3, false)],
-            [Fouling::WorkedHardDirect, Fouling::of($stiff, 8, 6, false, 0.6, false)],
-            [Fouling::Cast, Fouling::of($stiff, 8, 6, false, 0.3, true)],
+            [Fouling::BellyHook, Fouling::of($stiff, new Hooks(6, 6), false, 0.3, false)],
+            [Fouling::LimpLeader, Fouling::of($limp, $good, false, 0.3, false)],
+            [Fouling::SlackFall, Fouling::of($stiff, $good, true, 0.3, false)],
+            [Fouling::WorkedHardDirect, Fouling::of($stiff, $good, false, 0.6, false)],
+            [Fouling::Cast, Fouling::of($stiff, $good, false, 0.3, true)],
         ] as [$cause, $found]) {
             self::assertSame([$cause], $found);
             self::assertGreaterThan(0.0, Fouling::score($found));
             self::assertNotSame('', $cause->says());
             self::assertNotSame('', $cause->cure());
         }
-        self::assertSame([], Fouling::of($stiff->with(connector: Connector::Snap), 8, 6, false, 0.9, false));
-        self::assertSame([], Fouling::of($stiff, null, 6, false, 0.3, false), 'a hook that is not known is not blamed');
+        self::assertSame([], Fouling::of($stiff->with(connector: Connector::Snap), $good, false, 0.9, false));
+        self::assertSame([], Fouling::of($stiff, new Hooks(null, 6), false, 0.3, false), 'a hook that is not known is not blamed');
         self::assertSame(
-            [Fouling::LimpLeader], Fouling::of($stiff->straight($stiff->line), 8, 6, false, 0.3, false), 'braid to the lure is limp',
+            [Fouling::LimpLeader], Fouling::of($stiff->straight($stiff->line), $good, false, 0.3, false), 'braid to the lure is limp',
         );
     }
 
@@ -240,8 +242,31 @@ final class RigReportTest extends TestCase
         self::assertSame('Usual: front 8, rear 6.', $this->finding($this->report($this->rig()), RigCheck::Hooks)->says);
         self::assertSame(
             'On it: front 6 and rear 8. Usual: front 8, rear 6.',
-            $this->finding($this->report($this->rig(), front: 6, rear: 8), RigCheck::Hooks)->says,
+            $this->finding($this->report($this->rig(), hooks: new Hooks(6, 8)), RigCheck::Hooks)->says,
         );
+    }
+
+    public function test_rings_loops_and_stingers_are_told_and_what_they_would_mend(): void
+    {
+        $hooked = fn (Hooks $hooks, Family $family, float $tempC = 2.0): Finding => $this->finding(
+            $this->report($this->rig(), ['tempC' => $tempC], family: $family, hooks: $hooks), RigCheck::Hooks,
+        );
+
+        $rings = $hooked(new Hooks(8, 6, false), Family::Blade);
+        self::assertStringStartsWith('On it: front 8 and rear 6, on split rings. Usual:', $rings->says);
+        self::assertStringStartsWith('A braided loop', $rings->mend);
+        self::assertSame('', $hooked(new Hooks(8, 6, true), Family::Blade)->mend);
+        self::assertStringStartsWith('A single stinger', $hooked(new Hooks, Family::Spoon)->mend);
+        self::assertSame('', $hooked(new Hooks, Family::Spoon, 12.0)->mend);
+        $both = $hooked(new Hooks(null, 4, true, stinger: true, twoEnded: true), Family::Spoon);
+        self::assertStringStartsWith(
+            'On it: rear 4, on braided loops, with a stinger at the head, drilled for a second hook at the tail.', $both->says,
+        );
+        self::assertSame('', $both->mend);
+        $landing = $this->finding(
+            $this->report($this->rig(), family: Family::Spoon, kg: 0.0283, hooks: new Hooks(twoEnded: true)), RigCheck::Landing,
+        );
+        self::assertStringNotContainsString('easily thrown', $landing->says, 'two hooks hold it');
     }
 
     public function test_another_school_is_weighed_against_this_one(): void
@@ -281,8 +306,7 @@ final class RigReportTest extends TestCase
         Cadence $cadence = Cadence::ShortPop,
         Family $family = Family::Blade,
         float $kg = 0.0142,
-        ?int $front = null,
-        ?int $rear = null,
+        Hooks $hooks = new Hooks,
         int $worn = 0,
         How $how = How::Vertical,
     ): RigReport {
@@ -294,8 +318,7 @@ final class RigReportTest extends TestCase
             situation: $situation,
             candidate: Chooser::hung($situation, $lure, null)->worked($cadence),
             rig: $rig,
-            front: $front,
-            rear: $rear,
+            hooks: $hooks,
             airC: $airC,
             worn: $worn,
         );

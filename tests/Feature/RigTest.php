@@ -193,6 +193,20 @@ final class RigTest extends TestCase
         $this->put('/rig/retied', ['uuid' => 'x'])->assertSessionHasErrors('uuid');
     }
 
+    public function test_the_hooks_of_the_lure_are_known_as_they_were_entered(): void
+    {
+        $lure = $this->angler->lures()->findOrFail((int) $this->getJson('/answer')->json('chosen.lureId'));
+        $lure->update(['hooks' => ['front' => 6, 'rear' => 6, 'attach' => 'ring'], 'build' => ['stinger' => true]]);
+        $rig = $this->rig();
+
+        self::assertStringStartsWith(
+            'On it: front 6 and rear 6, on split rings, with a stinger at the head.', $this->found($rig, 'hook setup')['says'],
+        );
+        self::assertStringContainsString('the belly hook is as large as the rear one', $this->found($rig, 'fouls')['says']);
+        $lure->update(['hooks' => ['front' => 'big', 'attach' => 7], 'build' => ['stinger' => 'yes']]);
+        self::assertStringStartsWith('Usual:', $this->found($this->rig(), 'hook setup')['says']);
+    }
+
     public function test_the_boat_card_says_how_it_is_rigged(): void
     {
         $this->keep([]);

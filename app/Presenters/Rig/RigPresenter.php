@@ -30,6 +30,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Rig\Connector;
+use Eskith\Core\Rig\Hooks;
 use Eskith\Core\Rig\Line;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Tackle\Mass;
@@ -112,8 +113,7 @@ final readonly class RigPresenter
             situation: $situation,
             candidate: $candidate,
             rig: RodReader::of($this->rod, $this->line)->rig,
-            front: self::size($row->hooks['front'] ?? null),
-            rear: self::size($row->hooks['rear'] ?? null),
+            hooks: self::hooks($row),
             airC: $book->si('air'),
             worn: RodKeeper::worn($this->user, $this->rod),
         );
@@ -224,8 +224,20 @@ final readonly class RigPresenter
         return "{$this->say->units->strength->print($line->breakN)} {$line->material->word()}";
     }
 
-    private static function size(mixed $size): ?int
+    private static function hooks(LureRow $row): Hooks
     {
-        return is_int($size) ? $size : null;
+        $sizes = array_map(static fn (string $at): mixed => $row->hooks[$at] ?? null, ['front', 'rear']);
+
+        return new Hooks(
+            front: is_int($sizes[0]) ? $sizes[0] : null,
+            rear: is_int($sizes[1]) ? $sizes[1] : null,
+            loops: match ($row->hooks['attach'] ?? '') {
+                'loop' => true,
+                'ring' => false,
+                default => null,
+            },
+            stinger: ($row->build['stinger'] ?? null) === true,
+            twoEnded: ($row->build['drilled'] ?? null) === true,
+        );
     }
 }

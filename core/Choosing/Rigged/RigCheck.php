@@ -39,7 +39,7 @@ enum RigCheck: string
             self::Twist => 'twist, coils',
             self::Landing => 'swing or net',
             self::Weight => 'stays down',
-            self::Hooks => 'hook size',
+            self::Hooks => 'hook setup',
             self::Care => 'line care',
         };
     }

@@ -217,7 +217,7 @@ final readonly class RigChecks
         $fish = $this->report->situation->say->units->fishWeight;
 
         $lure = $this->report->candidate->lure;
-        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG;
+        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG && $this->report->hooks->isOnlyOne();
 
         return new Finding(
             RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->report->rig->swingsKg())}; net what is heavier."
@@ -227,11 +227,19 @@ final readonly class RigChecks
 
     private function hooked(): Finding
     {
-        $usual = HookAdvice::usual($this->report->candidate->lure);
-        $on = array_filter(['front' => $this->report->front, 'rear' => $this->report->rear], is_int(...));
-        $said = implode(' and ', array_map(static fn (string $where, int $size): string => "{$where} {$size}", array_keys($on), $on));
+        $lure = $this->report->candidate->lure;
+        $hooks = $this->report->hooks;
+        $usual = HookAdvice::usual($lure);
+        $mend = [
+            ...($hooks->loops === false ? ['A braided loop in place of the split ring lets the hook turn, and keeps more fish.'] : []),
+            ...($lure->isSpoon() && ! $hooks->stinger && $this->report->situation->veryCold()
+                ? ['A single stinger at the head: the colder, the more it hooks.']
+                : []),
+        ];
 
-        return new Finding(RigCheck::Hooks, true, $said === '' ? $usual : "On it: {$said}. {$usual}");
+        return new Finding(
+            RigCheck::Hooks, true, $hooks->words() === '' ? $usual : "On it: {$hooks->words()}. {$usual}", implode(' ', $mend),
+        );
     }
 
     private function care(): Finding

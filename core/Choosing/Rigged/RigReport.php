@@ -13,6 +13,7 @@ use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Chain;
 use Eskith\Core\Rig\Fouling;
+use Eskith\Core\Rig\Hooks;
 use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Rig;
@@ -39,7 +40,6 @@ final readonly class RigReport
     public Steps $steps;
 
     /**
-     * @param  int|null  $front  hook sizes; null where not known
      * @param  float|null  $airC  °C; null where it was not read
      * @param  int  $worn  fish and snags since the leader was tied
      */
@@ -47,8 +47,7 @@ final readonly class RigReport
         public Situation $situation,
         public Candidate $candidate,
         public Rig $rig,
-        public ?int $front = null,
-        public ?int $rear = null,
+        public Hooks $hooks = new Hooks,
         public ?float $airC = null,
         public int $worn = 0,
     ) {
@@ -167,8 +166,7 @@ final readonly class RigReport
             situation: $this->situation,
             candidate: $this->candidate,
             rig: $rig,
-            front: $this->front,
-            rear: $this->rear,
+            hooks: $this->hooks,
             airC: $this->airC,
             worn: $this->worn,
         );
@@ -224,7 +222,7 @@ final readonly class RigReport
     {
         $slack = $this->steps->fall === FallControl::Free || $this->steps->fall->isSlack();
 
-        return Fouling::of($this->rig, $this->front, $this->rear, $slack, $this->steps->liftM, ! $this->situation->vertical());
+        return Fouling::of($this->rig, $this->hooks, $slack, $this->steps->liftM, ! $this->situation->vertical());
     }
 
     /** "hooks to 90 ft" */
