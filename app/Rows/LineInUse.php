@@ -22,14 +22,16 @@ final readonly class LineInUse
 
     public static function of(User $user): self
     {
-        $line = $user->lines()->onTheReel()->first();
+        // Read without a model: every answer asks for it.
+        $line = $user->lines()->onTheReel()->toBase()->first(['id', 'name', 'diameter_m']);
         if ($line === null) {
             return new self(self::USUAL_M);
         }
+        $diameter = Raw::number($line->diameter_m);
 
-        return self::isDiameter($line->diameter_m)
-            ? new self($line->diameter_m)
-            : new self(self::USUAL_M, [SetAside::line($line)]);
+        return self::isDiameter($diameter)
+            ? new self($diameter)
+            : new self(self::USUAL_M, [SetAside::line(Raw::whole($line->id), Raw::text($line->name))]);
     }
 
     public static function isDiameter(float $metres): bool

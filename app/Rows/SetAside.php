@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Models\Line;
 use App\Models\Lure;
 use App\Models\Measurement;
 
@@ -36,8 +35,8 @@ final readonly class SetAside
         return new self(Part::Rule, $id, '');
     }
 
-    public static function line(Line $row): self
+    public static function line(int $id, string $name): self
     {
-        return new self(Part::Line, (string) $row->id, $row->name);
+        return new self(Part::Line, (string) $id, $name);
     }
 }

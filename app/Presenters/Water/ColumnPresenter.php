@@ -101,9 +101,10 @@ final class ColumnPresenter
             return [];
         }
 
-        $here = Outing::query()->where('user_id', $user->id)->where('spot_id', $outing->spot_id)->select('id');
-        $rows = Event::query()->standing()->bites()->whereNotNull('depth_m')->whereIn('outing_id', $here)
-            ->latest('at')->limit(self::TOUCHES)->toBase()->get(['kind', 'depth_m']);
+        $rows = Event::query()->standing()->bites()->toBase()
+            ->join('outings', 'outings.id', '=', 'events.outing_id')
+            ->where('outings.user_id', $user->id)->where('outings.spot_id', $outing->spot_id)->whereNotNull('events.depth_m')
+            ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
 
         return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {
             [$kind, $at] = [Raw::text($event->kind), Raw::number($event->depth_m)];
