@@ -43,6 +43,21 @@ final readonly class AnswerPresenter
         return $this->of(RankedBox::today($user, $tried), $wanted, $family);
     }
 
+    /**
+     * The same for a page, which opens whatever its link says.
+     *
+     * @param  array<array-key, mixed>  $tried  name => text
+     * @return array{AnswerData, string|null} the answer; without what was tried when that cannot be, and a sentence that says so
+     */
+    public function orTrouble(User $user, array $tried, ?string $wanted, ?string $family = null): array
+    {
+        try {
+            return [$this->today($user, $tried, $wanted, $family), null];
+        } catch (InvalidInput $bad) {
+            return [$this->today($user), "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}"];
+        }
+    }
+
     public function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
     {
         [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];

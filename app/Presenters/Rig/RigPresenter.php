@@ -56,12 +56,15 @@ final readonly class RigPresenter
 
     private ?LineRow $line;
 
+    private RodReader $read;
+
     private UnitFormat $say;
 
     private function __construct(private User $user)
     {
         $this->rod = $user->rods()->first();
         $this->line = $user->lines()->onTheReel()->first();
+        $this->read = RodReader::of($this->rod, $this->line);
         $this->say = new UnitFormat($user->likes()->units);
     }
 
@@ -112,7 +115,7 @@ final readonly class RigPresenter
         return new RigReport(
             situation: $situation,
             candidate: $candidate,
-            rig: RodReader::of($this->rod, $this->line)->rig,
+            rig: $this->read->rig,
             hooks: self::hooks($row),
             airC: $book->si('air'),
             worn: RodKeeper::worn($this->user, $this->rod),
@@ -134,8 +137,8 @@ final readonly class RigPresenter
 
     public function checked(SingleDrop $drop): RigData
     {
-        $read = RodReader::of($this->rod, $this->line);
-        $rig = $read->rig;
+        $rig = $this->read->rig;
+        $assumed = $this->read->assumed;
         $report = $this->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
 
         return new RigData(
@@ -154,13 +157,13 @@ final readonly class RigPresenter
             ),
             diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
             losses: $this->losses($report, $drop),
-            assumed: $read->assumed === [] ? '' : 'Taken as usual: '.implode(', ', $read->assumed).'.',
+            assumed: $assumed === [] ? '' : 'Taken as usual: '.implode(', ', $assumed).'.',
             lineOutM: $report->lineOutM(),
             leaderM: $rig->leaderM,
             line: $this->line->name ?? $this->named($rig->line),
             leader: $rig->leader === null ? 'no leader' : $this->named($rig->leader),
             connector: $rig->connector->word(),
-            worn: RodKeeper::worn($this->user, $this->rod) > 0,
+            worn: $report->worn > 0,
             cast: ! $drop->situation->vertical(),
         );
     }

@@ -74,7 +74,7 @@ final readonly class RigReport
     /** @return array{LostLift|null, HookSet|null} at the end of a cast */
     private function castOut(): array
     {
-        $column = $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
+        $column = $this->castColumn();
         if ($column === null) {
             return [null, null];
         }
@@ -111,7 +111,7 @@ final readonly class RigReport
         if ($this->hookSet === null) {
             return null;
         }
-        $column = $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
+        $column = $this->castColumn();
         if ($this->situation->vertical() || $column === null) {
             return min(self::FARTHEST_M, $this->hookSet->farthestM + $this->rig->leaderM);
         }
@@ -254,6 +254,12 @@ final readonly class RigReport
     public function drag(): string
     {
         return $this->situation->say->units->fishWeight->print($this->chain->dragN() / Constants::GRAVITY);
+    }
+
+    /** The same for a cast, still where no flow was read; null where no depth was. */
+    private function castColumn(): ?WaterColumn
+    {
+        return $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
     }
 
     /** The water with this line in it; null where depth or flow was not read. */

@@ -50,17 +50,13 @@ final class StationController extends Controller
         return response()->json($this->answerFor($request));
     }
 
-    /** @return array{AnswerData, string|null} the answer; without what was tried when that cannot be, and a sentence that says so */
+    /** @return array{AnswerData, string|null} */
     private function answerOrTrouble(Request $request): array
     {
-        try {
-            return [$this->answerFor($request), null];
-        } catch (InvalidInput $bad) {
-            return [
-                $this->answers->today($this->angler($request)),
-                "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}",
-            ];
-        }
+        return $this->answers->orTrouble(
+            $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
+            $this->textOrNull($request, 'family'),
+        );
     }
 
     /** @throws InvalidInput */

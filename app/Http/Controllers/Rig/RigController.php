@@ -28,15 +28,9 @@ final class RigController extends Controller
     public function show(Request $request, AnswerPresenter $answers): Response
     {
         $user = $this->angler($request);
-        $trouble = null;
         $tried = ReadingBook::among($request->query());
-        try {
-            $answer = $answers->today($user, $tried, $this->textOrNull($request, 'pick'));
-        } catch (InvalidInput $bad) {
-            $tried = [];
-            $answer = $answers->today($user);
-            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
-        }
+        [$answer, $trouble] = $answers->orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
+        $tried = $trouble === null ? $tried : [];
         $presenter = RigPresenter::of($user);
 
         return (new RigPage(

@@ -10,7 +10,6 @@ use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Water\CalibrationPresenter;
 use App\Presenters\Water\PlacePresenter;
 use App\Readings\ReadingBook;
-use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\Request;
 use Inertia\Response;
 
@@ -23,13 +22,7 @@ final class WaterController extends Controller
     public function __invoke(Request $request, AnswerPresenter $answers, CalibrationPresenter $calibrations): Response
     {
         $user = $this->angler($request);
-        $trouble = null;
-        try {
-            $answer = $answers->today($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
-        } catch (InvalidInput $bad) {
-            $answer = $answers->today($user);
-            $trouble = "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}";
-        }
+        [$answer, $trouble] = $answers->orTrouble($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
         $book = ReadingBook::of($user);
         $view = $this->textOrNull($request, 'view');
 
