@@ -7,11 +7,11 @@ namespace App\Choosing;
 use App\Models\Lure as LureRow;
 use App\Models\Outing;
 use App\Models\Setup;
-use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Today;
+use App\Rows\Here;
 use App\Rows\LineInUse;
 use App\Rows\LureReader;
 use App\Rows\Raw;
@@ -54,7 +54,7 @@ final readonly class RankedBox
         public ?TiedOn $tiedOn,
         public AnglerRules $anglerRules,
         public RuleBook $rules,
-        public ?Spot $spot,
+        public ?Here $here,
         public array $aside,
         public Day $day,
     ) {
@@ -107,7 +107,7 @@ final readonly class RankedBox
             tiedOn: self::onTheLine($box, $setup),
             anglerRules: $anglerRules,
             rules: $anglerRules->book(),
-            spot: $book->spotId === null ? null : $user->spots()->with('water')->find($book->spotId),
+            here: Here::of($user, $book->spotId),
             aside: [...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all())],
             day: $today->day,
         );
@@ -126,7 +126,7 @@ final readonly class RankedBox
             tiedOn: $this->tiedOn,
             anglerRules: $this->anglerRules,
             rules: $rules,
-            spot: $this->spot,
+            here: $this->here,
             aside: $this->aside,
             day: $this->day,
         );

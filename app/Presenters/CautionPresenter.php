@@ -17,7 +17,7 @@ final class CautionPresenter
     public static function of(RankedBox $rankedBox): array
     {
         $book = $rankedBox->book;
-        $water = $rankedBox->spot?->water;
+        $here = $rankedBox->here;
         $conditions = $rankedBox->situation->water;
 
         $day = new Circumstances(
@@ -28,9 +28,9 @@ final class CautionPresenter
             weir: $book->flag('weir') ?? false,
             ice: $book->flag('ice') ?? false,
             sought: $rankedBox->situation->aim->species,
-            waterName: $water?->name,
-            protected: $water->protected_fish ?? '',
-            localRules: $water->local_rules ?? '',
+            waterName: $here?->water,
+            protected: $here->protected ?? '',
+            localRules: $here->localRules ?? '',
         );
 
         return array_map(

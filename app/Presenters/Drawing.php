@@ -13,7 +13,6 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
-use Illuminate\Support\Str;
 
 /** What is needed to draw a lure from its measures. */
 final class Drawing
@@ -22,6 +21,8 @@ final class Drawing
     {
         $lure ??= LureReader::lure($row);
         $holes = count($lure->holes);
+        // Not Str::plural: it loads twenty classes, which every answer would pay for.
+        $named = $holes === 1 ? 'hole' : 'holes';
 
         return new LureDrawing(
             family: $lure->family,
@@ -36,7 +37,7 @@ final class Drawing
             words: implode(', ', array_filter([
                 Finish::word($lure->finish).' '.LureNames::family($lure),
                 "{$row->length_mm} mm long",
-                $holes === 0 ? '' : "{$holes} line ".Str::plural('hole', $holes),
+                $holes === 0 ? '' : "{$holes} line {$named}",
                 $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
             ])),
         );

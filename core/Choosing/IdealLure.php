@@ -21,8 +21,9 @@ final readonly class IdealLure
     public static function best(Chooser $chooser, Situation $situation): self
     {
         $bodies = [];
+        $series = WeightSteps::series($situation->aim->species);
         foreach (Family::cases() as $family) {
-            foreach (WeightSteps::series($situation->aim->species) as $kg) {
+            foreach ($series as $kg) {
                 $bodies[] = Lure::of("{$family->value} {$kg}", $family, $kg, 'plain');
             }
         }

@@ -80,13 +80,11 @@ final readonly class Lure
             throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
         }
 
-        $added = array_values(
-            array_filter(
-                Accent::cases(),
-                static fn (Accent $accent): bool => in_array($accent, $accents, true)
-                    || ($accent === Accent::RedNearHooks && $redNearHooks),
-            ),
-        );
+        $given = $redNearHooks ? [...$accents, Accent::RedNearHooks] : $accents;
+        // In the order in which they are told; most lures have none, and hundreds are made for an answer.
+        $added = $given === []
+            ? []
+            : array_values(array_filter(Accent::cases(), static fn (Accent $accent): bool => in_array($accent, $given, true)));
 
         return new self(
             id: $id,

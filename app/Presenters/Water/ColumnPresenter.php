@@ -38,7 +38,7 @@ final class ColumnPresenter
         $say = $situation->say;
 
         return new ColumnData(
-            place: $outing->place ?? ($rankedBox->spot === null ? 'Today' : "{$rankedBox->spot->name} · {$rankedBox->spot->water->name}"),
+            place: $outing->place ?? $rankedBox->here->place ?? 'Today',
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Models\User;
+
+/** Where the angler is: the spot by name, and what was noted of its water. */
+final readonly class Here
+{
+    private function __construct(public string $place, public string $water, public string $protected, public string $localRules)
+    {
+    }
+
+    /** Null when they are at no spot of their own. */
+    public static function of(User $user, ?int $spotId): ?self
+    {
+        // Read without models, and in one: every answer asks for it.
+        $row = $spotId === null ? null : $user->spots()->toBase()
+            ->join('waters', 'waters.id', '=', 'spots.water_id')->where('spots.id', $spotId)
+            ->first(['spots.name as spot', 'waters.name as water', 'waters.protected_fish', 'waters.local_rules']);
+
+        return $row === null ? null : new self(
+            Raw::text($row->spot).' · '.Raw::text($row->water), Raw::text($row->water), Raw::text($row->protected_fish),
+            Raw::text($row->local_rules),
+        );
+    }
+}
