@@ -23,6 +23,7 @@ use App\Http\Controllers\Lure\SecondLookController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\Rig\RigController;
+use App\Http\Controllers\Rig\RodController;
 use App\Http\Controllers\Rules\OwnRuleController;
 use App\Http\Controllers\Rules\RuleController;
 use App\Http\Controllers\Rules\RuleFileController;
@@ -100,6 +101,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('rig/checks', 'checks')->name('checks');
         Route::put('rig', 'update')->name('update');
         Route::put('rig/retied', 'retie')->name('retie');
+    });
+    Route::controller(RodController::class)->prefix('rods')->name('rods.')->group(function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::post('/', 'store')->name('store');
+        Route::put('{rod:uuid}/in-hand', 'takeInHand')->name('in-hand');
+        Route::put('{rod:uuid}/ashore', 'leaveAshore')->name('ashore');
     });
 
     Route::get('fish', FishController::class)->name('fish');

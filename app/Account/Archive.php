@@ -56,6 +56,7 @@ final class Archive
             return ['account' => [
                 'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $user->name, 'settings' => (object) $settings,
                 'pinned_lure' => $numbers['lures'][$user->pinned_lure_id] ?? null,
+                'rod_in_hand' => $numbers['rods'][$user->rod_id] ?? null,
             ], ...$lists];
         });
     }

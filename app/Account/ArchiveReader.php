@@ -130,7 +130,7 @@ final class ArchiveReader
             }
         }
         foreach ($table->columns as $name => $column) {
-            $value = $given[$name] ?? null;
+            $value = $given[$name] ?? $column->otherwise;
             if (! $column->holds($value)) {
                 return null;
             }
@@ -151,9 +151,12 @@ final class ArchiveReader
         $given = is_array($account['settings'] ?? null) ? $account['settings'] : [];
         $settings = Settings::sound($given);
         $pinned = $account['pinned_lure'] ?? null;
+        $rod = $account['rod_in_hand'] ?? null;
         $this->user->update([
             'settings' => ($this->user->settings ?? []) === [] ? $settings : $this->user->settings,
             'pinned_lure_id' => $this->user->pinned_lure_id ?? (is_int($pinned) ? $this->ids['lures'][$pinned] ?? null : null),
+            'rod_id' => $this->user->rod_id ?? (is_int($rod) ? $this->ids['rods'][$rod] ?? null : null)
+                ?? $this->user->rods()->onBoard()->value('id'),
         ]);
     }
 

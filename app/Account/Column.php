@@ -11,8 +11,8 @@ use Eskith\Core\Units\PlainText;
 final readonly class Column
 {
     /** @param  Closure(mixed): bool  $holds */
-    private function __construct(private Closure $holds, private bool $optional = false, public bool $json = false)
-    {
+    private function __construct(private Closure $holds, private bool $optional = false, public bool $json = false, public mixed $otherwise = null,
+    ) {
     }
 
     public static function text(int $longest): self
@@ -70,6 +70,12 @@ final readonly class Column
     public function orNone(): self
     {
         return new self($this->holds, true, $this->json);
+    }
+
+    /** What stands for it in archives of before there was such a column. */
+    public function orElse(mixed $otherwise): self
+    {
+        return new self($this->holds, $this->optional, $this->json, $otherwise);
     }
 
     public function holds(mixed $value): bool

@@ -83,11 +83,11 @@ final class Tables
                 'leader' => Column::one(self::values(Material::cases()))->orNone(), 'leader_n' => Column::number(0, 2000)->orNone(),
                 'leader_n_text' => Column::text(40)->orNone(), 'leader_m' => Column::number(...RodReader::LEADER_M)->orNone(),
                 'leader_m_text' => Column::text(40)->orNone(), 'connector' => Column::one(self::values(Connector::cases())),
-                'retied_at' => Column::moment()->orNone(),
-                ...self::written(),
-            ]),
+                'retied_at' => Column::moment()->orNone(), 'owner' => Column::text(40)->orNone(), 'still' => Column::flag()->orElse(false),
+                'ashore_at' => Column::moment()->orNone(), ...self::written(),
+            ], ['line_id' => 'lines'], ['line_id']),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
-                ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines'], ['lure_id', 'gear_id', 'line_id']),
+                ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines', 'rod_id' => 'rods'], ['lure_id', 'gear_id', 'line_id', 'rod_id']),
             new Table('measurements', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MeasurementKind::cases())),
                 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
@@ -109,9 +109,11 @@ final class Tables
             ], ['spot_id' => 'spots'], ['spot_id']),
             new Table('setups', [
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),
-                'cadence' => Column::one(self::values(Cadence::cases())), 'depth_m' => Column::number(0, 150),
-                'tied_at' => Column::moment(),
-            ], ['outing_id' => 'outings', 'lure_id' => 'lures']),
+                'cadence' => Column::one(self::values(Cadence::cases()))->orNone(), 'depth_m' => Column::number(0, 150),
+                'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(),
+            ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods'], ['lure_id', 'rod_id'],
+                // Other bait is on a still rod, and has neither.
+                sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null)),
             new Table('events', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())),
                 'came' => Column::one(self::values(BitePhase::cases()))->orNone(),

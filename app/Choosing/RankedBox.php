@@ -104,7 +104,7 @@ final readonly class RankedBox
             rows: $rows,
             box: $box,
             situation: $situation,
-            tiedOn: self::onTheLine($box, $setup),
+            tiedOn: $setup === null ? null : TiedOn::in($box, (string) $setup->lure_id, $setup->hole, $setup->cadence),
             anglerRules: $anglerRules,
             rules: $anglerRules->book(),
             here: Here::of($user, $book->spotId),
@@ -209,17 +209,5 @@ final readonly class RankedBox
         }
 
         return [array_values(array_filter($box)), array_map(static fn (string $alike): int => (int) $box[$alike]?->id, $kinds)];
-    }
-
-    /** @param  list<Lure>  $box */
-    private static function onTheLine(array $box, ?Setup $setup): ?TiedOn
-    {
-        foreach ($box as $lure) {
-            if ($setup !== null && $lure->id === (string) $setup->lure_id) {
-                return new TiedOn($lure, $setup->hole, $setup->cadence);
-            }
-        }
-
-        return null;
     }
 }

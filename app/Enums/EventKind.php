@@ -15,6 +15,7 @@ enum EventKind: string
     case Fish = 'fish';
     case Foul = 'foul';
     case Snag = 'snag';
+    case Rock = 'rock';
 
     /** As it stands in the log. */
     public function word(): string
@@ -25,6 +26,7 @@ enum EventKind: string
             self::Fish => 'Fish',
             self::Foul => 'Fouled',
             self::Snag => 'Snagged',
+            self::Rock => 'Line on rock',
         };
     }
 
@@ -33,23 +35,30 @@ enum EventKind: string
     {
         return match ($this) {
             self::Touch, self::Fish => true,
-            self::Drop, self::Foul, self::Snag => false,
+            self::Drop, self::Foul, self::Snag, self::Rock => false,
         };
     }
 
-    /** Whether it wears hooks and leader. */
-    public function wears(): bool
+    /** What it wears: hooks and leader, the leader alone, or nothing. */
+    private function wears(): string
     {
         return match ($this) {
-            self::Fish, self::Snag => true,
-            self::Drop, self::Touch, self::Foul => false,
+            self::Fish, self::Snag => 'hooks and leader',
+            self::Rock => 'leader',
+            self::Drop, self::Touch, self::Foul => '',
         };
     }
 
     /** @return list<self> */
-    public static function wearing(): array
+    public static function wearingLeaders(): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind->wears()));
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => str_contains($kind->wears(), 'leader')));
+    }
+
+    /** @return list<self> */
+    public static function wearingHooks(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => str_contains($kind->wears(), 'hooks')));
     }
 
     /** @return list<string> names of those that a fish had to do with */
@@ -70,6 +79,7 @@ enum EventKind: string
             self::Drop, self::Touch, self::Fish => null,
             self::Foul => ['Foul', 'o'],
             self::Snag => ['Snag', 's'],
+            self::Rock => ['Rock', 'r'],
         };
     }
 }

@@ -20,10 +20,16 @@ final readonly class Mender
                 Part::Reading => $user->readings()->where('name', $key)->delete(),
                 Part::Measurement => $user->measurements()->where('uuid', $key)->delete(),
                 Part::Rule => $user->ruleChoices()->where('rule', $key)->whereNotNull('own')->delete(),
-                Part::Line => $user->lines()->whereKey((int) $key)->update(['in_use' => false]),
+                Part::Line => self::line($user, (int) $key),
                 Part::Lure => self::lure($user, (int) $key),
             };
         });
+    }
+
+    private static function line(User $user, int $id): void
+    {
+        $user->lines()->whereKey($id)->update(['in_use' => false]);
+        $user->rods()->where('line_id', $id)->update(['line_id' => null]);
     }
 
     private static function lure(User $user, int $id): void

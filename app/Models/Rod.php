@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -29,11 +31,16 @@ use Illuminate\Support\Carbon;
  * @property string|null $leader_m_text
  * @property Connector|null $connector  null for one that is not known
  * @property Carbon|null $retied_at  when the leader was tied anew
+ * @property int|null $line_id  on its reel
+ * @property string|null $owner  a partner's name; null for the angler's own
+ * @property bool $still  stays out with other bait
+ * @property Carbon|null $ashore_at  since when it is not on board
  * @property Carbon|null $created_at
  */
 final class Rod extends Model
 {
     use BootsByName;
+    use FoundByItsAngler;
 
     protected $table = 'rods';
 
@@ -45,6 +52,25 @@ final class Rod extends Model
         return [
             'length_m' => 'float', 'lifts_kg' => 'float', 'leader' => Known::class.':'.Material::class, 'leader_n' => 'float',
             'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class, 'retied_at' => 'datetime',
+            'still' => 'boolean', 'ashore_at' => 'datetime',
         ];
+    }
+
+    /**
+     * In the order in which they came.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOnBoard(Builder $query): void
+    {
+        $query->whereNull('ashore_at')->orderBy('id');
+    }
+
+    /** "Casting rod", "Sam's rod" as it was named, and whose it is where that is not said. */
+    public function called(): string
+    {
+        return $this->owner === null || str_contains(mb_strtolower($this->name), mb_strtolower($this->owner))
+            ? $this->name
+            : "{$this->name} ({$this->owner})";
     }
 }

@@ -18,12 +18,14 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property int $outing_id
  * @property string $uuid
- * @property int $lure_id
+ * @property int|null $lure_id  null for other bait on a still rod
+ * @property int|null $rod_id
  * @property string|null $hole
- * @property Cadence|null $cadence  null for one that is not known
+ * @property Cadence|null $cadence  null for one that is not known, and for other bait
  * @property float $depth_m
  * @property Carbon $tied_at
- * @property Lure $lure
+ * @property Carbon|null $until_at  when it was put away
+ * @property Lure|null $lure
  * @property Outing $outing
  */
 final class Setup extends Model
@@ -42,7 +44,7 @@ final class Setup extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'tied_at' => 'datetime'];
+        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime'];
     }
 
     /** As picks are named: "lure.hole.cadence". */

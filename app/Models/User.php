@@ -21,6 +21,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string $email
  * @property array<string, string>|null $settings
  * @property int|null $pinned_lure_id
+ * @property int|null $rod_id  the rod in hand
  */
 final class User extends Authenticatable
 {
@@ -33,9 +34,9 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id', 'rod_id'];
 
-    protected $attributes = ['pinned_lure_id' => null, 'remember_token' => null];
+    protected $attributes = ['pinned_lure_id' => null, 'rod_id' => null, 'remember_token' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -114,6 +115,12 @@ final class User extends Authenticatable
     public function rods(): HasMany
     {
         return $this->hasMany(Rod::class);
+    }
+
+    /** The rod in hand; null before the first one. */
+    public function rodInHand(): ?Rod
+    {
+        return $this->rod_id === null ? null : $this->rods()->find($this->rod_id);
     }
 
     /** @return HasMany<RuleChoice, $this> */

@@ -9,9 +9,11 @@ use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
+use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -34,14 +36,31 @@ final readonly class Logbook
         return $this->user->outings()->underWay()->latest('started_at')->latest('id')->first();
     }
 
+    /** What is on the rod in hand; null while nothing is. */
     public function setup(Outing $outing): ?Setup
     {
-        return $outing->setups()->latest('tied_at')->latest('id')->first();
+        $setup = $outing->setups()->where('rod_id', $this->user->rod_id)->latest('tied_at')->latest('id')->first();
+
+        return $setup?->until_at === null ? $setup : null;
     }
 
-    public function lastBite(Outing $outing): ?Event
+    /** @return array<int, Setup> what is on each rod, by the rod's id */
+    public function onTheRods(Outing $outing): array
     {
-        return $outing->events()->standing()->bites()->latest('at')->latest('id')->first();
+        $on = [];
+        foreach ($outing->setups()->with('lure')->orderBy('tied_at')->orderBy('id')->get() as $setup) {
+            $on[$setup->rod_id ?? 0] = $setup;
+        }
+
+        return array_filter($on, static fn (Setup $setup): bool => $setup->until_at === null);
+    }
+
+    /** On the rod on which this is tied. */
+    public function lastBite(Setup $setup): ?Event
+    {
+        return Event::query()->standing()->bites()->where('outing_id', $setup->outing_id)
+            ->whereIn('setup_id', Setup::query()->select('id')->where('outing_id', $setup->outing_id)->where('rod_id', $setup->rod_id))
+            ->latest('at')->latest('id')->first();
     }
 
     /** Since when nothing has touched what is tied on. */
@@ -51,20 +70,26 @@ final readonly class Logbook
     }
 
     /**
-     * Starts an outing with a pick, or ties the pick on when one is under way.
+     * Starts an outing with a pick, or ties the pick on when one is under way; the rod is taken in hand.
      *
-     * @throws InvalidInput when the lure is not in the box or has no such hole
+     * @param  int|null  $lureId  null for other bait on a still rod
+     * @param  string|null  $rod  uuid; null for the one in hand
+     *
+     * @throws InvalidInput when the lure is not in the box or has no such hole, or the rod is not for it
      */
-    public function tieOn(string $uuid, int $lureId, ?string $hole, Cadence $cadence): Outing
+    public function tieOn(string $uuid, ?int $lureId, ?string $hole, ?Cadence $cadence, ?string $rod = null): Outing
     {
-        return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence): Outing {
+        return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence, $rod): Outing {
             $known = Setup::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->with('outing')->first();
             if ($known !== null) {
                 return $known->outing;
             }
-            $lure = $this->user->lures()->inBox()->find($lureId)
+            $rod = $this->rodFor($rod, $lureId);
+            $lure = $lureId === null ? null : $this->user->lures()->inBox()->find($lureId)
                 ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
-            $this->demandHole($lure, $hole);
+            if ($lure !== null) {
+                $this->demandHole($lure, $hole);
+            }
             $book = ReadingBook::of($this->user);
             $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
             $outing = $this->underWay() ?? $this->user->outings()->create([
@@ -73,24 +98,43 @@ final readonly class Logbook
                 'started_at' => Carbon::now(),
             ]);
             Setup::query()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure->id,
-                'hole' => $hole, 'cadence' => $cadence,
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
+                'rod_id' => $rod?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
             ]);
+            if ($rod !== null && $rod->id !== $this->user->rod_id) {
+                RodKeeper::of($this->user)->takeInHand($rod);
+            }
 
             return $outing;
         });
     }
 
+    /** @throws InvalidInput */
+    private function rodFor(?string $uuid, ?int $lureId): ?Rod
+    {
+        $rod = $uuid === null ? $this->user->rodInHand() : $this->user->rods()->onBoard()->where('uuid', $uuid)->first()
+            ?? throw InvalidInput::because('rod', 'That rod is not on board any more; choose another.');
+        if ($lureId !== null && $rod?->still === true) {
+            throw InvalidInput::because('rod', "The {$rod->name} stays out with other bait; tie this on another rod.");
+        }
+        if ($lureId === null && $rod?->still !== true) {
+            throw InvalidInput::because('lure', 'Say which lure is tied on; only a still rod has other bait.');
+        }
+
+        return $rod;
+    }
+
     /**
      * @param  array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
      *   length_text: string|null, landed: bool|null, at: Carbon}  $what
+     * @param  string|null  $setup  uuid of what it happened with; null for what is on the rod in hand
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */
-    public function log(Outing $outing, array $what): Event
+    public function log(Outing $outing, array $what, ?string $setup = null): Event
     {
-        return DB::transaction(function () use ($outing, $what): Event {
+        return DB::transaction(function () use ($outing, $what, $setup): Event {
             $known = $this->user->events()->where('uuid', $what['uuid'])->first();
             if ($known !== null) {
                 return $known;
@@ -98,7 +142,7 @@ final readonly class Logbook
             if ($outing->refresh()->ended_at !== null) {
                 throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
             }
-            $setup = $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            $setup = $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
             return Event::query()->create([

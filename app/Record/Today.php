@@ -34,11 +34,11 @@ final readonly class Today
         $since = $now->copy()->subMinutes((int) (60 * self::HOURS));
         $rows = $user->outings()->toBase()
             ->join('setups', 'setups.outing_id', '=', 'outings.id')
-            ->join('lures', 'lures.id', '=', 'setups.lure_id')
+            ->leftJoin('lures', 'lures.id', '=', 'setups.lure_id')
             ->where(static fn (Builder $open) => $open->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $since))
             ->orderBy('setups.tied_at')->orderBy('setups.id')
             ->get([
-                'setups.id', 'setups.outing_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
+                'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'setups.until_at',
                 'outings.ended_at', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
@@ -50,30 +50,31 @@ final readonly class Today
         $bright = 0.0;
         $touched = false;
         $next = [];
-        // From the last to the first: each ends where the next of its outing was tied on.
+        // From the last to the first: each ends where the next on its rod was tied on.
         foreach ($rows->reverse() as $row) {
-            $outing = Raw::whole($row->outing_id);
-            $end = $next[$outing] ?? $row->ended_at;
-            $next[$outing] = $row->tied_at;
+            $rod = Raw::whole($row->outing_id).' '.Raw::whole($row->rod_id);
+            $end = $row->until_at ?? $next[$rod] ?? $row->ended_at;
+            $next[$rod] = $row->tied_at;
             [$from, $to] = [min(self::HOURS, self::age($row->tied_at, $now)), $end === null ? 0.0 : self::age($end, $now)];
-            if ($from <= $to) {
+            // Other bait says nothing of lures.
+            if ($from <= $to || $row->lure_id === null) {
                 continue;
             }
             $felt = array_values(array_filter($touches[Raw::whole($row->id)] ?? [], static fn (float $age): bool => $age <= self::HOURS));
             $lure = $stands[Raw::whole($row->lure_id)] ?? Raw::whole($row->lure_id);
             $way = implode('|', [$lure, Raw::text($row->hole), Raw::text($row->cadence)]);
-            $stints[] = Stint::of($way, $from, $to, $felt);
+            // What is on the rod in hand comes first, then what is on the others.
+            $place = [$to, Raw::whole($row->rod_id) === (int) $user->rod_id ? 0 : 1, -count($stints)];
+            $stints[] = [$place, Stint::of($way, $from, $to, $felt)];
             if (in_array($row->finish, self::BRIGHT, true)) {
                 $bright += 60 * ($from - $to);
                 $touched = $touched || $felt !== [];
             }
         }
 
-        // What is on the line comes first.
-        $stints = array_reverse($stints);
-        usort($stints, static fn (Stint $a, Stint $b): int => $a->toH <=> $b->toH);
+        sort($stints);
 
-        return new self(new Day($stints, trials: $trials), $bright, $touched);
+        return new self(new Day(array_column($stints, 1), trials: $trials), $bright, $touched);
     }
 
     private static function age(mixed $moment, Carbon $now): float

@@ -46,12 +46,14 @@ final readonly class GearKeeper
         return $gear->retired_at !== null;
     }
 
+    /** The line goes on the reel of the rod in hand: drops are reckoned with it. */
     public function putOnTheReel(int $lineId): void
     {
         $line = $this->user->lines()->findOrFail($lineId);
         DB::transaction(function () use ($line): void {
             $this->user->lines()->update(['in_use' => false]);
             $line->update(['in_use' => true]);
+            $this->user->rods()->whereKey($this->user->rod_id)->update(['line_id' => $line->id]);
         });
     }
 

@@ -5,27 +5,114 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Enums\EventKind;
+use App\Models\Event;
 use App\Models\History;
 use App\Models\Rod;
+use App\Models\Setup;
 use App\Models\User;
+use Eskith\Core\Rig\Connector;
+use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps the rod at hand as it is rigged, and what has worn it. */
-final class RodKeeper
+/** Keeps the rods on board as they are rigged, which of them is in hand, and what has worn them. */
+final readonly class RodKeeper
 {
+    /** Rods that one boat has room for. */
+    public const MOST = 12;
+
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
     /**
+     * Changes a rod; the first one of all is made, and taken in hand.
+     *
      * @param  array{uuid: string, ...}  $rod  columns
      * @param  int|null  $lineId  goes on its reel; null leaves what is there
      */
-    public static function keep(User $user, array $rod, ?int $lineId): void
+    public function keep(array $rod, ?int $lineId): void
     {
-        DB::transaction(static function () use ($user, $rod, $lineId): void {
-            // The rod at hand is one: a page that was opened before there was any names another.
-            $kept = $user->rods()->first();
-            $kept === null ? $user->rods()->create($rod) : $kept->update([...$rod, 'uuid' => $kept->uuid]);
-            if ($lineId !== null) {
-                GearKeeper::of($user)->putOnTheReel($lineId);
+        DB::transaction(function () use ($rod, $lineId): void {
+            // A page that was opened before there was any names another than the one there is.
+            $kept = $this->user->rods()->where('uuid', $rod['uuid'])->first() ?? $this->user->rodInHand();
+            $kept === null ? $this->first($rod) : $kept->update([...$rod, 'uuid' => $kept->uuid]);
+            if ($lineId === null) {
+                return;
+            }
+            if ($kept !== null && $kept->id !== $this->user->rod_id) {
+                $kept->update(['line_id' => $this->user->lines()->findOrFail($lineId)->id]);
+            } else {
+                GearKeeper::of($this->user)->putOnTheReel($lineId);
+            }
+        });
+    }
+
+    /**
+     * One more on board, rigged as the one in hand, and taken in hand.
+     *
+     * @param  array{uuid: string, name: string, owner: string|null, still: bool, ...}  $rod  with the usual parts, as columns
+     *
+     * @throws InvalidInput when the boat is full
+     */
+    public function add(array $rod): void
+    {
+        DB::transaction(function () use ($rod): void {
+            if ($this->user->rods()->where('uuid', $rod['uuid'])->exists()) {
+                return;
+            }
+            if ($this->user->rods()->onBoard()->count() >= self::MOST) {
+                throw InvalidInput::because('name', 'There are '.self::MOST.' rods on board; leave one ashore first.');
+            }
+            $like = $this->user->rodInHand();
+            if ($like === null) {
+                $this->first($rod);
+
+                return;
+            }
+            $this->takeInHand($this->user->rods()->create([
+                ...$rod,
+                ...$like->only([
+                    'length_m', 'length_text', 'lifts_kg', 'lifts_text', 'leader', 'leader_n', 'leader_n_text', 'leader_m', 'leader_m_text',
+                    'line_id',
+                ]),
+                'connector' => $like->connector ?? Connector::Snap,
+            ]));
+        });
+    }
+
+    /** What is read, picked and logged from now on is for this rod. */
+    public function takeInHand(Rod $rod): void
+    {
+        DB::transaction(function () use ($rod): void {
+            $this->user->update(['rod_id' => $rod->id]);
+            $rod->update(['ashore_at' => null]);
+            if ($rod->line_id !== null && $this->user->lines()->whereKey($rod->line_id)->exists()) {
+                GearKeeper::of($this->user)->putOnTheReel($rod->line_id);
+            }
+        });
+    }
+
+    /**
+     * Leaves a rod ashore; what it fished stays in the record.
+     *
+     * @throws InvalidInput when it is the last one
+     */
+    public function leaveAshore(Rod $rod): void
+    {
+        DB::transaction(function () use ($rod): void {
+            $other = $this->user->rods()->onBoard()->whereKeyNot($rod->id)->first()
+                ?? throw InvalidInput::because('rod', 'That is the last rod on board; without one there is nothing to fish with.');
+            $rod->update(['ashore_at' => Carbon::now()]);
+            Setup::query()->where('rod_id', $rod->id)->whereNull('until_at')
+                ->whereIn('outing_id', $this->user->outings()->underWay()->select('id'))->update(['until_at' => Carbon::now()]);
+            if ($this->user->rod_id === $rod->id) {
+                $this->takeInHand($other);
             }
         });
     }
@@ -34,28 +121,65 @@ final class RodKeeper
      * The leader was looked at and tied anew.
      *
      * @param  string  $uuid  of this tying, so that a repeat is not written down twice
+     * @param  string|null  $rod  its uuid; null for the one in hand
      */
-    public static function retie(User $user, string $uuid): void
+    public function retie(string $uuid, ?string $rod): void
     {
-        DB::transaction(static function () use ($user, $uuid): void {
-            $rod = $user->rods()->firstOrFail();
-            if ($user->history()->where('uuid', $uuid)->exists()) {
+        DB::transaction(function () use ($uuid, $rod): void {
+            $rod = $rod === null ? $this->user->rodInHand() ?? abort(404) : $this->user->rods()->where('uuid', $rod)->firstOrFail();
+            if ($this->user->history()->where('uuid', $uuid)->exists()) {
                 return;
             }
+            History::query()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'rod_id' => $rod->id,
+                'what' => 'Leader tied anew: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => Carbon::now(),
+            ]);
             $rod->update(['retied_at' => Carbon::now()]);
-            History::query()->create(
-                ['user_id' => $user->id, 'uuid' => $uuid, 'what' => "Leader tied anew: {$rod->name}", 'at' => Carbon::now()],
-            );
         });
     }
 
-    /** Fish and snags since the leader was tied. */
+    /** Fish, snags and rock since the leader was tied. */
     public static function worn(User $user, ?Rod $rod): int
     {
-        $since = $rod === null ? null : $rod->retied_at ?? $rod->created_at;
+        return array_sum(self::wear($user, $rod));
+    }
 
-        return $since === null
-            ? 0
-            : $user->events()->standing()->whereIn('kind', EventKind::wearing())->where('at', '>', $since)->count();
+    private function wornInWords(Rod $rod): string
+    {
+        $wear = self::wear($this->user, $rod);
+        $told = [];
+        foreach (EventKind::wearingLeaders() as $kind) {
+            $times = $wear[$kind->value] ?? 0;
+            $told = $times === 0 ? $told : [...$told, "{$times} × ".mb_strtolower($kind->word())];
+        }
+
+        return $told === [] ? 'nothing logged' : implode(', ', $told);
+    }
+
+    /** @return array<string, int> by kind of event */
+    private static function wear(User $user, ?Rod $rod): array
+    {
+        $since = $rod->retied_at ?? $rod->created_at ?? null;
+
+        return $rod === null || $since === null ? [] : Event::query()->standing()->toBase()
+            ->join('setups', 'setups.id', '=', 'events.setup_id')
+            ->where('events.user_id', $user->id)->where('setups.rod_id', $rod->id)
+            ->whereIn('events.kind', EventKind::wearingLeaders())->where('events.at', '>', $since)
+            ->groupBy('events.kind')->selectRaw('events.kind, count(*) as times')->pluck('times', 'kind')
+            ->mapWithKeys(static fn (mixed $times, int|string $kind): array => [(string) $kind => is_numeric($times) ? (int) $times : 0])
+            ->all();
+    }
+
+    /**
+     * The first rod of all: what is fished today was fished with it.
+     *
+     * @param  array{uuid: string, ...}  $rod
+     */
+    private function first(array $rod): void
+    {
+        $made = $this->user->rods()->create([...$rod, 'line_id' => $this->user->lines()->onTheReel()->value('id')]);
+        $this->user->update(['rod_id' => $made->id]);
+        Setup::query()->whereNull('rod_id')->whereIn('outing_id', $this->user->outings()->underWay()->select('id'))
+            ->update(['rod_id' => $made->id]);
     }
 }

@@ -69,6 +69,7 @@ final class DemoSeason
         $start = $this->now->copy()->subMinutes(78);
         $outing = $this->outing('North bar', $start, ['temp' => '37 °F', 'depth' => '26 ft', 'species' => 'walleye']);
         $setup = $this->tieOn($outing, '1/2 oz', 'white', $start);
+        $this->besides($outing);
         foreach ([
             [70, 'drop'], [68, 'drop'], [66, 'touch'], [63, 'drop'], [57, 'drop'], [55, 'foul'], [50, 'drop'], [43, 'drop'],
             [36, 'drop'], [33, 'touch'], [31, 'fish'], [29, 'drop'], [27, 'touch'], [24, 'fish'], [21, 'drop'], [18, 'drop'],
@@ -81,6 +82,24 @@ final class DemoSeason
                 ...($kind === 'fish' ? $this->caught('walleye', $ago === 31 ? 18.5 : 16.0, true) : []),
             ]);
         }
+    }
+
+    /** What is on the other rods today. */
+    private function besides(Outing $outing): void
+    {
+        $rods = $this->angler->rods()->pluck('id', 'name');
+        $this->tieOn($outing, '3/8 oz', 'white', $this->now->copy()->subMinutes(14))
+            ->update(['rod_id' => $rods['Casting rod'], 'cadence' => 'clock_sweep', 'hole' => 'front']);
+        $partners = $this->tieOn($outing, '1/2 oz', 'perch', $this->now->copy()->subMinutes(48));
+        $partners->update(['rod_id' => $rods['Straight rod']]);
+        foreach ([44, 37, 30, 22, 12] as $ago) {
+            $this->event($outing, $partners, 'drop', $this->now->copy()->subMinutes($ago), ['depth_m' => 7.9]);
+        }
+        $this->event($outing, $partners, 'touch', $this->now->copy()->subMinutes(20), ['came' => 'fall', 'depth_m' => 7.4]);
+        Setup::query()->create([
+            'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'rod_id' => $rods['Still rod'],
+            'depth_m' => 7.9, 'tied_at' => $this->now->copy()->subMinutes(70),
+        ]);
     }
 
     /** Fishes a setup for an hour or two: bites come in bunches, some are lost. */
@@ -146,7 +165,7 @@ final class DemoSeason
 
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
-            'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop',
+            'rod_id' => $this->angler->rod_id, 'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop',
             'depth_m' => $spot->depth_m, 'tied_at' => $at,
         ]);
     }

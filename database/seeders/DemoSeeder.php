@@ -25,6 +25,7 @@ final class DemoSeeder extends Seeder
         ]);
         $this->waters($angler);
         $this->lines($angler);
+        $this->rods($angler);
         DemoBox::fill($angler);
         ReadingBook::keep($angler, [
             'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained',
@@ -77,12 +78,6 @@ final class DemoSeeder extends Seeder
                 'put_on' => Carbon::today()->subDays($inUse ? 120 : 400),
             ]);
         }
-        $angler->rods()->create([
-            'uuid' => (string) Str::uuid(), 'name' => 'Vertical rod', 'length_m' => 1.9812, 'length_text' => '6 ft 6 in',
-            'lifts_kg' => 1.0, 'lifts_text' => '1 kg', 'leader' => 'fluorocarbon',
-            'leader_n' => Measure::parse('8 lb', Unit::PoundForce)->si, 'leader_n_text' => '8 lb',
-            'leader_m' => 1.524, 'leader_m_text' => '5 ft', 'connector' => 'snap',
-        ]);
         foreach ([
             ['leader', 'Fluorocarbon leader, 8 lb', '5 ft, tied direct', 1, 41],
             ['leader', 'Stiff leader, 15 lb', '5 ft, small snap', 1, 9],
@@ -95,5 +90,30 @@ final class DemoSeeder extends Seeder
                 'put_on' => $days === null ? null : Carbon::today()->subDays($days),
             ]);
         }
+    }
+
+    /** Three that are rigged differently, one of them a partner's, and one that stays out with other bait. */
+    private function rods(User $angler): void
+    {
+        /** @var list<array{string, string|null, bool, string, string, string, string|null, string|null, string}> $rods */
+        $rods = [
+            ['Vertical rod', null, false, '6 ft 6 in', '1 kg', 'Braid, 20 lb', '8 lb', '5 ft', 'snap'],
+            ['Casting rod', null, false, '7 ft 2 in', '1.5 kg', 'Braid, 10 lb', '15 lb', '4 ft', 'direct'],
+            ['Straight rod', 'Ines', false, '7 ft', '1 kg', 'Fluorocarbon, 12 lb', null, null, 'ring'],
+            ['Still rod', null, true, '8 ft', '1 kg', 'Fluorocarbon, 12 lb', null, null, 'swivel'],
+        ];
+        foreach ($rods as [$name, $owner, $still, $length, $lifts, $line, $strong, $long, $connector]) {
+            $angler->rods()->create([
+                'uuid' => (string) Str::uuid(), 'name' => $name, 'owner' => $owner, 'still' => $still,
+                'length_m' => Measure::parse($length, Unit::Foot)->si, 'length_text' => $length,
+                'lifts_kg' => Measure::parse($lifts, Unit::Kilogram)->si, 'lifts_text' => $lifts,
+                'line_id' => $angler->lines()->where('name', $line)->value('id'),
+                'leader' => $strong === null ? null : 'fluorocarbon',
+                'leader_n' => $strong === null ? null : Measure::parse($strong, Unit::PoundForce)->si, 'leader_n_text' => $strong,
+                'leader_m' => $long === null ? null : Measure::parse($long, Unit::Foot)->si, 'leader_m_text' => $long,
+                'connector' => $connector,
+            ]);
+        }
+        $angler->update(['rod_id' => $angler->rods()->where('name', 'Vertical rod')->value('id')]);
     }
 }

@@ -11,7 +11,7 @@ export type Bottom =
 	| "weed_scattered"
 	| "weed_thick";
 
-export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag";
+export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock";
 
 export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
@@ -399,6 +399,7 @@ export interface LurePage {
 	answer: AnswerData;
 	trouble: string | null;
 	tied: TiedData | null;
+	severalRods: boolean;
 }
 
 export interface MeasurementData {
@@ -446,7 +447,7 @@ export interface OutingData {
 	title: string;
 	subtitle: string;
 	water: string;
-	setup: string;
+	setup: string | null;
 	dropsSinceTouch: number;
 	drops: number;
 	touches: number;
@@ -462,6 +463,7 @@ export interface OutingData {
 	rig: RigInShortData | null;
 	move: string | null;
 	pads: PadData[];
+	rods: RodOnBoardData[];
 }
 
 export interface PadData {
@@ -610,6 +612,9 @@ export interface RigPage {
 	lines: LineData[];
 	materials: OptionData[];
 	connectors: OptionData[];
+	rods: RodOnBoardData[];
+	ashore: OptionData[];
+	tyings: HistoryData[];
 }
 
 export interface RodData {
@@ -622,6 +627,21 @@ export interface RodData {
 	leaderStrength: string;
 	leaderLength: string;
 	connector: string;
+}
+
+export interface RodForData {
+	uuid: string;
+	name: string;
+	words: string;
+}
+
+export interface RodOnBoardData {
+	uuid: string;
+	name: string;
+	inHand: boolean;
+	still: boolean;
+	tied: string;
+	quietSince: string | null;
 }
 
 export interface RoleData {

@@ -80,7 +80,7 @@ final class OutingTest extends TestCase
     {
         $outing = $this->start();
         $pads = $this->log($outing, ['kind' => 'drop'])['pads'];
-        self::assertSame([['kind' => 'foul', 'label' => 'Foul', 'key' => 'o'], ['kind' => 'snag', 'label' => 'Snag', 'key' => 's']], $pads);
+        self::assertSame(['foul' => 'o', 'snag' => 's', 'rock' => 'r'], array_column($pads, 'key', 'kind'));
         foreach (\App\Enums\EventKind::cases() as $kind) {
             $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);

@@ -172,13 +172,13 @@ final class RigTest extends TestCase
             $log($kind);
         }
         self::assertSame("Drag 1.6\u{A0}lb, leader knot holds 6\u{A0}lb.", $log('drop')['bears']);
-        self::assertStringStartsWith('3 fish and snags since the leader was tied', $this->found($this->rig(), 'line care')['says']);
+        self::assertStringStartsWith('3 fish, snags and rocks since the leader was tied', $this->found($this->rig(), 'line care')['says']);
         self::assertTrue($this->found($this->rig(), 'line care')['good']);
         $log('snag');
         self::assertNull($log('drop')['care']);
         self::assertSame(
-            '5 fish and snags since the leader was tied: run the last of the line through your fingers. Cut it back and tie it anew.',
-            $log('snag')['care'],
+            '5 fish, snags and rocks since the leader was tied: run the last of the line through your fingers. Cut it back and tie it anew.',
+            $log('rock')['care'],
         );
         $this->travel(1)->minutes();
         $uuid = (string) Str::uuid();
@@ -186,10 +186,10 @@ final class RigTest extends TestCase
         $log('snag');
         $this->travel(1)->minutes();
         $this->put('/rig/retied', ['uuid' => $uuid])->assertNoContent();
-        self::assertSame(['Leader tied anew: Vertical rod'], $this->angler->history()->pluck('what')->all());
+        self::assertSame(['Leader tied anew: Vertical rod, after 4 × snagged, 1 × line on rock'], $this->angler->history()->pluck('what')->all());
         $care = $this->found($this->rig(), 'line care');
         self::assertTrue($care['good']);
-        self::assertStringStartsWith('One fish or snag since', $care['says'], 'a repeat of an old tap forgives nothing');
+        self::assertStringStartsWith('One fish, snag or rock since', $care['says'], 'a repeat of an old tap forgives nothing');
         $this->put('/rig/retied', ['uuid' => 'x'])->assertSessionHasErrors('uuid');
     }
 

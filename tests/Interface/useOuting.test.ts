@@ -42,6 +42,7 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	rig: null,
 	move: null,
 	pads: [],
+	rods: [],
 	...over,
 });
 

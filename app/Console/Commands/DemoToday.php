@@ -9,6 +9,7 @@ use App\Models\Gear;
 use App\Models\Line;
 use App\Models\Outing;
 use App\Models\Reading;
+use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
@@ -27,7 +28,8 @@ final class DemoToday extends Command
     /** Columns that hold moments of the record. */
     private const MOMENTS = [
         Outing::class => ['started_at', 'ended_at'],
-        Setup::class => ['tied_at'],
+        Setup::class => ['tied_at', 'until_at'],
+        Rod::class => ['created_at', 'retied_at'],
         Event::class => ['at', 'undone_at'],
         Reading::class => ['read_at'],
         Line::class => ['put_on'],

@@ -15,6 +15,8 @@ final readonly class OutingData
      * @param  list<EventData>  $events  newest first
      * @param  list<OptionData>  $species
      * @param  list<PadData>  $pads  the small ones
+     * @param  list<RodOnBoardData>  $rods  where there are several
+     * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
     public function __construct(
         public string $uuid,
@@ -23,7 +25,7 @@ final readonly class OutingData
         public string $title,
         public string $subtitle,
         public string $water,
-        public string $setup,
+        public ?string $setup,
         public int $dropsSinceTouch,
         public int $drops,
         public int $touches,
@@ -39,6 +41,7 @@ final readonly class OutingData
         public ?RigInShortData $rig,
         public ?string $move,
         public array $pads,
+        public array $rods,
     ) {
     }
 }

@@ -13,6 +13,7 @@ final readonly class LurePage extends Page
         public AnswerData $answer,
         public ?string $trouble,
         public ?TiedData $tied,
+        public bool $severalRods,
     ) {
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
+use App\Data\Fish\RodOnBoardData;
 use App\Data\Lure\AnswerData;
 use App\Data\OptionData;
 use App\Data\Rig\RigData;
 use App\Data\Rig\RodData;
+use App\Data\Tackle\HistoryData;
 use App\Data\Water\LineData;
 
 /** The rod at hand from reel to hook, checked with the lure that is chosen. */
@@ -17,6 +19,9 @@ final readonly class RigPage extends Page
      * @param  list<LineData>  $lines
      * @param  list<OptionData>  $materials
      * @param  list<OptionData>  $connectors
+     * @param  list<RodOnBoardData>  $rods
+     * @param  list<OptionData>  $ashore  rods left there, by uuid
+     * @param  list<HistoryData>  $tyings  of the leader in hand, newest first
      */
     public function __construct(
         public AnswerData $answer,
@@ -26,6 +31,9 @@ final readonly class RigPage extends Page
         public array $lines,
         public array $materials,
         public array $connectors,
+        public array $rods,
+        public array $ashore,
+        public array $tyings,
     ) {
     }
 }

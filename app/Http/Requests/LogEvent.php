@@ -22,6 +22,7 @@ final class LogEvent extends AnglerRequest
     {
         return [
             'uuid' => ['required', 'uuid'],
+            'setup' => ['nullable', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
             'came' => ['nullable', Rule::enum(BitePhase::class)],
             'species' => ['nullable', Rule::enum(Species::class), 'required_if:kind,fish'],
@@ -58,6 +59,12 @@ final class LogEvent extends AnglerRequest
             'landed' => $fish ? $this->boolean('landed', true) : null,
             'at' => $this->date('at') ?? Carbon::now(),
         ];
+    }
+
+    /** What it happened with; null for what is on the rod in hand. */
+    public function setup(): ?string
+    {
+        return $this->filled('setup') ? $this->word('setup') : null;
     }
 
     private function length(): ?Measure

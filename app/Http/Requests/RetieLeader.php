@@ -9,6 +9,12 @@ final class RetieLeader extends AnglerRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['uuid' => ['required', 'uuid']];
+        return ['uuid' => ['required', 'uuid'], 'rod' => ['nullable', 'uuid']];
+    }
+
+    /** Null for the one in hand. */
+    public function rod(): ?string
+    {
+        return $this->filled('rod') ? $this->word('rod') : null;
     }
 }

@@ -14,10 +14,22 @@ final class TieOn extends AnglerRequest
     {
         return [
             'uuid' => ['required', 'uuid'],
-            'lure' => ['required', 'integer'],
+            'rod' => ['nullable', 'uuid'],
+            // A still rod has neither.
+            'lure' => ['nullable', 'integer'],
             'hole' => ['nullable', 'string', 'max:20'],
-            'cadence' => ['required', Rule::enum(Cadence::class)],
+            'cadence' => ['required_with:lure', 'nullable', Rule::enum(Cadence::class)],
         ];
+    }
+
+    public function rod(): ?string
+    {
+        return $this->filled('rod') ? $this->word('rod') : null;
+    }
+
+    public function lure(): ?int
+    {
+        return $this->filled('lure') ? $this->integer('lure') : null;
     }
 
     public function hole(): ?string
@@ -25,8 +37,8 @@ final class TieOn extends AnglerRequest
         return $this->filled('hole') ? (string) $this->string('hole') : null;
     }
 
-    public function cadence(): Cadence
+    public function cadence(): ?Cadence
     {
-        return Cadence::from($this->word('cadence'));
+        return Cadence::tryFrom($this->word('cadence'));
     }
 }

@@ -8,20 +8,20 @@ use App\Choosing\RankedBox;
 use App\Data\Fish\EventData;
 use App\Data\Fish\OutingData;
 use App\Data\Fish\PadData;
+use App\Data\Fish\RodOnBoardData;
 use App\Data\Fish\TiedData;
 use App\Data\Lure\AnswerData;
 use App\Data\OptionData;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
+use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
-use App\Rows\LureReader;
-use App\Rows\SetAside;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\UnitSet;
@@ -37,59 +37,53 @@ final readonly class OutingPresenter
     {
     }
 
-    /** What is tied on now; null between outings. */
+    /** What is on the rod in hand now; null between outings. */
     public static function tied(User $user): ?TiedData
     {
         $logbook = Logbook::of($user);
         $outing = $logbook->underWay();
         $setup = $outing === null ? null : $logbook->setup($outing);
 
-        return $outing === null || $setup === null
+        return $setup === null
             ? null
-            : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($outing))->toIso8601String());
+            : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($setup))->toIso8601String());
     }
 
-    /** @return array{OutingData, AnswerData}|null the outing, and the answer it is fished by; null while nothing is tied on */
-    public function now(User $angler, Outing $outing): ?array
+    /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
+    public function now(User $angler, Outing $outing): array
     {
+        $book = ReadingBook::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
-
-        return $setup === null ? null : $this->of($angler, $outing, $setup, ReadingBook::of($angler));
-    }
-
-    /** @return array{OutingData, AnswerData} */
-    private function of(User $angler, Outing $outing, Setup $setup, ReadingBook $book): array
-    {
-        $events = $outing->events()->standing()->latest('at')->latest('id')->get();
-        $key = $setup->key();
+        $events = $outing->events()->standing()->with('setup')->latest('at')->latest('id')->get();
         $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
+        $key = $setup?->key();
         $answer = $this->answers->of($rankedBox, $key);
-        $fished = $rankedBox->find($key)?->candidate;
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
-        $situation = $book->situation(0.0002);
-        $names = new LureNames($situation->say);
-        $bites = $events->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
-        $landed = $bites->where('landed', true)->count();
+        $fished = $pick === null ? null : $rankedBox->find($pick->key)?->candidate;
+        // What the angler counts is what this rod did.
+        $mine = $events->filter(static fn (Event $event): bool => $event->setup->rod_id === $angler->rod_id);
+        $bites = $mine->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
         $last = $bites->first();
-        $sinceDrops = $events->where('kind', EventKind::Drop)
-            ->filter(static fn (Event $event): bool => $last === null || $event->at->greaterThan($last->at))->count();
+        $drops = $mine->where('kind', EventKind::Drop);
+        $rods = BoardPresenter::of($angler)->rods($outing);
 
         return [new OutingData(
             uuid: $outing->uuid,
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
-            title: LureReader::isSound($setup->lure) ? $names->title(LureReader::lure($setup->lure)) : SetAside::lure($setup->lure)->text,
-            subtitle: $pick->subtitle ?? trim(($setup->hole === null ? '' : $setup->hole.' hole · ').$setup->cadence?->word()),
+            title: $setup === null ? 'Nothing on this rod yet' : BoardPresenter::named($setup, new LureNames($book->situation(0.0002)->say)),
+            subtitle: $pick->subtitle
+                ?? trim(($setup?->hole === null ? '' : "{$setup->hole} hole · ").($setup?->cadence?->word() ?? '')),
             water: implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
-            setup: $setup->uuid,
-            dropsSinceTouch: $sinceDrops,
-            drops: $events->where('kind', EventKind::Drop)->count(),
+            setup: $setup?->uuid,
+            dropsSinceTouch: $drops->filter(static fn (Event $drop): bool => $last === null || $drop->at->greaterThan($last->at))->count(),
+            drops: $drops->count(),
             touches: $bites->count(),
-            landed: $landed,
-            sinceTouch: Logbook::quietSince($setup, $last)->toIso8601String(),
-            touched: $last !== null && $last->at->greaterThan($setup->tied_at),
-            minutesPerDrop: self::minutesPerDrop($events, $setup),
-            events: array_slice(self::events($events, $book->likes->units), 0, self::LISTED),
+            landed: $bites->where('landed', true)->count(),
+            sinceTouch: $setup === null ? null : Logbook::quietSince($setup, $last)->toIso8601String(),
+            touched: $setup !== null && $last !== null && $last->at->greaterThan($setup->tied_at),
+            minutesPerDrop: $setup === null ? null : self::minutesPerDrop($events, $setup),
+            events: array_slice(self::events($events, $book->likes->units, self::names($angler, $rods)), 0, self::LISTED),
             species: array_map(
                 static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases(),
             ),
@@ -99,7 +93,21 @@ final readonly class OutingPresenter
             rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
             move: $answer->move,
             pads: self::pads(),
+            rods: count($rods) > 1 ? $rods : [],
         ), $answer];
+    }
+
+    /**
+     * How rods are called beside what happened on them; none where there is but one.
+     *
+     * @param  list<RodOnBoardData>  $rods
+     * @return array<int, string> by id
+     */
+    private static function names(User $angler, array $rods): array
+    {
+        return count($rods) > 1
+            ? array_column($angler->rods()->get()->map(static fn (Rod $rod): array => [$rod->id, $rod->called()])->all(), 1, 0)
+            : [];
     }
 
     /** @return list<PadData> */
@@ -134,29 +142,34 @@ final readonly class OutingPresenter
     }
 
     /**
-     * Drops in a row are told as one line, under the id of the newest.
+     * Drops in a row on one rod are told as one line, under the id of the newest.
      *
      * @param  Collection<int, Event>  $events  newest first
+     * @param  array<int, string>  $rods  how rods are called, by id
      * @return list<EventData>
      */
-    private static function events(Collection $events, UnitSet $units): array
+    private static function events(Collection $events, UnitSet $units, array $rods): array
     {
         $told = [];
         $inRow = 0;
+        $before = null;
         foreach ($events as $event) {
             $kind = $event->kind;
             if ($kind === null) {
                 continue;
             }
-            $inRow = $kind === EventKind::Drop ? $inRow + 1 : 0;
+            $rod = $event->setup->rod_id;
+            $on = isset($rods[$rod]) ? ", {$rods[$rod]}" : '';
+            $inRow = $kind !== EventKind::Drop ? 0 : ($rod === $before ? $inRow + 1 : 1);
+            $before = $rod;
             if ($inRow > 1) {
                 $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
-                $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops", $newest->at, '');
+                $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops{$on}", $newest->at, '');
 
                 continue;
             }
             $told[] = new EventData(
-                $event->uuid, $kind, self::words($event, $kind), $event->at->toIso8601String(),
+                $event->uuid, $kind, self::words($event, $kind).$on, $event->at->toIso8601String(),
                 $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
             );
         }

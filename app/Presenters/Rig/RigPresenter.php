@@ -14,6 +14,8 @@ use App\Data\Rig\ReachData;
 use App\Data\Rig\RigData;
 use App\Data\Rig\RigInShortData;
 use App\Data\Rig\RodData;
+use App\Data\Tackle\HistoryData;
+use App\Models\History;
 use App\Models\Line as LineRow;
 use App\Models\Lure as LureRow;
 use App\Models\Rod;
@@ -49,6 +51,9 @@ final readonly class RigPresenter
 
     private const BRAID_LB = 20;
 
+    /** Tyings of a leader that are told. */
+    private const TYINGS = 4;
+
     /** mm of the lines that a lift's loss is told for. */
     private const LINES_MM = [0.14, 0.20, 0.28];
 
@@ -62,7 +67,7 @@ final readonly class RigPresenter
 
     private function __construct(private User $user)
     {
-        $this->rod = $user->rods()->first();
+        $this->rod = $user->rodInHand();
         $this->line = $user->lines()->onTheReel()->first();
         $this->read = RodReader::of($this->rod, $this->line);
         $this->say = new UnitFormat($user->likes()->units);
@@ -87,6 +92,22 @@ final readonly class RigPresenter
             leaderStrength: $this->rod->leader_n_text ?? '8 lb',
             leaderLength: $this->rod->leader_m_text ?? ($metric ? '1.5 m' : '5 ft'),
             connector: $this->rod->connector->value ?? Connector::Snap->value,
+        );
+    }
+
+    /** @return list<OptionData> rods left ashore, by uuid */
+    public function ashore(): array
+    {
+        return array_values($this->user->rods()->whereNotNull('ashore_at')->orderBy('id')->get()
+            ->map(static fn (Rod $rod): OptionData => new OptionData($rod->uuid, $rod->called()))->all());
+    }
+
+    /** @return list<HistoryData> how the leader of this rod was tied, newest first */
+    public function tyings(): array
+    {
+        return $this->rod === null ? [] : array_values(
+            $this->user->history()->where('rod_id', $this->rod->id)->latest('at')->latest('id')->limit(self::TYINGS)->get()
+                ->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->all(),
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class BeforeYouGoPresenter
     {
         $worn = [];
         foreach (Event::query()->standing()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
-            ->whereIn('events.kind', EventKind::wearing())->toBase()->get(['setups.lure_id', 'events.at']) as $event) {
+            ->whereIn('events.kind', EventKind::wearingHooks())->toBase()->get(['setups.lure_id', 'events.at']) as $event) {
             $worn[Raw::whole($event->lure_id)][] = Raw::text($event->at);
         }
         $due = [];

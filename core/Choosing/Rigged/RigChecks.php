@@ -250,7 +250,7 @@ final readonly class RigChecks
             RigCheck::Care, $again === null,
             $this->report->worn === 0
                 ? 'Nothing has worn the leader since it was tied.'
-                : ($this->report->worn === 1 ? 'One fish or snag' : "{$this->report->worn} fish and snags")
+                : ($this->report->worn === 1 ? 'One fish, snag or rock' : "{$this->report->worn} fish, snags and rocks")
                     .' since the leader was tied: run the last of the line through your fingers.',
             $again ?? '',
         );

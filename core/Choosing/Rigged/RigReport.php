@@ -41,7 +41,7 @@ final readonly class RigReport
 
     /**
      * @param  float|null  $airC  °C; null where it was not read
-     * @param  int  $worn  fish and snags since the leader was tied
+     * @param  int  $worn  fish, snags and rocks since the leader was tied
      */
     public function __construct(
         public Situation $situation,

@@ -1,6 +1,7 @@
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
 import { Retied } from "../rig/Retied";
+import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
 import { timeOf } from "./Events";
@@ -16,10 +17,9 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 				</span>
 				<span role="status">{log.waiting > 0 ? `Saved here, ${log.waiting} to send` : "All saved"}</span>
 			</p>
+			{outing.rods.length > 0 && <Rods rods={outing.rods} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
-			<p className="pb-2 text-slate">
-				{outing.subtitle} · {outing.water}
-			</p>
+			<p className="pb-2 text-slate">{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}</p>
 			<Counters outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} />}
 			{log.trouble && (

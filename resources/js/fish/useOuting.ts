@@ -21,6 +21,8 @@ interface Answer {
 interface Logged extends Waiting {
 	entry: Entry;
 	at: string;
+	/** What was on the rod then. */
+	setup: string | null;
 	/** Taken back while it was not known whether it had arrived. */
 	undone?: boolean;
 }
@@ -61,14 +63,18 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	);
 	const queue = useQueue<Logged, Answer>({
 		name: `not sent ${first.uuid}`,
-		sendOne: ({ id, entry, at, undone }) =>
-			undone ? takeBack(id) : send<Answer>("POST", `/outings/${first.uuid}/events`, { uuid: id, at, ...entry }),
+		sendOne: ({ id, entry, at, setup, undone }) =>
+			undone ? takeBack(id) : send<Answer>("POST", `/outings/${first.uuid}/events`, { uuid: id, at, setup, ...entry }),
 		onAnswer: settle,
 	});
 	const { add, now, takeOut, change, settled, say, flush } = queue;
 	const newest = useRef<string | undefined>(undefined);
 	newest.current = state.outing.events[0]?.uuid;
-	const log = useCallback((entry: Entry) => add({ id: newId(), entry, at: new Date().toISOString() }), [add]);
+	const { setup } = state.outing;
+	const log = useCallback(
+		(entry: Entry) => add({ id: newId(), entry, at: new Date().toISOString(), setup }),
+		[add, setup],
+	);
 
 	/** Takes back the newest: one never sent is let go, one on its way is awaited first, so that nothing else goes with it. */
 	const undo = useCallback(async () => {

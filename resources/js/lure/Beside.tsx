@@ -2,10 +2,12 @@ import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { remember, remembered } from "../parts/address";
 import { Trouble } from "../parts/Notice";
+import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { useMinutesSince } from "../parts/useMinutesSince";
 import type { Live } from "../readings/useAnswer";
+import { type RodFor, useRodFor } from "../rods/useRodFor";
 import type { GhostData, PickData, SecondLookData, TiedData } from "../types";
 import { Compare } from "./Compare";
 import { LadderSteps } from "./LadderSteps";
@@ -24,11 +26,12 @@ interface Props {
 	pick: PickData;
 	second: SecondLookData | null;
 	tied: TiedData | null;
+	severalRods: boolean;
 	onGhost: (ghost: GhostData | null) => void;
 }
 
 /** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
-export default function Beside({ live, pick, second, tied, onGhost }: Props) {
+export default function Beside({ live, pick, second, tied, severalRods, onGhost }: Props) {
 	const { answer } = live;
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
@@ -70,21 +73,29 @@ export default function Beside({ live, pick, second, tied, onGhost }: Props) {
 					</TabPart>
 				</div>
 			</Tabs>
-			<Next live={live} pick={pick} underWay={tied !== null} />
+			<Next live={live} pick={pick} underWay={tied !== null} severalRods={severalRods} />
 		</section>
 	);
 }
 
+interface NextProps {
+	live: Live;
+	pick: PickData;
+	underWay: boolean;
+	severalRods: boolean;
+}
+
 /** Ties it on, or keeps it in sight. */
-function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: boolean }) {
+function Next({ live, pick, underWay, severalRods }: NextProps) {
 	const [sending, setSending] = useState(false);
 	const [trouble, setTrouble] = useState<string | null>(null);
+	const rodFor = useRodFor(live.answer, pick, severalRods);
 	const pinned = live.answer.pinned === pick.lureId;
 	const tieOn = () => {
 		setSending(true);
 		router.post(
 			"/tie-on",
-			{ uuid: newId(), lure: pick.lureId, hole: pick.hole, cadence: pick.cadence },
+			{ uuid: newId(), lure: pick.lureId, hole: pick.hole, cadence: pick.cadence, rod: rodFor.rod?.uuid ?? null },
 			{
 				onError: (errors) => setTrouble(Object.values(errors)[0] ?? "That did not work."),
 				onFinish: () => setSending(false),
@@ -94,6 +105,7 @@ function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: 
 	return (
 		<div className="sticky bottom-0 border-t border-rule bg-paper px-5 py-3">
 			<Trouble words={trouble} className="pb-2" />
+			{severalRods && <WhichRod rodFor={rodFor} />}
 			<div className="flex gap-2">
 				<button
 					type="button"
@@ -113,6 +125,25 @@ function Next({ live, pick, underWay }: { live: Live; pick: PickData; underWay: 
 					{pinned ? "Pinned" : "Pin"}
 				</button>
 			</div>
+		</div>
+	);
+}
+
+/** The rod that needs the fewest changes; another can be chosen. Its place is kept while it is worked out. */
+function WhichRod({ rodFor: { rods, rod, choose } }: { rodFor: RodFor }) {
+	return (
+		<div className="flex min-h-12 items-center gap-2 pb-2 text-[15px]">
+			{rod && (
+				<>
+					<Select
+						label="Rod to tie it on"
+						value={rod.uuid}
+						options={rods.map((one) => [one.uuid, one.name] as const)}
+						onChange={choose}
+					/>
+					<span className="leading-tight text-slate">{rod.words}</span>
+				</>
+			)}
 		</div>
 	);
 }

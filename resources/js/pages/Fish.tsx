@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
+import { BareRod } from "../fish/BareRod";
 import { EndOuting } from "../fish/EndOuting";
 import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
@@ -38,13 +39,13 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 	const { outing } = log;
 	const [fishOn, setFishOn] = useState(false);
 	const [touching, setTouching] = useState(false);
-	useKeys({
+	const logging = {
 		d: () => void log.log({ kind: "drop" }),
 		t: () => setTouching(true),
 		f: () => setFishOn(true),
 		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => void log.log({ kind })])),
-		u: () => void log.undo(),
-	});
+	};
+	useKeys({ ...(outing.setup ? logging : {}), u: () => void log.undo() });
 	return (
 		<AppLayout
 			title="Fish"
@@ -63,7 +64,11 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 					<OutingHead outing={outing} log={log} />
 					<Events events={outing.events} />
 				</div>
-				<Pads outing={outing} log={log} onTouch={() => setTouching(true)} onFish={() => setFishOn(true)} />
+				{outing.setup ? (
+					<Pads outing={outing} log={log} onTouch={() => setTouching(true)} onFish={() => setFishOn(true)} />
+				) : (
+					<BareRod outing={outing} />
+				)}
 				<EndOuting uuid={outing.uuid} />
 			</div>
 			<FishOn open={fishOn} onOpenChange={setFishOn} outing={outing} fields={log.fields} onLog={log.log} />

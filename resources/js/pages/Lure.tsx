@@ -22,7 +22,7 @@ import type { GhostData, LurePage, SecondLookData } from "../types";
 const Beside = onDemand(() => import("../lure/Beside"));
 
 /** The Lure station: what to tie on, and why. */
-export default function Lure({ answer: initial, trouble, tied }: LurePage) {
+export default function Lure({ answer: initial, trouble, tied, severalRods }: LurePage) {
 	const { url } = usePage();
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
@@ -70,7 +70,9 @@ export default function Lure({ answer: initial, trouble, tied }: LurePage) {
 					)}
 				</div>
 				<Suspense fallback={<div className="border-l border-rule bg-paper" />}>
-					{pick && settled && <Beside live={live} pick={pick} second={second} tied={tied} onGhost={setGhost} />}
+					{pick && settled && (
+						<Beside live={live} pick={pick} second={second} tied={tied} severalRods={severalRods} onGhost={setGhost} />
+					)}
 				</Suspense>
 			</div>
 		</AppLayout>

@@ -2,6 +2,7 @@ import { AnswerColumn } from "../drop/AnswerColumn";
 import { Aside } from "../parts/Aside";
 import { remembered } from "../parts/address";
 import { Troubles } from "../parts/Troubles";
+import { useAge } from "../parts/useAge";
 import { useAsk } from "../parts/useAsk";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
@@ -12,8 +13,10 @@ import { Retied } from "../rig/Retied";
 import { RigDrawing } from "../rig/RigDrawing";
 import { Losses, OtherRigs, Reaches } from "../rig/RigSides";
 import { useRod } from "../rig/useRod";
+import { Board } from "../rods/Board";
+import { Rods } from "../rods/Rods";
 import { AppLayout } from "../shell/AppLayout";
-import type { RigData, RigPage } from "../types";
+import type { HistoryData, RigData, RigPage } from "../types";
 
 /** The Rig station: from reel to lure, checked before it is tied. */
 export default function Rig(page: RigPage) {
@@ -30,6 +33,7 @@ export default function Rig(page: RigPage) {
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px] lg:overflow-y-auto">
 				<div className="px-4 py-4 lg:px-7">
 					<LinkBanner live={live} trouble={page.trouble} />
+					{page.rods.length > 1 && <Rods rods={page.rods} />}
 					<div aria-live="polite">
 						<h1 className="text-[21px] lg:text-[25px]">{rig?.headline ?? "Put a lure in the box first"}</h1>
 					</div>
@@ -45,12 +49,9 @@ export default function Rig(page: RigPage) {
 						</>
 					)}
 					<PartsEditor page={page} form={form} />
+					<Board rods={page.rods} ashore={page.ashore} />
 					{rig && <Findings findings={rig.findings} />}
-					{rig?.worn && (
-						<div className="pt-3">
-							<Retied />
-						</div>
-					)}
+					<Leader worn={rig?.worn ?? false} tyings={page.tyings} />
 					<p className="mt-3 text-[14px] text-slate">
 						Lengths are drawn to scale, diameters are not. Estimates: compare, do not quote.
 					</p>
@@ -75,6 +76,23 @@ function useChecks(page: RigPage, live: Live): { rig: RigData | null; trouble: s
 	asked.set("pick", chosen?.key ?? "");
 	const { answer, trouble } = useAsk<RigData>(moved ? `/rig/checks?${asked}` : null, { again: live.answer });
 	return moved ? { rig: answer ?? page.rig, trouble } : { rig: page.rig, trouble: null };
+}
+
+/** Tied anew with one tap once something wore it, and how it was before. */
+function Leader({ worn, tyings }: { worn: boolean; tyings: HistoryData[] }) {
+	const age = useAge();
+	return (
+		<div className="pt-3">
+			{worn && <Retied />}
+			<ul aria-label="Leader tied before">
+				{tyings.map((tying) => (
+					<li key={tying.at} className="py-1 text-[15px] text-slate">
+						{tying.what}, {age(tying.at)}
+					</li>
+				))}
+			</ul>
+		</div>
+	);
 }
 
 function Figures({ rig }: { rig: RigData }) {

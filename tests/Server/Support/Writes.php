@@ -135,6 +135,13 @@ final class Writes
                     'line' => $this->one('lines', $angler),
                 ],
             ),
+            'POST rods' => fn (int $n, int $angler): Request => new Request(
+                'POST', '/rods', ['uuid' => $this->id('rods', intdiv($n, 2) % 4, $angler), 'name' => 'load rod'],
+            ),
+            'PUT rods/{rod}/in-hand' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/rods/{$this->one('rods', $angler, 'uuid')}/in-hand",
+            ),
+            'PUT rods/{rod}/ashore' => fn (int $n): Request => new Request('PUT', "/rods/{$this->uuid()}/ashore"),
             'PUT rig/retied' => fn (): Request => new Request('PUT', '/rig/retied', ['uuid' => $this->uuid()]),
             'POST spots' => fn (int $n): Request => new Request(
                 'POST', '/spots', ['water' => 'Load lake '.($n % 3), 'spot' => 'Bar '.intdiv($n, 2)],

@@ -22,7 +22,7 @@ final class EventController extends Controller
 
     public function store(LogEvent $request, Outing $outing): JsonResponse
     {
-        Logbook::of($request->angler())->log($outing, $request->what());
+        Logbook::of($request->angler())->log($outing, $request->what(), $request->setup());
 
         return $this->now($request, $outing);
     }
@@ -37,7 +37,7 @@ final class EventController extends Controller
 
     private function now(Request $request, Outing $outing): JsonResponse
     {
-        [$data, $answer] = $this->presenter->now($this->angler($request), $outing) ?? abort(404);
+        [$data, $answer] = $this->presenter->now($this->angler($request), $outing);
 
         return response()->json(['outing' => $data, 'column' => $answer->column]);
     }

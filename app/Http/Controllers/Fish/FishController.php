@@ -19,8 +19,7 @@ final class FishController extends Controller
     {
         $user = $this->angler($request);
         $outing = Logbook::of($user)->underWay();
-        $now = $outing === null ? null : $presenter->now($user, $outing);
 
-        return ($now === null ? new FishPage(null, $answers->today($user)) : new FishPage(...$now))->render();
+        return ($outing === null ? new FishPage(null, $answers->today($user)) : new FishPage(...$presenter->now($user, $outing)))->render();
     }
 }

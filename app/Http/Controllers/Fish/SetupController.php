@@ -14,7 +14,9 @@ final class SetupController extends Controller
 {
     public function store(TieOn $request): RedirectResponse
     {
-        Logbook::of($request->angler())->tieOn($request->uuid(), $request->integer('lure'), $request->hole(), $request->cadence());
+        Logbook::of($request->angler())->tieOn(
+            $request->uuid(), $request->lure(), $request->hole(), $request->cadence(), $request->rod(),
+        );
 
         return to_route('fish');
     }

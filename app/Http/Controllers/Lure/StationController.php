@@ -34,7 +34,14 @@ final class StationController extends Controller
     {
         [$answer, $trouble] = $this->answerOrTrouble($request);
 
-        return (new LurePage($answer, $trouble, OutingPresenter::tied($this->angler($request))))->render();
+        $user = $this->angler($request);
+
+        return (new LurePage(
+            answer: $answer,
+            trouble: $trouble,
+            tied: OutingPresenter::tied($user),
+            severalRods: $user->rods()->onBoard()->count() > 1,
+        ))->render();
     }
 
     public function later(Request $request): Response

@@ -10,10 +10,12 @@ use App\Data\Rig\RigData;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
 use App\Http\Requests\RetieLeader;
+use App\Presenters\Fish\BoardPresenter;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\PlacePresenter;
 use App\Readings\ReadingBook;
+use App\Record\Logbook;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
@@ -41,6 +43,9 @@ final class RigController extends Controller
             lines: PlacePresenter::lines($user),
             materials: RigPresenter::materials(),
             connectors: RigPresenter::connectors(),
+            rods: BoardPresenter::of($user)->rods(Logbook::of($user)->underWay()),
+            ashore: $presenter->ashore(),
+            tyings: $presenter->tyings(),
         ))->render();
     }
 
@@ -52,7 +57,7 @@ final class RigController extends Controller
 
     public function update(KeepRod $request): RedirectResponse
     {
-        RodKeeper::keep($request->angler(), $request->rod(), $request->lineId());
+        RodKeeper::of($request->angler())->keep($request->rod(), $request->lineId());
 
         return back();
     }
@@ -60,7 +65,7 @@ final class RigController extends Controller
     /** The leader was looked at and tied anew. */
     public function retie(RetieLeader $request): HttpResponse
     {
-        RodKeeper::retie($request->angler(), $request->uuid());
+        RodKeeper::of($request->angler())->retie($request->uuid(), $request->rod());
 
         return response()->noContent();
     }

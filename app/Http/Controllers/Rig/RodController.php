@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Rig;
+
+use App\Choosing\RankedBox;
+use App\Choosing\RodProposal;
+use App\Data\Rig\RodForData;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\AddRod;
+use App\Models\Rod;
+use App\Readings\ReadingBook;
+use App\Tackle\RodKeeper;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+
+/** The rods on board: which is in hand, one more, one less, and which of them a pick goes on. */
+final class RodController extends Controller
+{
+    /** On which rod a pick is tied with the fewest changes, and on which others it can be. */
+    public function index(Request $request): JsonResponse
+    {
+        $rankedBox = RankedBox::today($this->angler($request), ReadingBook::among($request->query()));
+        $pick = $rankedBox->demand($this->text($request, 'pick'));
+
+        return response()->json(array_map(static fn (RodProposal $proposal): RodForData => new RodForData(
+            $proposal->rod->uuid, $proposal->rod->called(), $proposal->words(),
+        ), RodProposal::all($rankedBox, $pick)));
+    }
+
+    public function store(AddRod $request): RedirectResponse
+    {
+        RodKeeper::of($request->angler())->add($request->rod());
+
+        return back();
+    }
+
+    public function takeInHand(Request $request, Rod $rod): HttpResponse
+    {
+        RodKeeper::of($this->angler($request))->takeInHand($rod);
+
+        return response()->noContent();
+    }
+
+    public function leaveAshore(Request $request, Rod $rod): HttpResponse
+    {
+        RodKeeper::of($this->angler($request))->leaveAshore($rod);
+
+        return response()->noContent();
+    }
+}
