@@ -11,7 +11,8 @@ use Eskith\Core\Units\PlainText;
 final readonly class Column
 {
     /** @param  Closure(mixed): bool  $holds */
-    private function __construct(private Closure $holds, private bool $optional = false, public bool $json = false, public mixed $otherwise = null,
+    private function __construct(
+        private Closure $holds, private bool $optional = false, public bool $json = false, public mixed $otherwise = null,
     ) {
     }
 

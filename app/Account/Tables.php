@@ -87,7 +87,8 @@ final class Tables
                 'ashore_at' => Column::moment()->orNone(), ...self::written(),
             ], ['line_id' => 'lines'], ['line_id']),
             new Table('history', ['uuid' => Column::uuid(), 'what' => Column::text(120), 'at' => Column::moment()],
-                ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines', 'rod_id' => 'rods'], ['lure_id', 'gear_id', 'line_id', 'rod_id']),
+                ['lure_id' => 'lures', 'gear_id' => 'gear', 'line_id' => 'lines', 'rod_id' => 'rods'],
+                ['lure_id', 'gear_id', 'line_id', 'rod_id']),
             new Table('measurements', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MeasurementKind::cases())),
                 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),

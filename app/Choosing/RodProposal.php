@@ -29,7 +29,10 @@ final readonly class RodProposal
             $lure = $setup?->lure === null ? null : LureReader::soundLure($setup->lure);
 
             return new self(
-                $rod, $setup === null || $lure === null ? null : (new TiedOn($lure, $setup->hole, $setup->cadence))->changes($pick->candidate),
+                $rod,
+                $setup === null || $lure === null
+                    ? null
+                    : (new TiedOn($lure, $setup->hole, $setup->cadence))->changes($pick->candidate),
             );
         }, $own->all());
         // What is bare has everything to be tied.

@@ -134,6 +134,9 @@ final class TypeScript
         if (preg_match('/^list<(\w+)>$/', $documented, $found) === 1) {
             return self::scalar($found[1]).'[]';
         }
+        if (preg_match('/^list<(\w+)\|null>$/', $documented, $found) === 1) {
+            return '('.self::scalar($found[1]).' | null)[]';
+        }
         if (preg_match('/^array<string, (\w+|list<\w+>)>$/', $documented, $found) === 1) {
             return 'Record<string, '.(str_starts_with($found[1], 'list') ? self::listType($found[1]) : self::scalar($found[1])).'>';
         }

@@ -10,14 +10,16 @@ enum MeasurementKind: string
     case Drop = 'drop';
     case Hang = 'hang';
     case Drift = 'drift';
+    case Start = 'start';
 
-    /** Whether a measurement can be: of a lure's drag, its hang angle in degrees, or the drift over the wind. */
+    /** Whether a measurement can be: a lure's drag, its hang angle in degrees, the drift over the wind, a start over the reckoned one. */
     public function holds(float $value, ?int $lureId): bool
     {
         [$low, $high] = match ($this) {
             self::Drop => [0.05, 50.0],
             self::Hang => [-180.0, 180.0],
             self::Drift => [0.001, 0.5],
+            self::Start => [0.02, 50.0],
         };
 
         return $value >= $low && $value <= $high && ($this === self::Drift || $lureId !== null);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
 use App\Enums\MeasurementKind;
 use App\Models\Measurement;
@@ -64,6 +65,29 @@ final readonly class Measurements
         } catch (InvalidInput $notYet) {
             return $notYet;
         }
+    }
+
+    /**
+     * The tip travel to the first vibration with the rod in hand, over what was reckoned for it.
+     *
+     * @throws InvalidInput when nothing can be reckoned here, or no lift loses so much more or less
+     */
+    public function start(string $uuid, SingleDrop $drop, float $travelM): float
+    {
+        $report = RigAtHand::of($this->user)->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
+        // An earlier measurement is in what is reckoned now.
+        $reckoned = $report->lost === null ? null : $report->lost->lostM / ($report->startFactor ?? 1.0);
+        if ($reckoned === null || $reckoned <= 0.0) {
+            throw InvalidInput::because('depth', 'Read depth and drift first, so that there is something to measure against.');
+        }
+        $factor = $travelM / $reckoned;
+        if (! MeasurementKind::Start->holds($factor, $drop->row->id)) {
+            throw InvalidInput::because('travel', 'That is not near '.$report->said($reckoned).', which was reckoned; measure it again.');
+        }
+        $method = "{$report->said($travelM)} of tip travel where {$report->said($reckoned)} was reckoned";
+        $this->keep($uuid, MeasurementKind::Start, $factor, $method, $drop->row->id, $drop->candidate()->hole()?->name);
+
+        return $factor;
     }
 
     /** @return array{float, bool} the drift, m/s, kept as today's; and whether later winds are reckoned by it */

@@ -13,7 +13,7 @@ use Illuminate\Support\Carbon;
 
 /**
  * Something the angler measured that replaces an estimate. Its value: of a drop the falling drag coefficient, of a hang
- * reading the angle in degrees, of a drift the drift over the wind.
+ * reading the angle in degrees, of a drift the drift over the wind, of a start the tip travel over the reckoned one.
  *
  * @property int $id
  * @property int $user_id

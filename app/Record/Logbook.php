@@ -142,7 +142,8 @@ final readonly class Logbook
             if ($outing->refresh()->ended_at !== null) {
                 throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
             }
-            $setup = $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            $setup = $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing)
+                ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
             return Event::query()->create([

@@ -38,7 +38,8 @@ final readonly class Today
             ->where(static fn (Builder $open) => $open->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $since))
             ->orderBy('setups.tied_at')->orderBy('setups.id')
             ->get([
-                'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'setups.until_at',
+                'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
+                'setups.until_at',
                 'outings.ended_at', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);

@@ -96,6 +96,13 @@ final readonly class Calibrations
         return BalanceFit::from($readings);
     }
 
+    /** A measured start over the reckoned one, as last measured; null where none was. */
+    public function start(int $lureId, ?string $hole): ?float
+    {
+        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Start
+            && $row->lure_id === $lureId && $row->hole === $hole)?->value;
+    }
+
     /** Drift over wind: as last measured, else the estimate. */
     public function driftPerWind(): float
     {

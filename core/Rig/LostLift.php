@@ -74,6 +74,14 @@ final readonly class LostLift
         return new self($rest, $lift, $belly, $stretched, $belly + $stretched);
     }
 
+    /** The same, measured at the rod to be so many times what was reckoned. */
+    public function times(float $factor): self
+    {
+        return new self(
+            $this->tensionRestN, $this->tensionLiftN, $factor * $this->bellyM, $factor * $this->stretchM, $factor * $this->lostM,
+        );
+    }
+
     /** @throws InvalidInput */
     private static function demand(float $breakN, float $strainAtBreak, float $liftMs): void
     {

@@ -91,7 +91,7 @@ final class DemoSeason
         $this->tieOn($outing, '3/8 oz', 'white', $this->now->copy()->subMinutes(14))
             ->update(['rod_id' => $rods['Casting rod'], 'cadence' => 'clock_sweep', 'hole' => 'front']);
         $partners = $this->tieOn($outing, '1/2 oz', 'perch', $this->now->copy()->subMinutes(48));
-        $partners->update(['rod_id' => $rods['Straight rod']]);
+        $partners->update(['rod_id' => $rods['Red rod']]);
         foreach ([44, 37, 30, 22, 12] as $ago) {
             $this->event($outing, $partners, 'drop', $this->now->copy()->subMinutes($ago), ['depth_m' => 7.9]);
         }

@@ -99,7 +99,7 @@ final class DemoSeeder extends Seeder
         $rods = [
             ['Vertical rod', null, false, '6 ft 6 in', '1 kg', 'Braid, 20 lb', '8 lb', '5 ft', 'snap'],
             ['Casting rod', null, false, '7 ft 2 in', '1.5 kg', 'Braid, 10 lb', '15 lb', '4 ft', 'direct'],
-            ['Straight rod', 'Ines', false, '7 ft', '1 kg', 'Fluorocarbon, 12 lb', null, null, 'ring'],
+            ['Red rod', 'Ines', false, '7 ft', '1 kg', 'Fluorocarbon, 12 lb', null, null, 'ring'],
             ['Still rod', null, true, '8 ft', '1 kg', 'Fluorocarbon, 12 lb', null, null, 'swivel'],
         ];
         foreach ($rods as [$name, $owner, $still, $length, $lifts, $line, $strong, $long, $connector]) {

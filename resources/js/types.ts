@@ -17,7 +17,7 @@ export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
 export type Kind = "measure" | "choice" | "choices" | "flag";
 
-export type MeasurementKind = "drop" | "hang" | "drift";
+export type MeasurementKind = "drop" | "hang" | "drift" | "start";
 
 export interface AccountPage {
 	picture: PictureData;
@@ -361,6 +361,7 @@ export interface LossData {
 	weight: string;
 	mine: boolean;
 	lost: string[];
+	shares: (number | null)[];
 }
 
 export interface LureData {
@@ -534,8 +535,10 @@ export interface RackData {
 
 export interface ReachData {
 	material: string;
-	share: number;
-	text: string;
+	down: number | null;
+	downText: string;
+	out: number | null;
+	outText: string;
 	mine: boolean;
 }
 
@@ -580,7 +583,7 @@ export interface ResetPasswordPage {
 export interface RigData {
 	headline: string;
 	starts: string;
-	hooks: string;
+	hooksTo: string;
 	holds: string;
 	findings: FindingData[];
 	others: OtherRigData[];
@@ -596,6 +599,16 @@ export interface RigData {
 	connector: string;
 	worn: boolean;
 	cast: boolean;
+	hooks: RigHooksData;
+}
+
+export interface RigHooksData {
+	lure: number;
+	version: number;
+	spoon: boolean;
+	attach: string;
+	stinger: boolean;
+	drilled: boolean;
 }
 
 export interface RigInShortData {

@@ -52,7 +52,7 @@ final class KeyboardTest extends BrowserTestCase
         $this->press('enter');
         $this->see('Why not the silver half-ounce blade');
         self::assertStringContainsString('pick=', $this->page->getCurrentURL());
-        $this->tabTo('section[aria-label="About this pick"] > div:last-child button');
+        $this->tabTo('section[aria-label="About this pick"] > div:last-child > div:last-child button');
         $this->press('enter');
         $this->eventually(fn (): bool => str_ends_with($this->page->getCurrentURL(), '/fish'), 'for the Fish station');
         $this->see('½ oz blade, silver');

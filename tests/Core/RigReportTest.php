@@ -72,6 +72,29 @@ final class RigReportTest extends TestCase
         self::assertTrue($this->finding($this->report($this->rig(), $deep), RigCheck::HookSet)->good);
     }
 
+    public function test_how_far_down_and_how_far_out_are_both_told_whatever_way_is_fished(): void
+    {
+        $still = ['boatMs' => 0.0];
+        $mono = new Rig(Line::of(Material::Monofilament, 45.0), null, 0.0, Connector::Snap, 2.0);
+        $report = $this->report($mono, $still);
+        // Still water, no belly: 1.2 m of sweep over 9 N × 0.26 / 45 N = 0.052 a metre, 23.08 m either way.
+        self::assertEqualsWithDelta(23.08, $report->hooksDownM(), 0.02);
+        self::assertEqualsWithDelta(23.08, $report->hooksOutM(), 0.02);
+        $flowing = $this->report($mono, ['boatMs' => 0.15]);
+        self::assertLessThan(20.0, $flowing->hooksOutM(), 'a flow across the cast takes its share');
+        self::assertNull($this->report($mono, ['depthM' => null])->hooksDownM());
+    }
+
+    public function test_a_measured_start_scales_what_is_reckoned_for_other_lines_too(): void
+    {
+        $plain = $this->report($this->rig());
+        $report = new RigReport($plain->situation, $plain->candidate, $plain->rig, startFactor: 2.0);
+        self::assertEqualsWithDelta(2 * $plain->lost?->lostM, $report->lost?->lostM, 1e-12);
+        self::assertEqualsWithDelta(2 * $plain->startWith(0.02, 0.0003)?->lostM, $report->startWith(0.02, 0.0003)?->lostM, 1e-12);
+        self::assertEqualsWithDelta(2 * $plain->lost?->bellyM, $report->on($plain->rig)->lost?->bellyM, 1e-12, 'on another rig too');
+        self::assertStringEndsWith('by the tip travel that you measured.', $this->finding($report, RigCheck::Start)->says);
+    }
+
     public function test_what_was_not_read_is_asked_for_and_the_rest_is_told(): void
     {
         $report = $this->report($this->rig(), ['depthM' => null]);
@@ -208,7 +231,7 @@ final class RigReportTest extends TestCase
         $after = fn (int $worn): Finding => $this->finding($this->report($this->rig(), worn: $worn), RigCheck::Care);
 
         self::assertSame([true, ''], [$after(0)->good, $after(0)->mend]);
-        self::assertStringStartsWith('One fish or snag since', $after(1)->says);
+        self::assertStringStartsWith('One fish, snag or rock since', $after(1)->says);
         self::assertSame([true, ''], [$after(4)->good, $after(4)->mend]);
         self::assertSame([false, 'Cut it back and tie it anew.'], [$after(5)->good, $after(5)->mend]);
         self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), worn: 5)))->headline());

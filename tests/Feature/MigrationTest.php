@@ -74,6 +74,47 @@ final class MigrationTest extends TestCase
         self::assertSame('white+gold+red_near_hooks+tape+feather', $drawn->look, 'what the bench kept now counts');
     }
 
+    public function test_what_was_fished_before_there_were_several_rods_was_fished_with_the_one(): void
+    {
+        $since = array_filter(
+            glob(database_path('migrations/*.php')) ?: [],
+            static fn (string $file): bool => basename($file) >= '2026_01_01_000013',
+        );
+        $this->artisan('migrate:rollback', ['--step' => count($since), '--force' => true, '--quiet' => true]);
+        $user = DB::table('users')->insertGetId(['name' => 'x', 'email' => 'x@example.test', 'password' => 'x']);
+        $uuid = static fn (int $i): string => "11111111-1111-4111-8111-00000000000{$i}";
+        $line = DB::table('lines')->insertGetId([
+            'user_id' => $user, 'name' => 'Braid', 'kind' => 'braid', 'diameter_m' => 0.0002, 'diameter_text' => '0.2 mm',
+            'break_n' => 89, 'break_text' => '20 lb', 'in_use' => 1,
+        ]);
+        $rod = DB::table('rods')->insertGetId([
+            'user_id' => $user, 'uuid' => $uuid(1), 'name' => 'Rod', 'length_m' => 2, 'length_text' => '2 m', 'lifts_kg' => 1,
+            'lifts_text' => '1 kg', 'connector' => 'snap',
+        ]);
+        $lure = DB::table('lures')->insertGetId([
+            'user_id' => $user, 'uuid' => $uuid(2), 'position' => 1, 'family' => 'blade', 'mass_kg' => 0.0142,
+            'mass_text' => '1/2 oz', 'finish' => 'white', 'red_near_hooks' => 0, 'length_mm' => 51, 'height_mm' => 19, 'holes' => '[]',
+        ]);
+        $outing = DB::table('outings')->insertGetId([
+            'user_id' => $user, 'uuid' => $uuid(3), 'place' => 'Today', 'readings' => '{}', 'started_at' => '2026-01-01 08:00:00',
+        ]);
+        $setup = DB::table('setups')->insertGetId([
+            'user_id' => $user, 'outing_id' => $outing, 'uuid' => $uuid(4), 'lure_id' => $lure, 'cadence' => 'low_hop', 'depth_m' => 8,
+            'tied_at' => '2026-01-01 08:00:00',
+        ]);
+        DB::table('events')->insert([
+            'user_id' => $user, 'outing_id' => $outing, 'setup_id' => $setup, 'uuid' => $uuid(5), 'kind' => 'touch',
+            'at' => '2026-01-01 08:10:00',
+        ]);
+        $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
+
+        self::assertSame($rod, User::query()->findOrFail($user)->rodInHand()?->id);
+        self::assertEquals([$line, $rod], [DB::table('rods')->value('line_id'), DB::table('setups')->value('rod_id')]);
+        self::assertSame(1, DB::table('events')->count(), 'nothing that hangs on a setup is lost while its table is laid anew');
+        $this->artisan('migrate:rollback', ['--step' => count($since), '--force' => true, '--quiet' => true]);
+        self::assertSame(1, DB::table('events')->count(), 'nor on the way back');
+    }
+
     public function test_a_file_and_a_link_of_before_are_read(): void
     {
         $rows = BoxFile::read("id,family,weight,finish,red,quantity\n,blade,1/2 oz,white,yes,1\n");

@@ -143,7 +143,7 @@ final class RigTest extends TestCase
         self::assertSame(['hangs up less, wags freely, is changed quickly'], $others['a small snap']['trades']);
         $reaches = array_column($this->rig()['reaches'], null, 'material');
         self::assertTrue($reaches['braid']['mine']);
-        self::assertLessThan($reaches['fluorocarbon']['share'], $reaches['monofilament']['share']);
+        self::assertLessThan($reaches['fluorocarbon']['down'], $reaches['monofilament']['down']);
     }
 
     public function test_a_rod_kept_as_nonsense_is_taken_as_usual_and_said(): void
@@ -177,7 +177,8 @@ final class RigTest extends TestCase
         $log('snag');
         self::assertNull($log('drop')['care']);
         self::assertSame(
-            '5 fish, snags and rocks since the leader was tied: run the last of the line through your fingers. Cut it back and tie it anew.',
+            '5 fish, snags and rocks since the leader was tied: run the last of the line through your fingers. '
+                .'Cut it back and tie it anew.',
             $log('rock')['care'],
         );
         $this->travel(1)->minutes();
@@ -186,7 +187,9 @@ final class RigTest extends TestCase
         $log('snag');
         $this->travel(1)->minutes();
         $this->put('/rig/retied', ['uuid' => $uuid])->assertNoContent();
-        self::assertSame(['Leader tied anew: Vertical rod, after 4 × snagged, 1 × line on rock'], $this->angler->history()->pluck('what')->all());
+        self::assertSame(
+            ['Leader tied anew: Vertical rod, after 4 × snagged, 1 × line on rock'], $this->angler->history()->pluck('what')->all(),
+        );
         $care = $this->found($this->rig(), 'line care');
         self::assertTrue($care['good']);
         self::assertStringStartsWith('One fish, snag or rock since', $care['says'], 'a repeat of an old tap forgives nothing');
@@ -205,6 +208,32 @@ final class RigTest extends TestCase
         self::assertStringContainsString('the belly hook is as large as the rear one', $this->found($rig, 'fouls')['says']);
         $lure->update(['hooks' => ['front' => 'big', 'attach' => 7], 'build' => ['stinger' => 'yes']]);
         self::assertStringStartsWith('Usual:', $this->found($this->rig(), 'hook setup')['says']);
+    }
+
+    public function test_a_measured_tip_travel_takes_the_place_of_the_estimate_until_it_is_taken_away(): void
+    {
+        $this->keep([]);
+        $pick = $this->getJson('/answer')->json('chosen.key');
+        $before = $this->rig()['starts'];
+        $measure = fn (string $travel) => $this->post(
+            '/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'start', 'pick' => $pick, 'travel' => $travel],
+        );
+        $measure('0.6 in')->assertSessionHasNoErrors();
+        self::assertSame("0.6\u{A0}in", $this->rig()['starts']);
+        self::assertStringContainsString('by the tip travel that you measured', $this->found($this->rig(), 'starts')['says']);
+        // Measured again: against what was reckoned, not against what was measured before.
+        $measure('0.5 in')->assertSessionHasNoErrors();
+        self::assertSame("0.5\u{A0}in", $this->rig()['starts']);
+        $this->get('/water?view=calibrate')->assertInertia(fn (Page $page) => $page->where('measurements.0.kind', 'start'));
+        foreach ($this->angler->measurements()->pluck('uuid') as $uuid) {
+            $this->delete("/measurements/{$uuid}");
+        }
+        self::assertSame($before, $this->rig()['starts']);
+        $measure('')->assertSessionHasErrors(['travel' => 'Say how far the tip went to the first vibration, such as 2 in.']);
+        $measure('40 ft')->assertSessionHasErrors('travel');
+        $measure('9 ft')->assertSessionHasErrors('travel');
+        $this->put('/readings', ['readings' => ['drift' => null]]);
+        $measure('1 in')->assertSessionHasErrors('depth');
     }
 
     public function test_the_boat_card_says_how_it_is_rigged(): void

@@ -92,7 +92,8 @@ final class RodsTest extends TestCase
         $white = $this->lure('white');
         $this->tie(['lure' => $white, 'hole' => 'back', 'cadence' => 'low_hop', 'rod' => $this->rod('Casting rod')->uuid]);
         $this->travel(1)->minutes();
-        $today = \App\Record\Today::of($this->angler->refresh(), $this->angler->lures()->pluck('id', 'id')->all(), $this->angler->likes()->trials);
+        $stands = $this->angler->lures()->pluck('id', 'id')->all();
+        $today = \App\Record\Today::of($this->angler->refresh(), $stands, $this->angler->likes()->trials);
         // 60 minutes of gold. White on the vertical rod for 121 minutes to now, faded: 1.5 × (1 − e^(−121/90)) = 1.109 h.
         self::assertEqualsWithDelta(60.0, $today->brightMetalMin, 0.1);
         self::assertEqualsWithDelta(1.109, $today->day->hours("{$white}|middle|low_hop"), 0.001);
@@ -108,7 +109,10 @@ final class RodsTest extends TestCase
         $white = $this->lure('white');
         $gold = $this->lure('gold');
         self::assertSame(
-            ['Vertical rod: change the cadence', 'Casting rod: change the finish, the hole and the cadence', 'Bare rod: nothing is on it yet'],
+            [
+                'Vertical rod: change the cadence', 'Casting rod: change the finish, the hole and the cadence',
+                'Bare rod: nothing is on it yet',
+            ],
             $for("{$white}.middle.high_pop"),
         );
         self::assertSame('Casting rod: it is on already', $for("{$gold}.front.low_hop")[0]);

@@ -19,7 +19,7 @@ final readonly class RigData
     public function __construct(
         public string $headline,
         public string $starts,
-        public string $hooks,
+        public string $hooksTo,
         public string $holds,
         public array $findings,
         public array $others,
@@ -35,6 +35,7 @@ final readonly class RigData
         public string $connector,
         public bool $worn,
         public bool $cast,
+        public RigHooksData $hooks,
     ) {
     }
 }

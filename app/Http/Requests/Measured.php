@@ -19,9 +19,10 @@ final class Measured extends AnglerRequest
             'uuid' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(MeasurementKind::class)],
             'pick' => ['required_unless:kind,drift', 'nullable', 'string', 'max:80'],
-            'seconds' => ['required_unless:kind,hang', 'nullable', 'string', 'max:40'],
+            'seconds' => ['required_unless:kind,hang,start', 'nullable', 'string', 'max:40'],
             'angle' => ['required_if:kind,hang', 'nullable', 'string', 'max:40'],
             'distance' => ['required_if:kind,drift', 'nullable', 'string', 'max:40'],
+            'travel' => ['required_if:kind,start', 'nullable', 'string', 'max:40'],
         ];
     }
 
@@ -33,6 +34,7 @@ final class Measured extends AnglerRequest
             'seconds' => 'Say how long it took, such as 9 s.',
             'angle' => 'Say at which angle it hangs, such as 35°.',
             'distance' => 'Say how far the boat went, such as 50 ft.',
+            'travel' => 'Say how far the tip went to the first vibration, such as 2 in.',
         ];
     }
 
@@ -67,6 +69,16 @@ final class Measured extends AnglerRequest
         return $distance > 0 && $distance <= 5000
             ? $distance
             : throw InvalidInput::because('distance', 'The distance must be more than 0 and at most 5 km.');
+    }
+
+    /** @throws InvalidInput */
+    public function travel(): float
+    {
+        $travel = Measure::parse($this->word('travel'), $this->angler()->likes()->units->fishLength, 'travel')->si;
+
+        return $travel > 0 && $travel <= 3
+            ? $travel
+            : throw InvalidInput::because('travel', 'The tip goes more than nothing and at most 3 m (10 ft).');
     }
 
     /** The way to fish that was measured, "lure.hole.cadence". */

@@ -71,7 +71,9 @@ final readonly class OutingPresenter
             uuid: $outing->uuid,
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
-            title: $setup === null ? 'Nothing on this rod yet' : BoardPresenter::named($setup, new LureNames($book->situation(0.0002)->say)),
+            title: $setup === null
+                ? 'Nothing on this rod yet'
+                : BoardPresenter::named($setup, new LureNames($rankedBox->situation->say)),
             subtitle: $pick->subtitle
                 ?? trim(($setup?->hole === null ? '' : "{$setup->hole} hole · ").($setup?->cadence?->word() ?? '')),
             water: implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Rig;
 
 use App\Choosing\RankedBox;
+use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
 use App\Data\OptionData;
 use App\Data\Rig\FindingData;
@@ -12,28 +13,25 @@ use App\Data\Rig\LossData;
 use App\Data\Rig\OtherRigData;
 use App\Data\Rig\ReachData;
 use App\Data\Rig\RigData;
+use App\Data\Rig\RigHooksData;
 use App\Data\Rig\RigInShortData;
 use App\Data\Rig\RodData;
 use App\Data\Tackle\HistoryData;
 use App\Models\History;
 use App\Models\Line as LineRow;
-use App\Models\Lure as LureRow;
 use App\Models\Rod;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Rows\RodReader;
-use App\Tackle\RodKeeper;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
 use Eskith\Core\Choosing\Rigged\RigReport;
-use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Rig\Connector;
-use Eskith\Core\Rig\Hooks;
 use Eskith\Core\Rig\Line;
+use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Unit;
@@ -61,15 +59,14 @@ final readonly class RigPresenter
 
     private ?LineRow $line;
 
-    private RodReader $read;
+    private RigAtHand $atHand;
 
     private UnitFormat $say;
 
     private function __construct(private User $user)
     {
-        $this->rod = $user->rodInHand();
-        $this->line = $user->lines()->onTheReel()->first();
-        $this->read = RodReader::of($this->rod, $this->line);
+        $this->atHand = RigAtHand::of($user);
+        [$this->rod, $this->line] = [$this->atHand->rod, $this->atHand->line];
         $this->say = new UnitFormat($user->likes()->units);
     }
 
@@ -130,24 +127,11 @@ final readonly class RigPresenter
         );
     }
 
-    /** With a lure on it. */
-    private function report(LureRow $row, Situation $situation, Candidate $candidate, ReadingBook $book): RigReport
-    {
-        return new RigReport(
-            situation: $situation,
-            candidate: $candidate,
-            rig: $this->read->rig,
-            hooks: self::hooks($row),
-            airC: $book->si('air'),
-            worn: RodKeeper::worn($this->user, $this->rod),
-        );
-    }
-
     /** The rig in a sentence, and what is to be mended, for a pick of the ranked box. */
     public static function inShort(RankedBox $rankedBox, Candidate $candidate): RigInShortData
     {
         $presenter = new self($rankedBox->user);
-        $report = $presenter->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
+        $report = $presenter->atHand->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
         $checks = new RigChecks($report);
         $care = array_values(array_filter(
             $checks->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
@@ -158,14 +142,14 @@ final readonly class RigPresenter
 
     public function checked(SingleDrop $drop): RigData
     {
-        $rig = $this->read->rig;
-        $assumed = $this->read->assumed;
-        $report = $this->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
+        $rig = $this->atHand->read->rig;
+        $assumed = $this->atHand->read->assumed;
+        $report = $this->atHand->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
 
         return new RigData(
             headline: (new RigChecks($report))->headline(),
             starts: $report->starts(),
-            hooks: $report->hooksTo(),
+            hooksTo: $report->hooksTo(),
             holds: $report->holds(),
             findings: array_map(static fn (Finding $finding): FindingData => new FindingData(
                 $finding->check->value, $finding->check->word(), $finding->good, $finding->says, $finding->mend,
@@ -186,6 +170,18 @@ final readonly class RigPresenter
             connector: $rig->connector->word(),
             worn: $report->worn > 0,
             cast: ! $drop->situation->vertical(),
+            hooks: new RigHooksData(
+                lure: $drop->row->id,
+                version: $drop->row->version,
+                spoon: $drop->lure->isSpoon(),
+                attach: match ($report->hooks->loops) {
+                    true => 'loop',
+                    false => 'ring',
+                    null => '',
+                },
+                stinger: $report->hooks->stinger,
+                drilled: $report->hooks->twoEnded,
+            ),
         );
     }
 
@@ -229,39 +225,37 @@ final readonly class RigPresenter
             $mine = $material === $rig->line->material;
             $tied = $mine ? $report : $report->on($rig->with(line: Line::of($material, $rig->line->breakN)));
 
-            return new ReachData($material->word(), ($tied->hooksToM() ?? 0.0) / RigReport::FARTHEST_M, $tied->hooksTo(), $mine);
+            [$down, $out] = [$tied->hooksDownM(), $tied->hooksOutM()];
+
+            return new ReachData(
+                material: $material->word(),
+                down: $down === null ? null : $down / RigReport::FARTHEST_M,
+                downText: $tied->reachSaid($down),
+                out: $out === null ? null : $out / RigReport::FARTHEST_M,
+                outText: $tied->reachSaid($out),
+                mine: $mine,
+            );
         }, Material::cases());
     }
 
     /** @return list<LossData> for each weight of the fish's series */
     private function losses(RigReport $report, SingleDrop $drop): array
     {
-        return array_map(fn (float $kg): LossData => new LossData(
-            $this->say->weight($kg),
-            Mass::same($kg, $drop->lure->massKg),
-            array_map(static fn (float $mm): string => $report->startsWith($kg, $mm / 1000), self::LINES_MM),
-        ), WeightSteps::series($drop->situation->aim->species));
+        return array_map(function (float $kg) use ($report, $drop): LossData {
+            $lost = array_map(static fn (float $mm): ?LostLift => $report->startWith($kg, $mm / 1000), self::LINES_MM);
+
+            return new LossData(
+                $this->say->weight($kg), Mass::same($kg, $drop->lure->massKg), array_map($report->lostSaid(...), $lost),
+                array_map(
+                    static fn (?LostLift $one): ?float => $one === null ? null : min(1.0, $one->lostM / max(0.01, $report->steps->liftM)),
+                    $lost,
+                ),
+            );
+        }, WeightSteps::series($drop->situation->aim->species));
     }
 
     private function named(Line $line): string
     {
         return "{$this->say->units->strength->print($line->breakN)} {$line->material->word()}";
-    }
-
-    private static function hooks(LureRow $row): Hooks
-    {
-        $sizes = array_map(static fn (string $at): mixed => $row->hooks[$at] ?? null, ['front', 'rear']);
-
-        return new Hooks(
-            front: is_int($sizes[0]) ? $sizes[0] : null,
-            rear: is_int($sizes[1]) ? $sizes[1] : null,
-            loops: match ($row->hooks['attach'] ?? '') {
-                'loop' => true,
-                'ring' => false,
-                default => null,
-            },
-            stinger: ($row->build['stinger'] ?? null) === true,
-            twoEnded: ($row->build['drilled'] ?? null) === true,
-        );
     }
 }

@@ -51,6 +51,15 @@ final class CalibrationPresenter
                     at: $row->measured_at->toIso8601String(),
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
+                MeasurementKind::Start => new MeasurementData(
+                    uuid: $row->uuid,
+                    kind: MeasurementKind::Start,
+                    title: $lure === null ? 'Start' : $this->title(LureReader::lure($lure), null, $situation).', start',
+                    measured: sprintf('%.1f times the estimate', $row->value),
+                    estimate: 'estimate of belly and stretch',
+                    method: $row->method,
+                    at: $row->measured_at->toIso8601String(),
+                ),
                 // What cannot be used was set aside.
                 MeasurementKind::Hang,
                 null => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),

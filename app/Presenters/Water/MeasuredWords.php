@@ -34,6 +34,12 @@ final readonly class MeasuredWords
             );
     }
 
+    /** @param  float  $factor  the measured start over the reckoned one */
+    public function start(float $factor): string
+    {
+        return sprintf('Kept: %.1f times what was reckoned. Starts with this lure now rest on it.', $factor);
+    }
+
     /** @param  array{float, bool}  $drift  m/s, and whether later winds are reckoned by it */
     public function drift(array $drift): string
     {

@@ -95,8 +95,10 @@ final readonly class RigChecks
                 ? "{$this->where()} the belly of the line swallows a lift of {$this->report->situation->say->lift($lift)} altogether."
                 : "{$this->where()} the line swallows ".$this->report->said($this->report->lost->lostM)
                 ." of a lift of {$this->report->situation->say->lift($lift)}"
-                .': '.$this->report->said($this->report->lost->bellyM).' belly and '
-                .$this->report->said($this->report->lost->stretchM).' stretch.',
+                .($this->report->startFactor === null
+                    ? ': '.$this->report->said($this->report->lost->bellyM).' belly and '
+                        .$this->report->said($this->report->lost->stretchM).' stretch.'
+                    : ', by the tip travel that you measured.'),
             match (true) {
                 $good => '',
                 $this->report->lost->bellyM > $this->report->lost->stretchM => $this->orShorter('A thinner line or a heavier lure'),

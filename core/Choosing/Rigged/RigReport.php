@@ -41,6 +41,7 @@ final readonly class RigReport
 
     /**
      * @param  float|null  $airC  °C; null where it was not read
+     * @param  float|null  $startFactor  a measured start over the reckoned one; null where none was measured
      * @param  int  $worn  fish, snags and rocks since the leader was tied
      */
     public function __construct(
@@ -50,6 +51,7 @@ final readonly class RigReport
         public Hooks $hooks = new Hooks,
         public ?float $airC = null,
         public int $worn = 0,
+        public ?float $startFactor = null,
     ) {
         $this->steps = $situation->steps($candidate->cadence ?? Cadence::ShortPop, $candidate->lure);
         $this->chain = $rig->chain();
@@ -99,21 +101,35 @@ final readonly class RigReport
         }
         [$break, $strain] = [$this->rig->line->breakN, $this->rig->line->material->strainAtBreak()];
         if (! $this->situation->vertical()) {
-            return LostLift::ofCast($body, $column, max(self::CAST_M, $column->depthM), $break, $strain, $this->liftMs());
+            return LostLift::ofCast($body, $column, max(self::CAST_M, $column->depthM), $break, $strain, $this->liftMs())
+                ->times($this->startFactor ?? 1.0);
         }
 
-        return RestingLine::of($body, $column)->offsetM === null ? null : LostLift::of($body, $column, $break, $strain, $this->liftMs());
+        return RestingLine::of($body, $column)->offsetM === null
+            ? null
+            : LostLift::of($body, $column, $break, $strain, $this->liftMs())->times($this->startFactor ?? 1.0);
     }
 
     /** m down, or out, to which a hook is driven, as far as anybody fishes; null where it is not known. */
     public function hooksToM(): ?float
     {
-        if ($this->hookSet === null) {
-            return null;
-        }
+        return $this->situation->vertical() ? $this->hooksDownM() : $this->hooksOutM();
+    }
+
+    /** m straight down. */
+    public function hooksDownM(): ?float
+    {
+        $set = $this->situation->vertical() ? $this->hookSet : $this->straightDown()[1];
+
+        return $set === null ? null : min(self::FARTHEST_M, $set->farthestM + $this->rig->leaderM);
+    }
+
+    /** m out, at the end of a cast. */
+    public function hooksOutM(): ?float
+    {
         $column = $this->castColumn();
-        if ($this->situation->vertical() || $column === null) {
-            return min(self::FARTHEST_M, $this->hookSet->farthestM + $this->rig->leaderM);
+        if ($column === null) {
+            return null;
         }
         // The longer a cast, the more belly: halved down to where the sweep is just enough.
         $reaches = fn (float $lineM): bool => $this->rig->hookSet($lineM, $this->bellyM($column, $lineM))->reaches;
@@ -132,15 +148,19 @@ final readonly class RigReport
     /** "1½ in", or a dash. */
     public function starts(): string
     {
-        return $this->lost === null ? '–' : $this->lostSaid($this->lost);
+        return $this->lostSaid($this->lost);
     }
 
     /** "90 ft", or a dash. */
     public function hooksTo(): string
     {
-        $to = $this->hooksToM();
+        return $this->reachSaid($this->hooksToM());
+    }
 
-        return $to === null ? '–' : ($to >= self::FARTHEST_M ? 'over ' : '').$this->situation->say->depth($to);
+    /** "90 ft", "over 300 ft", or a dash. */
+    public function reachSaid(?float $metres): string
+    {
+        return $metres === null ? '–' : ($metres >= self::FARTHEST_M ? 'over ' : '').$this->situation->say->depth($metres);
     }
 
     public function holds(): string
@@ -169,17 +189,17 @@ final readonly class RigReport
             hooks: $this->hooks,
             airC: $this->airC,
             worn: $this->worn,
+            startFactor: $this->startFactor,
         );
     }
 
-    /** What a lift loses with another weight and line diameter, said; a dash where the line does not reach the bottom. */
-    public function startsWith(float $massKg, float $diameterM): string
+    /** What a lift loses with another weight and line diameter; null where the line does not reach the bottom. */
+    public function startWith(float $massKg, float $diameterM): ?LostLift
     {
         $there = $this->situation->with(lineDiameterM: $diameterM);
         $column = $this->situation->vertical() ? $there->column : $there->columnIfStill;
-        $lost = $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
 
-        return $lost === null ? '–' : $this->lostSaid($lost);
+        return $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
     }
 
     /** Whether a lift is lost altogether: beyond that the estimate says nothing more. */
@@ -188,9 +208,9 @@ final readonly class RigReport
         return $lost->lostM >= $this->steps->liftM;
     }
 
-    private function lostSaid(LostLift $lost): string
+    public function lostSaid(?LostLift $lost): string
     {
-        return $this->isAllLost($lost) ? 'all of it' : $this->said($lost->lostM);
+        return $lost === null ? '–' : ($this->isAllLost($lost) ? 'all of it' : $this->said($lost->lostM));
     }
 
     /** @return list<string> what this rig trades against another, a few words each */

@@ -17,35 +17,37 @@ export function Pads({ outing, log, onTouch, onFish }: Props) {
 	const pad = (key: string, onClick: () => void, look: string) =>
 		({ type: "button", "aria-keyshortcuts": key, onClick, className: look }) as const;
 	return (
-		<div className="sticky bottom-0 mt-2 grid grid-cols-2 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
+		<div className="sticky bottom-0 mt-2 grid grid-cols-6 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
 			<button
 				{...pad(
 					"D",
 					() => void log.log({ kind: "drop" }),
-					"figure col-span-2 min-h-[92px] rounded-md bg-ink text-[26px] text-frost",
+					"figure col-span-6 min-h-[92px] rounded-md bg-ink text-[26px] text-frost",
 				)}
 			>
 				Drop
 			</button>
-			<button {...pad("T", onTouch, "figure min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}>
+			<button
+				{...pad("T", onTouch, "figure col-span-3 min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}
+			>
 				Touch
 			</button>
-			<button {...pad("F", onFish, "figure min-h-[76px] rounded-md bg-ember text-[21px] text-on-ember")}>
+			<button {...pad("F", onFish, "figure col-span-3 min-h-[76px] rounded-md bg-ember text-[21px] text-on-ember")}>
 				Fish on
 			</button>
 			{outing.pads.map(({ kind, label, key }) => (
-				<button key={kind} {...pad(key.toUpperCase(), () => void log.log({ kind }), small)}>
+				<button key={kind} {...pad(key.toUpperCase(), () => void log.log({ kind }), `${small} col-span-2`)}>
 					{label}
 				</button>
 			))}
 			<Link
 				href={next ? `/lure?pick=${next.key}` : "/lure"}
-				className={`${small} flex items-center justify-center text-center`}
+				className={`${small} col-span-3 flex items-center justify-center text-center`}
 			>
 				Change one thing
 			</Link>
 			<button
-				{...pad("U", () => void log.undo(), `${small} min-h-[76px]`)}
+				{...pad("U", () => void log.undo(), `${small} col-span-3 min-h-[76px]`)}
 				disabled={outing.events.length === 0 && log.waiting === 0}
 			>
 				Undo

@@ -33,7 +33,6 @@ export default function Rig(page: RigPage) {
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px] lg:overflow-y-auto">
 				<div className="px-4 py-4 lg:px-7">
 					<LinkBanner live={live} trouble={page.trouble} />
-					{page.rods.length > 1 && <Rods rods={page.rods} />}
 					<div aria-live="polite">
 						<h1 className="text-[21px] lg:text-[25px]">{rig?.headline ?? "Put a lure in the box first"}</h1>
 					</div>
@@ -41,14 +40,15 @@ export default function Rig(page: RigPage) {
 					<Aside aside={answer.aside} />
 					{rig && answer.chosen && (
 						<>
-							<p className="mt-1 text-slate">
+							<p className="mt-1 mb-2 text-slate">
 								{page.rod.name} with the {answer.chosen.spoken}. {rig.assumed}
 							</p>
+							{page.rods.length > 1 && <Rods rods={page.rods} />}
 							<RigDrawing rig={rig} pick={answer.chosen} />
 							<Figures rig={rig} />
 						</>
 					)}
-					<PartsEditor page={page} form={form} />
+					<PartsEditor page={page} form={form} rig={rig} pick={answer.chosen} />
 					<Board rods={page.rods} ashore={page.ashore} />
 					{rig && <Findings findings={rig.findings} />}
 					<Leader worn={rig?.worn ?? false} tyings={page.tyings} />
@@ -98,7 +98,7 @@ function Leader({ worn, tyings }: { worn: boolean; tyings: HistoryData[] }) {
 function Figures({ rig }: { rig: RigData }) {
 	const figures = [
 		[rig.starts, "lost of a lift"],
-		[rig.hooks, "hooks to"],
+		[rig.hooksTo, "hooks to"],
 		[rig.holds, "breaks first"],
 	];
 	return (

@@ -3,7 +3,9 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
-import type { RigPage } from "../types";
+import type { PickData, RigData, RigPage } from "../types";
+import { HooksPart } from "./HooksPart";
+import { StartPart } from "./StartPart";
 import type { RodForm } from "./useRod";
 
 interface Props {
@@ -15,15 +17,23 @@ const views = [
 	["line", "Line"],
 	["leader", "Leader"],
 	["connector", "Joint"],
+	["hooks", "Hooks"],
 	["rod", "Rod"],
+	["start", "Start"],
 ] as const;
 
 /** Each part of the rig, changed in place; choices are kept at once, what is typed when it is said so. */
-export function PartsEditor({ page, form }: Props) {
+export function PartsEditor({ page, form, rig, pick }: Props & { rig: RigData | null; pick: PickData | null }) {
 	const [view, setView] = useState("line");
 	return (
 		<Tabs value={view} onChange={setView} className="mt-1">
-			<TabList label="Parts of the rig" views={views} value={view} list="gap-x-1" name="min-h-11 shrink-0 px-3" />
+			<TabList
+				label="Parts of the rig"
+				views={views}
+				value={view}
+				list="gap-x-1 overflow-x-auto"
+				name="min-h-11 shrink-0 px-3"
+			/>
 			<TabPart value="line">
 				<LinePart page={page} form={form} />
 			</TabPart>
@@ -38,6 +48,8 @@ export function PartsEditor({ page, form }: Props) {
 					options={page.connectors.map(({ value, word }) => [value, word] as const)}
 				/>
 			</TabPart>
+			<TabPart value="hooks">{rig && <HooksPart hooks={rig.hooks} />}</TabPart>
+			<TabPart value="start">{pick && <StartPart pick={pick} />}</TabPart>
 			<TabPart value="rod">
 				<Typed form={form}>
 					<div className="mt-5 grid gap-x-3 lg:grid-cols-3">

@@ -32,6 +32,7 @@ export function RigDrawing({ rig, pick }: { rig: RigData; pick: PickData }) {
 				</g>
 				<g transform={`translate(${to + 10} ${y}) scale(${size}) translate(${-tie.x} ${-tie.y})`}>
 					<LureShape lure={pick.drawing} holeInUse={pick.holeIndex} />
+					{rig.hooks.stinger && <Stinger at={tie} size={pick.drawing.heightMm} />}
 				</g>
 			</svg>
 			<p aria-hidden="true" className="flex justify-between gap-3 text-[14px] text-slate">
@@ -40,5 +41,15 @@ export function RigDrawing({ rig, pick }: { rig: RigData; pick: PickData }) {
 				<span>{rig.connector}</span>
 			</p>
 		</div>
+	);
+}
+
+/** A single hook on a soft loop at the head. */
+function Stinger({ at, size }: { at: { x: number; y: number }; size: number }) {
+	return (
+		<g transform={`translate(${at.x} ${at.y})`} fill="none" stroke="var(--wire)" strokeWidth={0.9}>
+			<path d={`M0 0 q${-size * 0.3} ${size * 0.3} 0 ${size * 0.7}`} strokeDasharray="1.4 0.8" />
+			<path d={`M0 ${size * 0.7} v${size * 0.5} q${size * 0.28} ${size * 0.34} ${size * 0.36} ${-size * 0.16}`} />
+		</g>
 	);
 }

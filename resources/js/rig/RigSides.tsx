@@ -1,4 +1,4 @@
-import type { OtherRigData, RigData } from "../types";
+import type { OtherRigData, ReachData, RigData } from "../types";
 
 /** What the other schools would tie in its place, and what that trades. */
 export function OtherRigs({ others }: { others: OtherRigData[] }) {
@@ -22,32 +22,45 @@ export function OtherRigs({ others }: { others: OtherRigData[] }) {
 	);
 }
 
-/** How far down a hook is still driven, by what the line is made of. */
+/** How far down, and how far out, a hook is still driven, by what the line is made of. */
 export function Reaches({ rig }: { rig: RigData }) {
 	return (
 		<section aria-label="How far a hook is driven" className="mt-6">
-			<h2 className="text-[20px]">How far {rig.cast ? "out" : "down"} it hooks</h2>
+			<h2 className="text-[20px]">How far it hooks</h2>
 			<p className="mt-1 text-[14px] text-slate">
-				Lines as strong as yours; the mark is {rig.cast ? "a usual cast" : "today's depth"}.
+				Lines as strong as yours: straight down a full dot, at the end of a cast an open one. The mark is{" "}
+				{rig.cast ? "a usual cast" : "today's depth"}.
 			</p>
 			<ul className="mt-2">
 				{rig.reaches.map((reach) => (
-					<li key={reach.material} className="py-1">
-						<span className="flex justify-between text-[15px]">
+					<li key={reach.material} className="py-1 text-[15px]">
+						<span className="flex justify-between gap-2">
 							<span className={reach.mine ? "font-semibold" : ""}>{reach.material}</span>
-							<span className="figure">{reach.text}</span>
+							<span>
+								{reach.downText} down, {reach.outText} out
+							</span>
 						</span>
-						<span className="relative mt-1 block h-3 bg-rule">
-							<span
-								className={`block h-full ${reach.mine ? "bg-ember" : "bg-slate"}`}
-								style={{ width: `${100 * reach.share}%` }}
-							/>
-							<span className="absolute -top-1 -bottom-1 w-0.5 bg-ink" style={{ left: `${100 * rig.marked}%` }} />
-						</span>
+						<Scale reach={reach} marked={rig.marked} />
 					</li>
 				))}
 			</ul>
 		</section>
+	);
+}
+
+/** Both on one scale, as far as anybody fishes. */
+function Scale({ reach, marked }: { reach: ReachData; marked: number }) {
+	const at = (share: number) => 6 + share * 270;
+	const ink = reach.mine ? "var(--ember)" : "var(--slate)";
+	return (
+		<svg viewBox="0 0 282 18" aria-hidden="true" className="block w-full">
+			<path d="M6 9 H276" stroke="var(--rule)" strokeWidth={2} />
+			<path d={`M${at(marked)} 2 V16`} stroke="var(--ink)" strokeWidth={1.5} />
+			{reach.out !== null && (
+				<circle cx={at(reach.out)} cy={9} r={5} fill="var(--paper)" stroke={ink} strokeWidth={2.5} />
+			)}
+			{reach.down !== null && <circle cx={at(reach.down)} cy={9} r={4} fill={ink} />}
+		</svg>
 	);
 }
 
@@ -56,6 +69,7 @@ export function Losses({ rig }: { rig: RigData }) {
 	return (
 		<section className="mt-6">
 			<h2 className="text-[20px]">What a lift loses</h2>
+			<LossChart rig={rig} />
 			<table className="mt-2 w-full text-[15px]" aria-label="What a lift loses, by weight and line">
 				<thead>
 					<tr className="text-left text-[14px] text-slate">
@@ -81,5 +95,40 @@ export function Losses({ rig }: { rig: RigData }) {
 				</tbody>
 			</table>
 		</section>
+	);
+}
+
+/** A line for each diameter: weights from light to heavy, down by the share of the lift that is lost. */
+function LossChart({ rig }: { rig: RigData }) {
+	const x = (index: number) => 10 + (index * 262) / Math.max(1, rig.losses.length - 1);
+	const y = (share: number) => 6 + 78 * share;
+	return (
+		<svg viewBox="0 0 282 104" aria-hidden="true" className="mt-2 block w-full">
+			<path d={`M10 ${y(0)} H272 M10 ${y(1)} H272`} stroke="var(--rule)" strokeWidth={1} />
+			{rig.diameters.map((diameter, line) => (
+				<polyline
+					key={diameter}
+					points={rig.losses
+						.map((loss, index) => [x(index), loss.shares[line] ?? null] as const)
+						.filter((point): point is readonly [number, number] => point[1] !== null)
+						.map(([px, share]) => `${px},${y(share)}`)
+						.join(" ")}
+					fill="none"
+					stroke="var(--ink)"
+					strokeWidth={1 + line}
+				/>
+			))}
+			{rig.losses.map((loss, index) =>
+				loss.mine ? (
+					<path key={loss.weight} d={`M${x(index)} ${y(0)} V${y(1)}`} stroke="var(--ember)" strokeWidth={1.5} />
+				) : null,
+			)}
+			<text x={10} y={100} fontSize={12} fill="var(--slate)">
+				lightest
+			</text>
+			<text x={272} y={100} fontSize={12} fill="var(--slate)" textAnchor="end">
+				heaviest; thick strokes are thick lines
+			</text>
+		</svg>
 	);
 }

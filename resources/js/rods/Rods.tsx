@@ -28,11 +28,16 @@ export function Rods({ rods }: { rods: RodOnBoardData[] }) {
 						type="button"
 						aria-pressed={rod.inHand}
 						onClick={() => rod.inHand || void take(rod)}
-						className="min-h-14 min-w-[138px] flex-1 rounded-md border border-slate bg-paper px-3 py-1 text-left
+						className="min-h-14 min-w-[138px] flex-1 rounded-md border border-slate bg-paper px-2.5 py-1 text-left
 							aria-pressed:border-[3px] aria-pressed:border-ember"
 					>
 						<span className="figure block text-[16px]">{rod.name}</span>
-						<span className="block truncate text-[14px] text-slate">{on(rod, age)}</span>
+						<span className="block truncate text-[14px] text-slate">{on(rod)}</span>
+						{rod.quietSince && (
+							<span className="hidden text-[14px] text-slate lg:block">
+								quiet {age(rod.quietSince).replace(" ago", "")}
+							</span>
+						)}
 					</button>
 				))}
 			</div>
@@ -41,7 +46,7 @@ export function Rods({ rods }: { rods: RodOnBoardData[] }) {
 	);
 }
 
-function on(rod: RodOnBoardData, age: (moment: string | null) => string): string {
+function on(rod: RodOnBoardData): string {
 	if (rod.tied === "") return rod.still ? "not out" : "nothing on it";
-	return rod.quietSince ? `${rod.tied}, quiet ${age(rod.quietSince).replace(" ago", "")}` : rod.tied;
+	return rod.tied;
 }

@@ -28,6 +28,7 @@ final class MeasurementController extends Controller
         return back()->with('said', match ($request->kind()) {
             MeasurementKind::Drop => $this->drop($request, $measurements, $words),
             MeasurementKind::Hang => $words->hang($measurements->hang($request->uuid(), $this->measured($request), $request->angle())),
+            MeasurementKind::Start => $words->start($measurements->start($request->uuid(), $this->measured($request), $request->travel())),
             MeasurementKind::Drift => $words->drift($measurements->drift($request->uuid(), $request->distance() / $request->seconds())),
         });
     }

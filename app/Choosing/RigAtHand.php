@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Choosing;
+
+use App\Models\Line as LineRow;
+use App\Models\Lure as LureRow;
+use App\Models\Rod;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\RodReader;
+use App\Tackle\RodKeeper;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Rig\Hooks;
+
+/** The rod in hand as it is rigged. */
+final readonly class RigAtHand
+{
+    private function __construct(public User $user, public ?Rod $rod, public ?LineRow $line, public RodReader $read)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        $rod = $user->rodInHand();
+        $line = $user->lines()->onTheReel()->first();
+
+        return new self($user, $rod, $line, RodReader::of($rod, $line));
+    }
+
+    /** With a lure on it. */
+    public function report(LureRow $row, Situation $situation, Candidate $candidate, ReadingBook $book): RigReport
+    {
+        return new RigReport(
+            situation: $situation,
+            candidate: $candidate,
+            rig: $this->read->rig,
+            hooks: self::hooks($row),
+            airC: $book->si('air'),
+            worn: RodKeeper::worn($this->user, $this->rod),
+            startFactor: $book->measured->start($row->id, $candidate->hole()?->name),
+        );
+    }
+
+    private static function hooks(LureRow $row): Hooks
+    {
+        $sizes = array_map(static fn (string $at): mixed => $row->hooks[$at] ?? null, ['front', 'rear']);
+
+        return new Hooks(
+            front: is_int($sizes[0]) ? $sizes[0] : null,
+            rear: is_int($sizes[1]) ? $sizes[1] : null,
+            loops: match ($row->hooks['attach'] ?? '') {
+                'loop' => true,
+                'ring' => false,
+                default => null,
+            },
+            stinger: ($row->build['stinger'] ?? null) === true,
+            twoEnded: ($row->build['drilled'] ?? null) === true,
+        );
+    }
+}

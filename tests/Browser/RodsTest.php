@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Several rods on board, and what is changed of the one in hand. */
+final class RodsTest extends BrowserTestCase
+{
+    public function test_what_is_tapped_is_of_the_rod_in_hand_and_a_pick_goes_where_little_has_to_be_changed(): void
+    {
+        $this->openDemo('/fish');
+        $drops = $this->counter('drops since a touch');
+        $this->rod('Casting rod')->click();
+        $this->see('front hole · clock sweep');
+        $this->seeCounter('drops, no touch yet', '0');
+        $this->type('d');
+        $this->seeCounter('drops, no touch yet', '1');
+        $this->see('Drop, Casting rod');
+        $this->rod('Vertical rod')->click();
+        $this->seeCounter('drops since a touch', $drops);
+        $this->page->get("{$this->server->url}/lure");
+        $this->find('//*[@role="combobox"][@aria-label="Rod to tie it on"][contains(., "Vertical rod")]');
+        $this->see('it is on already');
+        $this->button('Fish')->click();
+        $this->rod('Still rod')->click();
+        $this->see('Other bait');
+    }
+
+    public function test_one_more_comes_on_board_and_is_left_ashore_again(): void
+    {
+        $this->openDemo('/rig');
+        $this->button('Another rod')->click();
+        $this->find('//input[@placeholder="Casting rod"]')->sendKeys("Short rod\n");
+        $this->see('Short rod with the white half-ounce blade');
+        $this->button('Leave the Short rod ashore')->click();
+        $this->see('Vertical rod with the white half-ounce blade');
+        $this->button('Take the Short rod on board');
+    }
+
+    public function test_hooks_and_the_start_are_changed_in_place(): void
+    {
+        $this->openDemo('/rig');
+        $this->tab('Hooks');
+        self::assertLessThan(
+            0, (int) $this->page->executeScript('return parseInt(getComputedStyle(document.activeElement).outlineOffset)'),
+            'the ring of a tab is drawn inward, where nothing cuts it off',
+        );
+        $this->find('//label[contains(., "stinger")]//input')->click();
+        $this->see('with a stinger at the head');
+        $this->button('Undo')->click();
+        $this->eventually(fn (): bool => ! str_contains($this->text(), 'with a stinger at the head'), 'for it to be off again');
+        $this->tab('Start');
+        $this->find('//input[@placeholder="2 in"]')->sendKeys("0.4 in\n");
+        $this->see('times what was reckoned');
+        $this->see('starts within 0.4 in');
+        $this->see('by the tip travel that you measured');
+    }
+
+    private function rod(string $name): \Facebook\WebDriver\Remote\RemoteWebElement
+    {
+        return $this->find("//section[@aria-label='Rods on board']//button[contains(., '{$name}')]");
+    }
+}
