@@ -26,7 +26,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->check('/forgot-password');
         $this->openDemo();
         foreach (['day', 'dawn', 'sun'] as $theme) {
-            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rules', '/settings'] as $path) {
+            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rig', '/rules', '/settings'] as $path) {
                 $this->page->get($this->server->url.$path);
                 $this->find('//h1');
                 $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
@@ -51,6 +51,10 @@ final class AccessibilityTest extends BrowserTestCase
             $this->see($words);
             $this->check("beside the picks, {$tab}");
         }
+        $this->page->get("{$this->server->url}/rig");
+        $this->button('Another rod')->click();
+        $this->see('Stays out with other bait');
+        $this->check('another rod');
         $this->page->get("{$this->server->url}/rules");
         $this->button('Write a rule')->click();
         $this->see('A rule of your own');

@@ -13,8 +13,11 @@ use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
 use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Rigged\RigTrades;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Drop\VerticalLimits;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
@@ -83,6 +86,23 @@ final class RigReportTest extends TestCase
         $flowing = $this->report($mono, ['boatMs' => 0.15]);
         self::assertLessThan(20.0, $flowing->hooksOutM(), 'a flow across the cast takes its share');
         self::assertNull($this->report($mono, ['depthM' => null])->hooksDownM());
+    }
+
+    public function test_a_thicker_line_says_how_many_weight_steps_it_costs(): void
+    {
+        $thin = $this->report($this->rig(Line::of(Material::Braid, 90.0, 0.00012)));
+        $thick = $this->report($this->rig(Line::of(Material::Braid, 90.0, 0.0005)));
+        $least = static fn (float $mm): int => count(array_filter(
+            WeightSteps::series(Species::Walleye),
+            fn (float $kg): bool => ! VerticalLimits::isVertical(
+                Body::of(Family::Blade, $kg), $thin->situation->with(lineDiameterM: $mm / 1000)->column ?? self::fail(),
+            ),
+        ));
+        $steps = $least(0.5) - $least(0.12);
+        self::assertGreaterThan(1, $steps);
+        self::assertContains("costs {$steps} weight steps", (new RigTrades($thick, $thin))->words());
+        self::assertContains("saves {$steps} weight steps", (new RigTrades($thin, $thick))->words());
+        self::assertSame([], preg_grep('/weight step/', (new RigTrades($thin, $thin))->words()));
     }
 
     public function test_a_measured_start_scales_what_is_reckoned_for_other_lines_too(): void
@@ -296,14 +316,14 @@ final class RigReportTest extends TestCase
     {
         $report = $this->report($this->rig());
         $straight = $report->on($this->rig()->straight(Line::of(Material::Fluorocarbon, 53.4)));
-        $trades = $straight->against($report);
+        $trades = (new RigTrades($straight, $report))->words();
 
         self::assertContains('starts later', $trades);
         self::assertContains('hooks less deep', $trades);
         self::assertContains('fouls less', $trades);
         self::assertContains('ices less', $trades);
-        self::assertSame([], $report->against($report));
-        self::assertContains('hooks deeper', $report->against($straight));
+        self::assertSame([], (new RigTrades($report, $report))->words());
+        self::assertContains('hooks deeper', (new RigTrades($report, $straight))->words());
     }
 
     public function test_a_usual_line_is_as_thick_as_its_strength_says(): void

@@ -27,6 +27,7 @@ use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
 use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Rigged\RigTrades;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Rig\Connector;
@@ -212,7 +213,7 @@ final readonly class RigPresenter
             [$label, $rig] = $other;
             $tied = $report->on($rig);
 
-            return new OtherRigData($label, $tied->starts(), $tied->hooksTo(), $tied->holds(), $tied->against($report));
+            return new OtherRigData($label, $tied->starts(), $tied->hooksTo(), $tied->holds(), (new RigTrades($tied, $report))->words());
         }, $others);
     }
 

@@ -213,30 +213,6 @@ final readonly class RigReport
         return $lost === null ? '–' : ($this->isAllLost($lost) ? 'all of it' : $this->said($lost->lostM));
     }
 
-    /** @return list<string> what this rig trades against another, a few words each */
-    public function against(self $other): array
-    {
-        $fouls = fn (self $report): float => Fouling::score($report->fouls());
-        [$mine, $theirs] = [$this->lost->lostM ?? 0.0, $other->lost->lostM ?? 0.0];
-        [$near, $far] = [$this->hooksToM() ?? 0.0, $other->hooksToM() ?? 0.0];
-        [$weak, $strong] = [$this->chain->holdsN, $other->chain->holdsN];
-
-        return array_values(array_filter([
-            self::than($mine, $theirs, 'starts sooner', 'starts later'),
-            self::than($far, $near, 'hooks deeper', 'hooks less deep'),
-            self::than($fouls($this), $fouls($other), 'fouls less', 'fouls more'),
-            self::than($strong, $weak, 'holds more', 'holds less'),
-            $this->rig->connector === $other->rig->connector ? null : $this->rig->connector->trades(),
-            self::than((float) $this->rig->line->material->ices(), (float) $other->rig->line->material->ices(), 'ices less', 'ices more'),
-        ]));
-    }
-
-    /** Which of two words a difference deserves; null when it is not worth a word. */
-    private static function than(float $mine, float $theirs, string $less, string $more): ?string
-    {
-        return abs($mine - $theirs) <= 0.05 * max(abs($mine), abs($theirs)) ? null : ($mine < $theirs ? $less : $more);
-    }
-
     /** @return list<Fouling> */
     public function fouls(): array
     {
