@@ -25,6 +25,8 @@ final class CommandLine
             'hookset' => new HookSetVerb,
             'cycle' => new CycleVerb,
             'hops' => new HopsVerb,
+            'trace' => new TraceVerb,
+            'plan' => new PlanVerb,
         ];
     }
 

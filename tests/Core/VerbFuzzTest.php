@@ -100,6 +100,25 @@ final class VerbFuzzTest extends TestCase
             'hops' => [[
                 'line_m' => 20, 'depth_m' => 5, 'pull_m' => 0.5, 'fall' => 'slack', 'seconds_per_hop' => 5, 'seconds_between' => 30,
             ]],
+            'trace' => [[
+                'lifts' => [
+                    [[0, 0], [0.5, 0.2], [1, 0.5], [1.5, 0.7], [2, 1]], [[0, 0], [1, 0.4], [2, 0.9], [3, 1.2], [4, 1.5]],
+                ],
+            ]],
+            'plan' => [
+                [
+                    'kind' => 'wall', 'points' => [[0, 0], [20, 3], [30, -8]], 'spacing_m' => 2, 'stand_off_m' => 8, 'side' => 'left',
+                    'aim_past_m' => 1, 'seconds_per_cast' => 60,
+                ],
+                [
+                    'kind' => 'fan', 'stand' => [3, 4], 'from_deg' => 10, 'to_deg' => 200, 'near_m' => 5, 'far_m' => 25, 'lane_m' => 3,
+                    'seconds_per_cast' => 60,
+                ],
+                [
+                    'kind' => 'drift', 'area' => [[0, 0], [40, 5], [30, 50], [5, 45]], 'drift_deg' => 40, 'speed_ms' => 0.3, 'lane_m' => 8,
+                    'motor_ms' => 1.5,
+                ],
+            ],
             'pick' => [[
                 'water' => [
                     'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1,
