@@ -44,6 +44,8 @@ use App\Http\Controllers\Water\ReadingController;
 use App\Http\Controllers\Water\SpotController;
 use App\Http\Controllers\Water\WaterController;
 use App\Http\Controllers\Work\CadenceController;
+use App\Http\Controllers\Work\PlanController;
+use App\Http\Controllers\Work\WorkController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -66,7 +68,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', 'lure')->name('home');
         Route::get('lure', 'lure')->name('lure');
         Route::get('answer', 'answer')->name('answer');
-        Route::get('work', 'later')->name('work');
         Route::get('look-back', 'later')->name('look-back');
         Route::get('places', 'later')->name('places');
     });
@@ -107,6 +108,18 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/', 'store')->name('store');
         Route::put('{rod:uuid}/in-hand', 'takeInHand')->name('in-hand');
         Route::put('{rod:uuid}/ashore', 'leaveAshore')->name('ashore');
+    });
+
+    Route::controller(WorkController::class)->name('work.')->group(function (): void {
+        Route::get('work', 'show')->name('show');
+        Route::get('work/timing', 'timing')->name('timing');
+        Route::post('work/lifts', 'judge')->name('lifts');
+    });
+    Route::controller(PlanController::class)->prefix('plans')->name('plans.')->group(function (): void {
+        Route::post('/', 'store')->name('store');
+        Route::put('{plan:uuid}/made', 'make')->name('make');
+        Route::put('{plan:uuid}/worked', 'worked')->name('worked');
+        Route::delete('{plan:uuid}', 'destroy')->name('destroy');
     });
 
     Route::get('fish', FishController::class)->name('fish');

@@ -8,6 +8,7 @@ use App\Enums\BitePhase;
 use App\Enums\EventKind;
 use App\Enums\GearKind;
 use App\Enums\MeasurementKind;
+use App\Enums\PlanKind;
 use App\Enums\Source;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
@@ -111,7 +112,8 @@ final class Tables
             new Table('setups', [
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),
                 'cadence' => Column::one(self::values(Cadence::cases()))->orNone(), 'depth_m' => Column::number(0, 150),
-                'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(),
+                'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(), 'lift_m' => Column::number(0, 12)->orNone(),
+                'lift_s' => Column::number(0, 60)->orNone(), 'pause_s' => Column::number(0, 300)->orNone(),
             ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods'], ['lure_id', 'rod_id'],
                 // Other bait is on a still rod, and has neither.
                 sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null)),
@@ -123,6 +125,11 @@ final class Tables
                 'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(),
                 'undone_at' => Column::moment()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
+            new Table('plans', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),
+                'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'worked' => Column::text(120)->orNone(),
+                'put_away_at' => Column::moment()->orNone(), ...self::written(),
+            ], ['outing_id' => 'outings'], ['outing_id']),
         ];
     }
 

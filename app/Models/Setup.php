@@ -23,6 +23,9 @@ use Illuminate\Support\Carbon;
  * @property string|null $hole
  * @property Cadence|null $cadence  null for one that is not known, and for other bait
  * @property float $depth_m
+ * @property float|null $lift_m  as it was worked
+ * @property float|null $lift_s
+ * @property float|null $pause_s
  * @property Carbon $tied_at
  * @property Carbon|null $until_at  when it was put away
  * @property Lure|null $lure
@@ -44,7 +47,7 @@ final class Setup extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime'];
+        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'lift_m' => 'float', 'lift_s' => 'float', 'pause_s' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime'];
     }
 
     /** As picks are named: "lure.hole.cadence". */

@@ -111,6 +111,12 @@ final class User extends Authenticatable
         return $this->hasMany(Gear::class);
     }
 
+    /** @return HasMany<Plan, $this> */
+    public function plans(): HasMany
+    {
+        return $this->hasMany(Plan::class);
+    }
+
     /** @return HasMany<Rod, $this> */
     public function rods(): HasMany
     {

@@ -15,6 +15,7 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -101,6 +102,7 @@ final readonly class Logbook
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
                 'rod_id' => $rod?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
+                ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
             ]);
             if ($rod !== null && $rod->id !== $this->user->rod_id) {
                 RodKeeper::of($this->user)->takeInHand($rod);
@@ -108,6 +110,12 @@ final readonly class Logbook
 
             return $outing;
         });
+    }
+
+    /** @return array<string, float> what a cadence is worked with, as columns */
+    private static function counts(?Steps $steps): array
+    {
+        return $steps === null ? [] : ['lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds, 'pause_s' => $steps->pauseSeconds];
     }
 
     /** @throws InvalidInput */

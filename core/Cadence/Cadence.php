@@ -110,4 +110,60 @@ enum Cadence: string
             self::TallRise => new Steps(3.00, 4.0, FallControl::Free, 1.0),
         };
     }
+
+    /**
+     * How high it is lifted as a rule, m from and to; null for what is not lifted.
+     *
+     * @return array{float, float}|null
+     */
+    public function liftRange(): ?array
+    {
+        return match ($this) {
+            self::ShortPop => [0.15, 0.30],
+            self::HighPop => [0.60, 1.20],
+            self::LowHop => [0.08, 0.10],
+            self::ClockSweep => [0.80, 2.00],
+            self::DeadStick => [0.02, 0.08],
+            self::SteadyLift, self::TallRise => [3.00, 4.00],
+            self::FlutterDrop => [0.30, 1.50],
+            self::HandFeed => [0.40, 0.80],
+            self::SlowRoll => null,
+            self::WallFall => [0.03, 0.15],
+            self::RideTheTide => [0.01, 0.05],
+            self::Float => [0.15, 0.60],
+        };
+    }
+
+    /** What most often goes wrong with it. */
+    public function mistake(): string
+    {
+        return match ($this) {
+            self::ShortPop => 'letting it down slack, so that the bite on the fall is never felt',
+            self::HighPop => 'dropping the tip faster than the lure falls: it fouls on its own line',
+            self::LowHop => 'lifting until it is felt in the arm; stop at the first vibration',
+            self::ClockSweep => 'going on with the rod when the lure is near, where it only climbs',
+            self::DeadStick => 'closing the bail with the handle, which lifts it off the bottom unnoticed',
+            self::SteadyLift => 'slowing where rod and arm end, just when a fish follows',
+            self::FlutterDrop => 'a tight line on the way down: it drops like a stone',
+            self::HandFeed => 'striking with the reel still open',
+            self::SlowRoll => 'reeling faster once it ticks the bottom, instead of raising the tip',
+            self::WallFall => 'letting it swing away from the rock',
+            self::RideTheTide => 'hops so high that the tide carries it past the poles',
+            self::Float => 'holding it on a tight line, so that it does not flutter',
+            self::TallRise => 'a start that is faster than the rest',
+        };
+    }
+
+    /** @return non-empty-list<BiteSign> how a bite shows, the commonest first */
+    public function bites(): array
+    {
+        return match ($this) {
+            self::ShortPop, self::HighPop, self::LowHop, self::ClockSweep => [BiteSign::Tick, BiteSign::Weight, BiteSign::EarlyCount],
+            self::DeadStick => [BiteSign::BellyTightens, BiteSign::LineAside, BiteSign::Weight],
+            self::RideTheTide => [BiteSign::LineAside, BiteSign::Weight, BiteSign::BellyTightens],
+            self::FlutterDrop, self::HandFeed, self::Float => [BiteSign::EarlyCount, BiteSign::LineAside, BiteSign::Weight],
+            self::WallFall => [BiteSign::EarlyCount, BiteSign::Tick, BiteSign::LineAside],
+            self::SteadyLift, self::TallRise, self::SlowRoll => [BiteSign::Weight, BiteSign::Tick],
+        };
+    }
 }

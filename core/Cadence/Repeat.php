@@ -13,7 +13,11 @@ use Eskith\Core\Units\InvalidInput;
 /** The seconds of one repeat of a cadence on the bottom: the lift, the way back down through it, the pause. */
 final readonly class Repeat
 {
-    private function __construct(public float $fallSeconds, public float $seconds)
+    /** Points of the way down. */
+    private const POINTS = 10;
+
+    /** @param  list<TracePoint>  $path  of the lure, from the beginning of the lift to the end of the pause */
+    private function __construct(public float $fallSeconds, public float $seconds, public array $path)
     {
     }
 
@@ -30,6 +34,14 @@ final readonly class Repeat
         $fall = Fall::of($body, $attitude, $column, $steps->fall->control());
         $down = $fall->seconds - $fall->secondsTo($column->depthM - $steps->liftM);
 
-        return new self($down, $steps->liftSeconds + $down + $steps->pauseSeconds);
+        $path = [new TracePoint(0.0, 0.0)];
+        $top = $fall->secondsTo($column->depthM - $steps->liftM);
+        for ($i = 0; $i <= self::POINTS; $i++) {
+            $height = $steps->liftM * (1 - $i / self::POINTS);
+            $path[] = new TracePoint($steps->liftSeconds + $fall->secondsTo($column->depthM - $height) - $top, $height);
+        }
+        $seconds = $steps->liftSeconds + $down + $steps->pauseSeconds;
+
+        return new self($down, $seconds, [...$path, new TracePoint($seconds, 0.0)]);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\Spot;
 use App\Models\User;
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Tackle\Family;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -70,6 +71,7 @@ final class DemoSeason
         $outing = $this->outing('North bar', $start, ['temp' => '37 °F', 'depth' => '26 ft', 'species' => 'walleye']);
         $setup = $this->tieOn($outing, '1/2 oz', 'white', $start);
         $this->besides($outing);
+        $this->plan($outing);
         foreach ([
             [70, 'drop'], [68, 'drop'], [66, 'touch'], [63, 'drop'], [57, 'drop'], [55, 'foul'], [50, 'drop'], [43, 'drop'],
             [36, 'drop'], [33, 'touch'], [31, 'fish'], [29, 'drop'], [27, 'touch'], [24, 'fish'], [21, 'drop'], [18, 'drop'],
@@ -82,6 +84,21 @@ final class DemoSeason
                 ...($kind === 'fish' ? $this->caught('walleye', $ago === 31 ? 18.5 : 16.0, true) : []),
             ]);
         }
+    }
+
+    /** Drifts over the bar, two of them made. */
+    private function plan(Outing $outing): void
+    {
+        $this->angler->plans()->create([
+            'uuid' => (string) Str::uuid(), 'outing_id' => $outing->id, 'kind' => 'drift', 'name' => 'North bar',
+            'fields' => [
+                'area' => '0,0 130,20 170,140 120,230 20,210 -20,90', 'toward' => '20°', 'lane' => '30 ft', 'speed' => '0.3 mph',
+                'motor' => '3 mph',
+            ],
+            'made' => [
+                1 => $this->now->copy()->subMinutes(52)->toIso8601String(), 2 => $this->now->copy()->subMinutes(31)->toIso8601String(),
+            ],
+        ]);
     }
 
     /** What is on the other rods today. */
@@ -163,10 +180,14 @@ final class DemoSeason
         $spot = Spot::query()->findOrFail($outing->spot_id);
         $hole = $lure->holes === [] ? null : $lure->holes[intdiv(count($lure->holes), 2)]['name'];
 
+        $cadence = $lure->family === Family::Blade ? Cadence::LowHop : Cadence::FlutterDrop;
+        $steps = $cadence->steps();
+
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
-            'rod_id' => $this->angler->rod_id, 'hole' => $hole, 'cadence' => $lure->family === Family::Blade ? 'low_hop' : 'flutter_drop',
-            'depth_m' => $spot->depth_m, 'tied_at' => $at,
+            'rod_id' => $this->angler->rod_id, 'hole' => $hole, 'cadence' => $cadence,
+            'depth_m' => $spot->depth_m, 'tied_at' => $at, 'lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds,
+            'pause_s' => $steps->pauseSeconds,
         ]);
     }
 

@@ -79,6 +79,12 @@ export interface BenchPage {
 	bench: BenchData;
 }
 
+export interface BiteData {
+	sign: string;
+	shows: string;
+	phase: string;
+}
+
 export interface BoatCardPage {
 	answer: AnswerData;
 	pick: string | null;
@@ -274,6 +280,7 @@ export interface FindingData {
 export interface FishPage {
 	outing: OutingData | null;
 	answer: AnswerData;
+	plan: PlanData | null;
 }
 
 export interface GearData {
@@ -332,6 +339,18 @@ export interface LaterPage {
 	trouble: string | null;
 	title: string;
 	will: string;
+}
+
+export interface LiftsData {
+	said: string;
+	together: string;
+	against: string;
+	wanted: string;
+	made: string;
+	riseM: number;
+	durationS: number;
+	speeds: number[];
+	wantedMs: number;
 }
 
 export interface LineData {
@@ -508,6 +527,54 @@ export interface PlaceData {
 	spots: SpotData[];
 }
 
+export interface PlanData {
+	uuid: string;
+	kind: string;
+	kindWord: string;
+	name: string;
+	sentence: string;
+	line: PlanPointData[];
+	closed: boolean;
+	marks: PlanMarkData[];
+	steps: string[];
+	notes: string[];
+	made: number;
+	total: number;
+	next: number | null;
+	left: string;
+	empty: string;
+	worked: string | null;
+	refused: string | null;
+	unit: string;
+	unitM: number;
+}
+
+export interface PlanFieldData {
+	name: string;
+	label: string;
+	usual: string;
+}
+
+export interface PlanKindData {
+	kind: string;
+	word: string;
+	fields: PlanFieldData[];
+}
+
+export interface PlanMarkData {
+	n: number;
+	fromX: number;
+	fromY: number;
+	toX: number;
+	toY: number;
+	made: boolean;
+}
+
+export interface PlanPointData {
+	x: number;
+	y: number;
+}
+
 export interface PointData {
 	x: number;
 	h: number;
@@ -578,6 +645,11 @@ export interface ReasonData {
 export interface ResetPasswordPage {
 	token: string;
 	email: string;
+}
+
+export interface RibbonPointData {
+	t: number;
+	h: number;
 }
 
 export interface RigData {
@@ -714,6 +786,12 @@ export interface SettingsPage {
 	settings: Record<string, string>;
 }
 
+export interface ShareData {
+	word: string;
+	share: number;
+	text: string;
+}
+
 export interface SharedProps {
 	angler: string | null;
 	theme: string;
@@ -788,6 +866,17 @@ export interface TouchData {
 	words: string;
 }
 
+export interface TouchedData {
+	key: string;
+	at: string;
+	words: string;
+	cadence: string;
+	lift: string;
+	seconds: string;
+	pause: string;
+	same: boolean;
+}
+
 export interface TroublePage {
 	status: number;
 	sentence: string;
@@ -808,4 +897,36 @@ export interface WayData {
 	words: string;
 	points: number;
 	pointsText: string;
+}
+
+export interface WorkData {
+	headline: string;
+	cadence: string;
+	word: string;
+	liftM: number;
+	liftText: string;
+	liftS: number;
+	fallS: number;
+	pauseS: number;
+	ribbon: RibbonPointData[];
+	counts: string;
+	rate: string;
+	before: string;
+	says: string[];
+	mistake: string;
+	bites: BiteData[];
+	hour: ShareData[];
+	hourSays: string;
+	saves: string[];
+	own: boolean;
+}
+
+export interface WorkPage {
+	answer: AnswerData;
+	trouble: string | null;
+	work: WorkData | null;
+	refused: string | null;
+	plans: PlanData[];
+	kinds: PlanKindData[];
+	touched: TouchedData[];
 }

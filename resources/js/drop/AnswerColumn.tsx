@@ -1,3 +1,4 @@
+import type { RefObject } from "react";
 import type { Live } from "../readings/useAnswer";
 import type { AnswerData, GhostData, PickData } from "../types";
 import { WaterColumn } from "./WaterColumn";
@@ -10,6 +11,7 @@ interface Props {
 	sonar?: boolean;
 	fallRun?: number;
 	live?: Live;
+	raise?: RefObject<((heightM: number) => void) | null>;
 }
 
 /** The column for a pick of an answer. */

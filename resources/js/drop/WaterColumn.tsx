@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState } from "react";
+import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Live } from "../readings/useAnswer";
 import type { ColumnData, DropData, GhostData, LureDrawing, PickData } from "../types";
 import { Bottom } from "./Bottom";
@@ -32,6 +32,8 @@ interface Props {
 	sonar?: boolean;
 	/** Counts up each time the fall is to be played. */
 	fallRun?: number;
+	/** Filled with what raises the lure by so many metres, for what moves it without drawing the page anew. */
+	raise?: RefObject<((heightM: number) => void) | null>;
 	/** With it the picture can be taken hold of. */
 	live?: Live;
 	pick?: PickData | null;
@@ -74,6 +76,7 @@ function Scene(props: Props & { geometry: Geometry }) {
 	const { geometry, column, drop, lure, holeInUse, title, ghost, sonar, fallRun = 0 } = props;
 	const { width, height, narrow, surface, bottomY, scale, side } = geometry;
 	const falling = useFall(drop?.fall ?? [], fallRun);
+	const moved = useRaised(props.raise, scale);
 	return (
 		<svg
 			width={width}
@@ -108,7 +111,9 @@ function Scene(props: Props & { geometry: Geometry }) {
 			{drop && !falling && <Line drop={drop} geometry={geometry} />}
 			<Touches column={column} geometry={geometry} />
 			{lure && drop && !(falling && !narrow) && (
-				<Resting lure={lure} holeInUse={holeInUse} drop={drop} geometry={geometry} />
+				<g ref={moved}>
+					<Resting lure={lure} holeInUse={holeInUse} drop={drop} geometry={geometry} />
+				</g>
 			)}
 			{lure && falling && !narrow && (
 				<FallingLure
@@ -124,6 +129,19 @@ function Scene(props: Props & { geometry: Geometry }) {
 			{!narrow && drop && <Foot drop={drop} column={column} width={width} height={height} />}
 		</svg>
 	);
+}
+
+/** The part of the picture that is raised. */
+function useRaised(raise: Props["raise"], scale: number): RefObject<SVGGElement | null> {
+	const moved = useRef<SVGGElement>(null);
+	useEffect(() => {
+		if (!raise) return;
+		raise.current = (height) => moved.current?.setAttribute("transform", `translate(0 ${-height * scale})`);
+		return () => {
+			raise.current = null;
+		};
+	}, [raise, scale]);
+	return moved;
 }
 
 /** The line from the rod to the lure, and how far it leans. */

@@ -8,16 +8,17 @@ import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
 import { OutingHead } from "../fish/OutingHead";
 import { Pads } from "../fish/Pads";
+import { PlanLine } from "../fish/PlanLine";
 import { TouchPad } from "../fish/TouchPad";
 import { useOuting } from "../fish/useOuting";
 import { ButtonLink } from "../parts/Button";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
-import type { AnswerData, FishPage, OutingData } from "../types";
+import type { AnswerData, FishPage, OutingData, PlanData } from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer }: FishPage) {
-	if (outing) return <UnderWay outing={outing} answer={answer} />;
+export default function Fish({ outing, answer, plan }: FishPage) {
+	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} />;
 	return (
 		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
 			<div className="max-w-[56ch] px-4 py-6 lg:px-7">
@@ -33,8 +34,14 @@ export default function Fish({ outing, answer }: FishPage) {
 	);
 }
 
-function UnderWay({ outing: first, answer }: { outing: OutingData; answer: AnswerData }) {
-	const refresh = useCallback(() => router.reload({ only: ["outing", "answer"] }), []);
+interface Props {
+	outing: OutingData;
+	answer: AnswerData;
+	plan: PlanData | null;
+}
+
+function UnderWay({ outing: first, answer, plan }: Props) {
+	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan"] }), []);
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
 	const [fishOn, setFishOn] = useState(false);
@@ -62,6 +69,7 @@ function UnderWay({ outing: first, answer }: { outing: OutingData; answer: Answe
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
 					<OutingHead outing={outing} log={log} />
+					<PlanLine plan={plan} />
 					<Events events={outing.events} />
 				</div>
 				{outing.setup ? (

@@ -135,6 +135,21 @@ final class Writes
                     'line' => $this->one('lines', $angler),
                 ],
             ),
+            'POST plans' => fn (int $n, int $angler): Request => new Request('POST', '/plans', [
+                'uuid' => $this->id('plans', intdiv($n, 2) % 8, $angler), 'kind' => 'fan', 'name' => 'load',
+                'fields' => ['from' => '0', 'to' => '90', 'near' => '5 m', 'far' => '20 m', 'lane' => '3 m', 'seconds' => '60'],
+            ]),
+            'PUT plans/{plan}/made' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/plans/{$this->one('plans', $angler, 'uuid')}/made", ['number' => 1 + $n % 9, 'made' => $n % 4 !== 0],
+            ),
+            'PUT plans/{plan}/worked' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/plans/{$this->one('plans', $angler, 'uuid')}/worked", ['worked' => "side {$n}"],
+            ),
+            'DELETE plans/{plan}' => fn (): Request => new Request('DELETE', "/plans/{$this->uuid()}"),
+            'POST work/lifts' => fn (int $n, int $angler): Request => new Request(
+                'POST', '/work/lifts',
+                ['pick' => "{$this->lure($angler)}.middle.low_hop", 'lifts' => [[[0, 0], [0.2, 0.05], [0.4, 0.1], [0.6, 0.2]]]],
+            ),
             'POST rods' => fn (int $n, int $angler): Request => new Request(
                 'POST', '/rods', ['uuid' => $this->id('rods', intdiv($n, 2) % 4, $angler), 'name' => 'load rod'],
             ),

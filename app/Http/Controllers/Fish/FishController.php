@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
+use App\Choosing\SingleDrop;
 use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -20,6 +22,13 @@ final class FishController extends Controller
         $user = $this->angler($request);
         $outing = Logbook::of($user)->underWay();
 
-        return ($outing === null ? new FishPage(null, $answers->today($user)) : new FishPage(...$presenter->now($user, $outing)))->render();
+        if ($outing === null) {
+            return (new FishPage(null, $answers->today($user)))->render();
+        }
+        [$data, $answer] = $presenter->now($user, $outing);
+        $plan = $user->plans()->standing()->where('outing_id', $outing->id)->first();
+        $drop = $plan === null || $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key);
+
+        return (new FishPage($data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan)))->render();
     }
 }

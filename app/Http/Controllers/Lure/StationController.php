@@ -21,7 +21,6 @@ final class StationController extends Controller
 {
     /** Stations that are not built yet: what will be there, and what serves until then. */
     private const LATER = [
-        'work' => ['Work', 'The cadence kept for you: lift, fall and pause by count, so that what worked can be done again.'],
         'look-back' => ['Look back', 'What worked, at which speed, depth, hole and finish, from your own record.'],
         'places' => ['Places', 'Your waters and spots, with the bottom you found there.'],
     ];

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Work;
+
+use App\Choosing\RigAtHand;
+use App\Choosing\SingleDrop;
+use App\Data\Work\BiteData;
+use App\Data\Work\RibbonPointData;
+use App\Data\Work\WorkData;
+use App\Models\User;
+use App\Settings\OwnCadences;
+use Eskith\Core\Cadence\BiteSign;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Cadence\Counts;
+use Eskith\Core\Cadence\FallControl;
+use Eskith\Core\Cadence\Repeat;
+use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\TracePoint;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\Rigged\RigReport;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
+
+/** The cadence of a pick, timed for this lure, hole, depth and rod. */
+final readonly class WorkPresenter
+{
+    /** m of line in a turn of the handle, as usual for a spinning reel. Estimate. */
+    private const TURN_M = 0.7;
+
+    private Candidate $candidate;
+
+    private Cadence $cadence;
+
+    private Situation $situation;
+
+    private float $depthM;
+
+    private Steps $steps;
+
+    private ?Repeat $repeat;
+
+    /** @throws InvalidInput when depth was not read, or the lift is higher than the water is deep */
+    private function __construct(private User $user, private SingleDrop $drop)
+    {
+        $this->situation = $drop->situation;
+        $this->candidate = $drop->candidate();
+        $this->cadence = $this->candidate->cadence ?? throw InvalidInput::because('pick', 'Choose how it is worked first.');
+        $this->steps = $this->situation->steps($this->cadence, $drop->lure);
+        $column = $this->situation->columnIfStill ?? throw InvalidInput::because(
+            'depth', 'Read the depth first; a fall is reckoned to the bottom.',
+        );
+        $this->depthM = $column->depthM;
+        $this->repeat = $this->steps->fall === FallControl::None
+            ? null
+            : Repeat::of($this->steps, $drop->lure->body, Falling::betweenLifts($this->candidate, $this->steps->fall), $column);
+    }
+
+    /** @throws InvalidInput when it cannot be timed here */
+    public static function of(User $user, SingleDrop $drop): WorkData
+    {
+        return (new self($user, $drop))->data();
+    }
+
+    private function data(): WorkData
+    {
+        $say = $this->situation->say;
+        $repeat = $this->repeat;
+        $hour = new HourPresenter($this->user, $this->drop, $this->steps, $repeat);
+
+        return new WorkData(
+            headline: $this->headline(),
+            cadence: $this->cadence->value,
+            word: $this->cadence->word(),
+            liftM: $this->steps->liftM,
+            liftText: $say->lift($this->steps->liftM),
+            liftS: $this->steps->liftSeconds,
+            fallS: $repeat->fallSeconds ?? 0.0,
+            pauseS: $this->steps->pauseSeconds,
+            ribbon: array_map(
+                static fn (TracePoint $point): RibbonPointData => new RibbonPointData(round($point->seconds, 4), round($point->heightM, 4)),
+                $repeat->path ?? [],
+            ),
+            counts: $this->counts(),
+            rate: $repeat === null ? '' : round(3600 / $repeat->seconds).' an hour, '
+                .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
+            before: $this->repeat === null ? '' : 'Before each lift: bail closed by hand, tip just bending.',
+            says: $this->says(),
+            mistake: $this->cadence->mistake(),
+            bites: array_map(
+                static fn (BiteSign $sign): BiteData => new BiteData($sign->value, $sign->shows(), $sign->phase()), $this->cadence->bites(),
+            ),
+            hour: $hour->shares(),
+            hourSays: $hour->sentence(),
+            saves: $hour->saves(),
+            own: isset(OwnCadences::of($this->user->settings ?? [])->kept[$this->cadence->value]),
+        );
+    }
+
+    private function headline(): string
+    {
+        $word = ucfirst($this->cadence->word());
+        if ($this->repeat === null) {
+            return "{$word}: reel slowly and evenly, just off the bottom";
+        }
+        $say = $this->situation->say;
+        $pause = $this->steps->pauseSeconds > 0 ? ", wait {$say->seconds($this->steps->pauseSeconds)}" : ', and up again at once';
+
+        return "{$word}: {$say->lift($this->steps->liftM)} up in {$say->seconds($this->steps->liftSeconds)}, "
+            ."{$this->steps->fall->word()}{$pause}";
+    }
+
+    private function counts(): string
+    {
+        return $this->repeat === null
+            ? ''
+            : Counts::of($this->steps, $this->steps->liftM / max(0.05, $this->repeat->fallSeconds))?->words() ?? '';
+    }
+
+    /** @return list<string> */
+    private function says(): array
+    {
+        $say = $this->situation->say;
+        $range = $this->cadence->liftRange();
+        $lift = $this->steps->liftM;
+
+        return array_values(array_filter([
+            $range === null ? '' : "As a rule it is lifted {$say->lift($range[0])} to {$say->lift($range[1])}.",
+            $this->repeat === null || $this->steps->fall->isSlack() || $this->steps->fall === FallControl::Free
+                ? ''
+                : 'Lower the tip at '.$this->speed($lift / max(0.05, $this->repeat->fallSeconds)).' to keep touch.',
+            $this->nearAndFar(),
+            $this->repeat !== null && $this->situation->vertical() && $lift < 1.5
+                ? "Miss the bottom, and let out {$say->lift($this->letOut())} more line."
+                : '',
+            $this->beyondTheArm(),
+        ]));
+    }
+
+    /** A hand or two. */
+    private function letOut(): float
+    {
+        return 0.2;
+    }
+
+    /** How much of the pull lifts and how much drags, near and at the end of a cast. */
+    private function nearAndFar(): string
+    {
+        $say = $this->situation->say;
+        $depth = $this->depthM;
+        $pull = $this->steps->liftM;
+        if ($this->repeat === null) {
+            return '';
+        }
+        if ($this->situation->vertical()) {
+            return "Straight below all {$say->lift($pull)} of it is height.";
+        }
+        $far = max(RigReport::CAST_M, $depth);
+        $rise = $pull * $depth / $far;
+        $drag = $pull * sqrt(1 - ($depth / $far) ** 2);
+
+        return "{$say->depth($far)} out a pull of {$say->lift($pull)} lifts it {$say->lift($rise)} and drags it {$say->lift($drag)}; "
+            .'straight below all of it is height.';
+    }
+
+    private function beyondTheArm(): string
+    {
+        $say = $this->situation->say;
+        $reach = RigAtHand::of($this->user)->read->rig->liftReachM();
+        $lift = $this->steps->liftM;
+        if ($lift <= $reach) {
+            return '';
+        }
+        $turns = $lift / max(0.1, $this->steps->liftSeconds) / self::TURN_M;
+
+        return "Rod and arm end after {$say->depth($reach)}: go on with the reel, ".round($turns, 1).' turns a second.';
+    }
+
+    /** A tip goes slowly: in feet or centimetres a second. */
+    private function speed(float $metresPerSecond): string
+    {
+        return $this->situation->say->units->depth === Unit::Metre
+            ? round(100 * $metresPerSecond)."\u{A0}cm a second"
+            : round($metresPerSecond / 0.3048, 1)."\u{A0}ft a second";
+    }
+}
