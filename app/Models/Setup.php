@@ -47,7 +47,10 @@ final class Setup extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'lift_m' => 'float', 'lift_s' => 'float', 'pause_s' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime'];
+        return [
+            'cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'lift_m' => 'float', 'lift_s' => 'float',
+            'pause_s' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime',
+        ];
     }
 
     /** As picks are named: "lure.hole.cadence". */

@@ -89,7 +89,9 @@ final readonly class PlanForm
     /** @throws InvalidInput */
     public function ledges(SingleDrop $drop): Ledges
     {
-        $column = $drop->situation->columnIfStill ?? throw InvalidInput::because('depths', 'Read the depth first; ledges lie above the bottom.');
+        $column = $drop->situation->columnIfStill ?? throw InvalidInput::because(
+            'depths', 'Read the depth first; ledges lie above the bottom.',
+        );
         $candidate = $drop->candidate();
         $fall = Fall::of(
             $drop->lure->body, Falling::toTheBottom($drop->situation, $drop->lure, $candidate->hole(), $candidate->hangAngleDeg), $column,

@@ -37,7 +37,8 @@ final class LiftWords
     public static function together(array $lifts): string
     {
         $spread = LiftTrace::betweenCv($lifts);
-        $named = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'][count($lifts) - 1] ?? (string) count($lifts);
+        $words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+        $named = $words[count($lifts) - 1] ?? (string) count($lifts);
 
         return $spread === null ? '' : "{$named} lifts within ".max(1, (int) round(100 * $spread))."\u{A0}% of each other";
     }

@@ -10,7 +10,7 @@ final class AccessibilityTest extends BrowserTestCase
     private const PAGES = [
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
         '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
-        '/settings', '/cadences', '/account',
+        '/settings', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
     ];
 
     public function test_no_serious_finding(): void
@@ -26,7 +26,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->check('/forgot-password');
         $this->openDemo();
         foreach (['day', 'dawn', 'sun'] as $theme) {
-            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rig', '/rules', '/settings'] as $path) {
+            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rig', '/work?view=plans', '/rules', '/settings'] as $path) {
                 $this->page->get($this->server->url.$path);
                 $this->find('//h1');
                 $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);

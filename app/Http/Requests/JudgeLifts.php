@@ -27,7 +27,10 @@ final class JudgeLifts extends AnglerRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['pick' => 'Choose the lure that is worked.', 'lifts' => 'Make a lift first.', 'lifts.*' => 'That recording is no lift.'];
+        return [
+            'pick' => 'Choose the lure that is worked.', 'lifts.required' => 'Make a lift first.',
+            'lifts.*' => 'That recording is no lift.',
+        ];
     }
 
     public function pick(): string

@@ -45,7 +45,9 @@ final readonly class PlanPresenter
 
         return array_map(static fn (PlanKind $kind): PlanKindData => new PlanKindData(
             $kind->value, $kind->word(), array_map(
-                static fn (string $name, array $field): PlanFieldData => new PlanFieldData($name, $field[0], $metric ? $field[1] : $field[2]),
+                static fn (string $name, array $field): PlanFieldData => new PlanFieldData(
+                    $name, $field[0], $metric ? $field[1] : $field[2],
+                ),
                 array_keys($kind->fields()), $kind->fields(),
             ),
         ), PlanKind::cases());
@@ -88,7 +90,9 @@ final readonly class PlanPresenter
             kindWord: $plan->kind?->word() ?? 'plan',
             name: $plan->name,
             sentence: $laid->sentence,
-            line: array_map(static fn (Position $at): PlanPointData => new PlanPointData(round($at->east, 2), round($at->north, 2)), $laid->line),
+            line: array_map(
+                static fn (Position $at): PlanPointData => new PlanPointData(round($at->east, 2), round($at->north, 2)), $laid->line,
+            ),
             closed: $laid->closed,
             marks: array_map(static fn (array $way, int $i): PlanMarkData => new PlanMarkData(
                 n: $i + 1,
@@ -191,7 +195,8 @@ final readonly class PlanPresenter
             sentence: 'Count '.implode(', ', array_map(static fn (array $ledge): string => (string) round($ledge[1]), $ledges))
                 .' to the ledges, lift a little on each, stay close to the rock',
             steps: array_map(
-                fn (array $ledge): string => "{$this->say->depth($ledge[0])}: count ".round($ledge[1]).', lift a little, let it off the edge',
+                fn (array $ledge): string => "{$this->say->depth($ledge[0])}: count ".round($ledge[1])
+                    .', lift a little, let it off the edge',
                 $ledges,
             ),
         );
@@ -211,7 +216,9 @@ final readonly class PlanPresenter
         if ($plan->kind === PlanKind::Ledges || $plan->kind === PlanKind::Tide || $plan->kind === PlanKind::Drift) {
             return $plan->kind === PlanKind::Drift ? 'A couple of drifts without a touch are the least that a finish deserves.' : '';
         }
-        $touched = $plan->outing_id === null ? null : $this->user->events()->standing()->bites()->where('outing_id', $plan->outing_id)->max('at');
+        $touched = $plan->outing_id === null
+            ? null
+            : $this->user->events()->standing()->bites()->where('outing_id', $plan->outing_id)->max('at');
         $since = is_string($touched) ? Carbon::parse($touched) : null;
         $empty = count(array_filter($plan->made, static function (mixed $at) use ($since): bool {
             return $since === null || (is_string($at) && strtotime($at) > $since->getTimestamp());

@@ -74,7 +74,8 @@ final readonly class HourPresenter
         $drops = round($this->hour->drops);
         $what = $this->vertical() ? ($this->dropEveryS === null ? 'drops, each worked for 4 minutes' : "drops at today's pace") : 'casts';
 
-        return "Of an hour {$this->minutes($this->hour->workingS)} are worked: {$drops} {$what}. Estimates for winding, casting and unhooking.";
+        return "Of an hour {$this->minutes($this->hour->workingS)} are worked: {$drops} {$what}. "
+            .'Estimates for winding, casting and unhooking.';
     }
 
     /** @return list<string> */

@@ -22,7 +22,9 @@ final class TouchedPresenter
     public static function of(User $user): array
     {
         $outing = Logbook::of($user)->underWay();
-        $bites = $outing === null ? [] : $outing->events()->standing()->bites()->with('setup.lure')->latest('at')->latest('id')->get()->all();
+        $bites = $outing === null
+            ? []
+            : $outing->events()->standing()->bites()->with('setup.lure')->latest('at')->latest('id')->get()->all();
         $told = [];
         foreach ($bites as $bite) {
             $setup = $bite->setup;

@@ -24,6 +24,7 @@ export function BackDown() {
 			keep("back down", seconds);
 		}
 	};
+	const look = start === null ? "bg-ink text-frost" : "border-[3px] border-ember";
 	return (
 		<section aria-label="Back down" className="mt-6 max-w-[460px]">
 			<h2 className="text-[20px]">Back on the bottom</h2>
@@ -31,7 +32,7 @@ export function BackDown() {
 			<button
 				type="button"
 				onClick={press}
-				className={`figure mt-2 min-h-[76px] w-full rounded-md text-[22px] ${start === null ? "bg-ink text-frost" : "border-[3px] border-ember"}`}
+				className={`figure mt-2 min-h-[76px] w-full rounded-md text-[22px] ${look}`}
 			>
 				{start === null ? "Fish off" : `${((now - start) / 1000).toFixed(1)} s – on the bottom`}
 			</button>

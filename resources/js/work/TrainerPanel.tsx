@@ -44,7 +44,8 @@ export function TrainerPanel({ work, trainer, cues, onCues }: Props) {
 						type="button"
 						aria-pressed={cues[name]}
 						onClick={() => onCues({ ...cues, [name]: !cues[name] })}
-						className="min-h-14 rounded-md border border-slate px-4 aria-pressed:border-[3px] aria-pressed:border-ember aria-pressed:font-bold lg:min-h-11"
+						className="min-h-14 rounded-md border border-slate px-4 aria-pressed:border-[3px] aria-pressed:border-ember
+							aria-pressed:font-bold lg:min-h-11"
 					>
 						{label}
 					</button>

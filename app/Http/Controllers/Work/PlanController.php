@@ -27,8 +27,8 @@ final class PlanController extends Controller
         $user = $request->angler();
         // Laid out once, so that what cannot be is refused before it is kept.
         $tried = new Plan([
-            'uuid' => $request->uuid(), 'kind' => $request->kind(), 'name' => $request->name(), 'fields' => $request->fields(), 'made' => [],
-            'outing_id' => null, 'worked' => null,
+            'uuid' => $request->uuid(), 'kind' => $request->kind(), 'name' => $request->name(), 'fields' => $request->fields(),
+            'made' => [], 'outing_id' => null, 'worked' => null,
         ]);
         PlanPresenter::of($user, self::drop($user))->demand($tried);
         PlanBook::of($user)->keep($request->uuid(), $request->kind(), $request->name(), $request->fields());
