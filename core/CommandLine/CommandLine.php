@@ -27,6 +27,14 @@ final class CommandLine
             'hops' => new HopsVerb,
             'trace' => new TraceVerb,
             'plan' => new PlanVerb,
+            'weigh' => new WeighVerb,
+            'exposure' => new ExposureVerb,
+            'best' => new BestVerb,
+            'ratio' => new RatioVerb,
+            'learn' => new LearnVerb,
+            'tide' => new TideVerb,
+            'sun' => new SunVerb,
+            'soundings' => new SoundingsVerb,
         ];
     }
 

@@ -138,6 +138,34 @@ final readonly class Fields
     }
 
     /**
+     * @return list<self>
+     *
+     * @throws InvalidInput unless it is a list of objects or absent (empty)
+     */
+    public function objects(string $name): array
+    {
+        return array_map(
+            fn (mixed $one, int $i): self => self::of($one, $this->at($name).".{$i}"), $this->items($name), array_keys($this->items($name)),
+        );
+    }
+
+    /**
+     * @return list<list<float>>
+     *
+     * @throws InvalidInput unless it is a list of lists of so many numbers, or absent (empty)
+     */
+    public function numbers(string $name, int $count): array
+    {
+        return array_map(function (mixed $one) use ($name, $count): array {
+            $numbers = is_array($one) && array_is_list($one) ? array_filter(array_map($this->within(...), $one), is_float(...)) : [];
+
+            return count($numbers) === $count && is_array($one) && count($one) === $count
+                ? array_values($numbers)
+                : throw $this->wrong($name, "a list of lists of {$count} numbers");
+        }, $this->items($name));
+    }
+
+    /**
      * @return array{float, float}
      *
      * @throws InvalidInput unless it is a list of two numbers

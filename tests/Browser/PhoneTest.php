@@ -38,7 +38,8 @@ final class PhoneTest extends BrowserTestCase
     {
         $this->openDemo();
         foreach ([
-            '/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
+            '/lure', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig',
+            '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
             '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate',
         ] as $path) {
             $this->page->get($this->server->url.$path);

@@ -119,6 +119,33 @@ final class VerbFuzzTest extends TestCase
                     'motor_ms' => 1.5,
                 ],
             ],
+            'weigh' => [['species' => 'walleye', 'length_m' => 0.45]],
+            'exposure' => [[
+                'started' => 0, 'ended' => 7200,
+                'setups' => [['id' => 's1', 'rod' => 'a', 'at' => 0], ['id' => 's2', 'rod' => 'a', 'at' => 3600, 'until' => 7000]],
+                'events' => [['at' => 2000, 'rod' => 'a', 'kind' => 'touch']],
+                'pauses' => [['from' => 1800, 'to' => 2400, 'rod' => 'a'], ['from' => 5000, 'to' => 5600]],
+            ]],
+            'best' => [['groups' => [['key' => 'a', 'outings' => [[2, 1.5], [0, 2]]], ['key' => 'b', 'outings' => [[1, 3]]]]]],
+            'ratio' => [['outings' => [[5, 2.8, 2, 3.4], [1, 3.5, 3, 1.9], [0, 1, 2, 2]]]],
+            'learn' => [['rows' => [
+                [
+                    'outing' => 'o1', 'family' => 'blade', 'weight_step' => '1/2', 'finish' => 'white', 'hole' => 'middle',
+                    'cadence' => 'low_hop', 'points' => -1.5, 'hours' => 1.4, 'touches' => 2, 'weight' => 1,
+                ],
+                [
+                    'outing' => 'o2', 'family' => 'spoon', 'weight_step' => '3/8', 'finish' => 'gold', 'hole' => null,
+                    'cadence' => 'flutter_drop', 'points' => 0, 'hours' => 2, 'touches' => 1, 'weight' => 0.5,
+                ],
+            ]]],
+            'tide' => [[
+                'mean_m' => 1.2, 'constituents' => [['name' => 'M2', 'amplitude_m' => 0.8, 'speed_deg_h' => 28.98, 'phase_deg' => 100]],
+                'from_h' => 10, 'to_h' => 40, 'at_h' => [11, 12.5],
+            ]],
+            'sun' => [['latitude' => 47.3, 'longitude' => 11.2, 'date' => '2026-11-25', 'utc_offset_min' => 60]],
+            'soundings' => [[
+                'soundings' => [[0, 0, 3], [10, 0, 4], [0, 10, 5], [12, 11, 6]], 'at' => [[3, 3], [40, 40], [11, 1]], 'reach_m' => 15,
+            ]],
             'pick' => [[
                 'water' => [
                     'temp_c' => 4, 'depth_m' => 8, 'clarity' => 'stained', 'light' => 'dim', 'current_ms' => 0.1,

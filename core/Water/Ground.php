@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Water;
+
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Internal\Triangulation;
+
+/**
+ * The bottom between soundings. Within them it is a plane over each triangle of three neighbours; beyond them, and along a
+ * single line, the mean of the nearest by the square of their distance. What was not sounded is not known.
+ */
+final class Ground
+{
+    /** m: soundings so near to each other are one. */
+    private const ONE_M = 0.05;
+
+    /** Soundings whose mean stands for a place outside. */
+    private const NEAREST = 6;
+
+    private const MOST = 200_000;
+
+    private const DEEPEST_M = 12_000.0;
+
+    /** m by which places are moved for the triangles alone, so that no four lie on one circle and no three in one line. */
+    private const NUDGE_M = 1e-6;
+
+    /** On an edge to within this, and at a sounding to within that, m. */
+    private const HAIR_M = 1e-5;
+
+    private const HERE_M = 1e-3;
+
+    private readonly ?Triangulation $triangles;
+
+    /** @var array{int, int, int, int} first and last column, first and last row of the cells with soundings */
+    private readonly array $within;
+
+    /** @var array<string, list<int>> soundings by cells of the grid they are looked up in */
+    private array $cells = [];
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @param  list<float>  $depths
+     */
+    private function __construct(
+        private readonly array $x, private readonly array $y, private readonly array $depths, private readonly float $cellM,
+    ) {
+        [$west, $east, $south, $north] = [PHP_INT_MAX, PHP_INT_MIN, PHP_INT_MAX, PHP_INT_MIN];
+        foreach ($x as $i => $at) {
+            [$a, $b] = [$this->cellOf($at), $this->cellOf($y[$i])];
+            $this->cells["{$a} {$b}"][] = $i;
+            [$west, $east, $south, $north] = [min($west, $a), max($east, $a), min($south, $b), max($north, $b)];
+        }
+        $this->within = [$west, $east, $south, $north];
+        $this->triangles = count($x) < 3 ? null : $this->triangulated();
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $soundings  m east, m north, m deep
+     * @param  float  $reachM  how far a sounding speaks
+     *
+     * @throws InvalidInput for too many, or one that cannot be
+     */
+    public static function of(array $soundings, float $reachM): self
+    {
+        if (count($soundings) > self::MOST) {
+            throw InvalidInput::because('soundings', 'At most '.self::MOST.' soundings are taken at once.');
+        }
+        if (! ($reachM > 0.0 && $reachM <= 1e5)) {
+            throw InvalidInput::because('reach_m', 'A sounding speaks for more than nothing and at most 100 km around it.');
+        }
+        foreach ($soundings as [$east, $north, $depth]) {
+            if (! (max(abs($east), abs($north)) <= 1e6 && abs($depth) <= self::DEEPEST_M)) {
+                throw InvalidInput::because('soundings', 'A sounding lies within 1000 km, and within 12 km up or down.');
+            }
+        }
+        [$x, $y, $depths] = self::merged($soundings);
+
+        return new self($x, $y, $depths, max(self::ONE_M, self::spacing($x, $y)));
+    }
+
+    /** m deep; null where no sounding lies within reach */
+    public function depthAt(float $east, float $north, float $reachM): ?float
+    {
+        $near = $this->x === [] ? [] : $this->nearest($east, $north, $reachM, 1);
+        if ($near === [] || $near[0][0] < self::HERE_M ** 2) {
+            return $near === [] ? null : $this->depths[$near[0][1]];
+        }
+        $around = $this->triangles?->around($east, $north) ?? [];
+        $between = match (count($around)) {
+            3 => $this->onPlane($around[0], $around[1], $around[2], $east, $north) ?? $this->onEdges($around, $east, $north),
+            2 => $this->onEdge($around[0], $around[1], $east, $north),
+            default => null,
+        };
+        if ($between !== null) {
+            return $between;
+        }
+        $sum = $weights = 0.0;
+        foreach ($this->nearest($east, $north, $reachM, self::NEAREST) as [$squared, $i]) {
+            $sum += $this->depths[$i] / $squared;
+            $weights += 1 / $squared;
+        }
+
+        return $sum / $weights;
+    }
+
+    /**
+     * On the shortest edge of three soundings in one line.
+     *
+     * @param  list<int>  $corners
+     */
+    private function onEdges(array $corners, float $east, float $north): ?float
+    {
+        $found = null;
+        $shortest = INF;
+        foreach ($corners as $i => $a) {
+            $b = $corners[($i + 1) % count($corners)];
+            $depth = $this->onEdge($a, $b, $east, $north);
+            $length = hypot($this->x[$b] - $this->x[$a], $this->y[$b] - $this->y[$a]);
+            if ($depth !== null && $length < $shortest) {
+                [$found, $shortest] = [$depth, $length];
+            }
+        }
+
+        return $found;
+    }
+
+    /** On the edge of what was sounded, to a hair; null farther out, or on an edge of no length. */
+    private function onEdge(int $a, int $b, float $east, float $north): ?float
+    {
+        [$ex, $ey] = [$this->x[$b] - $this->x[$a], $this->y[$b] - $this->y[$a]];
+        $length = hypot($ex, $ey);
+        $away = abs($ex * ($north - $this->y[$a]) - $ey * ($east - $this->x[$a])) / max(1e-12, $length);
+        $share = (($east - $this->x[$a]) * $ex + ($north - $this->y[$a]) * $ey) / max(1e-12, $length * $length);
+
+        return $away > self::HAIR_M || $share < 0.0 || $share > 1.0
+            ? null
+            : $this->depths[$a] + $share * ($this->depths[$b] - $this->depths[$a]);
+    }
+
+    /** Null over a triangle that has no width. */
+    private function onPlane(int $a, int $b, int $c, float $east, float $north): ?float
+    {
+        [$bx, $by] = [$this->x[$b] - $this->x[$a], $this->y[$b] - $this->y[$a]];
+        [$cx, $cy] = [$this->x[$c] - $this->x[$a], $this->y[$c] - $this->y[$a]];
+        $area = $bx * $cy - $cx * $by;
+        if (abs($area) < 1e-9) {
+            return null;
+        }
+        [$px, $py] = [$east - $this->x[$a], $north - $this->y[$a]];
+        $u = ($px * $cy - $cx * $py) / $area;
+        $v = ($bx * $py - $px * $by) / $area;
+        $depth = $this->depths[$a] + $u * ($this->depths[$b] - $this->depths[$a]) + $v * ($this->depths[$c] - $this->depths[$a]);
+        $three = [$this->depths[$a], $this->depths[$b], $this->depths[$c]];
+
+        return max(min($three), min(max($three), $depth));
+    }
+
+    /**
+     * Looked for in rings of cells around the place, no farther than soundings lie.
+     *
+     * @return list<array{float, int}> the nearest so many within reach: squared distance and which, nearest first
+     */
+    private function nearest(float $east, float $north, float $reachM, int $count): array
+    {
+        [$i, $j] = [$this->cellOf($east), $this->cellOf($north)];
+        [$west, $easternmost, $south, $northernmost] = $this->within;
+        // Within these rings lies no sounding yet; beyond the others none any more.
+        $first = max(0, $west - $i, $i - $easternmost, $south - $j, $j - $northernmost);
+        $last = max(abs($west - $i), abs($easternmost - $i), abs($south - $j), abs($northernmost - $j));
+        $near = [];
+        for ($ring = $first; $ring <= $last; $ring++) {
+            if (($ring - 1) * $this->cellM > $reachM) {
+                break;
+            }
+            foreach ($this->ring($i, $j, $ring) as $cell) {
+                foreach ($this->cells[$cell] ?? [] as $one) {
+                    $squared = ($this->x[$one] - $east) ** 2 + ($this->y[$one] - $north) ** 2;
+                    if ($squared <= $reachM * $reachM) {
+                        $near[] = [$squared, $one];
+                    }
+                }
+            }
+            if (count($near) >= $count) {
+                sort($near);
+                // All that lie nearer than the ring is wide have been seen.
+                if ($near[$count - 1][0] <= ($ring * $this->cellM) ** 2) {
+                    break;
+                }
+            }
+        }
+        sort($near);
+
+        return array_slice($near, 0, $count);
+    }
+
+    /** @return \Generator<int, string> cells of a ring where soundings may lie */
+    private function ring(int $i, int $j, int $ring): \Generator
+    {
+        [$west, $east, $south, $north] = $this->within;
+        for ($a = max($west, $i - $ring); $a <= min($east, $i + $ring); $a++) {
+            $edge = abs($a - $i) === $ring;
+            foreach ($edge || $ring === 0 ? range(max($south, $j - $ring), min($north, $j + $ring)) : [$j - $ring, $j + $ring] as $b) {
+                if ($b >= $south && $b <= $north && $b >= $j - $ring && $b <= $j + $ring) {
+                    yield "{$a} {$b}";
+                }
+            }
+        }
+    }
+
+    private function cellOf(float $metres): int
+    {
+        return (int) floor($metres / $this->cellM);
+    }
+
+    private function triangulated(): ?Triangulation
+    {
+        // Snake-wise through the cells, so that each point lies near the one before.
+        $order = array_keys($this->x);
+        $cell = max(1e-9, 2 * self::spacing($this->x, $this->y));
+        usort($order, function (int $a, int $b) use ($cell): int {
+            [$i, $j] = [floor($this->x[$a] / $cell), floor($this->x[$b] / $cell)];
+
+            return $i <=> $j ?: (fmod($i, 2) === 0.0 ? $this->y[$a] <=> $this->y[$b] : $this->y[$b] <=> $this->y[$a]);
+        });
+
+        return Triangulation::of(self::nudged($this->x, 1), self::nudged($this->y, 2), $order);
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function nudged(array $values, int $salt): array
+    {
+        return array_map(
+            static fn (float $value, int $i): float => $value + self::NUDGE_M * fmod(sin(($i + 1) * 12.9898 + $salt) * 43758.5453, 1.0),
+            $values, array_keys($values),
+        );
+    }
+
+    /**
+     * Soundings within 5 cm of each other become one, their mean.
+     *
+     * @param  list<array{float, float, float}>  $soundings
+     * @return array{list<float>, list<float>, list<float>}
+     */
+    private static function merged(array $soundings): array
+    {
+        $cells = [];
+        $kept = [];
+        foreach ($soundings as [$east, $north, $depth]) {
+            [$i, $j] = [(int) floor($east / self::ONE_M), (int) floor($north / self::ONE_M)];
+            $with = null;
+            for ($a = $i - 1; $a <= $i + 1 && $with === null; $a++) {
+                for ($b = $j - 1; $b <= $j + 1 && $with === null; $b++) {
+                    foreach ($cells["{$a} {$b}"] ?? [] as $one) {
+                        if (hypot($kept[$one][4] - $east, $kept[$one][5] - $north) <= self::ONE_M) {
+                            $with = $one;
+                            break;
+                        }
+                    }
+                }
+            }
+            if ($with === null) {
+                $cells["{$i} {$j}"][] = count($kept);
+                $kept[] = [$east, $north, $depth, 1, $east, $north];
+            } else {
+                foreach ([$east, $north, $depth] as $n => $value) {
+                    $kept[$with][$n] += $value;
+                }
+                $kept[$with][3]++;
+            }
+        }
+        $mean = static fn (int $n): array => array_map(static fn (array $one): float => $one[$n] / $one[3], $kept);
+
+        return [$mean(0), $mean(1), $mean(2)];
+    }
+
+    /**
+     * About how far soundings lie apart, were they spread evenly.
+     *
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     */
+    private static function spacing(array $x, array $y): float
+    {
+        return $x === [] || $y === [] ? 1.0 : max(max($x) - min($x), max($y) - min($y)) / sqrt(count($x));
+    }
+}
