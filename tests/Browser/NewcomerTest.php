@@ -121,8 +121,8 @@ final class NewcomerTest extends BrowserTestCase
 
     public function test_what_is_not_built_yet_says_so_and_leads_on(): void
     {
-        $this->openDemo('/work');
-        $this->see('Work is not built yet');
+        $this->openDemo('/places');
+        $this->see('Places is not built yet');
         $this->button('Go on fishing')->click();
         $this->see('End the outing');
         $this->page->get("{$this->server->url}/somewhere-else");

@@ -1,6 +1,12 @@
+import { useWide } from "../parts/useWide";
 import type { PlanData, PlanMarkData } from "../types";
 
-const [wide, tall, edge] = [480, 300, 26];
+const edge = 26;
+
+interface Size {
+	wide: number;
+	tall: number;
+}
 
 interface Point {
 	x: number;
@@ -9,9 +15,11 @@ interface Point {
 
 /** A plan from above, to scale, north up: made ones brass, the next one ember. */
 export function PlanPicture({ plan }: { plan: PlanData }) {
-	const { at, perMetre } = layOut(plan);
+	const size = useWide("lg") ? { wide: 480, tall: 300 } : { wide: 300, tall: 240 };
+	const { wide, tall } = size;
+	const { at, perMetre } = layOut(plan, size);
 	const path = plan.line.map((point, i) => `${i === 0 ? "M" : "L"}${at(point).x} ${at(point).y}`).join(" ");
-	const bar = barOf(perMetre * plan.unitM);
+	const bar = barOf(perMetre * plan.unitM, wide);
 	return (
 		<svg
 			viewBox={`0 0 ${wide} ${tall}`}
@@ -78,7 +86,7 @@ function Mark({ mark, next, at, drift }: MarkProps) {
 }
 
 /** Equal scale on both axes, everything within the picture. */
-function layOut(plan: PlanData): { at: (point: Point) => Point; perMetre: number } {
+function layOut(plan: PlanData, { wide, tall }: Size): { at: (point: Point) => Point; perMetre: number } {
 	const points = [
 		...plan.line,
 		...plan.marks.flatMap((mark) => [
@@ -101,7 +109,7 @@ function layOut(plan: PlanData): { at: (point: Point) => Point; perMetre: number
 }
 
 /** A round length that is about a fifth of the picture, in the angler's unit. */
-function barOf(perUnit: number): number {
+function barOf(perUnit: number, wide: number): number {
 	const about = wide / 5 / perUnit;
 	const power = 10 ** Math.floor(Math.log10(about));
 	return [5, 2, 1].map((step) => step * power).find((step) => step <= about) ?? power;

@@ -42,7 +42,7 @@ export function Ribbon({ work, trainer, raise, own }: Props) {
 			<g ref={band} transform={`translate(${needle} 0)`} fill="none" strokeLinecap="round" strokeLinejoin="round">
 				{repeats.map((repeat) => (
 					<g key={repeat} transform={`translate(${repeat * cycle * perSecond} 0)`}>
-						<polyline points={work.ribbon.slice(1).map(xy).join(" ")} stroke="var(--water-mid)" strokeWidth={2.5} />
+						<polyline points={work.ribbon.slice(1).map(xy).join(" ")} stroke="var(--slate)" strokeWidth={2.5} />
 						{top && (
 							<path
 								d={`M0 ${floor} L${top.t * perSecond} ${floor - top.h * perMetre}`}
@@ -72,7 +72,7 @@ export function Ribbon({ work, trainer, raise, own }: Props) {
 			</g>
 			<path d={`M${needle} 8 V${height - 12}`} stroke="var(--ember)" strokeWidth={3} />
 			<path d={`M${needle - 8} 4 h16 l-8 12 Z`} fill="var(--ember)" />
-			<g fontSize={13} fill="var(--ink)" textAnchor="end">
+			<g fontSize={width < 900 ? 14.5 : 13} fill="var(--ink)" textAnchor="end">
 				<text x={width - 8} y={floor - tall - 6}>
 					{work.liftText}
 				</text>
