@@ -126,7 +126,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('tie-on', [SetupController::class, 'store'])->name('setups.store');
     Route::post('outings/{outing:uuid}/events', [EventController::class, 'store'])->name('outings.events.store');
     Route::delete('events/{event:uuid}', [EventController::class, 'destroy'])->name('events.destroy');
+    Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');
     Route::post('outings/{outing:uuid}/end', [OutingEndController::class, 'store'])->name('outings.end');
+    Route::delete('outings/{outing:uuid}/end', [OutingEndController::class, 'destroy'])->name('outings.reopen');
 
     Route::get('tackle', TackleController::class)->name('tackle.index');
     Route::get('tackle/{lure}', [BenchController::class, 'show'])->whereNumber('lure')->name('tackle.show');

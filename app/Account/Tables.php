@@ -7,6 +7,8 @@ namespace App\Account;
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
 use App\Enums\GearKind;
+use App\Enums\HookHeld;
+use App\Enums\LostAt;
 use App\Enums\MeasurementKind;
 use App\Enums\PlanKind;
 use App\Enums\Source;
@@ -16,7 +18,6 @@ use App\Rows\LureReader;
 use App\Rows\Raw;
 use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
@@ -120,10 +121,12 @@ final class Tables
             new Table('events', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())),
                 'came' => Column::one(self::values(BitePhase::cases()))->orNone(),
-                'species' => Column::one(self::values(Species::cases()))->orNone(),
+                'species' => Column::text(40)->orNone(),
                 'length_m' => Column::number(0, 3)->orNone(), 'length_text' => Column::text(40)->orNone(),
                 'landed' => Column::flag()->orNone(), 'depth_m' => Column::number(0, 150)->orNone(), 'at' => Column::moment(),
-                'undone_at' => Column::moment()->orNone(),
+                'undone_at' => Column::moment()->orNone(), 'depth_computed' => Column::flag()->orElse(false),
+                'hook' => Column::one(self::values(HookHeld::cases()))->orNone(), 'bent' => Column::flag()->orNone(),
+                'lost_at' => Column::one(self::values(LostAt::cases()))->orNone(), 'kept' => Column::flag()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),

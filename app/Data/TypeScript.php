@@ -27,7 +27,10 @@ final class TypeScript
         $shapes = [];
         $enums = [];
         foreach (self::classes() as $class) {
-            $shapes[$class->getShortName()] = self::shape($class, $enums);
+            $name = $class->getShortName();
+            $shapes[$name] = isset($shapes[$name])
+                ? throw new \LogicException("Two shapes are called {$name}; there they are one.")
+                : self::shape($class, $enums);
         }
         ksort($shapes);
         ksort($enums);

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
+use App\Enums\HookHeld;
+use App\Enums\LostAt;
 use App\Models\Casts\Known;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
@@ -29,6 +31,11 @@ use Illuminate\Support\Carbon;
  * @property string|null $length_text
  * @property bool|null $landed
  * @property float|null $depth_m
+ * @property bool $depth_computed  told from the drop before, not read or typed
+ * @property HookHeld|null $hook
+ * @property bool|null $bent  whether the hook was
+ * @property LostAt|null $lost_at
+ * @property bool|null $kept  not released
  * @property Carbon $at
  * @property Carbon|null $undone_at
  * @property Outing $outing
@@ -53,7 +60,8 @@ final class Event extends Model
     {
         return [
             'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
-            'landed' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime', 'undone_at' => 'datetime',
+            'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class, 'bent' => 'boolean',
+            'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'at' => 'datetime', 'undone_at' => 'datetime',
         ];
     }
 

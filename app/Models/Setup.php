@@ -9,6 +9,7 @@ use App\Models\Concerns\BootsByName;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -57,6 +58,12 @@ final class Setup extends Model
     public function key(): string
     {
         return "{$this->lure_id}.{$this->hole}.{$this->cadence?->value}";
+    }
+
+    /** @return HasMany<Event, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(Event::class);
     }
 
     /** @return BelongsTo<Lure, $this> */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\BitePhase;
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
@@ -23,6 +21,9 @@ use Illuminate\Support\Facades\DB;
 /** What happens on the water, written down. Every write carries its own id, so that sending it twice changes nothing. */
 final readonly class Logbook
 {
+    /** h after its end that an outing can be gone on with. */
+    private const REOPEN_H = 24;
+
     private function __construct(private User $user)
     {
     }
@@ -133,31 +134,35 @@ final readonly class Logbook
         return $rod;
     }
 
+    /** What something happened with: by its uuid, else what is on the rod in hand; null while nothing is. */
+    public function fishedWith(Outing $outing, ?string $setup): ?Setup
+    {
+        return $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing);
+    }
+
     /**
-     * @param  array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
-     *   length_text: string|null, landed: bool|null, at: Carbon}  $what
+     * @param  array<string, mixed>  $what  columns
      * @param  string|null  $setup  uuid of what it happened with; null for what is on the rod in hand
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */
-    public function log(Outing $outing, array $what, ?string $setup = null): Event
+    public function log(Outing $outing, string $uuid, array $what, ?string $setup = null): Event
     {
-        return DB::transaction(function () use ($outing, $what, $setup): Event {
-            $known = $this->user->events()->where('uuid', $what['uuid'])->first();
+        return DB::transaction(function () use ($outing, $uuid, $what, $setup): Event {
+            $known = $this->user->events()->where('uuid', $uuid)->first();
             if ($known !== null) {
                 return $known;
             }
             if ($outing->refresh()->ended_at !== null) {
                 throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
             }
-            $setup = $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing)
-                ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            $setup = $this->fishedWith($outing, $setup) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
             return Event::query()->create([
+                'depth_m' => $depth,
                 ...$what,
                 'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
-                'depth_m' => $depth,
             ]);
         });
     }
@@ -168,9 +173,41 @@ final readonly class Logbook
         $this->user->events()->standing()->whereKey($event->id)->update(['undone_at' => Carbon::now()]);
     }
 
-    public function end(Outing $outing): void
+    /** Now, or when it was last heard of. */
+    public function end(Outing $outing, bool $atLastTap = false): void
     {
-        $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => Carbon::now()]);
+        $at = $atLastTap ? $this->lastTap($outing) : Carbon::now();
+        $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => $at]);
+    }
+
+    public function lastTap(Outing $outing): Carbon
+    {
+        $tied = $outing->setups()->latest('tied_at')->first()?->tied_at;
+        $tapped = $outing->events()->standing()->latest('at')->first()?->at;
+
+        return max($outing->started_at, $tied ?? $outing->started_at, $tapped ?? $outing->started_at);
+    }
+
+    /** The last one to end, while it can still be gone on with; null while another is under way. */
+    public function reopenable(): ?Outing
+    {
+        return $this->underWay() !== null
+            ? null
+            : $this->user->outings()->where('ended_at', '>', Carbon::now()->subHours(self::REOPEN_H))->latest('ended_at')->first();
+    }
+
+    /** @throws InvalidInput when another one is under way */
+    public function reopen(Outing $outing): void
+    {
+        DB::transaction(function () use ($outing): void {
+            if ($this->underWay()?->id === $outing->id) {
+                return;
+            }
+            if ($this->underWay() !== null) {
+                throw InvalidInput::because('outing', 'Another outing is under way; end it first.');
+            }
+            $outing->update(['ended_at' => null]);
+        });
     }
 
     private function demandHole(Lure $lure, ?string $hole): void

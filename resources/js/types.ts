@@ -246,6 +246,8 @@ export interface EventData {
 	words: string;
 	at: string;
 	depthText: string;
+	computed: boolean;
+	bite: LoggedBiteData | null;
 }
 
 export interface FallData {
@@ -281,6 +283,7 @@ export interface FishPage {
 	outing: OutingData | null;
 	answer: AnswerData;
 	plan: PlanData | null;
+	reopen: OptionData | null;
 }
 
 export interface GearData {
@@ -374,6 +377,18 @@ export interface ListedPickData {
 	forPoints: number;
 	againstPoints: number;
 	usual: boolean;
+}
+
+export interface LoggedBiteData {
+	came: string;
+	fish: boolean;
+	species: string;
+	length: string;
+	landed: boolean;
+	hook: string;
+	bent: boolean;
+	lostAt: string;
+	kept: string;
 }
 
 export interface LossData {
@@ -474,6 +489,9 @@ export interface OutingData {
 	landed: number;
 	sinceTouch: string | null;
 	touched: boolean;
+	counts: string;
+	pace: string;
+	worked: OptionData | null;
 	minutesPerDrop: number | null;
 	events: EventData[];
 	species: OptionData[];
@@ -482,6 +500,7 @@ export interface OutingData {
 	pick: PickData | null;
 	rig: RigInShortData | null;
 	move: string | null;
+	forgotten: string | null;
 	pads: PadData[];
 	rods: RodOnBoardData[];
 }

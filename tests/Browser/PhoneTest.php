@@ -29,9 +29,9 @@ final class PhoneTest extends BrowserTestCase
         $this->button('Fish on')->click();
         $this->button('sauger')->click();
         $this->button('Lost')->click();
-        $this->see('Sauger, lost, on the fall');
+        $this->see('Sauger, on the first fall, lost');
         $this->button('Undo')->click();
-        $this->eventually(fn (): bool => ! str_contains($this->text(), 'Sauger, lost'), 'for the fish to be undone');
+        $this->eventually(fn (): bool => ! str_contains($this->text(), 'Sauger, on'), 'for the fish to be undone');
     }
 
     public function test_no_page_is_wider_than_the_phone_and_the_column_stays(): void

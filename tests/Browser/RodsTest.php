@@ -57,6 +57,26 @@ final class RodsTest extends BrowserTestCase
         $this->see('by the tip travel that you measured');
     }
 
+    public function test_the_fall_is_counted_a_touch_knows_its_depth_and_is_mended_by_a_count(): void
+    {
+        $this->openDemo('/fish');
+        $this->type('d');
+        $this->see('falling: ');
+        $this->type('t');
+        $this->button('By the drop')->click();
+        $this->see('Touch, on the first fall, Vertical rod');
+        $this->see('ft computed');
+        $this->button('Touch, on the first fall, Vertical rod')->click();
+        $this->find('//input[@placeholder="7"]')->sendKeys("5\n");
+        $this->eventually(
+            fn (): bool => preg_match('/first fall, Vertical rod 1\d ft computed/', $this->text()) === 1, 'for the depth at count five',
+        );
+        $this->button('Touch, on the first fall, Vertical rod')->click();
+        $this->button('Take it away')->click();
+        $this->button('Yes, take it away')->click();
+        $this->eventually(fn (): bool => ! str_contains($this->text(), 'Touch, on the first fall'), 'for it to be gone');
+    }
+
     private function rod(string $name): \Facebook\WebDriver\Remote\RemoteWebElement
     {
         return $this->find("//section[@aria-label='Rods on board']//button[contains(., '{$name}')]");

@@ -41,6 +41,10 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	pick: null,
 	rig: null,
 	move: null,
+	forgotten: null,
+	counts: "",
+	pace: "",
+	worked: null,
 	pads: [],
 	rods: [],
 	...over,
@@ -134,7 +138,10 @@ describe("logging", () => {
 
 describe("undo", () => {
 	it("takes the newest event back", async () => {
-		const first = outing({ drops: 2, events: [{ uuid: "e2", kind: "drop", words: "2 drops", at: "", depthText: "" }] });
+		const first = outing({
+			drops: 2,
+			events: [{ uuid: "e2", kind: "drop", words: "2 drops", at: "", depthText: "", computed: false, bite: null }],
+		});
 		const { result } = start(first);
 		act(() => void result.current.undo());
 		await act(async () => {});
@@ -189,7 +196,11 @@ describe("undo", () => {
 	});
 
 	it("says when it could not", async () => {
-		const { result } = start(outing({ events: [{ uuid: "e1", kind: "drop", words: "Drop", at: "", depthText: "" }] }));
+		const { result } = start(
+			outing({
+				events: [{ uuid: "e1", kind: "drop", words: "Drop", at: "", depthText: "", computed: false, bite: null }],
+			}),
+		);
 		act(() => void result.current.undo());
 		await act(async () => {});
 		await act(() => held.calls[0]?.fail());

@@ -6,15 +6,18 @@ namespace App\Data\Fish;
 
 use App\Enums\EventKind;
 
-/** Something logged. */
+/** Something logged, and of a bite what can be mended. */
 final readonly class EventData
 {
+    /** @param  bool  $computed  the depth was told from the drop before */
     public function __construct(
         public string $uuid,
         public EventKind $kind,
         public string $words,
         public string $at,
         public string $depthText,
+        public bool $computed = false,
+        public ?LoggedBiteData $bite = null,
     ) {
     }
 }

@@ -15,6 +15,10 @@ final readonly class OutingData
      * @param  list<EventData>  $events  newest first
      * @param  list<OptionData>  $species
      * @param  list<PadData>  $pads  the small ones
+     * @param  string  $counts  of the cadence: "up quick, down 1, wait 2"
+     * @param  string  $pace  touches in half an hour, and fish
+     * @param  OptionData|null  $worked  what was touched last and is not on any more
+     * @param  string|null  $forgotten  when it was last heard of, where that is long ago
      * @param  list<RodOnBoardData>  $rods  where there are several
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
@@ -32,6 +36,9 @@ final readonly class OutingData
         public int $landed,
         public ?string $sinceTouch,
         public bool $touched,
+        public string $counts,
+        public string $pace,
+        public ?OptionData $worked,
         public ?float $minutesPerDrop,
         public array $events,
         public array $species,
@@ -40,6 +47,7 @@ final readonly class OutingData
         public ?PickData $pick,
         public ?RigInShortData $rig,
         public ?string $move,
+        public ?string $forgotten,
         public array $pads,
         public array $rods,
     ) {

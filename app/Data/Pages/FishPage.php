@@ -6,14 +6,17 @@ namespace App\Data\Pages;
 
 use App\Data\Fish\OutingData;
 use App\Data\Lure\AnswerData;
+use App\Data\OptionData;
 use App\Data\Plans\PlanData;
 
+/** The Fish station; without an outing under way, the last one that can be gone on with. */
 final readonly class FishPage extends Page
 {
     public function __construct(
         public ?OutingData $outing,
         public AnswerData $answer,
         public ?PlanData $plan = null,
+        public ?OptionData $reopen = null,
     ) {
     }
 }

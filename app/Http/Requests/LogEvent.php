@@ -6,9 +6,11 @@ namespace App\Http\Requests;
 
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
-use Eskith\Core\Care\Species;
+use App\Enums\HookHeld;
+use App\Enums\LostAt;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
@@ -25,9 +27,13 @@ final class LogEvent extends AnglerRequest
             'setup' => ['nullable', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
             'came' => ['nullable', Rule::enum(BitePhase::class)],
-            'species' => ['nullable', Rule::enum(Species::class), 'required_if:kind,fish'],
+            'species' => ['nullable', 'string', 'max:40', 'required_if:kind,fish'],
             'length' => ['nullable', 'string', 'max:40'],
             'landed' => ['nullable', 'boolean'],
+            'hook' => ['nullable', Rule::enum(HookHeld::class)],
+            'bent' => ['nullable', 'boolean'],
+            'lost_at' => ['nullable', Rule::enum(LostAt::class)],
+            'kept' => ['nullable', 'boolean'],
             'at' => ['bail', 'nullable', 'string', 'max:40', 'date', 'before:+1 hour', 'after:-2 days'],
         ];
     }
@@ -40,7 +46,8 @@ final class LogEvent extends AnglerRequest
 
     /**
      * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
-     *   length_text: string|null, landed: bool|null, at: Carbon}
+     *   length_text: string|null, landed: bool|null, hook: HookHeld|null, bent: bool|null, lost_at: LostAt|null, kept: bool|null,
+     *   at: Carbon}
      *
      * @throws InvalidInput when the length cannot be that of a fish
      */
@@ -53,10 +60,14 @@ final class LogEvent extends AnglerRequest
             'uuid' => (string) $this->string('uuid'),
             'kind' => $this->enum('kind', EventKind::class) ?? EventKind::Drop,
             'came' => $this->enum('came', BitePhase::class),
-            'species' => $fish ? (string) $this->string('species') : null,
+            'species' => $fish ? mb_strtolower(trim($this->word('species'))) : null,
             'length_m' => $length?->si,
             'length_text' => $length?->text,
             'landed' => $fish ? $this->boolean('landed', true) : null,
+            'hook' => $fish ? $this->enum('hook', HookHeld::class) : null,
+            'bent' => $fish && $this->filled('bent') ? $this->boolean('bent') : null,
+            'lost_at' => $fish ? $this->enum('lost_at', LostAt::class) : null,
+            'kept' => $fish && $this->filled('kept') ? $this->boolean('kept') : null,
             'at' => $this->date('at') ?? Carbon::now(),
         ];
     }
@@ -69,11 +80,20 @@ final class LogEvent extends AnglerRequest
 
     private function length(): ?Measure
     {
-        if (! $this->filled('length')) {
+        return self::lengthOf($this->word('length'), $this->angler()->likes()->units->fishLength);
+    }
+
+    /**
+     * @return Measure|null null where nothing was typed
+     *
+     * @throws InvalidInput when no fish is so long
+     */
+    public static function lengthOf(string $typed, Unit $unit): ?Measure
+    {
+        if (trim($typed) === '') {
             return null;
         }
-        $unit = $this->angler()->likes()->units->fishLength;
-        $length = Measure::parse((string) $this->string('length'), $unit, 'length');
+        $length = Measure::parse($typed, $unit, 'length');
         if ($length->si < self::FISH_M[0] || $length->si > self::FISH_M[1]) {
             throw InvalidInput::because(
                 'length',

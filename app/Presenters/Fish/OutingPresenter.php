@@ -20,11 +20,13 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
+use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\UnitSet;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /** The outing under way, counted up. */
@@ -32,6 +34,9 @@ final readonly class OutingPresenter
 {
     /** Events listed. */
     private const LISTED = 12;
+
+    /** h of silence after which an outing seems to be forgotten. */
+    private const SILENT_H = 3;
 
     public function __construct(private AnswerPresenter $answers)
     {
@@ -54,7 +59,7 @@ final readonly class OutingPresenter
     {
         $book = ReadingBook::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
-        $events = $outing->events()->standing()->with('setup')->latest('at')->latest('id')->get();
+        $events = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->get();
         $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
         $key = $setup?->key();
         $answer = $this->answers->of($rankedBox, $key);
@@ -84,6 +89,9 @@ final readonly class OutingPresenter
             landed: $bites->where('landed', true)->count(),
             sinceTouch: $setup === null ? null : Logbook::quietSince($setup, $last)->toIso8601String(),
             touched: $setup !== null && $last !== null && $last->at->greaterThan($setup->tied_at),
+            counts: $fished === null ? '' : CadenceWords::counts($fished, $rankedBox->situation),
+            pace: self::pace($outing, $mine),
+            worked: self::worked($mine, $setup, new LureNames($rankedBox->situation->say)),
             minutesPerDrop: $setup === null ? null : self::minutesPerDrop($events, $setup),
             events: array_slice(self::events($events, $book->likes->units, self::names($angler, $rods)), 0, self::LISTED),
             species: array_map(
@@ -94,6 +102,7 @@ final readonly class OutingPresenter
             pick: $pick,
             rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
             move: $answer->move,
+            forgotten: self::forgotten($angler, $outing),
             pads: self::pads(),
             rods: count($rods) > 1 ? $rods : [],
         ), $answer];
@@ -110,6 +119,45 @@ final readonly class OutingPresenter
         return count($rods) > 1
             ? array_column($angler->rods()->get()->map(static fn (Rod $rod): array => [$rod->id, $rod->called()])->all(), 1, 0)
             : [];
+    }
+
+    /**
+     * "3 touches and 1 fish in half an hour", once that long has been fished.
+     *
+     * @param  Collection<int, Event>  $mine  newest first
+     */
+    private static function pace(Outing $outing, Collection $mine): string
+    {
+        $half = max(1.0, $outing->started_at->diffInMinutes(Carbon::now()) / 30);
+        $bites = $mine->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
+        if ($half < 1.5 || $bites->isEmpty()) {
+            return '';
+        }
+        $each = static fn (int $count): string => (string) round($count / $half, 1);
+
+        return "{$each($bites->count())} touches and {$each($bites->where('landed', true)->count())} fish in half an hour";
+    }
+
+    /**
+     * What was touched last on this rod, where that is something else than what is on now.
+     *
+     * @param  Collection<int, Event>  $mine  newest first
+     */
+    private static function worked(Collection $mine, ?Setup $setup, LureNames $names): ?OptionData
+    {
+        $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true)?->setup;
+
+        return $last === null || $last->lure === null || $last->key() === $setup?->key()
+            ? null
+            : new OptionData($last->key(), BoardPresenter::named($last, $names));
+    }
+
+    /** When an outing was last heard of that seems to be forgotten; null while it goes on. */
+    private static function forgotten(User $angler, Outing $outing): ?string
+    {
+        $last = Logbook::of($angler)->lastTap($outing);
+
+        return $last->diffInHours(Carbon::now()) >= self::SILENT_H ? $last->toIso8601String() : null;
     }
 
     /** @return list<PadData> */
@@ -171,19 +219,16 @@ final readonly class OutingPresenter
                 continue;
             }
             $told[] = new EventData(
-                $event->uuid, $kind, self::words($event, $kind).$on, $event->at->toIso8601String(),
-                $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
+                uuid: $event->uuid,
+                kind: $kind,
+                words: EventWords::of($event, $kind, $units).$on,
+                at: $event->at->toIso8601String(),
+                depthText: $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
+                computed: $event->depth_computed,
+                bite: $kind->isBite() ? EventWords::bite($event) : null,
             );
         }
 
         return $told;
-    }
-
-    private static function words(Event $event, EventKind $kind): string
-    {
-        $came = $event->came === null ? '' : ', '.$event->came->word();
-        $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
-
-        return $what.($event->length_text === null ? '' : ', '.$event->length_text).($event->landed === false ? ', lost' : '').$came;
     }
 }

@@ -13,7 +13,6 @@ use App\Models\User;
 use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\BiteSign;
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
@@ -84,7 +83,7 @@ final readonly class WorkPresenter
                 static fn (TracePoint $point): RibbonPointData => new RibbonPointData(round($point->seconds, 4), round($point->heightM, 4)),
                 $repeat->path ?? [],
             ),
-            counts: $this->counts(),
+            counts: CadenceWords::counts($this->candidate, $this->situation),
             rate: $repeat === null ? '' : round(3600 / $repeat->seconds).' an hour, '
                 .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
             before: $this->repeat === null ? '' : 'Before each lift: bail closed by hand, tip just bending.',
@@ -111,13 +110,6 @@ final readonly class WorkPresenter
 
         return "{$word}: {$say->lift($this->steps->liftM)} up in {$say->seconds($this->steps->liftSeconds)}, "
             ."{$this->steps->fall->word()}{$pause}";
-    }
-
-    private function counts(): string
-    {
-        return $this->repeat === null
-            ? ''
-            : Counts::of($this->steps, $this->steps->liftM / max(0.05, $this->repeat->fallSeconds))?->words() ?? '';
     }
 
     /** @return list<string> */

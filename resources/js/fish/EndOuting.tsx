@@ -1,6 +1,9 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
+import { Notice } from "../parts/Notice";
+import type { OutingData } from "../types";
+import { timeOf } from "./Events";
 
 /** Asked once more, since it closes the day. */
 export function EndOuting({ uuid }: { uuid: string }) {
@@ -20,5 +23,22 @@ export function EndOuting({ uuid }: { uuid: string }) {
 				Go on fishing
 			</Button>
 		</div>
+	);
+}
+
+/** After hours of silence: it was probably over then. */
+export function Forgotten({ outing }: { outing: OutingData }) {
+	if (!outing.forgotten) return null;
+	return (
+		<Notice tone="done" className="mt-2 flex flex-wrap items-center justify-between gap-x-4 py-2">
+			Nothing logged since {timeOf(outing.forgotten)}.
+			<Button
+				look="strong"
+				size="big"
+				onClick={() => router.post(`/outings/${outing.uuid}/end`, { at_last_tap: true })}
+			>
+				End it then
+			</Button>
+		</Notice>
 	);
 }

@@ -5,7 +5,7 @@ export function timeOf(iso: string): string {
 }
 
 /** What was logged last, newest first. */
-export function Events({ events }: { events: EventData[] }) {
+export function Events({ events, onMend }: { events: EventData[]; onMend: (event: EventData) => void }) {
 	return (
 		<ul aria-label="Last events" className="mt-2 lg:max-h-none">
 			{events.map((event) => (
@@ -13,8 +13,17 @@ export function Events({ events }: { events: EventData[] }) {
 					<time dateTime={event.at} className="whitespace-nowrap text-slate">
 						{timeOf(event.at)}
 					</time>
-					<span>{event.words}</span>
-					<span>{event.depthText}</span>
+					{event.bite ? (
+						<button type="button" onClick={() => onMend(event)} className="text-left underline underline-offset-4">
+							{event.words}
+						</button>
+					) : (
+						<span>{event.words}</span>
+					)}
+					<span>
+						{event.depthText}
+						{event.computed && <span className="text-slate"> computed</span>}
+					</span>
 				</li>
 			))}
 			{events.length === 0 && <li className="py-2 text-slate">Nothing logged yet. Tap Drop each time it goes down.</li>}

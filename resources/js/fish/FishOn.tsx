@@ -2,15 +2,13 @@ import { useState } from "react";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
 import type { OutingData } from "../types";
+import { came } from "./biteChoices";
+import { useOpenedAt } from "./useOpenedAt";
 import type { Entry } from "./useOuting";
 
-const came = [
-	["first_fall", "first fall"],
-	["fall", "fall"],
-	["rest", "at rest"],
-	["lift", "lift"],
-	["swim", "swim"],
-] as const;
+/** Told from the drop before, unless it is said. */
+const byTheDrop = "drop";
+const where = [[byTheDrop, "by the drop"], ...came] as const;
 
 interface Props {
 	open: boolean;
@@ -22,13 +20,22 @@ interface Props {
 
 /** Species, length, and where it came. */
 export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
+	const openedAt = useOpenedAt(open);
 	const [species, setSpecies] = useState(outing.sought);
 	const [length, setLength] = useState("");
-	const [where, setWhere] = useState("fall");
+	const [place, setPlace] = useState<string>(byTheDrop);
+	const [other, setOther] = useState("");
 	const [busy, setBusy] = useState(false);
 	const keep = async (landed: boolean) => {
 		setBusy(true);
-		const kept = await onLog({ kind: "fish", species, length: length.trim() || undefined, came: where, landed });
+		const kept = await onLog({
+			kind: "fish",
+			species: species === "other" ? other.trim() || "unknown" : species,
+			length: length.trim() || undefined,
+			came: place === byTheDrop ? null : place,
+			landed,
+			at: openedAt(),
+		});
 		setBusy(false);
 		if (kept) {
 			setLength("");
@@ -47,9 +54,21 @@ export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
 					label="Which fish"
 					value={species}
 					onChange={setSpecies}
-					options={outing.species.map((one) => [one.value, one.word] as const)}
+					options={[...outing.species.map((one) => [one.value, one.word] as const), ["other", "another"] as const]}
 				/>
-				<Choice label="Where it came" value={where} onChange={setWhere} options={came} />
+				{species === "other" && (
+					<label className="block pt-3 font-semibold">
+						Which one
+						<input
+							value={other}
+							onChange={(event) => setOther(event.target.value)}
+							maxLength={40}
+							placeholder="unknown"
+							className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px]"
+						/>
+					</label>
+				)}
+				<Choice label="Where it came" value={place} onChange={setPlace} options={where} />
 				<label className="block pt-3 font-semibold">
 					Length, in {outing.lengthUnit} or any unit
 					<input

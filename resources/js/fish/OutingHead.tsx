@@ -5,6 +5,8 @@ import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
 import { timeOf } from "./Events";
+import { FallCount } from "./FallCount";
+import { Glance } from "./Glance";
 import type { OutingLog } from "./useOuting";
 
 /** Where one is, what is on, how it goes, and whether all of it has arrived. */
@@ -20,7 +22,13 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 			{outing.rods.length > 0 && <Rods rods={outing.rods} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
 			<p className="pb-2 text-slate">{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}</p>
+			<FallCount
+				fall={outing.pick?.drop.fall ?? []}
+				droppedAt={log.droppedAt}
+				depthText={outing.water.split(" · ")[0] ?? ""}
+			/>
 			<Counters outing={outing} />
+			<Glance outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} />}
 			{log.trouble && (
 				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">

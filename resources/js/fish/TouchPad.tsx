@@ -1,4 +1,5 @@
 import { Dialog } from "../parts/Dialog";
+import { useOpenedAt } from "./useOpenedAt";
 import type { Entry } from "./useOuting";
 
 const came: [string, string][] = [
@@ -17,9 +18,11 @@ interface Props {
 
 /** One tap more: where the touch came. */
 export function TouchPad({ open, onOpenChange, onLog }: Props) {
+	const openedAt = useOpenedAt(open);
 	const log = (where: string | null) => {
+		const at = openedAt();
 		onOpenChange(false);
-		void onLog({ kind: "touch", came: where });
+		void onLog({ kind: "touch", came: where, at });
 	};
 	return (
 		<Dialog open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
@@ -39,7 +42,7 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 					onClick={() => log(null)}
 					className="figure min-h-[76px] rounded-md border-2 border-slate px-2 text-[18px] text-slate"
 				>
-					Not sure
+					By the drop
 				</button>
 			</div>
 		</Dialog>

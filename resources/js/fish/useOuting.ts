@@ -11,9 +11,11 @@ export interface Entry {
 	species?: string;
 	length?: string;
 	landed?: boolean;
+	/** When it came, where that was before it was told. */
+	at?: string;
 }
 
-interface Answer {
+export interface Answer {
 	outing: OutingData;
 	column: ColumnData;
 }
@@ -40,12 +42,16 @@ async function takeBack(uuid: string): Promise<Answer | null> {
 export interface OutingLog {
 	outing: OutingData;
 	column: ColumnData;
+	/** ms at which it was dropped here last; null before that */
+	droppedAt: number | null;
 	/** Logged here, not yet confirmed. */
 	waiting: number;
 	trouble: string | null;
 	fields: Record<string, string>;
 	log: (entry: Entry) => Promise<boolean>;
 	undo: () => Promise<void>;
+	/** Takes over what another part was answered. */
+	settle: (answer: Answer) => void;
 	again: () => void;
 }
 
@@ -71,8 +77,12 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const newest = useRef<string | undefined>(undefined);
 	newest.current = state.outing.events[0]?.uuid;
 	const { setup } = state.outing;
+	const [droppedAt, setDroppedAt] = useState<number | null>(null);
 	const log = useCallback(
-		(entry: Entry) => add({ id: newId(), entry, at: new Date().toISOString(), setup }),
+		(entry: Entry) => {
+			setDroppedAt(entry.kind === "drop" ? Date.now() : null);
+			return add({ id: newId(), entry, at: entry.at ?? new Date().toISOString(), setup });
+		},
 		[add, setup],
 	);
 
@@ -100,11 +110,13 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 
 	return {
 		...state,
+		droppedAt,
 		waiting: queue.waiting.length,
 		trouble: queue.trouble,
 		fields: queue.fields,
 		log,
 		undo,
+		settle,
 		again: () => void flush(),
 	};
 }

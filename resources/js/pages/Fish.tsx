@@ -3,7 +3,8 @@ import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
-import { EndOuting } from "../fish/EndOuting";
+import { EndOuting, Forgotten } from "../fish/EndOuting";
+import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
 import { OutingHead } from "../fish/OutingHead";
@@ -11,13 +12,13 @@ import { Pads } from "../fish/Pads";
 import { PlanLine } from "../fish/PlanLine";
 import { TouchPad } from "../fish/TouchPad";
 import { useOuting } from "../fish/useOuting";
-import { ButtonLink } from "../parts/Button";
+import { Button, ButtonLink } from "../parts/Button";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
-import type { AnswerData, FishPage, OutingData, PlanData } from "../types";
+import type { AnswerData, EventData, FishPage, OutingData, PlanData } from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer, plan }: FishPage) {
+export default function Fish({ outing, answer, plan, reopen }: FishPage) {
 	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} />;
 	return (
 		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
@@ -29,6 +30,16 @@ export default function Fish({ outing, answer, plan }: FishPage) {
 				<ButtonLink href="/lure" look="next" size="big" className="mt-5">
 					Choose a lure
 				</ButtonLink>
+				{reopen && (
+					<Button
+						look="plain"
+						size="big"
+						className="mt-3 block"
+						onClick={() => router.delete(`/outings/${reopen.value}/end`)}
+					>
+						Go on with {reopen.word}
+					</Button>
+				)}
 			</div>
 		</AppLayout>
 	);
@@ -46,6 +57,7 @@ function UnderWay({ outing: first, answer, plan }: Props) {
 	const { outing } = log;
 	const [fishOn, setFishOn] = useState(false);
 	const [touching, setTouching] = useState(false);
+	const [mending, setMending] = useState<EventData | null>(null);
 	const logging = {
 		d: () => void log.log({ kind: "drop" }),
 		t: () => setTouching(true),
@@ -70,7 +82,8 @@ function UnderWay({ outing: first, answer, plan }: Props) {
 				<div className="min-w-0">
 					<OutingHead outing={outing} log={log} />
 					<PlanLine plan={plan} />
-					<Events events={outing.events} />
+					<Forgotten outing={outing} />
+					<Events events={outing.events} onMend={setMending} />
 				</div>
 				{outing.setup ? (
 					<Pads outing={outing} log={log} onTouch={() => setTouching(true)} onFish={() => setFishOn(true)} />
@@ -80,6 +93,9 @@ function UnderWay({ outing: first, answer, plan }: Props) {
 				<EndOuting uuid={outing.uuid} />
 			</div>
 			<FishOn open={fishOn} onOpenChange={setFishOn} outing={outing} fields={log.fields} onLog={log.log} />
+			{mending?.bite && (
+				<EventEditor event={mending} bite={mending.bite} onClose={() => setMending(null)} onMended={log.settle} />
+			)}
 			<TouchPad open={touching} onOpenChange={setTouching} onLog={log.log} />
 		</AppLayout>
 	);

@@ -69,6 +69,10 @@ final class Writes
                 'POST', "/outings/{$this->outing($angler)}/events", 'events', $n, $angler,
                 ['kind' => ['drop', 'touch'][$n % 2]],
             ),
+            'PUT events/{event}' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/events/{$this->one('events', $angler, 'uuid')}", ['came' => ['fall', 'rest'][$n % 2], 'depth' => '5 m'],
+            ),
+            'DELETE outings/{outing}/end' => fn (): Request => new Request('DELETE', "/outings/{$this->uuid()}/end"),
             'DELETE events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'DELETE', "/events/{$this->one('events', $angler, 'uuid')}",
             ),

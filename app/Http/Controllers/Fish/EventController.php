@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
+use App\Bites\BiteLog;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\AmendEvent;
 use App\Http\Requests\LogEvent;
 use App\Models\Event;
 use App\Models\Outing;
@@ -22,9 +24,17 @@ final class EventController extends Controller
 
     public function store(LogEvent $request, Outing $outing): JsonResponse
     {
-        Logbook::of($request->angler())->log($outing, $request->what(), $request->setup());
+        BiteLog::of($request->angler())->log($outing, $request->what(), $request->setup());
 
         return $this->now($request, $outing);
+    }
+
+    /** Mends one: where it came, which fish it was, what became of it. */
+    public function update(AmendEvent $request, Event $event): JsonResponse
+    {
+        BiteLog::of($request->angler())->amend($event, $request->columns(), $request->counted());
+
+        return $this->now($request, $event->outing);
     }
 
     /** Takes an event back. */

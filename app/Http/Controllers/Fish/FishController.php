@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Fish;
 
 use App\Choosing\SingleDrop;
+use App\Data\OptionData;
 use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
@@ -23,7 +24,11 @@ final class FishController extends Controller
         $outing = Logbook::of($user)->underWay();
 
         if ($outing === null) {
-            return (new FishPage(null, $answers->today($user)))->render();
+            $last = Logbook::of($user)->reopenable();
+
+            return (new FishPage(
+                null, $answers->today($user), reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
+            ))->render();
         }
         [$data, $answer] = $presenter->now($user, $outing);
         $plan = $user->plans()->standing()->where('outing_id', $outing->id)->first();

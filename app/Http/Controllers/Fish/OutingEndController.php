@@ -15,8 +15,16 @@ final class OutingEndController extends Controller
 {
     public function store(Request $request, Outing $outing): RedirectResponse
     {
-        Logbook::of($this->angler($request))->end($outing);
+        Logbook::of($this->angler($request))->end($outing, $request->boolean('at_last_tap'));
 
         return to_route('fish')->with('said', "The outing at {$outing->place} is ended and kept.");
+    }
+
+    /** Goes on with the last one. */
+    public function destroy(Request $request, Outing $outing): RedirectResponse
+    {
+        Logbook::of($this->angler($request))->reopen($outing);
+
+        return to_route('fish');
     }
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Enums;
+
+/** Which hook held a fish. */
+enum HookHeld: string
+{
+    case Front = 'front';
+    case Rear = 'rear';
+    case Stinger = 'stinger';
+
+    public function word(): string
+    {
+        return $this === self::Stinger ? 'stinger' : "{$this->value} hook";
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Enums\BitePhase;
+use App\Enums\HookHeld;
+use App\Enums\LostAt;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Illuminate\Validation\Rule;
+
+final class AmendEvent extends AnglerRequest
+{
+    /** m: deeper nobody fishes. */
+    private const DEEPEST_M = 150.0;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'came' => ['sometimes', 'nullable', Rule::enum(BitePhase::class)],
+            'count' => ['sometimes', 'nullable', 'string', 'max:20'],
+            'depth' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'species' => ['sometimes', 'required', 'string', 'max:40'],
+            'length' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'landed' => ['sometimes', 'boolean'],
+            'hook' => ['sometimes', 'nullable', Rule::enum(HookHeld::class)],
+            'bent' => ['sometimes', 'boolean'],
+            'lost_at' => ['sometimes', 'nullable', Rule::enum(LostAt::class)],
+            'kept' => ['sometimes', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['species' => 'Say which fish it was, in at most 40 letters; unknown will do.'];
+    }
+
+    /**
+     * @return array<string, mixed> as columns, only what was given
+     *
+     * @throws InvalidInput
+     */
+    public function columns(): array
+    {
+        $columns = [];
+        foreach (['came', 'hook', 'lost_at'] as $name) {
+            if ($this->has($name)) {
+                $columns[$name] = $this->filled($name) ? $this->word($name) : null;
+            }
+        }
+        foreach (['landed', 'bent', 'kept'] as $name) {
+            if ($this->has($name)) {
+                $columns[$name] = $this->boolean($name);
+            }
+        }
+        if ($this->has('species')) {
+            $columns['species'] = mb_strtolower(trim($this->word('species')));
+        }
+        if ($this->has('length')) {
+            $length = LogEvent::lengthOf($this->word('length'), $this->angler()->likes()->units->fishLength);
+            $columns = [...$columns, 'length_m' => $length?->si, 'length_text' => $length?->text];
+        }
+        if ($this->filled('depth')) {
+            $depth = Measure::parse($this->word('depth'), $this->angler()->likes()->units->depth, 'depth')->si;
+            $columns = [...$columns, 'depth_m' => $depth >= 0.0 && $depth <= self::DEEPEST_M ? $depth : throw InvalidInput::because(
+                'depth', 'A depth lies between the surface and 150 m (490 ft).',
+            ), 'depth_computed' => false];
+        }
+
+        return $columns;
+    }
+
+    /** @throws InvalidInput */
+    public function counted(): ?float
+    {
+        return $this->filled('count') ? Measure::parse($this->word('count'), Unit::Second, 'count')->si : null;
+    }
+}

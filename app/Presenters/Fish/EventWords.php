@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Fish;
+
+use App\Data\Fish\LoggedBiteData;
+use App\Enums\EventKind;
+use App\Models\Event;
+use Eskith\Core\Care\FishWeight;
+use Eskith\Core\Care\WeighedFish;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\UnitSet;
+
+/** What was logged, in a line. */
+final class EventWords
+{
+    /** "Walleye, 18½ in, about 2.1 lb, on the first fall, rear hook, released" */
+    public static function of(Event $event, EventKind $kind, UnitSet $units): string
+    {
+        $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
+
+        return implode(', ', array_filter([
+            $what, $event->length_text, self::weight($event, $units), $event->came?->word(),
+            $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
+            $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
+            $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
+        ], static fn (?string $part): bool => $part !== null && $part !== ''));
+    }
+
+    public static function bite(Event $event): LoggedBiteData
+    {
+        return new LoggedBiteData(
+            came: $event->came->value ?? '',
+            fish: $event->kind === EventKind::Fish,
+            species: $event->species ?? '',
+            length: $event->length_text ?? '',
+            landed: $event->landed ?? true,
+            hook: $event->hook->value ?? '',
+            bent: $event->bent ?? false,
+            lostAt: $event->lost_at->value ?? '',
+            kept: $event->kept === null ? '' : ($event->kept ? 'kept' : 'released'),
+        );
+    }
+
+    /** An estimate from its length; '' where none is told. */
+    private static function weight(Event $event, UnitSet $units): string
+    {
+        $fish = WeighedFish::tryFrom(str_replace(' ', '_', $event->species ?? ''));
+        if ($fish === null || $event->length_m === null) {
+            return '';
+        }
+        try {
+            $weight = $units->fishWeight->fromSi(FishWeight::kg($fish, $event->length_m));
+
+            // An estimate deserves no more than two figures.
+            return 'about '.round($weight, $weight < 10 ? 1 : 0)."\u{A0}{$units->fishWeight->symbol()}";
+        } catch (InvalidInput) {
+            return '';
+        }
+    }
+}

@@ -1,0 +1,21 @@
+/** Where a bite came, as it is chosen. */
+export const came = [
+	["first_fall", "first fall"],
+	["fall", "fall"],
+	["rest", "at rest"],
+	["lift", "lift"],
+	["swim", "swim"],
+] as const;
+
+export const hooks = [
+	["front", "front"],
+	["rear", "rear"],
+	["stinger", "stinger"],
+] as const;
+
+export const lostAt = [
+	["boat", "at the boat"],
+	["jump", "on a jump"],
+	["line", "line broke"],
+	["hook", "hook came out"],
+] as const;

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Inertia\Testing\AssertableInertia as Page;
+use Tests\TestCase;
+
+/** Where a bite came, told from the drop before it; what became of the fish; mending it later. */
+final class BitesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $angler;
+
+    private Outing $outing;
+
+    /** s to the bottom, 26 ft of it */
+    private float $down;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(now()->startOfMinute());
+        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $this->post('/tie-on', [
+            'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole()->id,
+            'hole' => 'middle', 'cadence' => 'low_hop',
+        ]);
+        $this->outing = $this->angler->outings()->sole();
+        $this->down = (float) $this->getJson('/answer')->json('chosen.drop.seconds');
+    }
+
+    public function test_a_touch_while_it_is_still_falling_came_on_the_first_fall_where_the_lure_was(): void
+    {
+        $this->tap('drop', 0);
+        $now = $this->tap('touch', 6);
+        $touch = Event::query()->where('kind', 'touch')->sole();
+
+        // 6 s after the drop, 1.5 s of them to tap: 4.5 s of a fall of about nine.
+        self::assertSame('first_fall', $touch->came?->value);
+        self::assertTrue($touch->depth_computed);
+        self::assertEqualsWithDelta(7.92 * 4.5 / $this->down, $touch->depth_m, 0.15, 'it hardly slows down');
+        self::assertTrue($now['events'][0]['computed']);
+        self::assertSame('Touch, on the first fall', $now['events'][0]['words']);
+    }
+
+    public function test_later_it_came_at_the_bottom_and_without_a_drop_nothing_is_reckoned(): void
+    {
+        $this->tap('touch', 1);
+        self::assertFalse(Event::query()->sole()->depth_computed);
+        $this->tap('drop', 10);
+        $this->tap('touch', 60);
+        $touch = Event::query()->latest('id')->firstOrFail();
+        self::assertNull($touch->came, 'at rest or within the lift: nobody knows');
+        self::assertEqualsWithDelta(7.925, $touch->depth_m, 0.01);
+        self::assertTrue($touch->depth_computed);
+        $this->tap('drop', 70.2);
+        $this->tap('touch', 70.7);
+        self::assertSame('first_fall', Event::query()->latest('id')->firstOrFail()->came?->value, 'within the same second too');
+        $this->tap('touch', 130, ['came' => 'lift']);
+        self::assertSame('lift', Event::query()->latest('id')->firstOrFail()->came?->value, 'what was said stands');
+    }
+
+    public function test_it_is_mended_by_a_count_or_a_depth_and_nonsense_is_refused(): void
+    {
+        $this->tap('drop', 0);
+        $uuid = $this->tap('touch', 40)['events'][0]['uuid'];
+        $mended = $this->putJson("/events/{$uuid}", ['count' => '4'])->assertOk()->json('outing.events.0');
+        self::assertSame('Touch, on the first fall', $mended['words']);
+        self::assertEqualsWithDelta(7.92 * 4 / $this->down, Event::query()->where('uuid', $uuid)->sole()->depth_m, 0.15);
+        $mended = $this->putJson("/events/{$uuid}", ['came' => 'rest', 'depth' => '20 ft'])->assertOk()->json('outing.events.0');
+        self::assertSame(['Touch, at rest', "20\u{A0}ft", false], [$mended['words'], $mended['depthText'], $mended['computed']]);
+        $this->putJson("/events/{$uuid}", ['count' => '90'])->assertStatus(422)->assertJsonValidationErrors('count');
+        $this->putJson("/events/{$uuid}", ['depth' => '900 ft'])->assertStatus(422)->assertJsonValidationErrors('depth');
+        $this->putJson("/events/{$uuid}", ['came' => 'sideways'])->assertStatus(422);
+        $this->actingAs($this->angler())->putJson("/events/{$uuid}", ['came' => 'fall'])->assertNotFound();
+    }
+
+    public function test_any_fish_is_logged_with_what_became_of_it_and_its_weight_is_an_estimate(): void
+    {
+        $now = $this->tap('fish', 5, ['species' => 'walleye', 'length' => '18 in', 'hook' => 'rear', 'kept' => false]);
+        // 457 mm: 10^(−5.453 + 3.18 log₁₀ 457.2) = 1016 g = 2.2 lb.
+        self::assertSame("Walleye, 18 in, about 2.2\u{A0}lb, rear hook, released", $now['events'][0]['words']);
+        $now = $this->tap('fish', 6, ['species' => 'Burbot', 'length' => '20 in', 'landed' => false, 'lost_at' => 'boat', 'bent' => true]);
+        self::assertSame('Burbot, 20 in, lost, at the boat, hook bent', $now['events'][0]['words']);
+        self::assertSame('burbot', $now['events'][0]['bite']['species']);
+        $now = $this->tap('fish', 7, ['species' => 'walleye', 'length' => '4 in']);
+        self::assertSame('Walleye, 4 in', $now['events'][0]['words'], 'no weight below where its equation holds');
+        $this->putJson("/events/{$now['events'][0]['uuid']}", ['species' => 'sauger', 'length' => '15 in', 'landed' => true, 'kept' => true])
+            ->assertOk()->assertJsonPath('outing.events.0.words', "Sauger, 15 in, about 1.2\u{A0}lb, kept");
+        $this->putJson("/events/{$now['events'][0]['uuid']}", ['species' => '', 'length' => '9 ft'])->assertStatus(422);
+        self::assertSame('sauger', Event::query()->latest('id')->firstOrFail()->species);
+    }
+
+    public function test_a_forgotten_outing_is_noticed_and_ended_at_its_last_tap_and_can_be_gone_on_with(): void
+    {
+        self::assertNull($this->tap('drop', 60)['forgotten']);
+        $last = Carbon::now()->addSeconds(60);
+        $this->travel(170)->minutes();
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.forgotten', null));
+        $this->travel(15)->minutes();
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->whereNot('outing.forgotten', null));
+        $this->post("/outings/{$this->outing->uuid}/end", ['at_last_tap' => true]);
+        self::assertEqualsWithDelta($last->getTimestamp(), $this->outing->refresh()->ended_at?->getTimestamp(), 1);
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('reopen.value', $this->outing->uuid));
+        $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
+        $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
+        self::assertNull($this->outing->refresh()->ended_at);
+    }
+
+    public function test_at_a_glance_counts_the_pace_and_the_way_back_to_what_worked(): void
+    {
+        $this->tap('drop', 0);
+        $this->tap('touch', 1);
+        $this->travel(60)->minutes();
+        $now = $this->tap('drop', 0);
+        self::assertSame('up quick, down 1, wait 2', $now['counts']);
+        self::assertSame('0.5 touches and 0 fish in half an hour', $now['pace']);
+        self::assertNull($now['worked'], 'it is on still');
+        $gold = $this->angler->lures()->where('finish', 'gold')->sole()->id;
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $gold, 'hole' => 'middle', 'cadence' => 'low_hop']);
+        $now = $this->tap('drop', 2);
+        self::assertSame("½\u{A0}oz blade, white", $now['worked']['word']);
+        self::assertStringEndsWith('.middle.low_hop', $now['worked']['value']);
+    }
+
+    public function test_only_one_outing_is_under_way_and_an_old_one_is_not_offered(): void
+    {
+        $this->post("/outings/{$this->outing->uuid}/end");
+        $this->post('/tie-on', [
+            'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop',
+        ]);
+        $this->deleteJson("/outings/{$this->outing->uuid}/end")->assertStatus(422)
+            ->assertJsonPath('message', 'Another outing is under way; end it first.');
+        $this->post("/outings/{$this->angler->outings()->underWay()->sole()->uuid}/end");
+        $this->travel(25)->hours();
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing', null)->where('reopen', null));
+    }
+
+    /**
+     * @param  float  $seconds  since now
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed> the outing after it
+     */
+    private function tap(string $kind, float $seconds, array $more = []): array
+    {
+        $at = Carbon::now()->addMilliseconds((int) (1000 * $seconds));
+
+        return $this->postJson("/outings/{$this->outing->uuid}/events", [
+            'uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => $at->format('Y-m-d\TH:i:s.vP'), ...$more,
+        ])->assertOk()->json('outing');
+    }
+}
