@@ -36,9 +36,9 @@ final readonly class BiteReckoning
             }
             $candidate = $drop->candidate();
 
-            return new self(Fall::of(
-                $drop->lure->body, Falling::toTheBottom($drop->situation, $drop->lure, $candidate->hole(), $candidate->hangAngleDeg), $column,
-            ), $setup);
+            $falls = Falling::toTheBottom($drop->situation, $drop->lure, $candidate->hole(), $candidate->hangAngleDeg);
+
+            return new self(Fall::of($drop->lure->body, $falls, $column), $setup);
         } catch (InvalidInput) {
             return null;
         }

@@ -60,7 +60,8 @@ final class Event extends Model
     {
         return [
             'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
-            'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class, 'bent' => 'boolean',
+            'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
+            'bent' => 'boolean',
             'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'at' => 'datetime', 'undone_at' => 'datetime',
         ];
     }

@@ -32,7 +32,7 @@ final class JourneyTest extends BrowserTestCase
         self::assertSame('9 ft', $this->find('//input[@placeholder="not measured"]')->getAttribute('value'), 'what was typed is kept');
         $this->find('//input[@placeholder="not measured"]')->clear()->sendKeys('18½');
         $this->button('Landed')->click();
-        $this->see('Walleye, 18½ in, on the fall');
+        $this->see('Walleye, 18½ in, about 2.4 lb, on the first fall');
         $this->seeCounter('landed of touches', '1 / 2');
         $this->button('Drop')->click();
         $this->seeCounter('drops since a touch', '1');
@@ -41,7 +41,7 @@ final class JourneyTest extends BrowserTestCase
 
         $this->page->navigate()->refresh();
         $this->seeCounter('landed of touches', '1 / 2');
-        $this->see('Walleye, 18½ in, on the fall');
+        $this->see('Walleye, 18½ in, about 2.4 lb, on the first fall');
         $this->see('3 drops');
     }
 

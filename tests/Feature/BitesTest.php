@@ -30,10 +30,8 @@ final class BitesTest extends TestCase
         parent::setUp();
         $this->travelTo(now()->startOfMinute());
         $this->actingAs($this->angler = $this->anglerOnTheLake());
-        $this->post('/tie-on', [
-            'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole()->id,
-            'hole' => 'middle', 'cadence' => 'low_hop',
-        ]);
+        $white = $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->sole()->id;
+        $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $white, 'hole' => 'middle', 'cadence' => 'low_hop']);
         $this->outing = $this->angler->outings()->sole();
         $this->down = (float) $this->getJson('/answer')->json('chosen.drop.seconds');
     }
@@ -94,8 +92,9 @@ final class BitesTest extends TestCase
         self::assertSame('burbot', $now['events'][0]['bite']['species']);
         $now = $this->tap('fish', 7, ['species' => 'walleye', 'length' => '4 in']);
         self::assertSame('Walleye, 4 in', $now['events'][0]['words'], 'no weight below where its equation holds');
-        $this->putJson("/events/{$now['events'][0]['uuid']}", ['species' => 'sauger', 'length' => '15 in', 'landed' => true, 'kept' => true])
-            ->assertOk()->assertJsonPath('outing.events.0.words', "Sauger, 15 in, about 1.2\u{A0}lb, kept");
+        $mended = ['species' => 'sauger', 'length' => '15 in', 'landed' => true, 'kept' => true];
+        $this->putJson("/events/{$now['events'][0]['uuid']}", $mended)->assertOk()
+            ->assertJsonPath('outing.events.0.words', "Sauger, 15 in, about 1.2\u{A0}lb, kept");
         $this->putJson("/events/{$now['events'][0]['uuid']}", ['species' => '', 'length' => '9 ft'])->assertStatus(422);
         self::assertSame('sauger', Event::query()->latest('id')->firstOrFail()->species);
     }
