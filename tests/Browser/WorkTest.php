@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
 /** The cadence kept by the audio clock, practised, drilled, and casts laid out and ticked off. */
 final class WorkTest extends BrowserTestCase
 {
@@ -107,12 +109,28 @@ final class WorkTest extends BrowserTestCase
     }
 
     /**
-     * Listens to what goes out: a tap on the master gain finds where each sound begins on the audio clock, and each tone
-     * that is laid down says when it is due.
+     * Listens to what goes out on the audio thread, by the audio clock: a tap on the master gain tells at which frame each
+     * sound begins, whatever else the machine does; each tone that is laid down says when it is due.
      */
     private function listen(): void
     {
+        (new ChromeDevToolsDriver($this->page))->execute('Page.setBypassCSP', ['enabled' => true]);
+        $this->page->navigate()->refresh();
+        $this->button('Keep time');
         $this->page->executeScript(<<<'JS'
+            const tap = `registerProcessor("tap", class extends AudioWorkletProcessor {
+                quiet = 1e9;
+                process([[samples]]) {
+                    for (let i = 0; i < (samples?.length ?? 0); i++) {
+                        if (Math.abs(samples[i]) <= 0.005) { this.quiet++; continue; }
+                        if (this.quiet > 0.05 * sampleRate) this.port.postMessage((currentFrame + i) / sampleRate);
+                        this.quiet = 0;
+                    }
+                    if (!samples) this.quiet += 128;
+                    return true;
+                }
+            });`;
+            const module = URL.createObjectURL(new Blob([tap], { type: "text/javascript" }));
             window.heard = [];
             window.lifts = [];
             const due = [];
@@ -125,27 +143,13 @@ final class WorkTest extends BrowserTestCase
             window.cycle = () => window.lifts[1] - window.lifts[0];
             const connect = AudioNode.prototype.connect;
             AudioNode.prototype.connect = function (to, ...more) {
-                if (to instanceof AudioDestinationNode && this instanceof GainNode) {
-                    const tap = this.context.createScriptProcessor(256, 1, 1);
-                    let quiet = 1;
-                    tap.onaudioprocess = (event) => {
-                        const samples = event.inputBuffer.getChannelData(0);
-                        // What is in the buffer began to sound one buffer before it is played on.
-                        const from = event.playbackTime - 2 * samples.length / event.inputBuffer.sampleRate;
-                        for (let i = 0; i < samples.length; i++) {
-                            if (Math.abs(samples[i]) > 0.01) {
-                                const at = from + i / event.inputBuffer.sampleRate;
-                                if (quiet > 0.05) {
-                                    const near = due.reduce((a, b) => (Math.abs(b - at) < Math.abs(a - at) ? b : a), -1);
-                                    window.heard.push([at, near]);
-                                }
-                                quiet = 0;
-                            } else quiet += 1 / event.inputBuffer.sampleRate;
-                        }
-                    };
-                    connect.call(this, tap);
-                    connect.call(tap, to);
-                }
+                if (to instanceof AudioDestinationNode)
+                    this.context.audioWorklet.addModule(module).then(() => {
+                        const node = new AudioWorkletNode(this.context, "tap", { numberOfOutputs: 0 });
+                        node.port.onmessage = ({ data: at }) =>
+                            window.heard.push([at, due.reduce((a, b) => (Math.abs(b - at) < Math.abs(a - at) ? b : a), -1)]);
+                        connect.call(this, node);
+                    });
                 return connect.call(this, to, ...more);
             };
             JS);
