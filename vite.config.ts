@@ -3,12 +3,63 @@ import react from "@vitejs/plugin-react";
 import laravel from "laravel-vite-plugin";
 import { defineConfig } from "vite";
 import { compression, defineAlgorithm } from "vite-plugin-compression2";
+import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
 	plugins: [
 		laravel({ input: "resources/js/app.tsx" }),
 		react(),
 		tailwindcss(),
+		// Opens without a connection what is needed on the water: the scripts as built, pages as they were last seen.
+		VitePWA({
+			outDir: "public/build",
+			buildBase: "/build/",
+			base: "/",
+			scope: "/",
+			injectRegister: false,
+			manifestFilename: "eskith.webmanifest",
+			manifest: {
+				name: "Eskith",
+				short_name: "Eskith",
+				description: "The drop computed, the lure chosen, the day logged.",
+				id: "/fish",
+				start_url: "/fish",
+				scope: "/",
+				display: "standalone",
+				background_color: "#EDF1EE",
+				theme_color: "#163B48",
+				icons: [
+					{ src: "/icon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" },
+					{ src: "/icon-512.png", sizes: "512x512", type: "image/png", purpose: "any maskable" },
+					{ src: "/icon-192.png", sizes: "192x192", type: "image/png", purpose: "any" },
+				],
+			},
+			workbox: {
+				globDirectory: "public/build",
+				globPatterns: ["assets/*.js", "assets/*.css", "assets/*-latin-wght-normal-*.woff2"],
+				modifyURLPrefix: { "assets/": "/build/assets/" },
+				navigateFallback: null,
+				clientsClaim: true,
+				skipWaiting: true,
+				inlineWorkboxRuntime: true,
+				sourcemap: false,
+				runtimeCaching: [
+					{
+						urlPattern: ({ request, url, sameOrigin }) =>
+							sameOrigin &&
+							request.mode === "navigate" &&
+							/^\/(|fish|work|lure|rig|water|boat-card|boat-card\.html)$/.test(url.pathname),
+						handler: "NetworkFirst",
+						options: {
+							cacheName: "pages",
+							networkTimeoutSeconds: 6,
+							matchOptions: { ignoreSearch: true },
+							cacheableResponse: { statuses: [200] },
+						},
+					},
+				],
+			},
+		}),
 		// Packed once here, so that no server has to: public/router.php and the example configurations serve what lies beside.
 		compression({
 			include: /\.(js|css|svg|json)$/,

@@ -21,10 +21,16 @@ if (
 }
 $types = [
     'js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml',
-    'json' => 'application/json', 'txt' => 'text/plain; charset=utf-8',
+    'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png', 'txt' => 'text/plain; charset=utf-8',
 ];
 header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
-header('Cache-Control: public, max-age='.(str_starts_with($path, '/build/assets/') ? '31536000, immutable' : '3600'));
+if ($path === '/build/sw.js') {
+    // The worker serves the whole application, and is looked for anew each time.
+    header('Service-Worker-Allowed: /');
+    header('Cache-Control: no-cache');
+} else {
+    header('Cache-Control: public, max-age='.(str_starts_with($path, '/build/assets/') ? '31536000, immutable' : '3600'));
+}
 header('X-Content-Type-Options: nosniff');
 header('Vary: Accept-Encoding');
 ini_set('zlib.output_compression', '0');

@@ -16,6 +16,7 @@ use App\Http\Controllers\Fish\EventController;
 use App\Http\Controllers\Fish\FishController;
 use App\Http\Controllers\Fish\OutingEndController;
 use App\Http\Controllers\Fish\SetupController;
+use App\Http\Controllers\Fish\TapController;
 use App\Http\Controllers\Lure\BoatCardController;
 use App\Http\Controllers\Lure\CompareController;
 use App\Http\Controllers\Lure\PinnedLureController;
@@ -126,6 +127,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('tie-on', [SetupController::class, 'store'])->name('setups.store');
     Route::post('outings/{outing:uuid}/events', [EventController::class, 'store'])->name('outings.events.store');
     Route::delete('events/{event:uuid}', [EventController::class, 'destroy'])->name('events.destroy');
+    Route::post('outings/{outing:uuid}/taps', TapController::class)->name('outings.taps.store');
     Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');
     Route::post('outings/{outing:uuid}/end', [OutingEndController::class, 'store'])->name('outings.end');
     Route::delete('outings/{outing:uuid}/end', [OutingEndController::class, 'destroy'])->name('outings.reopen');

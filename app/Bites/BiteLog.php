@@ -37,7 +37,7 @@ final readonly class BiteLog
         $tied = $logbook->fishedWith($outing, $setup);
         $place = $tied === null || ! $what['kind']->isBite() ? null : BiteReckoning::of($this->user, $tied)?->at($what['at']);
 
-        return $logbook->log($outing, $what['uuid'], [...$what, ...self::reckoned($what['came'], $place)], $setup);
+        return $logbook->log($outing, $what['uuid'], [...$what, ...self::reckoned($what['came'], $place)], $setup, $what['at']);
     }
 
     /**

@@ -143,17 +143,20 @@ final readonly class Logbook
     /**
      * @param  array<string, mixed>  $what  columns
      * @param  string|null  $setup  uuid of what it happened with; null for what is on the rod in hand
+     * @param  Carbon|null  $at  when it was tapped; null for now
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */
-    public function log(Outing $outing, string $uuid, array $what, ?string $setup = null): Event
+    public function log(Outing $outing, string $uuid, array $what, ?string $setup = null, ?Carbon $at = null): Event
     {
-        return DB::transaction(function () use ($outing, $uuid, $what, $setup): Event {
+        return DB::transaction(function () use ($outing, $uuid, $what, $setup, $at): Event {
             $known = $this->user->events()->where('uuid', $uuid)->first();
             if ($known !== null) {
                 return $known;
             }
-            if ($outing->refresh()->ended_at !== null) {
+            // What was tapped before the end, on another device or without a connection, belongs to it.
+            $ended = $outing->refresh()->ended_at;
+            if ($ended !== null && ($at === null || $at->greaterThan($ended))) {
                 throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
             }
             $setup = $this->fishedWith($outing, $setup) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');

@@ -5,6 +5,7 @@ import { createInertiaApp } from "@inertiajs/react";
 import { type ComponentType, startTransition } from "react";
 import { createRoot } from "react-dom/client";
 import { styleNonce } from "./parts/nonce";
+import { workOffline } from "./shell/offline";
 
 // Scroll locks of dialogs look for it under this name.
 Object.assign(window, { __webpack_nonce__: styleNonce() });
@@ -21,6 +22,7 @@ createInertiaApp({
 	setup({ el, App, props }) {
 		// As a transition it is drawn in slices, so that a slow phone stays open to a touch meanwhile.
 		startTransition(() => createRoot(el).render(<App {...props} />));
+		workOffline(props.initialPage.props.angler !== null);
 	},
 	defaults: { nonce: styleNonce() },
 	progress: { color: "#C8501E", showSpinner: false },

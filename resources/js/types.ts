@@ -477,6 +477,7 @@ export interface OtherRigData {
 
 export interface OutingData {
 	uuid: string;
+	asOf: string;
 	place: string;
 	startedAt: string;
 	title: string;

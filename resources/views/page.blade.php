@@ -7,6 +7,8 @@
     <meta name="style-nonce" content="{{ request()->attributes->get(\App\Http\Middleware\SafeHeaders::NONCE) }}">
     <meta name="theme-color" content="#163B48">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/build/eskith.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
     {{-- The two Latin fonts are on every page; the other subsets are asked for only by text that needs them. --}}
     @foreach (['atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2', 'bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2'] as $font)
         <link rel="preload" as="font" type="font/woff2" crossorigin href="{{ Vite::asset("node_modules/@fontsource-variable/{$font}") }}">

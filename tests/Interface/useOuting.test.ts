@@ -21,6 +21,7 @@ class Silent {
 
 const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	uuid: "o1",
+	asOf: "2026-11-25T06:30:00.000+00:00",
 	place: "North bar",
 	startedAt: "2026-11-25T06:00:00Z",
 	title: "½ oz blade, white",
@@ -133,6 +134,58 @@ describe("logging", () => {
 		expect(kept).toBe(false);
 		expect(result.current.fields).toEqual({ length: "A fish measures less." });
 		expect(result.current.waiting).toBe(0);
+	});
+});
+
+describe("what waited long", () => {
+	const wait = (...kinds: string[]) =>
+		localStorage.setItem(
+			"not sent o1",
+			JSON.stringify(
+				kinds.map((kind, i) => ({ id: `w${i}`, entry: { kind }, at: "2026-11-25T06:00:00Z", setup: "s1" })),
+			),
+		);
+
+	it("is shown as counted, sent all at once, and what is refused is told and holds up nothing", async () => {
+		wait("drop", "drop", "nap");
+		const { result } = start();
+		await act(async () => {});
+		expect(result.current.outing.drops).toBe(2);
+		expect(held.calls[0]).toMatchObject({
+			url: "/outings/o1/taps",
+			body: { taps: [{ uuid: "w0" }, { uuid: "w1" }, { uuid: "w2" }] },
+		});
+		await act(() =>
+			held.calls[0]?.answer(200, {
+				outing: outing({ drops: 2 }),
+				column: column(),
+				refused: [{ id: "w2", why: "There is no such thing." }],
+			}),
+		);
+		expect(result.current.waiting).toBe(0);
+		expect(result.current.turned).toMatchObject([{ id: "w2", why: "There is no such thing." }]);
+		act(() => result.current.letGo("w2"));
+		expect(result.current.turned).toEqual([]);
+		expect(JSON.parse(localStorage.getItem("not taken not sent o1") ?? "null")).toEqual([]);
+	});
+
+	it("is turned away alone where it stands alone, and the next goes on", async () => {
+		wait("drop");
+		const { result } = start();
+		await act(async () => {});
+		await act(() => held.calls[0]?.answer(422, { message: "This outing has ended.", errors: {} }));
+		expect(result.current.turned).toMatchObject([{ id: "w0", why: "This outing has ended." }]);
+		act(() => void result.current.log({ kind: "drop" }));
+		await act(async () => {});
+		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 1]);
+	});
+
+	it("shows the last answer rather than an older page", () => {
+		const newer = outing({ asOf: "2026-11-25T07:00:00.000+00:00", drops: 9 });
+		localStorage.setItem("last o1", JSON.stringify({ outing: newer, column: column() }));
+		expect(start().result.current.outing.drops).toBe(9);
+		expect(start(outing({ asOf: "2026-11-25T08:00:00.000+00:00", drops: 10 })).result.current.outing.drops).toBe(10);
 	});
 });
 

@@ -12,6 +12,7 @@ use App\Data\Rig\RigInShortData;
 final readonly class OutingData
 {
     /**
+     * @param  string  $asOf  when this was so
      * @param  list<EventData>  $events  newest first
      * @param  list<OptionData>  $species
      * @param  list<PadData>  $pads  the small ones
@@ -24,6 +25,7 @@ final readonly class OutingData
      */
     public function __construct(
         public string $uuid,
+        public string $asOf,
         public string $place,
         public string $startedAt,
         public string $title,

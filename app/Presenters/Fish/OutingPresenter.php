@@ -74,6 +74,7 @@ final readonly class OutingPresenter
 
         return [new OutingData(
             uuid: $outing->uuid,
+            asOf: Carbon::now()->format('Y-m-d\TH:i:s.vP'),
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
             title: $setup === null

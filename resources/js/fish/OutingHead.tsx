@@ -40,6 +40,16 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 					)}
 				</Notice>
 			)}
+			{log.turned.map(({ id, words, why }) => (
+				<Notice key={id} className="mt-2 flex items-center justify-between gap-3 py-2">
+					<span>
+						Not taken: {words}. {why}
+					</span>
+					<Button look="strong" size="big" onClick={() => log.letGo(id)}>
+						Let it go
+					</Button>
+				</Notice>
+			))}
 			<Advice outing={outing} />
 		</>
 	);

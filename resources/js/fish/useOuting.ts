@@ -1,8 +1,11 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { keep, kept } from "../parts/kept";
 import { troubleOf } from "../parts/queries";
 import { newId, Refused, send } from "../parts/send";
 import { useQueue, type Waiting } from "../parts/useQueue";
+import { LAST, WAITING } from "../shell/offline";
 import type { ColumnData, OutingData } from "../types";
+import { withWaiting, words } from "./withWaiting";
 
 export interface Entry {
 	/** What the server calls it. */
@@ -20,13 +23,21 @@ export interface Answer {
 	column: ColumnData;
 }
 
-interface Logged extends Waiting {
+export interface Logged extends Waiting {
 	entry: Entry;
 	at: string;
 	/** What was on the rod then. */
 	setup: string | null;
 	/** Taken back while it was not known whether it had arrived. */
 	undone?: boolean;
+}
+
+const lastOf = (outing: string) => `${LAST}${outing}`;
+
+/** A page that is opened without a connection is as old as it was when it was last loaded; the last answer may be newer. */
+function newer(page: Answer): Answer {
+	const last = kept<Answer>(lastOf(page.outing.uuid));
+	return last?.outing?.uuid === page.outing.uuid && last.outing.asOf > page.outing.asOf ? last : page;
 }
 
 /** Takes an event back; one that never arrived is as good as taken back. */
@@ -47,6 +58,9 @@ export interface OutingLog {
 	/** Logged here, not yet confirmed. */
 	waiting: number;
 	trouble: string | null;
+	/** What the server did not take, in words, with its reason. */
+	turned: { id: string; words: string; why: string }[];
+	letGo: (id: string) => void;
 	fields: Record<string, string>;
 	log: (entry: Entry) => Promise<boolean>;
 	undo: () => Promise<void>;
@@ -57,21 +71,34 @@ export interface OutingLog {
 
 /** Logs on the water; tells other tabs; keeps what could not be sent and sends it again. */
 export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: () => void): OutingLog {
-	const [state, setState] = useState<Answer>({ outing: first, column: firstColumn });
-	useEffect(() => setState({ outing: first, column: firstColumn }), [first, firstColumn]);
+	const [state, setState] = useState<Answer>(() => newer({ outing: first, column: firstColumn }));
+	useEffect(() => setState(newer({ outing: first, column: firstColumn })), [first, firstColumn]);
 	const tellOthers = useOtherTabs(onStale);
 	const settle = useCallback(
 		(answer: Answer) => {
 			setState(answer);
+			keep(lastOf(answer.outing.uuid), answer);
 			tellOthers();
 		},
 		[tellOthers],
 	);
 	const queue = useQueue<Logged, Answer>({
-		name: `not sent ${first.uuid}`,
+		name: `${WAITING}${first.uuid}`,
 		sendOne: ({ id, entry, at, setup, undone }) =>
 			undone ? takeBack(id) : send<Answer>("POST", `/outings/${first.uuid}/events`, { uuid: id, at, setup, ...entry }),
 		onAnswer: settle,
+		many: {
+			fits: (one) => !one.undone,
+			send: async (all) => {
+				const taps = all.map(({ id, entry, at, setup }) => ({ uuid: id, at, setup, ...entry }));
+				const { refused, ...answer } = await send<Answer & { refused: { id: string; why: string }[] }>(
+					"POST",
+					`/outings/${first.uuid}/taps`,
+					{ taps },
+				);
+				return { answer, refused };
+			},
+		},
 	});
 	const { add, now, takeOut, change, settled, say, flush } = queue;
 	const newest = useRef<string | undefined>(undefined);
@@ -109,10 +136,13 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	}, [change, now, say, settle, settled, takeOut]);
 
 	return {
-		...state,
+		column: state.column,
+		outing: useMemo(() => withWaiting(state.outing, queue.waiting), [state.outing, queue.waiting]),
 		droppedAt,
 		waiting: queue.waiting.length,
 		trouble: queue.trouble,
+		turned: queue.turned.map(({ item, why }) => ({ id: item.id, words: words(state.outing, item.entry), why })),
+		letGo: queue.letGo,
 		fields: queue.fields,
 		log,
 		undo,

@@ -1,9 +1,9 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
-import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { AppLayout } from "../shell/AppLayout";
+import { SignOut } from "../shell/SignOut";
 import type { SettingsPage } from "../types";
 
 const groups: [string, [string, string, Record<string, string>][]][] = [
@@ -87,9 +87,7 @@ export default function Settings({ picture, choices, settings }: SettingsPage) {
 							Account
 						</Link>
 					</p>
-					<Button look="plain" size="normal" onClick={() => router.post("/sign-out")}>
-						Sign out
-					</Button>
+					<SignOut />
 				</section>
 			</div>
 		</AppLayout>

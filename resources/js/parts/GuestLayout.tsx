@@ -1,8 +1,10 @@
 import { Head } from "@inertiajs/react";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect } from "react";
+import { forgetPages } from "../shell/offline";
 
 /** The page before one is signed in. */
 export function GuestLayout({ title, says, children }: { title: string; says: string; children: ReactNode }) {
+	useEffect(forgetPages, []);
 	return (
 		<div className="grid min-h-dvh lg:grid-cols-[304px_1fr]">
 			<Head title={title} />

@@ -14,11 +14,25 @@ interface Options<Item extends Waiting, Answer> {
 	/** Sends one; null when it is as good as arrived and there is nothing to tell. */
 	sendOne: (item: Item) => Promise<Answer | null>;
 	onAnswer: (answer: Answer) => void;
+	/** Sends several at once, where each can be. */
+	many?: {
+		fits: (item: Item) => boolean;
+		send: (items: Item[]) => Promise<{ answer: Answer; refused: { id: string; why: string }[] }>;
+	};
+}
+
+/** What was refused after it had waited: kept until it is let go. */
+export interface Turned<Item extends Waiting> {
+	item: Item;
+	why: string;
 }
 
 export interface Queue<Item extends Waiting> {
 	waiting: Item[];
 	trouble: string | null;
+	/** What the server did not take after it had waited, with its reason; it never holds up the rest. */
+	turned: Turned<Item>[];
+	letGo: (id: string) => void;
 	/** What the server refused of the last, by field. */
 	fields: Record<string, string>;
 	/** Keeps one and sends all; false when the last was refused or could not be sent. */
@@ -34,6 +48,9 @@ export interface Queue<Item extends Waiting> {
 	say: (trouble: string | null) => void;
 }
 
+/** Sent at once. */
+const MANY = 100;
+
 /** ms between two tries to send what waits. */
 const AGAIN = 15_000;
 
@@ -42,15 +59,19 @@ export function useQueue<Item extends Waiting, Answer>({
 	name,
 	sendOne,
 	onAnswer,
+	many,
 }: Options<Item, Answer>): Queue<Item> {
 	const [waiting, setWaiting] = useState<Item[]>(() => left<Item>(name));
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const [fields, setFields] = useState<Record<string, string>>({});
 	const queue = useRef(waiting);
 	const sending = useRef<Promise<boolean>>(Promise.resolve(true));
-	const onItsWay = useRef<string | null>(null);
-	const latest = useRef({ sendOne, onAnswer });
-	latest.current = { sendOne, onAnswer };
+	const onItsWay = useRef<ReadonlySet<string>>(new Set());
+	/** Added just now, by somebody who looks at what becomes of it. */
+	const fresh = useRef<string | null>(null);
+	const latest = useRef({ sendOne, onAnswer, many });
+	latest.current = { sendOne, onAnswer, many };
+	const { turned, turn, letGo } = useTurned<Item>(name);
 	const set = useCallback(
 		(next: Item[]) => {
 			queue.current = next;
@@ -63,7 +84,7 @@ export function useQueue<Item extends Waiting, Answer>({
 	const drop = useCallback((id: string) => set(queue.current.filter((one) => one.id !== id)), [set]);
 	const sendFirst = useCallback(
 		async (item: Item): Promise<boolean> => {
-			onItsWay.current = item.id;
+			onItsWay.current = new Set([item.id]);
 			try {
 				const answer = await latest.current.sendOne(item);
 				drop(item.id);
@@ -72,28 +93,57 @@ export function useQueue<Item extends Waiting, Answer>({
 				if (answer) latest.current.onAnswer(answer);
 				return true;
 			} catch (error) {
-				if (error instanceof Refused && error.status === 422) {
-					drop(item.id);
-					setFields(error.fields);
+				const known = error instanceof Refused && [404, 422].includes(error.status);
+				if (known) drop(item.id);
+				if (known && item.id !== fresh.current) {
+					turn([{ item, why: error.message }]);
+					return true;
 				}
+				if (error instanceof Refused && error.status === 422) setFields(error.fields);
 				setTrouble(troubleOf(error, "No connection. It is kept on this phone and sent again."));
 				return false;
 			} finally {
-				onItsWay.current = null;
+				onItsWay.current = new Set();
 			}
 		},
-		[drop],
+		[drop, turn],
+	);
+	const sendMany = useCallback(
+		async (items: Item[]): Promise<boolean> => {
+			onItsWay.current = new Set(items.map((one) => one.id));
+			try {
+				const told = await latest.current.many?.send(items);
+				const refused = new Map(told?.refused.map((one) => [one.id, one.why]));
+				set(queue.current.filter((one) => !onItsWay.current.has(one.id)));
+				turn(items.filter((one) => refused.has(one.id)).map((item) => ({ item, why: refused.get(item.id) ?? "" })));
+				setTrouble(null);
+				if (told) latest.current.onAnswer(told.answer);
+				return true;
+			} catch (error) {
+				setTrouble(troubleOf(error, "No connection. It is kept on this phone and sent again."));
+				return false;
+			} finally {
+				onItsWay.current = new Set();
+			}
+		},
+		[set, turn],
 	);
 	const flush = useCallback((): Promise<boolean> => {
 		sending.current = sending.current.then(async () => {
-			while (queue.current[0]) if (!(await sendFirst(queue.current[0]))) return false;
+			for (let first = queue.current[0]; first; first = queue.current[0]) {
+				const { many: several } = latest.current;
+				// What is just being looked at goes by itself, so that its refusal is told where it was made.
+				const together = atOnce(queue.current, several && ((one) => one.id !== fresh.current && several.fits(one)));
+				if (!(await (together.length > 1 ? sendMany(together) : sendFirst(first)))) return false;
+			}
 			return true;
 		});
 		return sending.current;
-	}, [sendFirst]);
+	}, [sendFirst, sendMany]);
 	useTries(queue, flush);
 	const add = useCallback(
 		(item: Item) => {
+			fresh.current = item.id;
 			set([...queue.current, item]);
 			return flush();
 		},
@@ -101,7 +151,7 @@ export function useQueue<Item extends Waiting, Answer>({
 	);
 	const takeOut = useCallback(
 		(id: string) => {
-			if (onItsWay.current === id || !queue.current.some((one) => one.id === id)) return false;
+			if (onItsWay.current.has(id) || !queue.current.some((one) => one.id === id)) return false;
 			drop(id);
 			return true;
 		},
@@ -110,7 +160,32 @@ export function useQueue<Item extends Waiting, Answer>({
 	const change = useCallback((item: Item) => set(queue.current.map((one) => (one.id === item.id ? item : one))), [set]);
 	const settled = useCallback(() => sending.current, []);
 	const now = useCallback(() => queue.current, []);
-	return { waiting, trouble, fields, add, now, takeOut, change, settled, flush, say: setTrouble };
+	return { waiting, trouble, turned, letGo, fields, add, now, takeOut, change, settled, flush, say: setTrouble };
+}
+
+/** Those at the head of the queue that go together. */
+function atOnce<Item>(waiting: Item[], fits: ((item: Item) => boolean) | undefined): Item[] {
+	if (!fits) return [];
+	const other = waiting.findIndex((one) => !fits(one));
+	return waiting.slice(0, other === -1 ? MANY : Math.min(other, MANY));
+}
+
+/** What was not taken, kept in this browser until it is let go. */
+function useTurned<Item extends Waiting>(name: string) {
+	const key = `not taken ${name}`;
+	const [turned, setTurned] = useState<Turned<Item>[]>(() => left<Turned<Item>>(key));
+	const all = useRef(turned);
+	const put = useCallback(
+		(next: Turned<Item>[]) => {
+			all.current = next;
+			setTurned(next);
+			keepHere(key, next);
+		},
+		[key],
+	);
+	const turn = useCallback((more: Turned<Item>[]) => more.length > 0 && put([...all.current, ...more]), [put]);
+	const letGo = useCallback((id: string) => put(all.current.filter(({ item }) => item.id !== id)), [put]);
+	return { turned, turn, letGo };
 }
 
 /** Sends what waits at once, when a connection comes back, and now and then. */

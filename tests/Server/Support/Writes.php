@@ -69,6 +69,10 @@ final class Writes
                 'POST', "/outings/{$this->outing($angler)}/events", 'events', $n, $angler,
                 ['kind' => ['drop', 'touch'][$n % 2]],
             ),
+            'POST outings/{outing}/taps' => fn (int $n, int $angler): Request => new Request(
+                'POST', "/outings/{$this->outing($angler)}/taps",
+                ['taps' => [['uuid' => $this->id('taps', intdiv($n, 2), $angler), 'kind' => 'drop'], ['kind' => 'nap']]],
+            ),
             'PUT events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/events/{$this->one('events', $angler, 'uuid')}", ['came' => ['fall', 'rest'][$n % 2], 'depth' => '5 m'],
             ),

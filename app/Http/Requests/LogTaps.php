@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Rows\Raw;
+use Illuminate\Container\Container;
+use Illuminate\Routing\Redirector;
+
+/** Several taps at once, each of which stands or falls by itself. */
+final class LogTaps extends AnglerRequest
+{
+    /** Taps that are taken at once. */
+    private const MOST = 200;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['taps' => ['required', 'array', 'list', 'max:'.self::MOST], 'taps.*' => ['required', 'array']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['taps' => 'Send one to '.self::MOST.' taps at once.', 'taps.*' => 'A tap is a group of fields.'];
+    }
+
+    /** @return list<array{string, LogEvent}> the id of each, and the tap as if it had come alone; not yet looked at */
+    public function taps(): array
+    {
+        /** @var list<array<array-key, mixed>> $taps */
+        $taps = $this->input('taps');
+
+        return array_map(function (array $tap): array {
+            $one = LogEvent::create($this->getUri(), 'POST', $tap);
+            $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
+            $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
+
+            return [Raw::text($tap['uuid'] ?? ''), $one];
+        }, $taps);
+    }
+}
