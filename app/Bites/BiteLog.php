@@ -17,6 +17,9 @@ use Illuminate\Support\Carbon;
 /** Writes taps down with what can be reckoned of them, and mends them later. */
 final readonly class BiteLog
 {
+    /** Columns of every bite. */
+    private const OF_ALL = ['came', 'depth_m', 'depth_computed'];
+
     private function __construct(private User $user)
     {
     }
@@ -56,7 +59,8 @@ final readonly class BiteLog
             $place = $reckoning->counted($count);
             $columns = [...$columns, 'came' => BitePhase::FirstFall, 'depth_m' => $place->depthM, 'depth_computed' => true];
         }
-        $event->update($columns);
+        // Only a fish has a length, a hook and an end.
+        $event->update($event->kind === EventKind::Fish ? $columns : array_intersect_key($columns, array_flip(self::OF_ALL)));
     }
 
     /**

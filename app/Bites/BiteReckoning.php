@@ -9,6 +9,7 @@ use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
+use App\Rows\LureReader;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Record\BitePlace;
@@ -29,7 +30,7 @@ final readonly class BiteReckoning
     public static function of(User $user, Setup $setup): ?self
     {
         try {
-            $drop = $setup->lure_id === null ? null : SingleDrop::at($user, $setup->key());
+            $drop = $setup->lure === null || ! LureReader::isSound($setup->lure) ? null : SingleDrop::at($user, $setup->key());
             $column = $drop?->situation->columnIfStill;
             if ($drop === null || $column === null) {
                 return null;

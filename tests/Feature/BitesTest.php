@@ -79,6 +79,8 @@ final class BitesTest extends TestCase
         $this->putJson("/events/{$uuid}", ['count' => '90'])->assertStatus(422)->assertJsonValidationErrors('count');
         $this->putJson("/events/{$uuid}", ['depth' => '900 ft'])->assertStatus(422)->assertJsonValidationErrors('depth');
         $this->putJson("/events/{$uuid}", ['came' => 'sideways'])->assertStatus(422);
+        $this->putJson("/events/{$uuid}", ['species' => 'pike', 'kept' => true])->assertOk()
+            ->assertJsonPath('outing.events.0.words', 'Touch, at rest');
         $this->actingAs($this->angler())->putJson("/events/{$uuid}", ['came' => 'fall'])->assertNotFound();
     }
 
@@ -113,6 +115,15 @@ final class BitesTest extends TestCase
         $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
         $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
         self::assertNull($this->outing->refresh()->ended_at);
+    }
+
+    public function test_a_lure_kept_as_nonsense_is_no_reason_to_lose_a_tap(): void
+    {
+        $this->tap('drop', 0);
+        \Illuminate\Support\Facades\DB::table('lures')->update(['family' => 'submarine', 'holes' => '{broken']);
+        $now = $this->tap('touch', 4);
+        self::assertSame('Touch', $now['events'][0]['words']);
+        $this->putJson("/events/{$now['events'][0]['uuid']}", ['count' => '3'])->assertStatus(422)->assertJsonValidationErrors('count');
     }
 
     public function test_at_a_glance_counts_the_pace_and_the_way_back_to_what_worked(): void

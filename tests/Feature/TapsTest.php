@@ -54,7 +54,8 @@ final class TapsTest extends TestCase
             'uuid' => (string) Str::uuid(), 'at' => now()->subSeconds($ago)->format('Y-m-d\TH:i:s.vP'), ...$more,
         ];
         $taps = [
-            $tap(300, ['kind' => 'drop']), $tap(200, ['kind' => 'nap']), $tap(150, ['kind' => 'fish', 'species' => 'walleye', 'length' => '9 ft']),
+            $tap(300, ['kind' => 'drop']), $tap(200, ['kind' => 'nap']),
+            $tap(150, ['kind' => 'fish', 'species' => 'walleye', 'length' => '9 ft']),
             $tap(100, ['kind' => 'touch']), ['kind' => 'drop'],
         ];
         $sent = fn (): array => $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
