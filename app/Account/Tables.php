@@ -127,6 +127,7 @@ final class Tables
                 'undone_at' => Column::moment()->orNone(), 'depth_computed' => Column::flag()->orElse(false),
                 'hook' => Column::one(self::values(HookHeld::cases()))->orNone(), 'bent' => Column::flag()->orNone(),
                 'lost_at' => Column::one(self::values(LostAt::cases()))->orNone(), 'kept' => Column::flag()->orNone(),
+                'lure_lost' => Column::flag()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),

@@ -10,6 +10,7 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Record\Logbook;
+use App\Record\LostLure;
 use Eskith\Core\Record\BitePlace;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -59,8 +60,16 @@ final readonly class BiteLog
             $place = $reckoning->counted($count);
             $columns = [...$columns, 'came' => BitePhase::FirstFall, 'depth_m' => $place->depthM, 'depth_computed' => true];
         }
+        if (array_key_exists('lure_lost', $columns) && $event->kind?->canLoseLure() === true) {
+            LostLure::settle($event, $columns['lure_lost'] === true);
+        }
+        unset($columns['lure_lost']);
         // Only a fish has a length, a hook and an end.
-        $event->update($event->kind === EventKind::Fish ? $columns : array_intersect_key($columns, array_flip(self::OF_ALL)));
+        $event->update(match (true) {
+            $event->kind === EventKind::Fish => $columns,
+            $event->kind?->isBite() === true => array_intersect_key($columns, array_flip(self::OF_ALL)),
+            default => [],
+        });
     }
 
     /**

@@ -88,9 +88,9 @@ final readonly class RankedBox
     {
         $all = $user->lures()->inBox()->inOrder()->get()
             ->keyBy(static fn (LureRow $row): int => Raw::whole($row->getRawOriginal('id')));
-        [$box, $stands] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
+        [$box, $stands, $lost] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands);
-        $wrong = $all->diffKeys($stands);
+        $wrong = $all->diffKeys($stands)->diffKeys($lost);
         $anglerRules = AnglerRules::of($user);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
@@ -186,18 +186,25 @@ final readonly class RankedBox
 
     /**
      * One of each: several of the same are the same choice. What is tied on or pinned stands for its like. A row that
-     * cannot be read stands for nothing.
+     * cannot be read stands for nothing, and what is lost cannot be chosen.
      *
      * @param  Collection<int, LureRow>  $rows
-     * @return array{list<Lure>, array<int, int>} and by the id of each lure that of the one that stands for it
+     * @return array{list<Lure>, array<int, int>, array<int, string>} and by the id of each lure that of the one that stands
+     *     for it; by id those that are lost
      */
     private static function different(Collection $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
     {
         $box = [];
         $kinds = [];
+        $lost = [];
         foreach ($rows as $id => $row) {
             $alike = implode('|', [...array_map($row->rawText(...), self::ALIKE), $book->measured->knows($id) ? $id : '']);
             if (! LureReader::hasSoundSize($row)) {
+                continue;
+            }
+            if ($row->isLost() && $id !== $tied) {
+                $lost[$id] = $alike;
+
                 continue;
             }
             if (! array_key_exists($alike, $box) || $id === $tied || ($id === $pinned && $box[$alike]?->id !== (string) $tied)) {
@@ -208,6 +215,11 @@ final readonly class RankedBox
             }
         }
 
-        return [array_values(array_filter($box)), array_map(static fn (string $alike): int => (int) $box[$alike]?->id, $kinds)];
+        // What a lost one caught counts for its like.
+        $kinds += array_filter($lost, static fn (string $alike): bool => isset($box[$alike]));
+
+        return [
+            array_values(array_filter($box)), array_map(static fn (string $alike): int => (int) $box[$alike]?->id, $kinds), $lost,
+        ];
     }
 }

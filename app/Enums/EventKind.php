@@ -67,6 +67,15 @@ enum EventKind: string
         return array_column(array_filter(self::cases(), static fn (self $kind): bool => $kind->isBite()), 'value');
     }
 
+    /** Whether the lure can stay down with it. */
+    public function canLoseLure(): bool
+    {
+        return match ($this) {
+            self::Fish, self::Snag => true,
+            self::Drop, self::Touch, self::Foul, self::Rock => false,
+        };
+    }
+
     /**
      * What its pad says and the key for it; null for those that have a pad of their own, since they are the commonest or
      * ask for more.

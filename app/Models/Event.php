@@ -36,6 +36,7 @@ use Illuminate\Support\Carbon;
  * @property bool|null $bent  whether the hook was
  * @property LostAt|null $lost_at
  * @property bool|null $kept  not released
+ * @property bool|null $lure_lost  whether the lure stayed down
  * @property Carbon $at
  * @property Carbon|null $undone_at
  * @property Outing $outing
@@ -62,7 +63,7 @@ final class Event extends Model
             'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
             'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
             'bent' => 'boolean',
-            'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'at' => 'datetime', 'undone_at' => 'datetime',
+            'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean', 'at' => 'datetime', 'undone_at' => 'datetime',
         ];
     }
 

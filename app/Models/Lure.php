@@ -93,6 +93,31 @@ final class Lure extends Model
     }
 
     /**
+     * Not put away, and not all of them lost.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeAtHand(Builder $query): void
+    {
+        $query->whereNull('retired_at')->whereNot(
+            static fn (Builder $gone) => $gone->where('lost', '>', 0)->whereColumn('lost', '>=', 'quantity'),
+        );
+    }
+
+    public function isAtHand(): bool
+    {
+        return $this->retired_at === null && ! $this->isLost();
+    }
+
+    /** Whether all of them are lost. */
+    public function isLost(): bool
+    {
+        $lost = (int) $this->rawText('lost');
+
+        return $lost > 0 && $lost >= (int) $this->rawText('quantity');
+    }
+
+    /**
      * As the angler has put them.
      *
      * @param  Builder<self>  $query

@@ -89,6 +89,9 @@ final readonly class Logbook
             $rod = $this->rodFor($rod, $lureId);
             $lure = $lureId === null ? null : $this->user->lures()->inBox()->find($lureId)
                 ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
+            if ($lure?->isLost() === true) {
+                throw InvalidInput::because('lure', 'All of these are lost; tie on another, or say in the tackle box that you have more.');
+            }
             if ($lure !== null) {
                 $this->demandHole($lure, $hole);
             }
@@ -170,10 +173,15 @@ final readonly class Logbook
         });
     }
 
-    /** Takes an event back; the same twice changes nothing. */
+    /** Takes an event back, and the loss of a lure with it; the same twice changes nothing. */
     public function undo(Event $event): void
     {
-        $this->user->events()->standing()->whereKey($event->id)->update(['undone_at' => Carbon::now()]);
+        DB::transaction(function () use ($event): void {
+            $this->user->events()->standing()->whereKey($event->id)->update(['undone_at' => Carbon::now()]);
+            if ($event->refresh()->lure_lost === true) {
+                LostLure::settle($event, false);
+            }
+        });
     }
 
     /** Now, or when it was last heard of. */

@@ -248,6 +248,7 @@ export interface EventData {
 	depthText: string;
 	computed: boolean;
 	bite: LoggedBiteData | null;
+	lureLost: boolean | null;
 }
 
 export interface FallData {

@@ -77,6 +77,22 @@ final class RodsTest extends BrowserTestCase
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'Touch, on the first fall'), 'for it to be gone');
     }
 
+    public function test_a_lure_that_stays_down_bares_the_rod_until_it_is_found_again(): void
+    {
+        $this->openDemo('/fish');
+        $this->type('s');
+        $this->button('Snagged, Vertical rod')->click();
+        $this->button('is lost')->click();
+        $this->button('Keep')->click();
+        $this->see('Nothing on this rod');
+        $this->see('Choose a lure for this rod');
+        $this->button('Snagged, lure lost, Vertical rod')->click();
+        $this->button('came free')->click();
+        $this->button('Keep')->click();
+        $this->see('Snagged, freed, Vertical rod');
+        $this->button('Touch');
+    }
+
     private function rod(string $name): \Facebook\WebDriver\Remote\RemoteWebElement
     {
         return $this->find("//section[@aria-label='Rods on board']//button[contains(., '{$name}')]");

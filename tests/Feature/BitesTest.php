@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Choosing\RankedBox;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
@@ -115,6 +116,58 @@ final class BitesTest extends TestCase
         $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
         $this->delete("/outings/{$this->outing->uuid}/end")->assertRedirect('/fish');
         self::assertNull($this->outing->refresh()->ended_at);
+    }
+
+    public function test_a_lure_that_stays_down_leaves_the_rod_and_the_box_and_comes_back_where_that_was_tapped_wrongly(): void
+    {
+        $lure = $this->outing->setups()->sole()->lure;
+        self::assertNotNull($lure);
+        $this->tap('touch', -60);
+        $this->tap('drop', 0);
+        $snag = $this->tap('snag', 20)['events'][0];
+        self::assertSame(['Snagged', false], [$snag['words'], $snag['lureLost']]);
+        $lost = fn (bool $lost) => $this->putJson("/events/{$snag['uuid']}", ['lure_lost' => $lost])->assertOk();
+
+        $lost(true)->assertJsonPath('outing.events.0.words', 'Snagged, lure lost')->assertJsonPath('outing.setup', null)->assertJsonPath('outing.worked', null);
+        $lost(true);
+        self::assertSame(1, $lure->refresh()->lost, 'told twice, lost once');
+        $inBox = fn (): bool => array_key_exists($lure->id, RankedBox::today($this->angler->refresh())->byLure());
+        self::assertFalse($inBox());
+        $tie = ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'];
+        $this->postJson('/tie-on', $tie)->assertStatus(422)->assertJsonValidationErrors('lure');
+
+        $lost(false)->assertJsonPath('outing.events.0.words', 'Snagged, freed');
+        self::assertSame(0, $lure->refresh()->lost);
+        self::assertNull($this->outing->setups()->sole()->until_at, 'it is on the rod again');
+        self::assertTrue($inBox());
+    }
+
+    public function test_a_lost_lure_comes_back_with_the_tap_that_is_taken_back_and_one_of_two_stays_in_the_box(): void
+    {
+        $lure = $this->outing->setups()->sole()->lure;
+        self::assertNotNull($lure);
+        $lure->update(['quantity' => 2]);
+        $fish = $this->tap('fish', 5, ['species' => 'pike', 'landed' => false, 'lost_at' => 'line'])['events'][0];
+        $now = $this->putJson("/events/{$fish['uuid']}", ['lure_lost' => true])->assertOk()->assertJsonPath('outing.setup', null);
+        self::assertSame('Pike, lost, the line broke, lure lost', $now->json('outing.events.0.words'));
+        $this->postJson('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop']);
+        self::assertSame(2, $this->outing->setups()->count(), 'the other one');
+
+        foreach ([1, 2] as $_) {
+            $this->deleteJson("/events/{$fish['uuid']}")->assertOk();
+        }
+        self::assertSame(0, $lure->refresh()->lost);
+        self::assertSame(1, $this->outing->setups()->whereNull('until_at')->count(), 'what was tied on since stays on');
+        $this->putJson("/events/{$fish['uuid']}", ['lure_lost' => true])->assertOk();
+        self::assertSame(0, $lure->refresh()->lost, 'what was taken back loses nothing');
+    }
+
+    public function test_a_touch_loses_no_lure(): void
+    {
+        $touch = $this->tap('touch', 5)['events'][0];
+        self::assertNull($touch['lureLost']);
+        $this->putJson("/events/{$touch['uuid']}", ['lure_lost' => true])->assertOk()->assertJsonPath('outing.setup', $this->outing->setups()->sole()->uuid);
+        self::assertSame(0, (int) $this->angler->lures()->sum('lost'));
     }
 
     public function test_a_lure_kept_as_nonsense_is_no_reason_to_lose_a_tap(): void

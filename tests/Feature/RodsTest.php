@@ -126,7 +126,7 @@ final class RodsTest extends TestCase
         $this->post('/rods', ['uuid' => (string) Str::uuid(), 'name' => 'Still rod', 'still' => true])->assertSessionHasNoErrors();
         $still = $this->rod('Still rod')->uuid;
         $this->get('/fish')->assertInertia(
-            fn (Page $page) => $page->where('outing.title', 'Nothing on this rod yet')->where('outing.setup', null)
+            fn (Page $page) => $page->where('outing.title', 'Nothing on this rod')->where('outing.setup', null)
                 ->where('outing.rods.2.name', 'Red rod (Ines)'),
         );
         $this->tie(['lure' => $this->lure('white'), 'hole' => 'middle', 'cadence' => 'low_hop', 'rod' => $still])
@@ -151,7 +151,7 @@ final class RodsTest extends TestCase
         $this->putJson("/rods/{$this->rod('Vertical rod')->uuid}/ashore")->assertStatus(422)
             ->assertJsonPath('message', 'That is the last rod on board; without one there is nothing to fish with.');
         $this->take('Casting rod');
-        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.title', 'Nothing on this rod yet'));
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.title', 'Nothing on this rod'));
     }
 
     public function test_a_rod_of_another_angler_is_not_found(): void

@@ -9,7 +9,10 @@ use App\Enums\EventKind;
 /** Something logged, and of a bite what can be mended. */
 final readonly class EventData
 {
-    /** @param  bool  $computed  the depth was told from the drop before */
+    /**
+     * @param  bool  $computed  the depth was told from the drop before
+     * @param  bool|null  $lureLost  null where no lure can stay down
+     */
     public function __construct(
         public string $uuid,
         public EventKind $kind,
@@ -18,6 +21,7 @@ final readonly class EventData
         public string $depthText,
         public bool $computed = false,
         public ?LoggedBiteData $bite = null,
+        public ?bool $lureLost = null,
     ) {
     }
 }

@@ -31,6 +31,7 @@ final class AmendEvent extends AnglerRequest
             'bent' => ['sometimes', 'boolean'],
             'lost_at' => ['sometimes', 'nullable', Rule::enum(LostAt::class)],
             'kept' => ['sometimes', 'boolean'],
+            'lure_lost' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -53,7 +54,7 @@ final class AmendEvent extends AnglerRequest
                 $columns[$name] = $this->filled($name) ? $this->word($name) : null;
             }
         }
-        foreach (['landed', 'bent', 'kept'] as $name) {
+        foreach (['landed', 'bent', 'kept', 'lure_lost'] as $name) {
             if ($this->has($name)) {
                 $columns[$name] = $this->boolean($name);
             }

@@ -25,6 +25,7 @@ final class EventWords
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
             $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
+            $event->lure_lost === true ? 'lure lost' : ($event->lure_lost === false && $kind === EventKind::Snag ? 'freed' : null),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 

@@ -78,7 +78,7 @@ final readonly class OutingPresenter
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
             title: $setup === null
-                ? 'Nothing on this rod yet'
+                ? 'Nothing on this rod'
                 : BoardPresenter::named($setup, new LureNames($rankedBox->situation->say)),
             subtitle: $pick->subtitle
                 ?? trim(($setup?->hole === null ? '' : "{$setup->hole} hole · ").($setup?->cadence?->word() ?? '')),
@@ -148,7 +148,7 @@ final readonly class OutingPresenter
     {
         $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true)?->setup;
 
-        return $last === null || $last->lure === null || $last->key() === $setup?->key()
+        return $last === null || $last->lure?->isAtHand() !== true || $last->key() === $setup?->key()
             ? null
             : new OptionData($last->key(), BoardPresenter::named($last, $names));
     }
@@ -227,6 +227,7 @@ final readonly class OutingPresenter
                 depthText: $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
                 computed: $event->depth_computed,
                 bite: $kind->isBite() ? EventWords::bite($event) : null,
+                lureLost: $kind->canLoseLure() ? $event->lure_lost === true : null,
             );
         }
 

@@ -67,7 +67,7 @@ final class AngleFixPresenter
             return ['It is straight enough down as it is.'];
         }
         $own = [];
-        foreach ($user->lures()->inBox()->get()->filter(LureReader::isSound(...)) as $row) {
+        foreach ($user->lures()->atHand()->get()->filter(LureReader::isSound(...)) as $row) {
             $lure = LureReader::lure($row);
             if (VerticalLimits::isVertical($lure->body, $fixed)) {
                 $own[] = $lure;
@@ -100,7 +100,7 @@ final class AngleFixPresenter
     {
         $say = $desk->situation->say;
         $said = [];
-        $masses = $user->lures()->inBox()->where('family', $desk->lure->family)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
+        $masses = $user->lures()->atHand()->where('family', $desk->lure->family)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
         foreach ($masses->map(Raw::number(...)) as $mass) {
             $angle = Lean::of(Body::of($desk->lure->family, $mass), $fixed)->angleDeg();
             $said[] = ucfirst($names->weight($mass)).': '.$say->angle($angle);

@@ -121,7 +121,7 @@ final readonly class ChartPresenter
     private static function box(User $user, Situation $situation): array
     {
         $lures = array_values(
-            $user->lures()->inBox()->get()->filter(LureReader::isSound(...))->map(
+            $user->lures()->atHand()->get()->filter(LureReader::isSound(...))->map(
                 static fn (LureRow $row): Lure => LureReader::lure($row),
             )->all(),
         );

@@ -6,7 +6,9 @@ export function Counters({ outing }: { outing: OutingData }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	const figures: [string, string][] = [
 		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? "drops since a touch" : "drops, no touch yet"],
-		[`${minutes} min`, outing.touched ? "since a touch" : "since tied on"],
+		...(outing.setup
+			? [[`${minutes} min`, outing.touched ? "since a touch" : "since tied on"] as [string, string]]
+			: []),
 		[`${outing.landed} / ${outing.touches}`, "landed of touches"],
 	];
 	return (

@@ -13,18 +13,22 @@ import type { Answer } from "./useOuting";
 
 interface Props {
 	event: EventData;
-	bite: LoggedBiteData;
 	onClose: () => void;
 	onMended: (answer: Answer) => void;
 }
 
-/** Mends a bite that was logged: where it came, which fish it was, what became of it. */
-export function EventEditor({ event, bite, onClose, onMended }: Props) {
-	const [draft, setDraft] = useState({ ...bite, count: "", depth: "" });
+type Draft = LoggedBiteData & { count: string; depth: string };
+
+/** Mends what was logged: where a bite came, which fish it was, what became of it; whether a lure stayed down. */
+export function EventEditor({ event, onClose, onMended }: Props) {
+	const { bite } = event;
+	const [draft, setDraft] = useState<Draft | null>(bite && { ...bite, count: "", depth: "" });
+	const [lureLost, setLureLost] = useState(event.lureLost ?? false);
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const [fields, setFields] = useState<Record<string, string>>({});
 	const [sure, setSure] = useState(false);
-	const set = (changes: Partial<typeof draft>) => setDraft((before) => ({ ...before, ...changes }));
+	const set = (changes: Partial<Draft>) => setDraft((before) => before && { ...before, ...changes });
+	const couldLose = event.lureLost !== null && !draft?.landed;
 	const tell = async (method: "PUT" | "DELETE", body?: unknown) => {
 		try {
 			onMended(await send<Answer>(method, `/events/${event.uuid}`, body));
@@ -34,16 +38,11 @@ export function EventEditor({ event, bite, onClose, onMended }: Props) {
 			setTrouble(troubleOf(error, "No connection: nothing was changed. Try again."));
 		}
 	};
-	const keep = () => {
-		const { came: where, count, depth, species, length, landed, hook, bent, lostAt: lost, kept } = draft;
-		const fish = { species, length, landed, hook: hook || null, bent, lost_at: landed ? null : lost || null };
-		return tell("PUT", {
-			came: where || null,
-			...(count ? { count } : {}),
-			...(depth ? { depth } : {}),
-			...(bite.fish ? { ...fish, ...(kept ? { kept: kept === "kept" } : {}) } : {}),
+	const keep = () =>
+		tell("PUT", {
+			...(draft ? changesOf(draft) : {}),
+			...(event.lureLost === null ? {} : { lure_lost: couldLose && lureLost }),
 		});
-	};
 	return (
 		<Dialog open onOpenChange={(open) => !open && onClose()} title={event.words}>
 			<form
@@ -53,25 +52,9 @@ export function EventEditor({ event, bite, onClose, onMended }: Props) {
 					void keep();
 				}}
 			>
-				<Choice label="Where it came" value={draft.came} onChange={(where) => set({ came: where })} options={came} />
-				<div className="mt-4 grid grid-cols-2 gap-x-3">
-					<Field
-						label="Or at count"
-						placeholder="7"
-						inputMode="decimal"
-						value={draft.count}
-						trouble={fields.count}
-						onChange={(changed) => set({ count: changed.target.value })}
-					/>
-					<Field
-						label="Or at depth"
-						placeholder={event.depthText || "not known"}
-						value={draft.depth}
-						trouble={fields.depth}
-						onChange={(changed) => set({ depth: changed.target.value })}
-					/>
-				</div>
-				{bite.fish && <OfFish draft={draft} set={set} fields={fields} />}
+				{draft && <Where draft={draft} set={set} fields={fields} known={event.depthText} />}
+				{draft?.fish && <OfFish draft={draft} set={set} fields={fields} />}
+				{couldLose && <LureLost lost={lureLost} onChange={setLureLost} snag={!draft} />}
 				<Trouble words={Object.keys(fields).length === 0 ? trouble : null} />
 				<div className="mt-4 grid grid-cols-2 gap-2.5">
 					<Button type="submit" look="next" size="big">
@@ -83,6 +66,82 @@ export function EventEditor({ event, bite, onClose, onMended }: Props) {
 				</div>
 			</form>
 		</Dialog>
+	);
+}
+
+/** As the server takes them. */
+function changesOf({
+	fish,
+	came: where,
+	count,
+	depth,
+	species,
+	length,
+	landed,
+	hook,
+	bent,
+	lostAt: lost,
+	kept,
+}: Draft) {
+	const ofFish = { species, length, landed, hook: hook || null, bent, lost_at: landed ? null : lost || null };
+	return {
+		came: where || null,
+		...(count ? { count } : {}),
+		...(depth ? { depth } : {}),
+		...(fish ? { ...ofFish, ...(kept ? { kept: kept === "kept" } : {}) } : {}),
+	};
+}
+
+interface WhereProps {
+	draft: Draft;
+	set: (changes: Partial<Draft>) => void;
+	fields: Record<string, string>;
+	known: string;
+}
+
+/** When in the drop, and how deep. */
+function Where({ draft, set, fields, known }: WhereProps) {
+	return (
+		<>
+			<Choice label="Where it came" value={draft.came} onChange={(where) => set({ came: where })} options={came} />
+			<div className="mt-4 grid grid-cols-2 gap-x-3">
+				<Field
+					label="Or at count"
+					placeholder="7"
+					inputMode="decimal"
+					value={draft.count}
+					trouble={fields.count}
+					onChange={(changed) => set({ count: changed.target.value })}
+				/>
+				<Field
+					label="Or at depth"
+					placeholder={known || "not known"}
+					value={draft.depth}
+					trouble={fields.depth}
+					onChange={(changed) => set({ depth: changed.target.value })}
+				/>
+			</div>
+		</>
+	);
+}
+
+/** Whether the lure stayed down: then it leaves the box and the rod. */
+function LureLost({ lost, onChange, snag }: { lost: boolean; onChange: (lost: boolean) => void; snag: boolean }) {
+	return (
+		<>
+			<Choice
+				label="The lure"
+				value={lost ? "lost" : "freed"}
+				onChange={(what) => onChange(what === "lost")}
+				options={[
+					["freed", snag ? "came free" : "came back"],
+					["lost", "is lost"],
+				]}
+			/>
+			<p className="mt-1.5 text-slate">
+				{lost ? "It leaves the box and the rod; tie the next one on." : "It stays in the box and on the rod."}
+			</p>
+		</>
 	);
 }
 

@@ -13,7 +13,7 @@ export function Events({ events, onMend }: { events: EventData[]; onMend: (event
 					<time dateTime={event.at} className="whitespace-nowrap text-slate">
 						{timeOf(event.at)}
 					</time>
-					{event.bite ? (
+					{event.bite || event.lureLost !== null ? (
 						<button type="button" onClick={() => onMend(event)} className="text-left underline underline-offset-4">
 							{event.words}
 						</button>

@@ -25,6 +25,7 @@ function withOne(outing: OutingData, { id, entry, at, undone }: Logged): OutingD
 		depthText: "",
 		computed: false,
 		bite: null,
+		lureLost: null,
 	};
 	return {
 		...outing,

@@ -93,9 +93,7 @@ function UnderWay({ outing: first, answer, plan }: Props) {
 				<EndOuting uuid={outing.uuid} />
 			</div>
 			<FishOn open={fishOn} onOpenChange={setFishOn} outing={outing} fields={log.fields} onLog={log.log} />
-			{mending?.bite && (
-				<EventEditor event={mending} bite={mending.bite} onClose={() => setMending(null)} onMended={log.settle} />
-			)}
+			{mending && <EventEditor event={mending} onClose={() => setMending(null)} onMended={log.settle} />}
 			<TouchPad open={touching} onOpenChange={setTouching} onLog={log.log} />
 		</AppLayout>
 	);
