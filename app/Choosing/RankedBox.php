@@ -89,7 +89,7 @@ final readonly class RankedBox
         $all = $user->lures()->inBox()->inOrder()->get()
             ->keyBy(static fn (LureRow $row): int => Raw::whole($row->getRawOriginal('id')));
         [$box, $stands, $lost] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
-        $rows = $all->intersectByKeys($stands);
+        $rows = $all->intersectByKeys($stands)->diffKeys($lost);
         $wrong = $all->diffKeys($stands)->diffKeys($lost);
         $anglerRules = AnglerRules::of($user);
         $line = LineInUse::of($user);
