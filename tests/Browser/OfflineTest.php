@@ -76,6 +76,25 @@ final class OfflineTest extends BrowserTestCase
         self::assertStringContainsString('"b"', (string) $this->page->executeScript('return localStorage.getItem("not sent x")'));
     }
 
+    public function test_a_phone_whose_clock_is_ten_minutes_fast_logs_at_the_right_time(): void
+    {
+        $this->openDemo('/fish');
+        $this->page->executeScript('const right = Date.now; Date.now = () => right() + 600000;');
+        $ahead = fn (): int => (int) $this->page->executeScript('return JSON.parse(localStorage.getItem("clock"))');
+        for ($i = 0; $i < 40 && $ahead() === 0; $i++) {
+            usleep(250_000);
+        }
+        self::assertEqualsWithDelta(-600_000, $ahead(), 1_500.0);
+        $before = $this->events();
+        $this->button('Drop')->click();
+        for ($i = 0; $i < 40 && $this->events() === $before; $i++) {
+            usleep(100_000);
+        }
+        $at = (string) $this->server->records()->query('SELECT at FROM events ORDER BY id DESC LIMIT 1')->fetchColumn();
+        self::assertEqualsWithDelta(microtime(true), (float) (new \DateTimeImmutable($at.' UTC'))->format('U.u'), 8.0);
+        $this->page->executeScript('localStorage.removeItem("clock")');
+    }
+
     /** Once what is needed without a connection is on the device. */
     private function ready(): void
     {

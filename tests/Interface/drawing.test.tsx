@@ -168,6 +168,7 @@ describe("the list of picks", () => {
 describe("the counters", () => {
 	const outing = (over: Partial<OutingData>): OutingData =>
 		({
+			setup: "s1",
 			dropsSinceTouch: 7,
 			touches: 5,
 			landed: 2,
@@ -188,6 +189,12 @@ describe("the counters", () => {
 		render(<Counters outing={outing({ touched: false, touches: 0 })} />);
 		expect(screen.getByText("since tied on")).toBeTruthy();
 		expect(screen.getByText("drops, no touch yet")).toBeTruthy();
+	});
+
+	it("count no minutes while nothing is tied on", () => {
+		const { container } = render(<Counters outing={outing({ setup: null, sinceTouch: null })} />);
+		expect(container.textContent).not.toContain("min");
+		expect(screen.getByText("2 / 5")).toBeTruthy();
 	});
 
 	it("say how long to stay, in minutes and drops, and when the time is up", () => {

@@ -193,7 +193,18 @@ describe("undo", () => {
 	it("takes the newest event back", async () => {
 		const first = outing({
 			drops: 2,
-			events: [{ uuid: "e2", kind: "drop", words: "2 drops", at: "", depthText: "", computed: false, bite: null, lureLost: null }],
+			events: [
+				{
+					uuid: "e2",
+					kind: "drop",
+					words: "2 drops",
+					at: "",
+					depthText: "",
+					computed: false,
+					bite: null,
+					lureLost: null,
+				},
+			],
 		});
 		const { result } = start(first);
 		act(() => void result.current.undo());
@@ -251,7 +262,18 @@ describe("undo", () => {
 	it("says when it could not", async () => {
 		const { result } = start(
 			outing({
-				events: [{ uuid: "e1", kind: "drop", words: "Drop", at: "", depthText: "", computed: false, bite: null, lureLost: null }],
+				events: [
+					{
+						uuid: "e1",
+						kind: "drop",
+						words: "Drop",
+						at: "",
+						depthText: "",
+						computed: false,
+						bite: null,
+						lureLost: null,
+					},
+				],
 			}),
 		);
 		act(() => void result.current.undo());

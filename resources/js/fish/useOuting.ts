@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import * as clock from "../parts/clock";
 import { keep, kept } from "../parts/kept";
 import { troubleOf } from "../parts/queries";
 import { newId, Refused, send } from "../parts/send";
@@ -108,7 +109,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const log = useCallback(
 		(entry: Entry) => {
 			setDroppedAt(entry.kind === "drop" ? Date.now() : null);
-			return add({ id: newId(), entry, at: entry.at ?? new Date().toISOString(), setup });
+			return add({ id: newId(), entry, at: entry.at ?? new Date(clock.now()).toISOString(), setup });
 		},
 		[add, setup],
 	);

@@ -1,3 +1,5 @@
+import { hear } from "./clock";
+
 /** A refusal in the server's own sentence, with the fields it concerns. */
 export class Refused extends Error {
 	constructor(
@@ -23,6 +25,7 @@ export async function send<T>(
 	body?: unknown,
 	signal?: AbortSignal,
 ): Promise<T> {
+	const askedAt = Date.now();
 	const response = await fetch(url, {
 		method,
 		signal,
@@ -36,6 +39,8 @@ export async function send<T>(
 		},
 		body: body === undefined ? undefined : JSON.stringify(body),
 	});
+	// What is only looked at may have been kept on the way.
+	if (method !== "GET") hear(response, askedAt);
 	return answered<T>(response);
 }
 

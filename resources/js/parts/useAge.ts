@@ -1,15 +1,16 @@
 import { useEffect, useState } from "react";
+import * as clock from "./clock";
 
 /** Says how long ago moments were, kept current. */
 export function useAge(): (moment: string | null) => string {
-	const [now, setNow] = useState(() => Date.now());
+	const [now, setNow] = useState(() => clock.now());
 	useEffect(() => {
-		const timer = window.setInterval(() => setNow(Date.now()), 5_000);
+		const timer = window.setInterval(() => setNow(clock.now()), 5_000);
 		return () => window.clearInterval(timer);
 	}, []);
 	return (moment) => {
 		if (moment === null) return "";
-		const seconds = Math.max(0, (Math.max(now, Date.now()) - Date.parse(moment)) / 1000);
+		const seconds = Math.max(0, (Math.max(now, clock.now()) - Date.parse(moment)) / 1000);
 		if (seconds < 60) return `${Math.floor(seconds)} s ago`;
 		if (seconds < 3600) return `${Math.floor(seconds / 60)} min ago`;
 		if (seconds < 86_400) return `${Math.floor(seconds / 3600)} h ago`;

@@ -1,4 +1,5 @@
 import { router } from "@inertiajs/react";
+import { setClock } from "../parts/clock";
 
 /** Where the worker keeps pages as they were last seen: only of who is signed in. */
 const PAGES = "pages";
@@ -16,7 +17,7 @@ export const WAITING = "not sent ";
 /** Makes Fish, the pick, the trainer and the plans open without a connection. */
 export function workOffline(signedIn: boolean): void {
 	if (!("serviceWorker" in navigator) || !import.meta.env.PROD) return;
-	if (signedIn) window.setTimeout(() => void prepare().catch(() => {}), LATER);
+	if (signedIn) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
 	// A visit within the application asks the server; without one the page as it was last seen is opened instead.
 	let asked: URL | null = null;
 	router.on("start", (event) => {
