@@ -15,6 +15,7 @@ use App\Http\Controllers\EmptyController;
 use App\Http\Controllers\Fish\EventController;
 use App\Http\Controllers\Fish\FishController;
 use App\Http\Controllers\Fish\OutingEndController;
+use App\Http\Controllers\Fish\PutBackController;
 use App\Http\Controllers\Fish\SetupController;
 use App\Http\Controllers\Fish\TapController;
 use App\Http\Controllers\Lure\BoatCardController;
@@ -129,6 +130,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('events/{event:uuid}', [EventController::class, 'destroy'])->name('events.destroy');
     Route::post('outings/{outing:uuid}/taps', TapController::class)->name('outings.taps.store');
     Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');
+    Route::put('events/{event:uuid}/put-back', PutBackController::class)->name('events.put-back');
     Route::post('outings/{outing:uuid}/end', [OutingEndController::class, 'store'])->name('outings.end');
     Route::delete('outings/{outing:uuid}/end', [OutingEndController::class, 'destroy'])->name('outings.reopen');
 

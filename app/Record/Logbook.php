@@ -24,6 +24,9 @@ final readonly class Logbook
     /** h after its end that an outing can be gone on with. */
     private const REOPEN_H = 24;
 
+    /** min for which what was taken back is at hand to be put back. */
+    private const TAKEN_BACK_MIN = 10;
+
     private function __construct(private User $user)
     {
     }
@@ -182,6 +185,19 @@ final readonly class Logbook
                 LostLure::settle($event, false);
             }
         });
+    }
+
+    /** Puts back an event that was taken back; the same twice changes nothing. A lure that was lost with it stays found. */
+    public function putBack(Event $event): void
+    {
+        $this->user->events()->whereKey($event->id)->update(['undone_at' => null]);
+    }
+
+    /** What was taken back last, not longer ago than a few minutes. */
+    public function takenBack(Outing $outing): ?Event
+    {
+        return $outing->events()->where('undone_at', '>', Carbon::now()->subMinutes(self::TAKEN_BACK_MIN))->with('setup.lure')
+            ->latest('undone_at')->latest('id')->first();
     }
 
     /** Now, or when it was last heard of. */

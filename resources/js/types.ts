@@ -505,6 +505,7 @@ export interface OutingData {
 	forgotten: string | null;
 	pads: PadData[];
 	rods: RodOnBoardData[];
+	takenBack: EventData | null;
 }
 
 export interface PadData {

@@ -162,6 +162,31 @@ final class BitesTest extends TestCase
         self::assertSame(0, $lure->refresh()->lost, 'what was taken back loses nothing');
     }
 
+    public function test_what_was_taken_back_is_put_back_one_after_the_other(): void
+    {
+        $taps = [];
+        for ($i = 0; $i < 10; $i++) {
+            $taps[] = $this->tap($i === 9 ? 'touch' : 'drop', $i)['events'][0]['uuid'];
+        }
+        foreach (array_reverse($taps) as $i => $uuid) {
+            $this->travel(1)->seconds();
+            $now = $this->deleteJson("/events/{$uuid}")->assertOk()->assertJsonPath('outing.takenBack.uuid', $uuid);
+            self::assertSame($i === 0 ? 'Touch' : 'Drop', explode(',', (string) $now->json('outing.takenBack.words'))[0]);
+        }
+        self::assertSame(0, $this->outing->events()->standing()->count());
+        $this->actingAs($this->angler())->putJson("/events/{$taps[0]}/put-back")->assertNotFound();
+        $this->actingAs($this->angler);
+        foreach ($taps as $i => $uuid) {
+            $this->putJson("/events/{$uuid}/put-back")->assertOk();
+            $this->putJson("/events/{$uuid}/put-back")->assertOk()->assertJsonPath('outing.takenBack.uuid', $taps[$i + 1] ?? null);
+        }
+        self::assertSame(10, $this->outing->events()->standing()->count());
+
+        $this->deleteJson("/events/{$taps[9]}")->assertJsonPath('outing.touches', 0);
+        $this->travel(11)->minutes();
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.takenBack', null));
+    }
+
     public function test_a_touch_loses_no_lure(): void
     {
         $touch = $this->tap('touch', 5)['events'][0];

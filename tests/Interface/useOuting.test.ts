@@ -48,6 +48,7 @@ const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	worked: null,
 	pads: [],
 	rods: [],
+	takenBack: null,
 	...over,
 });
 
@@ -186,6 +187,25 @@ describe("what waited long", () => {
 		localStorage.setItem("last o1", JSON.stringify({ outing: newer, column: column() }));
 		expect(start().result.current.outing.drops).toBe(9);
 		expect(start(outing({ asOf: "2026-11-25T08:00:00.000+00:00", drops: 10 })).result.current.outing.drops).toBe(10);
+	});
+});
+
+describe("what was taken back", () => {
+	it("is put back by its address", async () => {
+		const { result } = start();
+		act(() => void result.current.putBack("e7"));
+		await act(async () => {});
+		expect([held.calls[0]?.method, held.calls[0]?.url]).toEqual(["PUT", "/events/e7/put-back"]);
+		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 4 }), column: column() }));
+		expect(result.current.outing.drops).toBe(4);
+	});
+
+	it("stays taken back, and that is said, where nothing answers", async () => {
+		const { result } = start();
+		act(() => void result.current.putBack("e7"));
+		await act(async () => {});
+		await act(() => held.calls[0]?.fail());
+		expect(result.current.trouble).toBe("No connection. Nothing was put back; try again.");
 	});
 });
 

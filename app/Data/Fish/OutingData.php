@@ -21,6 +21,7 @@ final readonly class OutingData
      * @param  OptionData|null  $worked  what was touched last and is not on any more
      * @param  string|null  $forgotten  when it was last heard of, where that is long ago
      * @param  list<RodOnBoardData>  $rods  where there are several
+     * @param  EventData|null  $takenBack  what was taken back last, a few minutes ago
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
     public function __construct(
@@ -52,6 +53,7 @@ final readonly class OutingData
         public ?string $forgotten,
         public array $pads,
         public array $rods,
+        public ?EventData $takenBack,
     ) {
     }
 }

@@ -71,6 +71,7 @@ final readonly class OutingPresenter
         $last = $bites->first();
         $drops = $mine->where('kind', EventKind::Drop);
         $rods = BoardPresenter::of($angler)->rods($outing);
+        $takenBack = Logbook::of($angler)->takenBack($outing);
 
         return [new OutingData(
             uuid: $outing->uuid,
@@ -106,6 +107,9 @@ final readonly class OutingPresenter
             forgotten: self::forgotten($angler, $outing),
             pads: self::pads(),
             rods: count($rods) > 1 ? $rods : [],
+            takenBack: $takenBack === null
+                ? null
+                : self::events(new Collection([$takenBack]), $book->likes->units, self::names($angler, $rods))[0] ?? null,
         ), $answer];
     }
 

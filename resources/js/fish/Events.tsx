@@ -1,7 +1,22 @@
+import { Button } from "../parts/Button";
 import type { EventData } from "../types";
 
 export function timeOf(iso: string): string {
 	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+}
+
+/** What was just taken back, while it can be put back. */
+export function TakenBack({ event, onPutBack }: { event: EventData; onPutBack: (uuid: string) => Promise<void> }) {
+	return (
+		<p className="flex items-center justify-between gap-3 border-b border-rule text-[15px]">
+			<span>
+				Taken back: <s>{event.words}</s>
+			</span>
+			<Button look="strong" size="normal" className="shrink-0" onClick={() => void onPutBack(event.uuid)}>
+				Put it back
+			</Button>
+		</p>
+	);
 }
 
 /** What was logged last, newest first. */

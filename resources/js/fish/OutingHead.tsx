@@ -4,7 +4,7 @@ import { Retied } from "../rig/Retied";
 import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
-import { timeOf } from "./Events";
+import { TakenBack, timeOf } from "./Events";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
 import type { OutingLog } from "./useOuting";
@@ -50,6 +50,7 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 					</Button>
 				</Notice>
 			))}
+			{outing.takenBack && <TakenBack event={outing.takenBack} onPutBack={log.putBack} />}
 			<Advice outing={outing} />
 		</>
 	);

@@ -65,6 +65,8 @@ export interface OutingLog {
 	fields: Record<string, string>;
 	log: (entry: Entry) => Promise<boolean>;
 	undo: () => Promise<void>;
+	/** Puts back what was taken back. */
+	putBack: (uuid: string) => Promise<void>;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
 	again: () => void;
@@ -136,6 +138,18 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		}
 	}, [change, now, say, settle, settled, takeOut]);
 
+	const putBack = useCallback(
+		async (uuid: string) => {
+			try {
+				settle(await send<Answer>("PUT", `/events/${uuid}/put-back`));
+				say(null);
+			} catch (error) {
+				say(troubleOf(error, "No connection. Nothing was put back; try again."));
+			}
+		},
+		[say, settle],
+	);
+
 	return {
 		column: state.column,
 		outing: useMemo(() => withWaiting(state.outing, queue.waiting), [state.outing, queue.waiting]),
@@ -147,6 +161,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		fields: queue.fields,
 		log,
 		undo,
+		putBack,
 		settle,
 		again: () => void flush(),
 	};

@@ -76,6 +76,9 @@ final class Writes
             'PUT events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/events/{$this->one('events', $angler, 'uuid')}", ['came' => ['fall', 'rest'][$n % 2], 'depth' => '5 m'],
             ),
+            'PUT events/{event}/put-back' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/events/{$this->one('events', $angler, 'uuid')}/put-back",
+            ),
             'DELETE outings/{outing}/end' => fn (): Request => new Request('DELETE', "/outings/{$this->uuid()}/end"),
             'DELETE events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'DELETE', "/events/{$this->one('events', $angler, 'uuid')}",
