@@ -31,7 +31,8 @@ final class PhoneTest extends BrowserTestCase
         $this->button('Lost')->click();
         $this->see('Sauger, on the first fall, lost');
         $this->button('Undo')->click();
-        $this->eventually(fn (): bool => ! str_contains($this->text(), 'Sauger, on'), 'for the fish to be undone');
+        $this->see('Taken back: Sauger, on the first fall, lost');
+        $this->eventually(fn (): bool => substr_count($this->text(), 'Sauger, on') === 1, 'for the fish to be gone from the list');
     }
 
     public function test_no_page_is_wider_than_the_phone_and_the_column_stays(): void
