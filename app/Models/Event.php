@@ -63,7 +63,8 @@ final class Event extends Model
             'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
             'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
             'bent' => 'boolean',
-            'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean', 'at' => 'datetime', 'undone_at' => 'datetime',
+            'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean',
+            'at' => 'datetime', 'undone_at' => 'datetime',
         ];
     }
 

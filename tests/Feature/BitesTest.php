@@ -128,7 +128,8 @@ final class BitesTest extends TestCase
         self::assertSame(['Snagged', false], [$snag['words'], $snag['lureLost']]);
         $lost = fn (bool $lost) => $this->putJson("/events/{$snag['uuid']}", ['lure_lost' => $lost])->assertOk();
 
-        $lost(true)->assertJsonPath('outing.events.0.words', 'Snagged, lure lost')->assertJsonPath('outing.setup', null)->assertJsonPath('outing.worked', null);
+        $lost(true)->assertJsonPath('outing.events.0.words', 'Snagged, lure lost')->assertJsonPath('outing.setup', null)
+            ->assertJsonPath('outing.worked', null);
         $lost(true);
         self::assertSame(1, $lure->refresh()->lost, 'told twice, lost once');
         $inBox = fn (): bool => array_key_exists($lure->id, RankedBox::today($this->angler->refresh())->byLure());
@@ -191,7 +192,8 @@ final class BitesTest extends TestCase
     {
         $touch = $this->tap('touch', 5)['events'][0];
         self::assertNull($touch['lureLost']);
-        $this->putJson("/events/{$touch['uuid']}", ['lure_lost' => true])->assertOk()->assertJsonPath('outing.setup', $this->outing->setups()->sole()->uuid);
+        $this->putJson("/events/{$touch['uuid']}", ['lure_lost' => true])->assertOk()
+            ->assertJsonPath('outing.setup', $this->outing->setups()->sole()->uuid);
         self::assertSame(0, (int) $this->angler->lures()->sum('lost'));
     }
 
