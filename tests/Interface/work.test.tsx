@@ -4,7 +4,7 @@ import type { WorkData } from "../../resources/js/types";
 import { biteOf, isMissed, STRIKE_S, strikeOn } from "../../resources/js/work/drill";
 import { Metronome } from "../../resources/js/work/Metronome";
 import { Practice } from "../../resources/js/work/Practice";
-import { beatsOf, cycleOf, heightAt, placeAt } from "../../resources/js/work/repeat";
+import { beatsOf, cycleOf, heightAt, heldStill, placeAt } from "../../resources/js/work/repeat";
 import { heightsFrom } from "../../resources/js/work/useMotion";
 import { usePractice } from "../../resources/js/work/usePractice";
 
@@ -25,6 +25,18 @@ describe("a repeat", () => {
 			[8.1, "count", "2"],
 		]);
 		expect(beatsOf({ liftS: 0.3, fallS: 0.1, pauseS: 0 }).map((beat) => beat.kind)).toEqual(["lift", "top"]);
+	});
+
+	it("stands still while a phase lasts, for who asked for less motion", () => {
+		const at = (seconds: number) => heldStill(timing, seconds);
+		expect([at(0), at(5.4), at(9.1 + 3)]).toEqual([at(2), at(2), at(2)]);
+		expect([placeAt(timing, at(2)).phase, placeAt(timing, at(6)).phase, placeAt(timing, at(8)).phase]).toEqual([
+			"lift",
+			"fall",
+			"rest",
+		]);
+		expect(at(5.6)).toBe(at(7));
+		expect(at(7.2)).toBe(at(9));
 	});
 
 	it("tells where one is, also many repeats on", () => {

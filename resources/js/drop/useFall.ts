@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { isCalm } from "../parts/calm";
 import type { FallData } from "../types";
 
 /** Plays a fall at true speed: seconds since it began, and where the lure is. Null while nothing falls. */
@@ -7,7 +8,7 @@ export function useFall(fall: FallData[], run: number): { seconds: number; at: F
 	const last = fall.at(-1)?.t ?? 0;
 	useEffect(() => {
 		if (run === 0 || last === 0) return;
-		const calm = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+		const calm = isCalm();
 		const start = performance.now();
 		let frame = 0;
 		const step = () => {

@@ -1,8 +1,9 @@
 import { useEffect, useRef } from "react";
 import { Button } from "../parts/Button";
+import { isCalm } from "../parts/calm";
 import { useKeys } from "../shell/useKeys";
 import type { WorkData } from "../types";
-import { cycleOf, heightAt } from "./repeat";
+import { cycleOf, heightAt, heldStill, type Phase, placeAt } from "./repeat";
 import { type Drill, useDrill } from "./useDrill";
 
 /** Where bites come and how they show, and a drill of them: strike at anything out of the ordinary. */
@@ -94,20 +95,19 @@ function Line({ work, drill }: { work: WorkData; drill: Drill }) {
 		const draw = (seconds: number, sign: string, since: number) => {
 			const at = seconds % cycleOf(work);
 			const share = work.liftM > 0 ? heightAt(work.ribbon, at) / work.liftM : 0;
-			const moved = drawn(
-				at < work.liftS ? "lift" : at < work.liftS + work.fallS ? "fall" : "rest",
-				share,
-				sign,
-				since,
-			);
+			const moved = drawn(placeAt(work, seconds).phase, share, sign, since);
 			path.current?.setAttribute("d", `M220 ${top} Q${moved.belly} ${(top + moved.y) / 2 + 20} ${moved.x} ${moved.y}`);
 			lure.current?.setAttribute("transform", `translate(${moved.x} ${moved.y})`);
 		};
 		if (!running) return draw(0, "", 0);
 		let frame = 0;
+		const calm = isCalm();
 		const step = () => {
 			const { seconds, bite } = look();
-			draw(seconds, bite?.sign ?? "", bite ? seconds - bite.at : 0);
+			const since = bite ? seconds - bite.at : 0;
+			// With reduced motion a bite shows as it looks in full, and the lure steps from phase to phase.
+			if (calm) draw(heldStill(work, seconds), bite?.sign ?? "", bite?.sign === "tick" ? 0 : 1);
+			else draw(seconds, bite?.sign ?? "", since);
 			frame = requestAnimationFrame(step);
 		};
 		frame = requestAnimationFrame(step);
@@ -132,7 +132,7 @@ function Line({ work, drill }: { work: WorkData; drill: Drill }) {
 }
 
 /** Where the lure is drawn, and how far the line bellies aside; each sign shows in its own way for as long as it lasts. */
-function drawn(phase: string, share: number, sign: string, since: number): { x: number; y: number; belly: number } {
+function drawn(phase: Phase, share: number, sign: string, since: number): { x: number; y: number; belly: number } {
 	const y = floor - share * 110;
 	// Slack bellies the line while it falls and rests, a lift draws it straight.
 	const slack = phase === "lift" ? 222 : phase === "fall" ? 232 : 246;

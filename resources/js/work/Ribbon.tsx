@@ -1,4 +1,5 @@
 import { type RefObject, useEffect, useRef } from "react";
+import { isCalm } from "../parts/calm";
 import { useWide } from "../parts/useWide";
 import type { RibbonPointData, WorkData } from "../types";
 import { cycleOf, heightAt } from "./repeat";
@@ -100,7 +101,7 @@ function useRunning({ band, work, trainer, perSecond, needle, raise }: Running):
 	useEffect(() => {
 		if (!running) return;
 		const cycle = cycleOf(work);
-		const calm = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+		const calm = isCalm();
 		let frame = 0;
 		const step = () => {
 			const seconds = Math.max(0, now() ?? 0);

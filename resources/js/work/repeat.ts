@@ -45,6 +45,12 @@ export function placeAt(timing: Timing, seconds: number): { phase: Phase; count:
 	return { phase: "rest", count: Math.floor(at - liftS - fallS) + 1, into: at - liftS - fallS };
 }
 
+/** s into the repeat at which a phase is shown while it lasts: the top of the lift, half the fall, the start of the rest. */
+export function heldStill(timing: Timing, seconds: number): number {
+	const { liftS, fallS } = timing;
+	return { lift: 0.99 * liftS, fall: liftS + fallS / 2, rest: liftS + fallS }[placeAt(timing, seconds).phase];
+}
+
 /** m above the bottom at so many seconds into a repeat. */
 export function heightAt(ribbon: WorkData["ribbon"], seconds: number): number {
 	const after = ribbon.findIndex((point) => point.t >= seconds);
