@@ -12,8 +12,11 @@ use App\Http\Controllers\Account\RegisterController;
 use App\Http\Controllers\Account\SessionController;
 use App\Http\Controllers\Account\SettingsController;
 use App\Http\Controllers\EmptyController;
+use App\Http\Controllers\Fish\CrewController;
 use App\Http\Controllers\Fish\EventController;
 use App\Http\Controllers\Fish\FishController;
+use App\Http\Controllers\Fish\LogFileController;
+use App\Http\Controllers\Fish\OutingController;
 use App\Http\Controllers\Fish\OutingEndController;
 use App\Http\Controllers\Fish\PutBackController;
 use App\Http\Controllers\Fish\SetupController;
@@ -31,6 +34,7 @@ use App\Http\Controllers\Rules\RuleController;
 use App\Http\Controllers\Rules\RuleFileController;
 use App\Http\Controllers\Tackle\BenchController;
 use App\Http\Controllers\Tackle\BoxFileController;
+use App\Http\Controllers\Tackle\CardRuleController;
 use App\Http\Controllers\Tackle\GaugeController;
 use App\Http\Controllers\Tackle\GearController;
 use App\Http\Controllers\Tackle\LoopGuideController;
@@ -131,6 +135,25 @@ Route::middleware('auth')->group(function (): void {
     Route::post('outings/{outing:uuid}/taps', TapController::class)->name('outings.taps.store');
     Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');
     Route::put('events/{event:uuid}/put-back', PutBackController::class)->name('events.put-back');
+    Route::controller(OutingController::class)->prefix('outings')->name('outings.')->group(function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::post('/', 'store')->name('store');
+        Route::get('{outing:uuid}', 'show')->whereUuid('outing')->name('show');
+        Route::put('{outing:uuid}/note', 'update')->name('note');
+        Route::delete('{outing:uuid}', 'destroy')->name('destroy');
+        Route::put('{outing:uuid}/back', 'bringBack')->name('back');
+        Route::post('{outing:uuid}/join', 'join')->name('join');
+    });
+    Route::controller(CrewController::class)->name('crews.')->group(function (): void {
+        Route::post('outings/{outing:uuid}/crew', 'store')->name('store');
+        Route::delete('outings/{outing:uuid}/crew', 'destroy')->name('destroy');
+        Route::post('crews/join', 'join')->middleware('throttle:code')->name('join');
+    });
+    Route::controller(LogFileController::class)->name('log.')->group(function (): void {
+        Route::get('outings/{outing:uuid}.{format}', 'one')->whereUuid('outing')->whereIn('format', ['json', 'csv', 'gpx'])->name('one');
+        Route::get('log.{format}', 'all')->whereIn('format', ['json', 'csv', 'gpx'])->name('all');
+        Route::post('log', 'store')->name('store');
+    });
     Route::post('outings/{outing:uuid}/end', [OutingEndController::class, 'store'])->name('outings.end');
     Route::delete('outings/{outing:uuid}/end', [OutingEndController::class, 'destroy'])->name('outings.reopen');
 
@@ -157,6 +180,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('gear', [GearController::class, 'store'])->name('gear.store');
     Route::delete('gear/{gear}', [GearController::class, 'destroy'])->whereNumber('gear')->name('gear.destroy');
     Route::post('gear/done', [UpkeepController::class, 'store'])->name('gear.done');
+    Route::post('waters/{water}/card', [CardRuleController::class, 'store'])->whereNumber('water')->name('card.store');
+    Route::delete('card/{rule}', [CardRuleController::class, 'destroy'])->whereNumber('rule')->name('card.destroy');
     Route::put('waters/{water}/notes', [WaterNoteController::class, 'update'])->whereNumber('water')->name('waters.notes.update');
 
     Route::controller(RuleController::class)->name('rules.')->group(function (): void {

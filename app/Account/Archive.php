@@ -21,7 +21,7 @@ final class Archive
 
     public const VERSION = 1;
 
-    private const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+    public const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
         | JSON_PRESERVE_ZERO_FRACTION;
 
     /** @return string path of a temporary file, for the caller to delete */
@@ -63,13 +63,15 @@ final class Archive
 
     /**
      * @param  array<string, array<int, int>>  $numbers  by table, the number of the row with an id
+     * @param  list<int>|null  $only  ids; null for all
      * @return list<array<string, mixed>>
      */
-    private static function rows(User $user, Table $table, array &$numbers): array
+    public static function rows(User $user, Table $table, array &$numbers, ?array $only = null): array
     {
         $numbers[$table->name] = [];
         $rows = [];
-        foreach (DB::table($table->name)->where('user_id', $user->id)->orderBy('id')->get() as $i => $raw) {
+        $found = DB::table($table->name)->where('user_id', $user->id)->orderBy('id');
+        foreach (($only === null ? $found : $found->whereIn('id', $only))->get() as $i => $raw) {
             $numbers[$table->name][Raw::whole($raw->id)] = $i + 1;
             $row = ['no' => $i + 1];
             foreach ($table->links as $column => $to) {

@@ -59,6 +59,35 @@ final class ArchiveReader
         return $reader->told();
     }
 
+    /**
+     * Outings as LogFile writes them, in one transaction.
+     *
+     * @param  array<string, array<array-key, mixed>>  $lists  rows by table
+     * @return string what was done, in a sentence
+     *
+     * @throws InvalidInput when there are more rows than one angler has; then nothing has changed
+     */
+    public static function takeLists(User $user, array $lists): string
+    {
+        self::demandRoom(array_sum(array_map(count(...), $lists)));
+        $reader = new self($user);
+        DB::transaction(static function () use ($reader, $lists): void {
+            foreach (Tables::all() as $table) {
+                $reader->table($table, $lists[$table->name] ?? []);
+            }
+        });
+
+        return $reader->told();
+    }
+
+    /** @throws InvalidInput */
+    private static function demandRoom(int $rows): void
+    {
+        if ($rows > self::ROWS) {
+            throw InvalidInput::because('file', 'That file has over '.self::ROWS.' rows; it cannot be one of a single angler.');
+        }
+    }
+
     /** @return array<string, array<array-key, mixed>> */
     private static function open(string $path): array
     {
@@ -84,9 +113,9 @@ final class ArchiveReader
             throw InvalidInput::because('file', 'That is no archive of an account; choose a ZIP file that was exported here.');
         }
 
-        return $rows <= self::ROWS
-            ? $parts
-            : throw InvalidInput::because('file', 'That archive has over '.self::ROWS.' rows; it cannot be one of a single angler.');
+        self::demandRoom($rows);
+
+        return $parts;
     }
 
     /** @param  array<array-key, mixed>  $rows */
@@ -111,7 +140,8 @@ final class ArchiveReader
                 $this->added++;
                 $room--;
             }
-            $this->ids[$table->name][is_int($given['no'] ?? null) ? $given['no'] : $i + 1] = $have[$key];
+            $no = $given['no'] ?? null;
+            $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $have[$key];
         }
     }
 

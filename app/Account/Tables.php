@@ -10,6 +10,7 @@ use App\Enums\GearKind;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Enums\MeasurementKind;
+use App\Enums\PauseWhy;
 use App\Enums\PlanKind;
 use App\Enums\Source;
 use App\Models\Lure;
@@ -27,13 +28,27 @@ use Eskith\Core\Water\Profile;
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables
 {
-    /** What belongs to an angler and is not archived: instruments say it anew. */
-    public const LEFT_OUT = ['feeds'];
+    /** What belongs to an angler and is not archived: instruments say it anew, and a crew is of others too. */
+    public const LEFT_OUT = ['feeds', 'crews'];
+
+    /** Columns that lead to what is not archived. */
+    public const COLUMNS_LEFT_OUT = ['crew_id'];
 
     /** @return list<Table> */
     public static function all(): array
     {
         return [...self::places(), ...self::tackle(), ...self::record(), ...self::own()];
+    }
+
+    public static function named(string $name): Table
+    {
+        foreach (self::all() as $table) {
+            if ($table->name === $name) {
+                return $table;
+            }
+        }
+
+        throw new \LogicException("There is no table {$name}.");
     }
 
     /** @return list<Table> */
@@ -43,13 +58,19 @@ final class Tables
             new Table('waters', [
                 'name' => Column::text(255), 'kind' => Column::text(20),
                 'profile' => Column::one(self::values(Profile::cases())), 'salinity' => Column::number(0, 45),
-                'local_rules' => Column::text(400), 'protected_fish' => Column::text(120), ...self::written(),
+                'local_rules' => Column::text(400), 'protected_fish' => Column::text(120), 'tide' => Column::json(8000)->orNone(),
+                ...self::written(),
             ], known: ['name']),
             new Table('spots', [
                 'name' => Column::text(255), 'depth_m' => Column::number(0, 150),
                 'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
                 'latitude' => Column::number(-90, 90)->orNone(), 'longitude' => Column::number(-180, 180)->orNone(), ...self::written(),
             ], ['water_id' => 'waters'], known: ['water_id', 'name']),
+            new Table('card_rules', [
+                'species' => Column::text(40), ...self::lengths('shortest', 'longest', 'slot_from', 'slot_to'),
+                'bag' => Column::whole(0, 500)->orNone(), 'closed_from' => Column::text(5)->orNone(),
+                'closed_to' => Column::text(5)->orNone(), ...self::written(),
+            ], ['water_id' => 'waters'], known: ['water_id', 'species']),
         ];
     }
 
@@ -108,7 +129,8 @@ final class Tables
         return [
             new Table('outings', [
                 'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000),
-                'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), ...self::written(),
+                'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), 'note' => Column::text(1000)->orElse(''),
+                'deleted_at' => Column::moment()->orNone(), ...self::written(),
             ], ['spot_id' => 'spots'], ['spot_id']),
             new Table('setups', [
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),
@@ -127,8 +149,15 @@ final class Tables
                 'undone_at' => Column::moment()->orNone(), 'depth_computed' => Column::flag()->orElse(false),
                 'hook' => Column::one(self::values(HookHeld::cases()))->orNone(), 'bent' => Column::flag()->orNone(),
                 'lost_at' => Column::one(self::values(LostAt::cases()))->orNone(), 'kept' => Column::flag()->orNone(),
-                'lure_lost' => Column::flag()->orNone(),
+                'lure_lost' => Column::flag()->orNone(), 'girth_m' => Column::number(0, 3)->orNone(),
+                'girth_text' => Column::text(40)->orNone(), 'tag' => Column::text(40)->orNone(),
+                'tag_contact' => Column::text(120)->orNone(), 'note' => Column::text(500)->orElse(''),
+                'told' => Column::json(4000)->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
+            new Table('pauses', [
+                'uuid' => Column::uuid(), 'why' => Column::one(self::values(PauseWhy::cases())), 'from_at' => Column::moment(),
+                'until_at' => Column::moment()->orNone(),
+            ], ['outing_id' => 'outings', 'rod_id' => 'rods'], ['rod_id']),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),
                 'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'worked' => Column::text(120)->orNone(),
@@ -155,6 +184,18 @@ final class Tables
                 known: ['rule'],
             ),
         ];
+    }
+
+    /** @return array<string, Column> a length of a fish as it is reckoned with and as it was typed, each */
+    private static function lengths(string ...$names): array
+    {
+        $columns = [];
+        foreach ($names as $name) {
+            $columns["{$name}_m"] = Column::number(0, 3)->orNone();
+            $columns["{$name}_text"] = Column::text(40)->orNone();
+        }
+
+        return $columns;
     }
 
     /** @return array<string, Column> */

@@ -16,6 +16,7 @@ enum EventKind: string
     case Foul = 'foul';
     case Snag = 'snag';
     case Rock = 'rock';
+    case Drift = 'drift';
 
     /** As it stands in the log. */
     public function word(): string
@@ -27,6 +28,7 @@ enum EventKind: string
             self::Foul => 'Fouled',
             self::Snag => 'Snagged',
             self::Rock => 'Line on rock',
+            self::Drift => 'New drift',
         };
     }
 
@@ -35,7 +37,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Touch, self::Fish => true,
-            self::Drop, self::Foul, self::Snag, self::Rock => false,
+            self::Drop, self::Foul, self::Snag, self::Rock, self::Drift => false,
         };
     }
 
@@ -45,7 +47,7 @@ enum EventKind: string
         return match ($this) {
             self::Fish, self::Snag => 'hooks and leader',
             self::Rock => 'leader',
-            self::Drop, self::Touch, self::Foul => '',
+            self::Drop, self::Touch, self::Foul, self::Drift => '',
         };
     }
 
@@ -72,7 +74,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Fish, self::Snag => true,
-            self::Drop, self::Touch, self::Foul, self::Rock => false,
+            self::Drop, self::Touch, self::Foul, self::Rock, self::Drift => false,
         };
     }
 
@@ -89,6 +91,7 @@ enum EventKind: string
             self::Foul => ['Foul', 'o'],
             self::Snag => ['Snag', 's'],
             self::Rock => ['Rock', 'r'],
+            self::Drift => ['Drift', 'n'],
         };
     }
 }

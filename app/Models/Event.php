@@ -37,6 +37,12 @@ use Illuminate\Support\Carbon;
  * @property LostAt|null $lost_at
  * @property bool|null $kept  not released
  * @property bool|null $lure_lost  whether the lure stayed down
+ * @property float|null $girth_m
+ * @property string|null $girth_text
+ * @property string|null $tag  its number
+ * @property string|null $tag_contact  whom it says to tell
+ * @property string $note
+ * @property array<string, string>|null $told  when each thing of it was told last
  * @property Carbon $at
  * @property Carbon|null $undone_at
  * @property Outing $outing
@@ -64,6 +70,7 @@ final class Event extends Model
             'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
             'bent' => 'boolean',
             'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean',
+            'girth_m' => 'float', 'told' => 'array',
             'at' => 'datetime', 'undone_at' => 'datetime',
         ];
     }

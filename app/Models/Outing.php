@@ -23,7 +23,12 @@ use Illuminate\Support\Carbon;
  * @property array<string, string> $readings
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
+ * @property string $note
+ * @property Carbon|null $deleted_at  taken away, and kept for a day
+ * @property int|null $crew_id
  * @property Spot|null $spot
+ * @property Crew|null $crew
+ * @property User $user
  */
 final class Outing extends Model
 {
@@ -37,13 +42,25 @@ final class Outing extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['readings' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['readings' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'deleted_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Spot, $this> */
     public function spot(): BelongsTo
     {
         return $this->belongsTo(Spot::class);
+    }
+
+    /** @return BelongsTo<Crew, $this> */
+    public function crew(): BelongsTo
+    {
+        return $this->belongsTo(Crew::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return HasMany<Setup, $this> */
@@ -56,6 +73,12 @@ final class Outing extends Model
     public function events(): HasMany
     {
         return $this->hasMany(Event::class);
+    }
+
+    /** @return HasMany<Pause, $this> */
+    public function pauses(): HasMany
+    {
+        return $this->hasMany(Pause::class);
     }
 
     /**

@@ -30,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $tied_at
  * @property Carbon|null $until_at  when it was put away
  * @property Lure|null $lure
+ * @property Rod|null $rod
  * @property Outing $outing
  */
 final class Setup extends Model
@@ -70,6 +71,12 @@ final class Setup extends Model
     public function lure(): BelongsTo
     {
         return $this->belongsTo(Lure::class);
+    }
+
+    /** @return BelongsTo<Rod, $this> */
+    public function rod(): BelongsTo
+    {
+        return $this->belongsTo(Rod::class);
     }
 
     /** @return BelongsTo<Outing, $this> */

@@ -22,6 +22,7 @@ use Illuminate\Notifications\Notifiable;
  * @property array<string, string>|null $settings
  * @property int|null $pinned_lure_id
  * @property int|null $rod_id  the rod in hand
+ * @property string|null $rod_told_at  when that was said
  */
 final class User extends Authenticatable
 {
@@ -34,9 +35,9 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id', 'rod_id'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'pinned_lure_id', 'rod_id', 'rod_told_at'];
 
-    protected $attributes = ['pinned_lure_id' => null, 'rod_id' => null, 'remember_token' => null];
+    protected $attributes = ['pinned_lure_id' => null, 'rod_id' => null, 'rod_told_at' => null, 'remember_token' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -87,10 +88,22 @@ final class User extends Authenticatable
         return $this->hasMany(Lure::class);
     }
 
-    /** @return HasMany<Outing, $this> */
+    /** @return HasMany<Outing, $this> those that are not taken away */
     public function outings(): HasMany
     {
-        return $this->hasMany(Outing::class);
+        return $this->hasMany(Outing::class)->whereNull('outings.deleted_at');
+    }
+
+    /** @return HasMany<CardRule, $this> */
+    public function cardRules(): HasMany
+    {
+        return $this->hasMany(CardRule::class);
+    }
+
+    /** @return HasMany<Pause, $this> */
+    public function pauses(): HasMany
+    {
+        return $this->hasMany(Pause::class);
     }
 
     /** @return HasMany<Event, $this> */

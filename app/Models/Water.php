@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $salinity
  * @property string $local_rules
  * @property string $protected_fish
+ * @property array<string, mixed>|null $tide  mean, epoch and waves; null where there is none
  */
 final class Water extends Model
 {
@@ -35,7 +36,7 @@ final class Water extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['profile' => Known::class.':'.Profile::class, 'salinity' => 'float'];
+        return ['profile' => Known::class.':'.Profile::class, 'salinity' => 'float', 'tide' => 'array'];
     }
 
     /** @return HasMany<Spot, $this> */

@@ -70,6 +70,11 @@ final class AppServiceProvider extends ServiceProvider
                 'password:'.($request->user() instanceof User ? $request->user()->id : ''),
             ),
         );
+        // A code has eight letters of thirty-one: nobody guesses one at this pace.
+        RateLimiter::for('code', static fn (Request $request): array => [
+            Limit::perMinute(6)->by('code:'.($request->user() instanceof User ? $request->user()->id : '')),
+            Limit::perMinute(30)->by('code:'.$request->ip()),
+        ]);
         RateLimiter::for('register', static fn (Request $request): Limit => Limit::perMinute(6)->by('register:'.$request->ip()));
     }
 }

@@ -11,11 +11,13 @@ use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Told;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What happens on the water, written down. Every write carries its own id, so that sending it twice changes nothing. */
@@ -26,6 +28,9 @@ final readonly class Logbook
 
     /** min for which what was taken back is at hand to be put back. */
     private const TAKEN_BACK_MIN = 10;
+
+    /** How many of it. */
+    private const TAKEN_BACK = 10;
 
     private function __construct(private User $user)
     {
@@ -69,9 +74,9 @@ final readonly class Logbook
     }
 
     /** Since when nothing has touched what is tied on. */
-    public static function quietSince(Setup $setup, ?Event $lastBite): Carbon
+    public static function quietSince(Setup $setup, ?Carbon $lastBite): Carbon
     {
-        return $lastBite === null || $lastBite->at->lessThan($setup->tied_at) ? $setup->tied_at : $lastBite->at;
+        return $lastBite === null || $lastBite->lessThan($setup->tied_at) ? $setup->tied_at : $lastBite;
     }
 
     /**
@@ -79,15 +84,21 @@ final readonly class Logbook
      *
      * @param  int|null  $lureId  null for other bait on a still rod
      * @param  string|null  $rod  uuid; null for the one in hand
+     * @param  Outing|null  $into  the outing it was tied on in; null for the one under way
+     * @param  Carbon|null  $at  when it was tied on; null for now
      *
      * @throws InvalidInput when the lure is not in the box or has no such hole, or the rod is not for it
      */
-    public function tieOn(string $uuid, ?int $lureId, ?string $hole, ?Cadence $cadence, ?string $rod = null): Outing
-    {
-        return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence, $rod): Outing {
+    public function tieOn(
+        string $uuid, ?int $lureId, ?string $hole, ?Cadence $cadence, ?string $rod = null, ?Outing $into = null, ?Carbon $at = null,
+    ): Outing {
+        return DB::transaction(function () use ($uuid, $lureId, $hole, $cadence, $rod, $into, $at): Outing {
             $known = Setup::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->with('outing')->first();
             if ($known !== null) {
                 return $known->outing;
+            }
+            if ($into !== null) {
+                self::demandOpen($into, $at);
             }
             $rod = $this->rodFor($rod, $lureId);
             $lure = $lureId === null ? null : $this->user->lures()->inBox()->find($lureId)
@@ -99,24 +110,35 @@ final readonly class Logbook
                 $this->demandHole($lure, $hole);
             }
             $book = ReadingBook::of($this->user);
-            $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
-            $outing = $this->underWay() ?? $this->user->outings()->create([
-                'uuid' => $uuid, 'spot_id' => $spot?->id,
-                'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}", 'readings' => $book->texts(),
-                'started_at' => Carbon::now(),
-            ]);
+            $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
                 'rod_id' => $rod?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
-                'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => Carbon::now(),
+                'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => $at ?? Carbon::now(),
                 ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
             ]);
             if ($rod !== null && $rod->id !== $this->user->rod_id) {
-                RodKeeper::of($this->user)->takeInHand($rod);
+                RodKeeper::of($this->user)->takeInHand($rod, $at);
             }
 
             return $outing;
         });
+    }
+
+    /** Starts an outing with nothing on yet, unless one is under way; the same twice changes nothing. */
+    public function start(string $uuid): Outing
+    {
+        return DB::transaction(fn (): Outing => $this->underWay() ?? $this->begin($uuid, ReadingBook::of($this->user)));
+    }
+
+    private function begin(string $uuid, ReadingBook $book): Outing
+    {
+        $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
+
+        return $this->user->outings()->createOrFirst(['user_id' => $this->user->id, 'uuid' => $uuid], [
+            'spot_id' => $spot?->id, 'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}",
+            'readings' => $book->texts(), 'started_at' => Carbon::now(),
+        ]);
     }
 
     /** @return array<string, float> what a cadence is worked with, as columns */
@@ -140,32 +162,59 @@ final readonly class Logbook
         return $rod;
     }
 
-    /** What something happened with: by its uuid, else what is on the rod in hand; null while nothing is. */
-    public function fishedWith(Outing $outing, ?string $setup): ?Setup
+    /**
+     * What something happened with: by its uuid, else what was on a rod then, else what is on the rod in hand; null while
+     * nothing is.
+     *
+     * @param  string|null  $rod  uuid
+     */
+    public function fishedWith(Outing $outing, ?string $setup, ?string $rod = null, ?Carbon $at = null): ?Setup
     {
-        return $outing->setups()->where('uuid', $setup)->first() ?? $this->setup($outing);
+        $known = $setup === null ? null : $outing->setups()->where('uuid', $setup)->first();
+        $rodId = $known !== null || $rod === null ? null : $this->user->rods()->where('uuid', $rod)->value('id');
+
+        return $known ?? (is_int($rodId) ? self::onRodAt($outing, $rodId, $at ?? Carbon::now()) : null) ?? $this->setup($outing);
+    }
+
+    /** What was on a rod at a moment, else what was first on it; null where nothing was. */
+    public static function onRodAt(Outing $outing, ?int $rodId, Carbon $at): ?Setup
+    {
+        $then = (new Setup)->fromDateTime($at);
+        $onRod = static fn () => $outing->setups()->where('rod_id', $rodId);
+
+        return $onRod()->where('tied_at', '<=', $then)->latest('tied_at')->latest('id')->first()
+            ?? $onRod()->oldest('tied_at')->oldest('id')->first();
+    }
+
+    /** @throws InvalidInput when the outing is over and was so at that moment, or is taken away */
+    private static function demandOpen(Outing $outing, ?Carbon $at): void
+    {
+        $outing->refresh();
+        if ($outing->deleted_at !== null) {
+            throw InvalidInput::because('outing', 'This outing is taken away; bring it back to log more.');
+        }
+        // What was tapped before the end, on another device or without a connection, belongs to it.
+        if ($outing->ended_at !== null && ($at === null || $at->greaterThan($outing->ended_at))) {
+            throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
+        }
     }
 
     /**
      * @param  array<string, mixed>  $what  columns
-     * @param  string|null  $setup  uuid of what it happened with; null for what is on the rod in hand
+     * @param  Setup|null  $setup  what it happened with; null for what is on the rod in hand
      * @param  Carbon|null  $at  when it was tapped; null for now
      *
      * @throws InvalidInput when the outing is over or nothing is tied on
      */
-    public function log(Outing $outing, string $uuid, array $what, ?string $setup = null, ?Carbon $at = null): Event
+    public function log(Outing $outing, string $uuid, array $what, ?Setup $setup = null, ?Carbon $at = null): Event
     {
         return DB::transaction(function () use ($outing, $uuid, $what, $setup, $at): Event {
             $known = $this->user->events()->where('uuid', $uuid)->first();
             if ($known !== null) {
                 return $known;
             }
-            // What was tapped before the end, on another device or without a connection, belongs to it.
-            $ended = $outing->refresh()->ended_at;
-            if ($ended !== null && ($at === null || $at->greaterThan($ended))) {
-                throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
-            }
-            $setup = $this->fishedWith($outing, $setup) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            self::demandOpen($outing, $at);
+            $setup ??= $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
             return Event::query()->create([
@@ -176,35 +225,51 @@ final readonly class Logbook
         });
     }
 
-    /** Takes an event back, and the loss of a lure with it; the same twice changes nothing. */
-    public function undo(Event $event): void
+    /** Takes an event back, and the loss of a lure with it; the same twice changes nothing, nor does one of before it was put back. */
+    public function undo(Event $event, ?Carbon $at = null): void
     {
-        DB::transaction(function () use ($event): void {
-            $this->user->events()->standing()->whereKey($event->id)->update(['undone_at' => Carbon::now()]);
-            if ($event->refresh()->lure_lost === true) {
+        $this->stands($event, false, $at ?? Carbon::now());
+    }
+
+    /** Puts back an event that was taken back; the same twice changes nothing. A lure that was lost with it stays found. */
+    public function putBack(Event $event, ?Carbon $at = null): void
+    {
+        $this->stands($event, true, $at ?? Carbon::now());
+    }
+
+    private function stands(Event $event, bool $stands, Carbon $at): void
+    {
+        DB::transaction(static function () use ($event, $stands, $at): void {
+            $told = Told::before($event->refresh()->told)->with('stands', $at);
+            if ($told === null || ($event->undone_at === null) === $stands) {
+                $event->update(['told' => $told->at ?? $event->told]);
+
+                return;
+            }
+            $event->update(['undone_at' => $stands ? null : Carbon::now(), 'told' => $told->at]);
+            if (! $stands && $event->lure_lost === true) {
                 LostLure::settle($event, false);
             }
         });
     }
 
-    /** Puts back an event that was taken back; the same twice changes nothing. A lure that was lost with it stays found. */
-    public function putBack(Event $event): void
-    {
-        $this->user->events()->whereKey($event->id)->update(['undone_at' => null]);
-    }
-
-    /** What was taken back last, not longer ago than a few minutes. */
-    public function takenBack(Outing $outing): ?Event
+    /** @return Collection<int, Event> what was taken back, the last first, not longer ago than a few minutes */
+    public function takenBack(Outing $outing): Collection
     {
         return $outing->events()->where('undone_at', '>', Carbon::now()->subMinutes(self::TAKEN_BACK_MIN))->with('setup.lure')
-            ->latest('undone_at')->latest('id')->first();
+            ->latest('undone_at')->latest('id')->limit(self::TAKEN_BACK)->get();
     }
 
     /** Now, or when it was last heard of. */
     public function end(Outing $outing, bool $atLastTap = false): void
     {
         $at = $atLastTap ? $this->lastTap($outing) : Carbon::now();
-        $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => $at]);
+        DB::transaction(function () use ($outing, $at): void {
+            $ended = $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => $at]);
+            if ($ended > 0) {
+                Pauses::of($this->user)->end($outing, $at);
+            }
+        });
     }
 
     public function lastTap(Outing $outing): Carbon

@@ -43,9 +43,11 @@ final readonly class Today
                 'outings.ended_at', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
+        $rests = RestsOfRods::in(array_values(array_unique(array_map(Raw::whole(...), $rows->pluck('outing_id')->all()))), $now);
+        $rods = $rows->pluck('rod_id', 'id');
         $touches = [];
         foreach ($events as $event) {
-            $touches[Raw::whole($event->setup_id)][] = self::age($event->at, $now);
+            $touches[Raw::whole($event->setup_id)][] = $rests->ageH($event->at, Raw::whole($rods[Raw::whole($event->setup_id)] ?? 0));
         }
         $stints = [];
         $bright = 0.0;
@@ -56,7 +58,8 @@ final readonly class Today
             $rod = Raw::whole($row->outing_id).' '.Raw::whole($row->rod_id);
             $end = $row->until_at ?? $next[$rod] ?? $row->ended_at;
             $next[$rod] = $row->tied_at;
-            [$from, $to] = [min(self::HOURS, self::age($row->tied_at, $now)), $end === null ? 0.0 : self::age($end, $now)];
+            $rodId = Raw::whole($row->rod_id);
+            [$from, $to] = [min(self::HOURS, $rests->ageH($row->tied_at, $rodId)), $end === null ? 0.0 : $rests->ageH($end, $rodId)];
             // Other bait says nothing of lures.
             if ($from <= $to || $row->lure_id === null) {
                 continue;
@@ -76,10 +79,5 @@ final readonly class Today
         sort($stints);
 
         return new self(new Day(array_column($stints, 1), trials: $trials), $bright, $touched);
-    }
-
-    private static function age(mixed $moment, Carbon $now): float
-    {
-        return max(0.0, Carbon::parse(is_string($moment) ? $moment : null)->diffInSeconds($now, false) / 3600);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Tackle;
 
 use App\Models\Lure;
 use App\Rows\Raw;
+use Eskith\Core\Formats\Csv;
 use Eskith\Core\Units\InvalidInput;
 
 /**
@@ -36,15 +37,19 @@ final class BoxFile
     /** @param  iterable<Lure>  $rows */
     public static function csv(iterable $rows): string
     {
-        $out = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary file.');
-        fputcsv($out, array_keys(self::COLUMNS), ',', '"', '');
+        return Csv::write(array_keys(self::COLUMNS), self::lines($rows));
+    }
+
+    /**
+     * @param  iterable<Lure>  $rows
+     * @return \Generator<int, list<string>>
+     */
+    private static function lines(iterable $rows): \Generator
+    {
         foreach ($rows as $row) {
             $fields = ['id' => $row->uuid, ...LureForm::fields($row)];
-            fputcsv($out, array_map(static fn (string $field): string => self::cell($fields, $field), self::COLUMNS), ',', '"', '');
+            yield array_values(array_map(static fn (string $field): string => self::cell($fields, $field), self::COLUMNS));
         }
-        rewind($out);
-
-        return (string) stream_get_contents($out);
     }
 
     /** @param  iterable<Lure>  $rows */
@@ -75,10 +80,7 @@ final class BoxFile
         if (str_starts_with($bytes, 'PK') || str_starts_with($bytes, "\x1f\x8b") || str_contains(substr($bytes, 0, 2000), "\0")) {
             throw InvalidInput::because('file', 'That is a packed or other file; choose the CSV or JSON itself.');
         }
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes);
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-        }
+        $text = Csv::text($bytes);
         $rows = preg_match('/^\s*[\[{]/', $text) === 1 ? self::fromJson($text) : self::fromCsv($text);
         if ($rows === []) {
             throw InvalidInput::because('file', 'There are no lures in that file.');
@@ -115,56 +117,21 @@ final class BoxFile
     /** @return array<int, array<array-key, mixed>> */
     private static function fromCsv(string $text): array
     {
-        // Line ends of every system are one, so that lines are counted the same.
-        $text = str_replace(["\r\n", "\r"], "\n", $text);
-        $first = strtok($text, "\n") ?: '';
-        $delimiter = array_reduce(
-            [',', ';', "\t"],
-            static fn (string $best, string $one): string => substr_count($first, $one) > substr_count($first, $best) ? $one : $best,
-            ',',
-        );
-        $in = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary file.');
-        fwrite($in, $text);
-        rewind($in);
-        $head = array_map(
-            static fn (?string $name): string => mb_strtolower(trim((string) $name)),
-            fgetcsv($in, null, $delimiter, '"', '') ?: [],
-        );
-        if (array_intersect(['family', 'weight', 'finish'], $head) === []) {
-            throw InvalidInput::because('file', 'The first line must name the columns, at least family, weight and finish.');
-        }
-        $rows = [];
-        $at = (int) ftell($in);
-        $line = 1 + substr_count($text, "\n", 0, $at);
-        while (($cells = fgetcsv($in, null, $delimiter, '"', '')) !== false) {
-            $raw = substr($text, $at, (int) ftell($in) - $at);
-            $at = (int) ftell($in);
-            if (substr_count($raw, '"') % 2 === 1) {
-                throw InvalidInput::because(
-                    'file', "On line {$line} a quote is opened and never closed; close it, and choose the file again.",
-                );
-            }
-            if ($cells !== [null] && array_filter($cells, static fn (?string $cell): bool => trim((string) $cell) !== '') !== []) {
-                $rows[$line] = self::fields($head, $cells);
-            }
-            $line += substr_count($raw, "\n");
-        }
-
-        return $rows;
+        return array_map(self::fields(...), Csv::read(
+            $text, ['family', 'weight', 'finish'], 'The first line must name the columns, at least family, weight and finish.',
+        ));
     }
 
     /**
-     * @param  list<string>  $head
-     * @param  list<string|null>  $cells
+     * @param  array<string, string>  $cells
      * @return array<string, mixed>
      */
-    private static function fields(array $head, array $cells): array
+    private static function fields(array $cells): array
     {
         $fields = [];
         $groups = [];
-        foreach ($head as $index => $column) {
+        foreach ($cells as $column => $text) {
             $field = self::COLUMNS[$column] ?? null;
-            $text = preg_replace("/^'(?='*[=+\\-@\t])/", '', trim((string) ($cells[$index] ?? '')));
             if (
                 $field === null || (
                     $text === ''
@@ -195,7 +162,7 @@ final class BoxFile
         }
         if (is_array($value)) {
             return match ($field) {
-                'holes' => self::guarded(implode('; ', array_map(self::hole(...), $value))),
+                'holes' => Csv::guarded(implode('; ', array_map(self::hole(...), $value))),
                 'accents' => implode('; ', array_map(Raw::text(...), $value)),
                 'balance' => implode(' ', array_map(Raw::text(...), $value)),
                 default => '',
@@ -203,7 +170,7 @@ final class BoxFile
         }
         $text = is_bool($value) ? ($value ? 'yes' : 'no') : (is_scalar($value) ? (string) $value : '');
 
-        return is_string($value) ? self::guarded($text) : $text;
+        return is_string($value) ? Csv::guarded($text) : $text;
     }
 
     private static function hole(mixed $hole): string
@@ -212,11 +179,5 @@ final class BoxFile
             ' ',
             array_map(static fn (string $of): string => is_array($hole) ? Raw::text($hole[$of] ?? '') : '', ['name', 'x', 'y']),
         );
-    }
-
-    /** A spreadsheet would run a cell that begins like a formula: it goes out as text, and one that looks so already once more. */
-    private static function guarded(string $text): string
-    {
-        return preg_match("/^'*[=+\\-@\t]/", $text) === 1 ? "'{$text}" : $text;
     }
 }

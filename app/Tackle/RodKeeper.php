@@ -10,6 +10,7 @@ use App\Models\History;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
+use App\Rows\Told;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -86,11 +87,19 @@ final readonly class RodKeeper
         });
     }
 
-    /** What is read, picked and logged from now on is for this rod. */
-    public function takeInHand(Rod $rod): void
+    /**
+     * What is read, picked and logged from now on is for this rod, unless another was taken later.
+     *
+     * @param  Carbon|null  $at  when it was taken in hand; null for now
+     */
+    public function takeInHand(Rod $rod, ?Carbon $at = null): void
     {
-        DB::transaction(function () use ($rod): void {
-            $this->user->update(['rod_id' => $rod->id]);
+        DB::transaction(function () use ($rod, $at): void {
+            $moment = Told::moment($at ?? Carbon::now());
+            if (($this->user->refresh()->rod_told_at ?? '') > $moment) {
+                return;
+            }
+            $this->user->update(['rod_id' => $rod->id, 'rod_told_at' => $moment]);
             $rod->update(['ashore_at' => null]);
             if ($rod->line_id !== null && $this->user->lines()->whereKey($rod->line_id)->exists()) {
                 GearKeeper::of($this->user)->putOnTheReel($rod->line_id);

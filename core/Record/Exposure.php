@@ -41,7 +41,7 @@ final readonly class Exposure
                 $next = isset($places[$n + 1]) ? $setups[$places[$n + 1]]->at : INF;
                 $from = max($started, $setups[$i]->at);
                 $to = min($ended, $next, $setups[$i]->until ?? INF);
-                $hours[$i] = self::fished($from, $to, $rests) / 3600;
+                $hours[$i] = Spans::outside($rests, $from, $to) / 3600;
             }
         }
         ksort($hours);
@@ -71,28 +71,7 @@ final readonly class Exposure
                 $own[] = [$pause->from, $to];
             }
         }
-        sort($own);
-        $union = [];
-        foreach ($own as [$from, $to]) {
-            $last = count($union) - 1;
-            if ($last >= 0 && $from <= $union[$last][1]) {
-                $union[$last][1] = max($union[$last][1], $to);
-            } else {
-                $union[] = [$from, $to];
-            }
-        }
 
-        return $union;
-    }
-
-    /** @param  list<array{float, float}>  $rests */
-    private static function fished(float $from, float $to, array $rests): float
-    {
-        $seconds = max(0.0, $to - $from);
-        foreach ($rests as [$begins, $ends]) {
-            $seconds -= max(0.0, min($to, $ends) - max($from, $begins));
-        }
-
-        return max(0.0, $seconds);
+        return Spans::union($own);
     }
 }

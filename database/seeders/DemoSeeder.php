@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Instruments\SimulatedTides;
 use App\Models\Line;
 use App\Models\Spot;
 use App\Models\User;
@@ -43,22 +44,36 @@ final class DemoSeeder extends Seeder
         $waters = [
             [
                 'Hallowmere', 'lake', 'uniform', 0,
-                [['North bar', 7.9, 'rock_to_sand', false], ['Causeway end', 9.5, 'rock', false], ['West gravel', 5.5, 'sand', false]],
+                [
+                    ['North bar', 7.9, 'rock_to_sand', false, 61.2345, -7.8765], ['Causeway end', 9.5, 'rock', false, 61.2318, -7.8716],
+                    ['West gravel', 5.5, 'sand', false, 61.2331, -7.8842],
+                ],
             ],
             [
                 'The Corrow', 'river', 'river', 0,
-                [['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false]],
+                [
+                    ['Gravel shelf', 6.4, 'rock', false, 61.4021, -7.5123],
+                    ['Eddy below the narrows', 8.8, 'rock_to_sand', false, 61.4008, -7.5160],
+                ],
             ],
-            ['Pell quarry', 'quarry', 'uniform', 0, [['Second terrace', 7.6, 'rock', true], ['Slate wall', 11.0, 'rock', true]]],
-            ['Tannick harbour', 'harbour', 'uniform', 30, [['Stone mole', 3.6, 'rock', true], ['Pontoon', 4.2, 'weed_scattered', false]]],
+            [
+                'Pell quarry', 'quarry', 'uniform', 0,
+                [['Second terrace', 7.6, 'rock', true, 61.3105, -7.6502], ['Slate wall', 11.0, 'rock', true, 61.3112, -7.6489]],
+            ],
+            [
+                'Tannick harbour', 'harbour', 'uniform', 30,
+                [['Stone mole', 3.6, 'rock', true, 61.1203, -7.9308], ['Pontoon', 4.2, 'weed_scattered', false, 61.1210, -7.9291]],
+            ],
         ];
         foreach ($waters as [$name, $kind, $profile, $salinity, $spots]) {
-            $water = $angler->waters()->create(compact('name', 'kind', 'profile', 'salinity'));
-            foreach ($spots as [$spot, $depth, $bottom, $wall]) {
+            $water = $angler->waters()->create([
+                ...compact('name', 'kind', 'profile', 'salinity'), 'tide' => SimulatedTides::of($name),
+            ]);
+            foreach ($spots as [$spot, $depth, $bottom, $wall, $latitude, $longitude]) {
                 Spot::query()->create(
                     [
                         'user_id' => $angler->id, 'water_id' => $water->id, 'name' => $spot, 'depth_m' => $depth,
-                        'bottom' => $bottom, 'wall' => $wall,
+                        'bottom' => $bottom, 'wall' => $wall, 'latitude' => $latitude, 'longitude' => $longitude,
                     ],
                 );
             }

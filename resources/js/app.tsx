@@ -22,7 +22,7 @@ createInertiaApp({
 	setup({ el, App, props }) {
 		// As a transition it is drawn in slices, so that a slow phone stays open to a touch meanwhile.
 		startTransition(() => createRoot(el).render(<App {...props} />));
-		workOffline(props.initialPage.props.angler !== null);
+		workOffline((props.initialPage.props.anglerId as number | null | undefined) ?? null);
 	},
 	defaults: { nonce: styleNonce() },
 	progress: { color: "#C8501E", showSpinner: false },

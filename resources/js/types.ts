@@ -11,7 +11,22 @@ export type Bottom =
 	| "weed_scattered"
 	| "weed_thick";
 
-export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock";
+export type Cadence =
+	| "short_pop"
+	| "high_pop"
+	| "low_hop"
+	| "clock_sweep"
+	| "dead_stick"
+	| "steady_lift"
+	| "flutter_drop"
+	| "hand_feed"
+	| "slow_roll"
+	| "wall_fall"
+	| "ride_the_tide"
+	| "float"
+	| "tall_rise";
+
+export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock" | "drift";
 
 export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
@@ -116,6 +131,13 @@ export interface CadencesPage {
 	timed: string;
 }
 
+export interface CardRuleData {
+	id: number;
+	species: string;
+	words: string;
+	fields: Record<string, string>;
+}
+
 export interface CastData {
 	path: PointData[];
 	lengthM: number;
@@ -202,6 +224,19 @@ export interface ContrastData {
 	second: ReasonData | null;
 }
 
+export interface CrewData {
+	code: string | null;
+	anglers: string[];
+	events: CrewEventData[];
+}
+
+export interface CrewEventData {
+	who: string;
+	words: string;
+	at: string;
+	depthText: string;
+}
+
 export interface CustomRuleData {
 	name: string;
 	points: number;
@@ -249,6 +284,9 @@ export interface EventData {
 	computed: boolean;
 	bite: LoggedBiteData | null;
 	lureLost: boolean | null;
+	rod: string | null;
+	rodName: string;
+	note: string;
 }
 
 export interface FallData {
@@ -280,11 +318,20 @@ export interface FindingData {
 	mend: string;
 }
 
+export interface FishChoiceData {
+	value: string;
+	word: string;
+	care: string;
+	card: string;
+}
+
 export interface FishPage {
 	outing: OutingData | null;
 	answer: AnswerData;
 	plan: PlanData | null;
 	reopen: OptionData | null;
+	box: TieableData[];
+	takenAway: OptionData | null;
 }
 
 export interface GearData {
@@ -390,6 +437,10 @@ export interface LoggedBiteData {
 	bent: boolean;
 	lostAt: string;
 	kept: string;
+	girth: string;
+	tag: string;
+	tagContact: string;
+	card: string;
 }
 
 export interface LossData {
@@ -461,6 +512,7 @@ export interface NotesData {
 	water: string;
 	rules: string;
 	protectedFish: string;
+	card: CardRuleData[];
 }
 
 export interface OptionData {
@@ -493,10 +545,10 @@ export interface OutingData {
 	touched: boolean;
 	counts: string;
 	pace: string;
-	worked: OptionData | null;
+	worked: TieableData | null;
 	minutesPerDrop: number | null;
 	events: EventData[];
-	species: OptionData[];
+	species: FishChoiceData[];
 	sought: string;
 	lengthUnit: string;
 	pick: PickData | null;
@@ -505,13 +557,53 @@ export interface OutingData {
 	forgotten: string | null;
 	pads: PadData[];
 	rods: RodOnBoardData[];
-	takenBack: EventData | null;
+	takenBack: EventData[];
+	tally: TallyData;
+	pause: PauseData | null;
+	sky: SkyData;
+	crew: CrewData | null;
+	drift: number;
+	note: string;
+}
+
+export interface OutingPage {
+	picture: PictureData;
+	outing: OutingRowData;
+	setups: SetupRowData[];
+	events: EventData[];
+	joinable: OptionData[];
+	rods: OptionData[];
+	pads: PadData[];
+	endedAt: string | null;
+	sought: string;
+}
+
+export interface OutingRowData {
+	uuid: string;
+	place: string;
+	startedAt: string;
+	underWay: boolean;
+	words: string;
+	note: string;
+}
+
+export interface OutingsPage {
+	picture: PictureData;
+	outings: OutingRowData[];
+	years: number[];
+	takenAway: OptionData | null;
 }
 
 export interface PadData {
 	kind: EventKind;
 	label: string;
 	key: string;
+}
+
+export interface PauseData {
+	why: string;
+	since: string;
+	rod: string | null;
 }
 
 export interface PickData {
@@ -748,7 +840,10 @@ export interface RodOnBoardData {
 	inHand: boolean;
 	still: boolean;
 	tied: string;
+	way: string;
+	setup: string | null;
 	quietSince: string | null;
+	tally: TallyData | null;
 }
 
 export interface RoleData {
@@ -808,6 +903,18 @@ export interface SettingsPage {
 	settings: Record<string, string>;
 }
 
+export interface SetupRowData {
+	uuid: string;
+	words: string;
+	way: string;
+	rod: string;
+	from: string;
+	hours: string;
+	touches: number;
+	landed: number;
+	change: string;
+}
+
 export interface ShareData {
 	word: string;
 	share: number;
@@ -819,6 +926,13 @@ export interface SharedProps {
 	theme: string;
 	demo: boolean;
 	said: string | null;
+	anglerId: number | null;
+}
+
+export interface SkyData {
+	sunset: string | null;
+	slack: string | null;
+	tide: string;
 }
 
 export interface SonarData {
@@ -852,6 +966,7 @@ export interface StepData {
 	hardly: boolean;
 	title: string;
 	subtitle: string;
+	tying: TyingData;
 }
 
 export interface TacklePage {
@@ -861,9 +976,24 @@ export interface TacklePage {
 	weightUnit: string;
 }
 
+export interface TallyData {
+	drops: number;
+	touches: number;
+	landed: number;
+	dropsBefore: number;
+	touchBefore: string | null;
+	tiedAt: string | null;
+}
+
 export interface TickData {
 	m: number;
 	label: string;
+}
+
+export interface TieableData {
+	words: string;
+	way: string;
+	tying: TyingData;
 }
 
 export interface TiedData {
@@ -902,6 +1032,12 @@ export interface TouchedData {
 export interface TroublePage {
 	status: number;
 	sentence: string;
+}
+
+export interface TyingData {
+	lure: number;
+	hole: string | null;
+	cadence: Cadence | null;
 }
 
 export interface WaterPage {

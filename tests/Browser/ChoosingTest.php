@@ -83,8 +83,14 @@ final class ChoosingTest extends BrowserTestCase
         $this->button('Tie this one on')->click();
         $this->see('½ oz blade, gold');
         $this->see('since tied on');
+        // One tap on the next step ties it on, without leaving the pads.
         $this->button('Change one thing')->click();
-        $this->eventually(fn (): bool => str_contains($this->page->getCurrentURL(), 'pick='), 'for the next change to be chosen');
+        $next = $this->find("//*[@role='dialog']//li[1]//button/span[2]")->getText();
+        $this->find("//*[@role='dialog']//li[1]//button")->click();
+        $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to be on");
+        $this->see('All saved');
+        $this->page->navigate()->refresh();
+        $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to stay on");
     }
 
     public function test_rules_are_switched_written_and_put_back_with_the_keyboard(): void

@@ -28,7 +28,8 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Fish on')->click();
         $this->find('//input[@placeholder="not measured"]')->sendKeys('9 ft');
         $this->button('Landed')->click();
-        $this->see('A fish measures between');
+        $this->see('Not taken: Walleye, 9 ft. A fish measures between');
+        $this->button('Mend it')->click();
         self::assertSame('9 ft', $this->find('//input[@placeholder="not measured"]')->getAttribute('value'), 'what was typed is kept');
         $this->find('//input[@placeholder="not measured"]')->clear()->sendKeys('18½');
         $this->button('Landed')->click();

@@ -9,7 +9,7 @@ final class OfflineTest extends BrowserTestCase
 {
     protected bool $phone = true;
 
-    public function test_fish_opens_logs_and_sends_later_without_a_server(): void
+    public function test_thirty_things_on_two_rods_are_logged_without_a_server_and_none_is_lost_or_doubled(): void
     {
         $this->openDemo('/fish');
         $this->ready();
@@ -17,29 +17,55 @@ final class OfflineTest extends BrowserTestCase
         $this->server->kill();
         $this->page->navigate()->refresh();
         $drops = (int) $this->counter('drops since a touch');
-        for ($i = 1; $i <= 30; $i++) {
+        for ($i = 1; $i <= 15; $i++) {
             $this->button('Drop')->click();
         }
-        $this->seeCounter('drops since a touch', (string) ($drops + 30));
-        $this->see('Saved here, 30 to send');
+        $this->seeCounter('drops since a touch', (string) ($drops + 15));
+        $this->find("//section[@aria-label='Rods on board']//button[contains(., 'Casting rod')]")->click();
+        $this->see('Saved here, 16 to send');
+        for ($i = 1; $i <= 13; $i++) {
+            $this->button('Drop')->click();
+        }
+        $this->button('Fish on')->click();
+        $this->button('Landed')->click();
+        $this->button('Foul')->click();
+        $this->see('Saved here, 31 to send');
+        // One is changed, one is taken back, one thing is tied on.
+        $walleye = $this->button('Walleye, Casting rod');
+        $this->page->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$walleye]);
+        $walleye->click();
+        $this->find("//*[@role='dialog']//input[@placeholder='no tag']")->sendKeys('H 1204');
+        $this->button('lost')->click();
+        $this->button('Keep')->click();
+        $this->see('Walleye, lost');
         $this->button('Undo')->click();
-        $this->see('Saved here, 29 to send');
-        $this->button('Touch')->click();
-        $this->button('At rest')->click();
-        $this->seeCounter('drops since a touch', '0');
-        // The phone slept: the page is gone and comes back.
-        $this->page->get('about:blank');
+        $this->see('Taken back: Foul, Casting rod');
+        $this->button('Change one thing')->click();
+        $this->find("//*[@role='dialog']//h3/following-sibling::ul//button[contains(., 'spoon')]")->click();
+        $this->see('Saved here, 34 to send');
+        self::assertStringContainsString('spoon', $this->find('//h1')->getText());
+        // The phone is put away: the browser is closed, and opened later.
+        $this->page = $this->chrome->reopen();
         $this->page->get("{$this->server->url}/fish");
-        $this->seeCounter('drops since a touch', '0');
-        $this->see('Saved here, 30 to send');
+        $this->see('Saved here, 34 to send');
+        self::assertStringContainsString('spoon', $this->find('//h1')->getText());
         $this->server->serve();
         $this->button('Send now')->click();
-        for ($i = 0; $i < 60 && ! str_contains($this->text(), 'All saved'); $i++) {
-            usleep(500_000);
-        }
         $this->see('All saved');
+        $records = $this->server->records();
         self::assertSame($before + 30, $this->events(), 'nothing lost, nothing doubled');
-        $this->seeCounter('drops since a touch', '0');
+        $new = $records->query(
+            "SELECT r.name, e.kind, count(*), max(e.landed), max(e.tag)
+             FROM events e JOIN setups s ON s.id = e.setup_id JOIN rods r ON r.id = s.rod_id
+             WHERE e.id > (SELECT id FROM events ORDER BY id LIMIT 1 OFFSET {$before} - 1) AND e.undone_at IS NULL
+             GROUP BY 1, 2 ORDER BY 1, 2",
+        )->fetchAll(\PDO::FETCH_NUM);
+        self::assertSame([
+            ['Casting rod', 'drop', 13, null, null], ['Casting rod', 'fish', 1, 0, 'H 1204'], ['Vertical rod', 'drop', 15, null, null],
+        ], $new);
+        self::assertSame('spoon', $records->query(
+            'SELECT l.family FROM setups s JOIN lures l ON l.id = s.lure_id ORDER BY s.id DESC LIMIT 1',
+        )->fetchColumn());
     }
 
     public function test_the_trainer_the_plan_and_the_boat_card_open_without_a_server_and_nothing_stays_after_signing_out(): void
@@ -63,17 +89,36 @@ final class OfflineTest extends BrowserTestCase
         ) === true, 'for the pages to be forgotten');
     }
 
-    public function test_signing_out_with_taps_that_are_not_sent_warns_first(): void
+    public function test_signing_out_with_taps_that_are_not_sent_warns_first_and_keeps_them_for_who_did_them(): void
     {
         $this->openDemo('/settings');
-        $this->page->executeScript('localStorage.setItem("not sent x", JSON.stringify([{id: "a"}, {id: "b"}]))');
+        $before = $this->events();
+        [$angler, $outing] = $this->server->records()->query('SELECT user_id, uuid FROM outings WHERE ended_at IS NULL')
+            ->fetch(\PDO::FETCH_NUM);
+        $this->page->executeAsyncScript(<<<'JS'
+            const [angler, outing, done] = arguments;
+            const open = window.fetch;
+            window.fetch = (url, ...rest) => String(url).includes("/taps") ? Promise.reject(new TypeError("off")) : open(url, ...rest);
+            const opening = indexedDB.open("eskith");
+            opening.onsuccess = () => {
+                const deeds = opening.result.transaction("deeds", "readwrite").objectStore("deeds");
+                for (const id of ["0b9c3c1e-0000-4000-8000-000000000001", "0b9c3c1e-0000-4000-8000-000000000002"]) {
+                    const at = new Date().toISOString();
+                    deeds.add({ angler, deed: { do: "log", id, outing, at, rod: null, setup: null, entry: { kind: "drop" } } });
+                }
+                deeds.transaction.oncomplete = () => { opening.result.close(); done(); };
+            };
+            JS, [(int) $angler, $outing]);
         $this->button('Sign out')->click();
         $this->see('2 taps are not sent yet.');
         $this->button('Stay')->click();
         $this->button('Sign out')->click();
         $this->button('Sign out all the same')->click();
         $this->see('Open the demo');
-        self::assertStringContainsString('"b"', (string) $this->page->executeScript('return localStorage.getItem("not sent x")'));
+        self::assertSame([2, $before], [$this->kept(), $this->events()]);
+        $this->openDemo('/fish');
+        $this->see('All saved');
+        self::assertSame([0, $before + 2], [$this->kept(), $this->events()]);
     }
 
     public function test_a_phone_whose_clock_is_ten_minutes_fast_logs_at_the_right_time(): void
@@ -111,6 +156,19 @@ final class OfflineTest extends BrowserTestCase
             usleep(300_000);
         }
         self::fail('The worker was not ready in time.');
+    }
+
+    /** What waits on the device. */
+    private function kept(): int
+    {
+        return (int) $this->page->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const open = indexedDB.open("eskith");
+            open.onsuccess = () => {
+                const count = open.result.transaction("deeds").objectStore("deeds").count();
+                count.onsuccess = () => { open.result.close(); done(count.result); };
+            };
+            JS);
     }
 
     private function events(): int

@@ -171,21 +171,21 @@ final class BitesTest extends TestCase
         }
         foreach (array_reverse($taps) as $i => $uuid) {
             $this->travel(1)->seconds();
-            $now = $this->deleteJson("/events/{$uuid}")->assertOk()->assertJsonPath('outing.takenBack.uuid', $uuid);
-            self::assertSame($i === 0 ? 'Touch' : 'Drop', explode(',', (string) $now->json('outing.takenBack.words'))[0]);
+            $now = $this->deleteJson("/events/{$uuid}")->assertOk()->assertJsonPath('outing.takenBack.0.uuid', $uuid);
+            self::assertSame($i === 0 ? 'Touch' : 'Drop', explode(',', (string) $now->json('outing.takenBack.0.words'))[0]);
         }
         self::assertSame(0, $this->outing->events()->standing()->count());
         $this->actingAs($this->angler())->putJson("/events/{$taps[0]}/put-back")->assertNotFound();
         $this->actingAs($this->angler);
         foreach ($taps as $i => $uuid) {
             $this->putJson("/events/{$uuid}/put-back")->assertOk();
-            $this->putJson("/events/{$uuid}/put-back")->assertOk()->assertJsonPath('outing.takenBack.uuid', $taps[$i + 1] ?? null);
+            $this->putJson("/events/{$uuid}/put-back")->assertOk()->assertJsonPath('outing.takenBack.0.uuid', $taps[$i + 1] ?? null);
         }
         self::assertSame(10, $this->outing->events()->standing()->count());
 
         $this->deleteJson("/events/{$taps[9]}")->assertJsonPath('outing.touches', 0);
         $this->travel(11)->minutes();
-        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.takenBack', null));
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->has('outing.takenBack', 0));
     }
 
     public function test_a_touch_loses_no_lure(): void
@@ -218,8 +218,9 @@ final class BitesTest extends TestCase
         $gold = $this->angler->lures()->where('finish', 'gold')->sole()->id;
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $gold, 'hole' => 'middle', 'cadence' => 'low_hop']);
         $now = $this->tap('drop', 2);
-        self::assertSame("½\u{A0}oz blade, white", $now['worked']['word']);
-        self::assertStringEndsWith('.middle.low_hop', $now['worked']['value']);
+        self::assertSame("½\u{A0}oz blade, white", $now['worked']['words']);
+        $white = $this->angler->lures()->where('finish', 'white')->where('family', 'blade')->value('id');
+        self::assertSame(['lure' => $white, 'hole' => 'middle', 'cadence' => 'low_hop'], $now['worked']['tying']);
     }
 
     public function test_only_one_outing_is_under_way_and_an_old_one_is_not_offered(): void

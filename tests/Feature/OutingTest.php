@@ -64,7 +64,7 @@ final class OutingTest extends TestCase
 
         self::assertSame([4, 0, 2, 1], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
         self::assertSame(
-            ["Walleye, 18½\u{A0}in, about 2.4\u{A0}lb, on the fall", 'Drop', 'Touch, as it lifted', '3 drops'],
+            ["Walleye, 18½\u{A0}in, about 2.4\u{A0}lb, on the fall", 'Drop', 'Touch, as it lifted', 'Drop', 'Drop', 'Drop'],
             array_column($now['events'], 'words'),
         );
 
@@ -72,7 +72,7 @@ final class OutingTest extends TestCase
         self::assertSame([4, 1, 1, 0], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
         self::assertSame(6, Event::query()->count(), 'undone, not erased');
         $this->get('/fish')->assertInertia(
-            fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 3),
+            fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 5),
         );
     }
 
@@ -80,14 +80,14 @@ final class OutingTest extends TestCase
     {
         $outing = $this->start();
         $pads = $this->log($outing, ['kind' => 'drop'])['pads'];
-        self::assertSame(['foul' => 'o', 'snag' => 's', 'rock' => 'r'], array_column($pads, 'key', 'kind'));
+        self::assertSame(['foul' => 'o', 'snag' => 's', 'rock' => 'r', 'drift' => 'n'], array_column($pads, 'key', 'kind'));
         foreach (\App\Enums\EventKind::cases() as $kind) {
             $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);
             self::assertNotSame('', $now['events'][0]['words']);
         }
         self::assertSame(count(\App\Enums\EventKind::bites()), $now['touches']);
-        $keys = ['d', 't', 'f', 'u', ...array_column($pads, 'key')];
+        $keys = ['c', 'd', 't', 'f', 'u', ...array_column($pads, 'key')];
         self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
     }
 

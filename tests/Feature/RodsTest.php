@@ -78,7 +78,7 @@ final class RodsTest extends TestCase
         $this->take('Vertical rod');
         $now = $this->log('touch');
         self::assertSame([1, 0], [$now['touches'], $now['drops']], 'counts are of the rod in hand');
-        self::assertSame(['Touch, Vertical rod', 'Drop, Casting rod'], array_column($now['events'], 'words'));
+        self::assertSame(['Vertical rod', 'Casting rod'], array_column($now['events'], 'rodName'));
         // Tapped before the other was taken in hand, sent after.
         $this->log('touch', ['setup' => $casting->uuid]);
         self::assertSame($casting->id, Event::query()->latest('id')->firstOrFail()->setup_id);
@@ -134,7 +134,7 @@ final class RodsTest extends TestCase
         $this->tie(['rod' => $this->rod('Red rod')->uuid])->assertSessionHasErrors('lure');
         $this->tie(['rod' => $still])->assertSessionHasNoErrors();
         $now = $this->log('fish', ['species' => 'walleye']);
-        self::assertSame(['Other bait', 'Walleye, Still rod'], [$now['title'], $now['events'][0]['words']]);
+        self::assertSame(['Other bait', 'Walleye', 'Still rod'], [$now['title'], $now['events'][0]['words'], $now['events'][0]['rodName']]);
         $named = array_column($this->getJson("/rods?pick={$this->lure('white')}.middle.low_hop")->json(), 'name');
         self::assertSame(['Vertical rod', 'Casting rod'], $named);
         $this->get('/')->assertOk();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Event;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -14,32 +15,119 @@ final class TapsTest extends TestCase
 {
     use RefreshDatabase;
 
+    private int $silver;
+
     /** @return iterable<string, array{list<array<string, mixed>>, array<string, mixed>}> */
-    public static function taps(): iterable
+    public static function deeds(): iterable
     {
         foreach (json_decode((string) file_get_contents(__DIR__.'/../Interface/data/taps.json'), true) as $case) {
-            yield $case['name'] => [$case['taps'], $case['after']];
+            yield $case['name'] => [$case['deeds'], $case['after']];
         }
     }
 
     /**
-     * @param  list<array<string, mixed>>  $taps
+     * @param  list<array<string, mixed>>  $deeds
      * @param  array<string, mixed>  $after
      */
-    #[DataProvider('taps')]
-    public function test_the_server_counts_as_the_phone_does(array $taps, array $after): void
+    #[DataProvider('deeds')]
+    public function test_the_server_counts_as_the_phone_does(array $deeds, array $after): void
     {
-        $angler = $this->anglerOnTheLake();
-        $this->actingAs($angler)->post('/tie-on', [
-            'uuid' => (string) Str::uuid(), 'lure' => $angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop',
-        ]);
-        $outing = $angler->outings()->sole()->uuid;
-        $now = [];
-        foreach ($taps as $tap) {
+        $this->travelTo(now()->startOfMinute());
+        [$outing, $rods] = $this->twoRods();
+        $in = 'this';
+        $sent = [];
+        $ids = array_map(static fn (): string => (string) Str::uuid(), $deeds);
+        foreach ($deeds as $i => $deed) {
             $this->travel(2)->seconds();
-            $now = $this->postJson("/outings/{$outing}/events", ['uuid' => (string) Str::uuid(), ...$tap])->assertOk()->json('outing');
+            $at = now()->format('Y-m-d\TH:i:s.vP');
+            $do = $deed['do'] ?? 'log';
+            $in = $do === 'take_in_hand' ? $deed['rod'] : $in;
+            $sent[] = ['uuid' => $ids[$i], 'do' => $do, ...match ($do) {
+                'log' => ['at' => $at, 'rod' => $rods[$in], ...$deed],
+                'undo', 'put_back' => ['said' => $at, 'event' => $ids[$deed['of']]],
+                'amend' => ['said' => $at, 'event' => $ids[$deed['of']], ...$deed['changes']],
+                'take_in_hand' => ['at' => $at, 'rod' => $rods[$in]],
+                'tie_on' => ['at' => $at, 'rod' => $rods[$in], 'lure' => $this->silver, 'hole' => 'back', 'cadence' => 'short_pop'],
+                default => ['at' => $at, ...$deed],
+            }];
         }
+        $told = [];
+        // The last twice: what arrived before changes nothing.
+        foreach ([$sent, array_slice($sent, -2)] as $taps) {
+            $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
+            self::assertSame([], $told['refused']);
+        }
+        $now = $told['outing'];
         self::assertSame($after, array_intersect_key(array_replace(array_fill_keys(array_keys($after), null), $now), $after));
+    }
+
+    public function test_what_was_said_last_counts_whatever_comes_last(): void
+    {
+        $this->travelTo(now()->startOfMinute());
+        [$outing, $rods] = $this->twoRods();
+        $this->travel(10)->minutes();
+        $fish = (string) Str::uuid();
+        $at = static fn (int $ago): string => now()->subSeconds($ago)->format('Y-m-d\TH:i:s.vP');
+        $send = fn (array ...$taps): array => $this->postJson("/outings/{$outing}/taps", ['taps' => array_map(
+            static fn (array $tap): array => ['uuid' => (string) Str::uuid(), ...$tap], $taps,
+        )])->assertOk()->json();
+        $send(['uuid' => $fish, 'at' => $at(300), 'rod' => $rods['this'], 'kind' => 'fish', 'species' => 'walleye']);
+        // One device mends the length at 200 s, the other the species at 250 s and the length at 260 s: heard in the other order.
+        $send(['do' => 'amend', 'event' => $fish, 'said' => $at(200), 'length' => '20 in']);
+        $send(['do' => 'amend', 'event' => $fish, 'said' => $at(250), 'species' => 'sauger']);
+        $now = $send(['do' => 'amend', 'event' => $fish, 'said' => $at(260), 'length' => '12 in'])['outing'];
+        self::assertStringStartsWith('Sauger, 20 in', str_replace("\u{A0}", ' ', $now['events'][0]['words']));
+        // Taken back at 150 s, put back at 100 s; the taking back is heard once more after that.
+        $undo = ['do' => 'undo', 'event' => $fish, 'said' => $at(150)];
+        self::assertSame(0, $send($undo)['outing']['touches']);
+        self::assertSame(1, $send(['do' => 'put_back', 'event' => $fish, 'said' => $at(100)])['outing']['touches']);
+        self::assertSame(1, $send($undo)['outing']['touches']);
+        // The rod taken in hand last stays in hand.
+        $send(['do' => 'take_in_hand', 'rod' => $rods['other'], 'at' => $at(50)]);
+        $now = $send(['do' => 'take_in_hand', 'rod' => $rods['this'], 'at' => $at(60)])['outing'];
+        $inHand = array_filter($now['rods'], static fn (array $rod): bool => $rod['inHand']);
+        self::assertSame([$rods['other']], array_column($inHand, 'uuid'));
+        $told = $send(['do' => 'undo', 'event' => (string) Str::uuid(), 'said' => $at(1)], ['do' => 'dance']);
+        self::assertCount(2, $told['refused']);
+    }
+
+    public function test_a_forgotten_tap_goes_to_what_was_on_the_rod_then_and_a_time_that_is_mended_moves_it(): void
+    {
+        $this->travelTo(now()->startOfMinute());
+        [$outing, $rods] = $this->twoRods();
+        $this->travel(10)->minutes();
+        $this->post('/tie-on', [
+            'uuid' => (string) Str::uuid(), 'lure' => $this->silver, 'hole' => 'back', 'cadence' => 'short_pop', 'rod' => $rods['this'],
+        ]);
+        $this->travel(10)->minutes();
+        $ago = now()->subMinutes(15)->toIso8601String();
+        $tap = ['uuid' => (string) Str::uuid(), 'kind' => 'touch', 'rod' => $rods['this'], 'at' => $ago];
+        $this->postJson("/outings/{$outing}/taps", ['taps' => [$tap]])->assertOk();
+        $event = Event::query()->where('uuid', $tap['uuid'])->sole();
+        self::assertNotSame($this->silver, $event->setup->lure_id);
+        $this->putJson("/events/{$event->uuid}", ['at' => now()->subMinutes(5)->toIso8601String()])->assertOk();
+        self::assertSame($this->silver, $event->refresh()->setup()->value('lure_id'));
+        $tap = [...$tap, 'uuid' => (string) Str::uuid(), 'at' => now()->subDays(3)->toIso8601String()];
+        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps", ['taps' => [$tap]])
+            ->json('refused.0.why'));
+    }
+
+    /** @return array{string, array{this: string, other: string}} an outing with a blade on each of two rods; uuids */
+    private function twoRods(): array
+    {
+        $this->actingAs($angler = $this->anglerOnTheLake());
+        $this->silver = $angler->lures()->where('finish', 'silver')->where('family', 'blade')->firstOrFail()->id;
+        $rods = [];
+        foreach (['other', 'this'] as $name) {
+            $rods[$name] = (string) Str::uuid();
+            $this->post('/rods', ['uuid' => $rods[$name], 'name' => $name])->assertSessionHasNoErrors();
+            $this->post('/tie-on', [
+                'uuid' => (string) Str::uuid(), 'lure' => $angler->lures()->where('finish', 'white')->firstOrFail()->id,
+                'hole' => 'middle', 'cadence' => 'low_hop',
+            ])->assertSessionHasNoErrors();
+        }
+
+        return [$angler->outings()->sole()->uuid, $rods];
     }
 
     public function test_many_at_once_are_each_taken_or_refused_by_itself_and_a_repeat_doubles_nothing(): void

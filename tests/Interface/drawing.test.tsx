@@ -1,4 +1,4 @@
-import { render, screen } from "@testing-library/react";
+import { fireEvent, render, screen } from "@testing-library/react";
 import { beforeAll, describe, expect, it, vi } from "vitest";
 import { Bottom } from "../../resources/js/drop/Bottom";
 import { LureFigure } from "../../resources/js/drop/LureFigure";
@@ -198,11 +198,16 @@ describe("the counters", () => {
 	});
 
 	it("say how long to stay, in minutes and drops, and when the time is up", () => {
+		const tied = vi.fn();
 		const ladder = [step({ minutes: 30 }), step({ key: "3", words: "change the weight to ⅝ oz", minutes: 12 })];
-		const shown = (over: Partial<OutingData>) => <Advice outing={outing({ pick: pick({ ladder }), ...over })} />;
+		const shown = (over: Partial<OutingData>) => (
+			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} />
+		);
 		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));
 		expect(container.textContent).toContain("in 6 more min without a touch, about 3 drops");
 		expect(container.textContent).toContain("no touch in 12 min more");
+		fireEvent.click(screen.getByRole("button", { name: /^Done: change the finish to gold/ }));
+		expect(tied).toHaveBeenCalledWith({ ...step().tying, words: step().title, way: step().subtitle });
 		rerender(shown({ sinceTouch: new Date(Date.now() - 31 * 60_000).toISOString() }));
 		expect(container.textContent).toContain("time is up: now");
 		rerender(shown({ pick: pick({ ladder: [] }) }));

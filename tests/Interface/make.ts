@@ -91,6 +91,7 @@ export function step(over: Partial<StepData> = {}): StepData {
 		hardly: false,
 		title: "½ oz blade, gold",
 		subtitle: "middle hole · low hop, 4 in",
+		tying: { lure: 2, hole: "middle", cadence: "low_hop" },
 		...over,
 	};
 }

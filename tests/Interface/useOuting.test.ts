@@ -1,8 +1,15 @@
-import { act, renderHook } from "@testing-library/react";
+import "fake-indexeddb/auto";
+import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useOuting } from "../../resources/js/fish/useOuting";
-import type { OutingData } from "../../resources/js/types";
+import type { Deed } from "../../resources/js/outbox/deeds";
+import { device, notSent } from "../../resources/js/outbox/device";
+import { outboxOf } from "../../resources/js/outbox/wire";
 import { column, heldFetch } from "./make";
+import { event, outing } from "./outing";
+
+let angler = 7;
+vi.mock("@inertiajs/react", () => ({ usePage: () => ({ props: { anglerId: angler } }) }));
 
 class Silent {
 	onmessage: (() => void) | null = null;
@@ -19,298 +26,260 @@ class Silent {
 	}
 }
 
-const outing = (over: Partial<OutingData> = {}): OutingData => ({
-	uuid: "o1",
-	asOf: "2026-11-25T06:30:00.000+00:00",
-	place: "North bar",
-	startedAt: "2026-11-25T06:00:00Z",
-	title: "½ oz blade, white",
-	subtitle: "middle hole",
-	water: "26 ft",
-	setup: "s1",
-	dropsSinceTouch: 0,
-	drops: 0,
-	touches: 0,
-	landed: 0,
-	sinceTouch: null,
-	touched: false,
-	minutesPerDrop: null,
-	events: [],
-	species: [],
-	sought: "walleye",
-	lengthUnit: "in",
-	pick: null,
-	rig: null,
-	move: null,
-	forgotten: null,
-	counts: "",
-	pace: "",
-	worked: null,
-	pads: [],
-	rods: [],
-	takenBack: null,
-	...over,
-});
-
 let held = heldFetch();
 const firstColumn = column();
 
-beforeEach(() => {
+beforeEach(async () => {
 	held = heldFetch();
+	angler++;
 	localStorage.clear();
 	Silent.said = 0;
 	vi.stubGlobal("fetch", held.fetch);
 	vi.stubGlobal("BroadcastChannel", Silent);
+	await device().deeds.clear();
+	await device().turned.clear();
+	await device().said.clear();
 });
 
 afterEach(() => vi.unstubAllGlobals());
 
 const start = (first = outing(), onStale = () => {}) => renderHook(() => useOuting(first, firstColumn, onStale));
 
-const idOf = (call: number) => (held.calls[call]?.body as { uuid?: string } | undefined)?.uuid;
+type Sent = { taps: { uuid: string; kind?: string; do: string; event?: string }[] };
+const taps = (call: number) => (held.calls[call]?.body as Sent | undefined)?.taps ?? [];
+const asked = (count: number) => waitFor(() => expect(held.calls).toHaveLength(count));
+const answer = (call: number, over = {}, refused: { id: string; why: string }[] = []) =>
+	act(async () => held.calls[call]?.answer(200, { outing: outing(over), column: column(), refused }));
 
 describe("logging", () => {
-	it("sends the entry with an id and a time of its own and shows the answer", async () => {
+	it("is kept on the device before anything is sent, shown at once, and gone when it has arrived", async () => {
 		const { result } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		expect(held.calls[0]).toMatchObject({ url: "/outings/o1/events", body: { kind: "drop" } });
-		expect(idOf(0)).toMatch(/^[0-9a-f-]{36}$/);
-		expect(result.current.waiting).toBe(1);
-		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
+		act(() => result.current.log({ kind: "drop" }));
+		await waitFor(() => expect(result.current.waiting).toBe(1));
+		expect(await notSent(angler)).toBe(1);
 		expect(result.current.outing.drops).toBe(1);
-		expect(result.current.waiting).toBe(0);
-		expect(Silent.said).toBe(1);
+		await asked(1);
+		expect(held.calls[0]?.url).toBe("/outings/o1/taps");
+		expect(taps(0)).toMatchObject([{ kind: "drop", do: "log", rod: "this", setup: "s1" }]);
+		expect(taps(0)[0]?.uuid).toMatch(/^[0-9a-f-]{36}$/);
+		await answer(0, { drops: 1 });
+		await waitFor(() => expect(result.current.waiting).toBe(0));
+		expect(result.current.outing.drops).toBe(1);
+		expect(Silent.said).toBeGreaterThan(0);
 	});
 
-	it("keeps quick taps in order and sends one after the other", async () => {
+	it("sends what was tapped meanwhile together, in order, once the first has arrived", async () => {
 		const { result } = start();
-		act(() => {
-			void result.current.log({ kind: "drop" });
-			void result.current.log({ kind: "touch", came: "fall" });
-		});
-		await act(async () => {});
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		act(() => result.current.log({ kind: "touch", came: "fall" }));
+		act(() => result.current.log({ kind: "drop" }));
+		await waitFor(() => expect(result.current.waiting).toBe(3));
 		expect(held.calls).toHaveLength(1);
-		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
-		expect(held.calls[1]?.body).toMatchObject({ kind: "touch", came: "fall" });
+		await answer(0, { drops: 1 });
+		await asked(2);
+		expect(taps(1).map((tap) => tap.kind)).toEqual(["touch", "drop"]);
 	});
 
 	it("keeps what could not be sent, over a reload too, under the same id", async () => {
 		const { result, unmount } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		const id = idOf(0);
-		await act(() => held.calls[0]?.fail());
-		expect(result.current.trouble).toContain("No connection");
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		const [first] = taps(0);
+		await act(async () => held.calls[0]?.fail());
+		await waitFor(() => expect(result.current.trouble).toContain("No connection"));
 		expect(result.current.waiting).toBe(1);
 		unmount();
-
 		const again = start();
-		await act(async () => {});
-		expect(idOf(1)).toBe(id);
-		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
-		expect(again.result.current.waiting).toBe(0);
-		expect(JSON.parse(localStorage.getItem("not sent o1") ?? "null")).toEqual([]);
+		await waitFor(() => expect(again.result.current.waiting).toBe(1));
+		act(() => again.result.current.again());
+		await asked(2);
+		expect(taps(1)[0]?.uuid).toBe(first?.uuid);
+		await answer(1, { drops: 1 });
+		await waitFor(() => expect(again.result.current.waiting).toBe(0));
+		expect(await notSent(angler)).toBe(0);
 	});
 
 	it("sends again when the connection is back", async () => {
 		const { result } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		await act(() => held.calls[0]?.fail());
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		await act(async () => held.calls[0]?.fail());
 		await act(async () => void window.dispatchEvent(new Event("online")));
-		expect(held.calls).toHaveLength(2);
+		await asked(2);
 	});
 
-	it("lets go of what was refused and says why, by field", async () => {
+	it("tells what the server did not take, with its reason, and goes on with the rest", async () => {
 		const { result } = start();
-		let kept: boolean | undefined;
-		act(() => {
-			void result.current.log({ kind: "fish", species: "walleye", length: "9 ft" }).then((answer) => {
-				kept = answer;
-			});
-		});
-		await act(async () => {});
-		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { length: ["A fish measures less."] } }));
-		expect(kept).toBe(false);
-		expect(result.current.fields).toEqual({ length: "A fish measures less." });
-		expect(result.current.waiting).toBe(0);
+		act(() => result.current.log({ kind: "fish", species: "walleye", length: "9 ft" }));
+		await asked(1);
+		const id = taps(0)[0]?.uuid ?? "";
+		await answer(0, {}, [{ id, why: "A fish measures less." }]);
+		await waitFor(() => expect(result.current.turned).toMatchObject([{ id, why: "A fish measures less." }]));
+		expect(result.current.turned[0]).toMatchObject({ words: "Walleye, 9 ft", entry: { length: "9 ft" } });
+		expect([result.current.waiting, result.current.outing.touches]).toEqual([0, 0]);
+		act(() => result.current.letGo(id));
+		await waitFor(() => expect(result.current.turned).toEqual([]));
+	});
+
+	it("is of who did it: another angler of this browser neither sees nor sends it", async () => {
+		const { result, unmount } = start();
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		await act(async () => held.calls[0]?.fail());
+		unmount();
+		const mine = angler;
+		angler = 1000 + mine;
+		const theirs = start();
+		await waitFor(() => expect(theirs.result.current.waiting).toBe(0));
+		await act(async () => outboxOf(angler).flush());
+		expect(held.calls).toHaveLength(1);
+		expect(await notSent(mine)).toBe(1);
+	});
+
+	it("goes on where the device keeps nothing, and says so", async () => {
+		vi.spyOn(device().deeds, "add").mockRejectedValue(new Error("full"));
+		const { result } = start();
+		act(() => result.current.log({ kind: "drop" }));
+		await waitFor(() => expect(result.current.trouble).toContain("no room left"));
+		expect(result.current.outing.drops).toBe(1);
+		await asked(1);
+		await answer(0, { drops: 1 });
+		await waitFor(() => expect(result.current.waiting).toBe(0));
 	});
 });
 
 describe("what waited long", () => {
-	const wait = (...kinds: string[]) =>
-		localStorage.setItem(
-			"not sent o1",
-			JSON.stringify(
-				kinds.map((kind, i) => ({ id: `w${i}`, entry: { kind }, at: "2026-11-25T06:00:00Z", setup: "s1" })),
-			),
+	const wait = (count: number, of = "o1") =>
+		device().deeds.bulkAdd(
+			Array.from({ length: count }, (_, i) => ({
+				angler,
+				deed: {
+					do: "log",
+					id: `w${of}${i}`,
+					outing: of,
+					at: "2026-11-25T06:00:00Z",
+					rod: "this",
+					setup: "s1",
+					entry: { kind: "drop" },
+				} as Deed,
+			})),
 		);
 
-	it("is shown as counted, sent all at once, and what is refused is told and holds up nothing", async () => {
-		wait("drop", "drop", "nap");
+	it("goes a hundred at once, and that of another outing to that", async () => {
+		await wait(130);
+		await wait(2, "o0");
 		const { result } = start();
-		await act(async () => {});
-		expect(result.current.outing.drops).toBe(2);
-		expect(held.calls[0]).toMatchObject({
-			url: "/outings/o1/taps",
-			body: { taps: [{ uuid: "w0" }, { uuid: "w1" }, { uuid: "w2" }] },
-		});
-		await act(() =>
-			held.calls[0]?.answer(200, {
-				outing: outing({ drops: 2 }),
-				column: column(),
-				refused: [{ id: "w2", why: "There is no such thing." }],
-			}),
-		);
-		expect(result.current.waiting).toBe(0);
-		expect(result.current.turned).toMatchObject([{ id: "w2", why: "There is no such thing." }]);
-		act(() => result.current.letGo("w2"));
-		expect(result.current.turned).toEqual([]);
-		expect(JSON.parse(localStorage.getItem("not taken not sent o1") ?? "null")).toEqual([]);
+		await asked(1);
+		expect(taps(0)).toHaveLength(100);
+		await answer(0, { drops: 100 });
+		await asked(2);
+		expect(taps(1)).toHaveLength(30);
+		await answer(1, { drops: 130 });
+		await asked(3);
+		expect(held.calls[2]?.url).toBe("/outings/o0/taps");
+		await act(async () => held.calls[2]?.answer(404, { message: "There is nothing at this address." }));
+		await waitFor(() => expect(result.current.turned).toHaveLength(2));
+		expect(result.current.turned[0]?.why).toBe("Its outing is not there any more.");
+		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 130]);
 	});
 
-	it("is turned away alone where it stands alone, and the next goes on", async () => {
-		wait("drop");
-		const { result } = start();
-		await act(async () => {});
-		await act(() => held.calls[0]?.answer(422, { message: "This outing has ended.", errors: {} }));
-		expect(result.current.turned).toMatchObject([{ id: "w0", why: "This outing has ended." }]);
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
-		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 1]);
-	});
-
-	it("shows the last answer rather than an older page", () => {
+	it("shows the last answer rather than an older page, and a newer page rather than that", async () => {
 		const newer = outing({ asOf: "2026-11-25T07:00:00.000+00:00", drops: 9 });
-		localStorage.setItem("last o1", JSON.stringify({ outing: newer, column: column() }));
-		expect(start().result.current.outing.drops).toBe(9);
-		expect(start(outing({ asOf: "2026-11-25T08:00:00.000+00:00", drops: 10 })).result.current.outing.drops).toBe(10);
-	});
-});
-
-describe("what was taken back", () => {
-	it("is put back by its address", async () => {
+		await device().said.put({
+			key: `${angler} outing o1`,
+			angler,
+			about: "outing o1",
+			asOf: newer.asOf,
+			answer: { outing: newer, column: column() },
+		});
 		const { result } = start();
-		act(() => void result.current.putBack("e7"));
-		await act(async () => {});
-		expect([held.calls[0]?.method, held.calls[0]?.url]).toEqual(["PUT", "/events/e7/put-back"]);
-		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 4 }), column: column() }));
-		expect(result.current.outing.drops).toBe(4);
-	});
-
-	it("stays taken back, and that is said, where nothing answers", async () => {
-		const { result } = start();
-		act(() => void result.current.putBack("e7"));
-		await act(async () => {});
-		await act(() => held.calls[0]?.fail());
-		expect(result.current.trouble).toBe("No connection. Nothing was put back; try again.");
+		await waitFor(() => expect(result.current.outing.drops).toBe(9));
+		const later = start(outing({ asOf: "2026-11-25T08:00:00.000+00:00", drops: 10 }));
+		await waitFor(() => expect(later.result.current.waiting).toBe(0));
+		expect(later.result.current.outing.drops).toBe(10);
 	});
 });
 
 describe("undo", () => {
-	it("takes the newest event back", async () => {
-		const first = outing({
-			drops: 2,
-			events: [
-				{
-					uuid: "e2",
-					kind: "drop",
-					words: "2 drops",
-					at: "",
-					depthText: "",
-					computed: false,
-					bite: null,
-					lureLost: null,
-				},
-			],
-		});
+	it("takes the newest back, and it can be put back, both without a connection", async () => {
+		const first = outing({ events: [event({ uuid: "e2" })], drops: 1 });
+		first.tally.drops = 1;
 		const { result } = start(first);
-		act(() => void result.current.undo());
-		await act(async () => {});
-		expect(held.calls[0]).toMatchObject({ method: "DELETE", url: "/events/e2" });
-		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
-		expect(result.current.outing.drops).toBe(1);
+		act(() => result.current.undo());
+		await waitFor(() => expect(result.current.outing.drops).toBe(0));
+		expect(result.current.outing.takenBack).toMatchObject([{ uuid: "e2" }]);
+		await asked(1);
+		expect(taps(0)).toMatchObject([{ do: "undo", event: "e2" }]);
+		await act(async () => held.calls[0]?.fail());
+		act(() => result.current.putBack("e2"));
+		await waitFor(() => expect(result.current.outing.drops).toBe(1));
+		await asked(2);
+		expect(taps(1).map((tap) => tap.do)).toEqual(["undo", "put_back"]);
 	});
 
-	it("takes back what was never sent without asking anybody", async () => {
+	it("of one on its way takes nothing else along: what is logged next is sent", async () => {
 		const { result } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		await act(() => held.calls[0]?.fail());
-		await act(() => result.current.undo());
-		expect(result.current.waiting).toBe(0);
-		expect(held.calls).toHaveLength(1);
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		const [first] = taps(0);
+		act(() => result.current.undo());
+		await waitFor(() => expect(result.current.outing.drops).toBe(0));
+		act(() => result.current.log({ kind: "touch" }));
+		await waitFor(() => expect(result.current.waiting).toBe(3));
+		await answer(0, { drops: 1 });
+		await asked(2);
+		expect(taps(1)).toMatchObject([
+			{ do: "undo", event: first?.uuid },
+			{ do: "log", kind: "touch" },
+		]);
 	});
+});
 
-	it("does not take the next entry along when one is taken back on its way", async () => {
+describe("another rod", () => {
+	it("is taken in hand at once, and its taps are its own", async () => {
 		const { result } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		const first = idOf(0);
-		act(() => void result.current.undo());
-		act(() => void result.current.log({ kind: "touch" }));
-		await act(() => held.calls[0]?.answer(200, { outing: outing({ drops: 1 }), column: column() }));
-		expect(held.calls[1]?.body).toMatchObject({ kind: "touch" });
-		await act(() => held.calls[1]?.answer(200, { outing: outing({ drops: 1, touches: 1 }), column: column() }));
-		expect(held.calls[2]).toMatchObject({ method: "DELETE", url: `/events/${first}` });
-		await act(() => held.calls[2]?.answer(200, { outing: outing({ touches: 1 }), column: column() }));
-		expect(result.current.waiting).toBe(0);
-		expect(result.current.outing.touches).toBe(1);
+		act(() => result.current.takeInHand("other"));
+		await waitFor(() => expect(result.current.outing.setup).toBe("s2"));
+		act(() => result.current.log({ kind: "drop" }));
+		await waitFor(() => expect(result.current.outing.drops).toBe(1));
+		await asked(1);
+		expect(result.current.outing.rods.map((one) => one.tally?.drops)).toEqual([0, 1]);
 	});
 
-	it("takes back what may have arrived once there is a connection again", async () => {
+	it("shows its own pick as it was last said, and none where none was", async () => {
+		await device().said.put({
+			key: `${angler} setup s2`,
+			angler,
+			about: "setup s2",
+			asOf: "",
+			answer: { shown: { counts: "up 1, down 2" }, column: column({ title: "the other" } as never) },
+		});
 		const { result } = start();
-		act(() => void result.current.log({ kind: "drop" }));
-		await act(async () => {});
-		const id = idOf(0);
-		act(() => void result.current.undo());
-		await act(() => held.calls[0]?.fail());
-		expect(result.current.waiting).toBe(1);
-		await act(async () => void window.dispatchEvent(new Event("online")));
-		expect(held.calls[1]).toMatchObject({ method: "DELETE", url: `/events/${id}` });
-		await act(() => held.calls[1]?.answer(404, { message: "There is nothing at this address." }));
-		expect(result.current.waiting).toBe(0);
-	});
-
-	it("starts with nothing when what was left behind cannot be read", async () => {
-		localStorage.setItem("not sent o1", "{broken");
-		expect(start().result.current.waiting).toBe(0);
-	});
-
-	it("says when it could not", async () => {
-		const { result } = start(
-			outing({
-				events: [
-					{
-						uuid: "e1",
-						kind: "drop",
-						words: "Drop",
-						at: "",
-						depthText: "",
-						computed: false,
-						bite: null,
-						lureLost: null,
-					},
-				],
-			}),
+		act(() => result.current.takeInHand("other"));
+		await waitFor(() => expect(result.current.outing.counts).toBe("up 1, down 2"));
+		expect(result.current.column).toMatchObject({ title: "the other" });
+		act(() =>
+			result.current.tieOn({ lure: 5, hole: null, cadence: "hand_feed", words: "¾ oz spoon", way: "hand feed" }),
 		);
-		act(() => void result.current.undo());
-		await act(async () => {});
-		await act(() => held.calls[0]?.fail());
-		expect(result.current.trouble).toBe("No connection. Nothing was undone; try again.");
+		await waitFor(() => expect(result.current.outing.title).toBe("¾ oz spoon"));
+		expect(result.current.outing.pick).toBeNull();
 	});
 });
 
 describe("another tab", () => {
-	it("that has logged makes this one look again, until it is left", () => {
+	it("that was answered makes this one look again, until it is left; what it logs is seen here", async () => {
 		const look = vi.fn();
-		const { unmount } = start(outing(), look);
+		const { result, unmount } = start(outing(), look);
+		await waitFor(() => expect(result.current.waiting).toBe(0));
 		expect(look).not.toHaveBeenCalled();
 		for (const channel of Silent.open) channel.onmessage?.();
 		expect(look).toHaveBeenCalledTimes(1);
+		const other = start();
+		act(() => other.result.current.log({ kind: "drop" }));
+		await waitFor(() => expect(result.current.outing.drops).toBe(1));
 		unmount();
+		other.unmount();
 		expect(Silent.open).toEqual([]);
 	});
 });

@@ -1,38 +1,121 @@
 import { describe, expect, it } from "vitest";
-import type { Entry, Logged } from "../../resources/js/fish/useOuting";
+import { inRuns } from "../../resources/js/fish/runs";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
-import type { OutingData } from "../../resources/js/types";
+import { asSent, type Deed } from "../../resources/js/outbox/deeds";
 import taps from "./data/taps.json";
+import { event, outing, tally } from "./outing";
 
-const outing = {
-	drops: 0,
-	dropsSinceTouch: 0,
-	touches: 0,
-	landed: 0,
-	touched: false,
-	sinceTouch: "2026-11-25T06:00:00Z",
-	events: [],
-	pads: [{ kind: "foul", label: "Foul", key: "o" }],
-} as unknown as OutingData;
+interface Told {
+	do?: Deed["do"];
+	of?: number;
+	rod?: string;
+	changes?: Record<string, unknown>;
+	why?: string;
+	kind?: string;
+}
 
-const tap = (entry: Entry, i: number): Logged => ({ id: `t${i}`, entry, at: `2026-11-25T07:00:0${i}Z`, setup: "s1" });
+const second = (i: number) => `2026-11-25T07:00:${String(i).padStart(2, "0")}.000Z`;
+
+/** As the phone makes them of what was tapped. */
+function deeds(all: Told[]): Deed[] {
+	let rod = "this";
+	const setups: Record<string, string> = { this: "s1", other: "s2" };
+	return all.map(({ do: what = "log", of, rod: taken, changes, why, ...entry }, i) => {
+		const head = { id: `t${i}`, outing: "o1", at: second(i) };
+		if (what === "take_in_hand") rod = taken ?? rod;
+		const setup = setups[rod] ?? null;
+		if (what === "tie_on") setups[rod] = head.id;
+		const made: Record<Deed["do"], object> = {
+			log: { rod, setup, entry },
+			undo: { event: `t${of}` },
+			put_back: { event: `t${of}` },
+			amend: { event: `t${of}`, changes },
+			take_in_hand: { rod },
+			tie_on: { rod, lure: 3, hole: "back", cadence: "short_pop", words: "½ oz blade, silver", way: "back hole" },
+			pause: { why, rod: null },
+			go_on: {},
+		};
+		return { ...head, do: what, ...made[what] } as Deed;
+	});
+}
 
 describe("the outing with what waits to be sent", () => {
-	// The same taps are sent to the server by tests/Feature/TapsTest.php.
-	it.each(taps)("$name", ({ taps: entries, after }) => {
-		expect(withWaiting(outing, (entries as Entry[]).map(tap))).toMatchObject(after);
+	// The same is sent to the server by tests/Feature/TapsTest.php.
+	it.each(taps)("$name", ({ deeds: told, after }) => {
+		expect(withWaiting(outing(), deeds(told as Told[]))).toMatchObject(after);
 	});
 
-	it("lists what waits above what is there, and not what was taken back or has arrived", () => {
-		const there = withWaiting(outing, [tap({ kind: "drop" }, 1)]);
+	it("counts on from what the server no longer lists", () => {
+		const before = outing({
+			events: [event()],
+			tally: tally({ drops: 60, touches: 2, dropsBefore: 24, touchBefore: "2026-11-25T06:05:00.000Z" }),
+		});
+		const drop = withWaiting(before, deeds([{ kind: "drop" }]));
+		expect([drop.drops, drop.dropsSinceTouch, drop.touched]).toEqual([61, 26, true]);
+		expect(drop.sinceTouch).toBe("2026-11-25T06:05:00.000Z");
+	});
+
+	it("lists what waits above what is there, not what has arrived, and nothing of another outing", () => {
+		const there = withWaiting(outing(), deeds([{ kind: "drop" }]));
+		const other = deeds([{ kind: "touch" }]).map((deed) => ({ ...deed, outing: "o2" }));
 		const shown = withWaiting(there, [
-			tap({ kind: "drop" }, 1),
-			{ ...tap({ kind: "touch" }, 2), undone: true },
-			tap({ kind: "fish", species: "white_bass", length: "12 in", landed: false }, 3),
-			tap({ kind: "foul" }, 4),
+			...deeds([{ kind: "drop" }]),
+			...deeds([{ kind: "foul" }, { kind: "foul" }]).slice(1),
+			...other,
 		]);
-		expect(shown.events.map((event) => event.words)).toEqual(["Foul", "White bass, 12 in, lost", "Drop"]);
-		expect([shown.drops, shown.touches]).toEqual([1, 1]);
-		expect(shown.sinceTouch).toBe("2026-11-25T07:00:03Z");
+		expect(shown.events.map(({ words, rodName }) => `${words} ${rodName}`)).toEqual([
+			"Foul Vertical rod",
+			"Drop Vertical rod",
+		]);
+		expect([shown.drops, shown.touches]).toEqual([1, 0]);
+	});
+
+	it("shows the rod that was taken in hand and what was tied on it", () => {
+		const taken = withWaiting(outing(), deeds([{ do: "take_in_hand", rod: "other" }, { do: "tie_on" }]));
+		expect(taken).toMatchObject({ setup: "t1", title: "½ oz blade, silver", subtitle: "back hole" });
+		expect(taken.rods.map(({ inHand, tied }) => [inHand, tied])).toEqual([
+			[false, "½ oz blade, white"],
+			[true, "½ oz blade, silver"],
+		]);
+	});
+
+	it("moves what is mended to its time, and says what it is now", () => {
+		const told = deeds([{ kind: "drop" }, { kind: "fish", species: "walleye" } as Told, { kind: "drop" }]);
+		const amend = { ...told[0], id: "a", do: "amend", event: "t1" } as Deed & { do: "amend" };
+		const shown = withWaiting(outing(), [
+			...told,
+			{ ...amend, changes: { at: second(9), species: "white_bass", length: "12 in", landed: false, depth: "20 ft" } },
+		]);
+		expect(shown.events[0]).toMatchObject({ uuid: "t1", words: "White bass, 12 in, lost", depthText: "20 ft" });
+	});
+});
+
+describe("drops in a row", () => {
+	it("are one line under the newest, for each rod by itself", () => {
+		const of = (uuid: string, rodOf: string, kind: "drop" | "touch" = "drop") =>
+			event({ uuid, kind, words: kind === "drop" ? "Drop" : "Touch", rod: rodOf, rodName: rodOf });
+		const runs = inRuns([of("6", "a"), of("5", "a"), of("4", "b"), of("3", "b", "touch"), of("2", "b"), of("1", "b")]);
+		expect(runs.map((run) => `${run.event.uuid} ${run.words}`)).toEqual([
+			"6 2 drops, a",
+			"4 Drop, b",
+			"3 Touch, b",
+			"2 2 drops, b",
+		]);
+	});
+});
+
+describe("a deed as it is sent", () => {
+	it("tells when it was said of an entry, and keeps for itself what only the phone needs", () => {
+		const [tied, undone] = deeds([{ do: "tie_on" }, { do: "undo", of: 0 }]);
+		expect(asSent(tied as Deed)).toEqual({
+			uuid: "t0",
+			do: "tie_on",
+			at: second(0),
+			rod: "this",
+			lure: 3,
+			hole: "back",
+			cadence: "short_pop",
+		});
+		expect(asSent(undone as Deed)).toEqual({ uuid: "t1", do: "undo", event: "t0", said: second(1) });
 	});
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Account\LogSchema;
 use App\Data\RulesSchema;
 use App\Data\TypeScript;
 use Illuminate\Console\Command;
@@ -13,14 +14,15 @@ final class WriteTypes extends Command
     protected $signature = 'types';
 
     protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the outlines of '
-        .'lures, the readings in the schema of the rules file';
+        .'lures, the readings in the schema of the rules file, the schema of the log';
 
     public function handle(): int
     {
         file_put_contents(TypeScript::path(), TypeScript::text());
         file_put_contents(TypeScript::outlinesPath(), TypeScript::outlines());
         file_put_contents(RulesSchema::path(), RulesSchema::text());
-        $this->info('Wrote resources/js/types.ts, resources/js/drop/outlines.ts and public/schema/rules.schema.json.');
+        file_put_contents(LogSchema::path(), LogSchema::text());
+        $this->info('Wrote resources/js/types.ts, resources/js/drop/outlines.ts and the schemas of rules and log in public/schema.');
 
         return self::SUCCESS;
     }

@@ -12,6 +12,8 @@ final readonly class EventData
     /**
      * @param  bool  $computed  the depth was told from the drop before
      * @param  bool|null  $lureLost  null where no lure can stay down
+     * @param  string|null  $rod  uuid
+     * @param  string  $rodName  '' where there is but one
      */
     public function __construct(
         public string $uuid,
@@ -22,6 +24,9 @@ final readonly class EventData
         public bool $computed = false,
         public ?LoggedBiteData $bite = null,
         public ?bool $lureLost = null,
+        public ?string $rod = null,
+        public string $rodName = '',
+        public string $note = '',
     ) {
     }
 }

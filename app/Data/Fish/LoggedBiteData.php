@@ -17,6 +17,10 @@ final readonly class LoggedBiteData
         public bool $bent,
         public string $lostAt,
         public string $kept,
+        public string $girth = '',
+        public string $tag = '',
+        public string $tagContact = '',
+        public string $card = '',
     ) {
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Data\Fish;
 
 use App\Data\Lure\PickData;
-use App\Data\OptionData;
 use App\Data\Rig\RigInShortData;
 
 /** The outing under way. */
@@ -14,14 +13,16 @@ final readonly class OutingData
     /**
      * @param  string  $asOf  when this was so
      * @param  list<EventData>  $events  newest first
-     * @param  list<OptionData>  $species
+     * @param  list<FishChoiceData>  $species
      * @param  list<PadData>  $pads  the small ones
      * @param  string  $counts  of the cadence: "up quick, down 1, wait 2"
      * @param  string  $pace  touches in half an hour, and fish
-     * @param  OptionData|null  $worked  what was touched last and is not on any more
+     * @param  TieableData|null  $worked  what was touched last and is not on any more
      * @param  string|null  $forgotten  when it was last heard of, where that is long ago
-     * @param  list<RodOnBoardData>  $rods  where there are several
-     * @param  EventData|null  $takenBack  what was taken back last, a few minutes ago
+     * @param  list<RodOnBoardData>  $rods  on board
+     * @param  list<EventData>  $takenBack  what was taken back in the last minutes, the last first
+     * @param  int  $drift  its number; 0 where drifts are not counted
+     * @param  TallyData  $tally  of the rod in hand
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
     public function __construct(
@@ -41,7 +42,7 @@ final readonly class OutingData
         public bool $touched,
         public string $counts,
         public string $pace,
-        public ?OptionData $worked,
+        public ?TieableData $worked,
         public ?float $minutesPerDrop,
         public array $events,
         public array $species,
@@ -53,7 +54,13 @@ final readonly class OutingData
         public ?string $forgotten,
         public array $pads,
         public array $rods,
-        public ?EventData $takenBack,
+        public array $takenBack,
+        public TallyData $tally,
+        public ?PauseData $pause,
+        public SkyData $sky,
+        public ?CrewData $crew,
+        public int $drift,
+        public string $note,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Lure;
 
+use App\Data\Fish\TyingData;
+
 /** A step of the ladder: one thing changed, after so many minutes without a touch on the step before. */
 final readonly class StepData
 {
@@ -15,6 +17,7 @@ final readonly class StepData
         public bool $hardly,
         public string $title,
         public string $subtitle,
+        public TyingData $tying,
     ) {
     }
 }

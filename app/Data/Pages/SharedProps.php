@@ -7,12 +7,16 @@ namespace App\Data\Pages;
 /** What every page knows. */
 final readonly class SharedProps
 {
-    /** @param  string|null  $said  what was just done, in a sentence */
+    /**
+     * @param  string|null  $said  what was just done, in a sentence
+     * @param  int|null  $anglerId  under which the device keeps what is only this angler's
+     */
     public function __construct(
         public ?string $angler,
         public string $theme,
         public bool $demo,
         public ?string $said,
+        public ?int $anglerId,
     ) {
     }
 }

@@ -27,6 +27,7 @@ final class SharePage extends Middleware
                 theme: $user instanceof User ? $user->likes()->theme : 'day',
                 demo: (bool) config('eskith.demo'),
                 said: is_string($said) ? $said : null,
+                anglerId: $user instanceof User ? $user->id : null,
             )),
         ];
     }

@@ -10,9 +10,10 @@ use App\Enums\LostAt;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class AmendEvent extends AnglerRequest
+class AmendEvent extends AnglerRequest
 {
     /** m: deeper nobody fishes. */
     private const DEEPEST_M = 150.0;
@@ -32,13 +33,19 @@ final class AmendEvent extends AnglerRequest
             'lost_at' => ['sometimes', 'nullable', Rule::enum(LostAt::class)],
             'kept' => ['sometimes', 'boolean'],
             'lure_lost' => ['sometimes', 'boolean'],
+            'at' => ['sometimes', 'required', ...self::moment()],
+            'said' => self::moment(),
+            ...array_map(static fn (array $rules): array => ['sometimes', ...$rules], LogEvent::aside()),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['species' => 'Say which fish it was, in at most 40 letters; unknown will do.'];
+        return [
+            'species' => 'Say which fish it was, in at most 40 letters; unknown will do.', 'at' => 'That time cannot be right.',
+            ...LogEvent::asideMessages(),
+        ];
     }
 
     /**
@@ -66,6 +73,21 @@ final class AmendEvent extends AnglerRequest
             $length = LogEvent::lengthOf($this->word('length'), $this->angler()->likes()->units->fishLength);
             $columns = [...$columns, 'length_m' => $length?->si, 'length_text' => $length?->text];
         }
+        if ($this->has('girth')) {
+            $girth = LogEvent::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
+            $columns = [...$columns, 'girth_m' => $girth?->si, 'girth_text' => $girth?->text];
+        }
+        foreach (['tag', 'tag_contact'] as $name) {
+            if ($this->has($name)) {
+                $columns[$name] = LogEvent::orNone($this->word($name));
+            }
+        }
+        if ($this->has('note')) {
+            $columns['note'] = trim($this->word('note'));
+        }
+        if ($this->filled('at')) {
+            $columns['at'] = $this->date('at');
+        }
         if ($this->filled('depth')) {
             $depth = Measure::parse($this->word('depth'), $this->angler()->likes()->units->depth, 'depth')->si;
             $columns = [...$columns, 'depth_m' => $depth >= 0.0 && $depth <= self::DEEPEST_M ? $depth : throw InvalidInput::because(
@@ -74,6 +96,12 @@ final class AmendEvent extends AnglerRequest
         }
 
         return $columns;
+    }
+
+    /** When it was said; null for now. */
+    public function said(): ?Carbon
+    {
+        return $this->date('said');
     }
 
     /** @throws InvalidInput */

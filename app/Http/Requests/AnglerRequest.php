@@ -23,6 +23,12 @@ abstract class AnglerRequest extends FormRequest
         return (string) $this->string($name);
     }
 
+    /** @return list<mixed> the rules of a moment on the water, as a device tells it */
+    protected static function moment(): array
+    {
+        return ['bail', 'nullable', 'string', 'max:40', 'date', 'before:+1 hour', 'after:1990-01-01'];
+    }
+
     public function uuid(): string
     {
         return $this->word('uuid');

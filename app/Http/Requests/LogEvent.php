@@ -8,6 +8,7 @@ use App\Enums\BitePhase;
 use App\Enums\EventKind;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
+use App\Models\Outing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -19,12 +20,16 @@ final class LogEvent extends AnglerRequest
     /** Shortest and longest fish that is believed, m. */
     private const FISH_M = [0.03, 2.0];
 
+    /** Thinnest and thickest, around, m. */
+    private const GIRTH_M = [0.01, 1.5];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'uuid' => ['required', 'uuid'],
             'setup' => ['nullable', 'uuid'],
+            'rod' => ['nullable', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
             'came' => ['nullable', Rule::enum(BitePhase::class)],
             'species' => ['nullable', 'string', 'max:40', 'required_if:kind,fish'],
@@ -34,26 +39,54 @@ final class LogEvent extends AnglerRequest
             'bent' => ['nullable', 'boolean'],
             'lost_at' => ['nullable', Rule::enum(LostAt::class)],
             'kept' => ['nullable', 'boolean'],
-            'at' => ['bail', 'nullable', 'string', 'max:40', 'date', 'before:+1 hour', 'after:-2 days'],
+            ...self::aside(),
+            'at' => [...self::moment(), self::of($this->route('outing'))],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['species.required_if' => 'Say which fish it was.', 'at' => 'The time of this entry cannot be right.'];
+        return [
+            'species.required_if' => 'Say which fish it was.', 'at' => 'The time of this entry cannot be right.', ...self::asideMessages(),
+        ];
+    }
+
+    /** @return array<string, list<mixed>> what can be told of a fish beside its length */
+    public static function aside(): array
+    {
+        return [
+            'girth' => ['nullable', 'string', 'max:40'], 'tag' => ['nullable', 'string', 'max:40'],
+            'tag_contact' => ['nullable', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function asideMessages(): array
+    {
+        return [
+            'tag' => 'A tag has up to 40 letters and figures.', 'tag_contact' => 'Keep the contact to 120 letters.',
+            'note' => 'Keep the note to 500 letters.',
+        ];
+    }
+
+    /** Nothing belongs to an outing that was a day before it. */
+    private static function of(mixed $outing): string
+    {
+        return 'after:'.($outing instanceof Outing ? $outing->started_at->copy()->subDay()->toIso8601String() : '-2 days');
     }
 
     /**
      * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
      *   length_text: string|null, landed: bool|null, hook: HookHeld|null, bent: bool|null, lost_at: LostAt|null, kept: bool|null,
-     *   at: Carbon}
+     *   at: Carbon, girth_m: float|null, girth_text: string|null, tag: string|null, tag_contact: string|null, note: string}
      *
      * @throws InvalidInput when the length cannot be that of a fish
      */
     public function what(): array
     {
         $length = $this->length();
+        $girth = self::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
         $fish = $this->enum('kind', EventKind::class) === EventKind::Fish;
 
         return [
@@ -69,6 +102,11 @@ final class LogEvent extends AnglerRequest
             'lost_at' => $fish ? $this->enum('lost_at', LostAt::class) : null,
             'kept' => $fish && $this->filled('kept') ? $this->boolean('kept') : null,
             'at' => $this->date('at') ?? Carbon::now(),
+            'girth_m' => $girth?->si,
+            'girth_text' => $girth?->text,
+            'tag' => self::orNone($this->word('tag')),
+            'tag_contact' => self::orNone($this->word('tag_contact')),
+            'note' => trim($this->word('note')),
         ];
     }
 
@@ -76,6 +114,17 @@ final class LogEvent extends AnglerRequest
     public function setup(): ?string
     {
         return $this->filled('setup') ? $this->word('setup') : null;
+    }
+
+    /** Its rod, where it is told by that; null otherwise. */
+    public function rod(): ?string
+    {
+        return $this->filled('rod') ? $this->word('rod') : null;
+    }
+
+    public static function orNone(string $typed): ?string
+    {
+        return trim($typed) === '' ? null : trim($typed);
     }
 
     private function length(): ?Measure
@@ -90,18 +139,33 @@ final class LogEvent extends AnglerRequest
      */
     public static function lengthOf(string $typed, Unit $unit): ?Measure
     {
+        return self::measured('length', 'A fish measures between', self::FISH_M, $typed, $unit);
+    }
+
+    /**
+     * @return Measure|null null where nothing was typed
+     *
+     * @throws InvalidInput when no fish is so thick
+     */
+    public static function girthOf(string $typed, Unit $unit): ?Measure
+    {
+        return self::measured('girth', 'Around, a fish measures between', self::GIRTH_M, $typed, $unit);
+    }
+
+    /**
+     * @param  array{float, float}  $between  m
+     *
+     * @throws InvalidInput
+     */
+    private static function measured(string $field, string $is, array $between, string $typed, Unit $unit): ?Measure
+    {
         if (trim($typed) === '') {
             return null;
         }
-        $length = Measure::parse($typed, $unit, 'length');
-        if ($length->si < self::FISH_M[0] || $length->si > self::FISH_M[1]) {
-            throw InvalidInput::because(
-                'length',
-                "A fish measures between {$unit->print(self::FISH_M[0])} and {$unit->print(self::FISH_M[1])}; "
-                    ."\"{$length->text}\" does not.",
-            );
-        }
+        $measure = Measure::parse($typed, $unit, $field);
 
-        return $length;
+        return $measure->si >= $between[0] && $measure->si <= $between[1] ? $measure : throw InvalidInput::because(
+            $field, "{$is} {$unit->print($between[0])} and {$unit->print($between[1])}; \"{$measure->text}\" does not.",
+        );
     }
 }

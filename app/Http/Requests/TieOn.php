@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Eskith\Core\Cadence\Cadence;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 final class TieOn extends AnglerRequest
@@ -19,12 +20,19 @@ final class TieOn extends AnglerRequest
             'lure' => ['nullable', 'integer'],
             'hole' => ['nullable', 'string', 'max:20'],
             'cadence' => ['required_with:lure', 'nullable', Rule::enum(Cadence::class)],
+            'at' => self::moment(),
         ];
     }
 
     public function rod(): ?string
     {
         return $this->filled('rod') ? $this->word('rod') : null;
+    }
+
+    /** When; null for now. */
+    public function at(): ?Carbon
+    {
+        return $this->date('at');
     }
 
     public function lure(): ?int

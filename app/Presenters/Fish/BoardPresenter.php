@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace App\Presenters\Fish;
 
 use App\Data\Fish\RodOnBoardData;
+use App\Data\Fish\TallyData;
+use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Record\Logbook;
+use App\Record\RodTally;
 use App\Rows\LureReader;
 use App\Rows\SetAside;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 
 /** The rods on board, each with what is on it. */
 final readonly class BoardPresenter
@@ -31,21 +36,75 @@ final readonly class BoardPresenter
     public function rods(?Outing $outing): array
     {
         $logbook = Logbook::of($this->user);
+
+        return $this->each($outing, fn (Rod $rod, ?Setup $setup, LureNames $names): RodOnBoardData => $this->one(
+            $rod, $setup, $names, $setup === null ? null : $logbook->lastBite($setup)?->at, null,
+        ));
+    }
+
+    /**
+     * The same with what each did today.
+     *
+     * @param  Collection<int, Event>  $listed  the newest events, of all rods
+     * @param  bool  $all  whether there are no others
+     * @return list<RodOnBoardData>
+     */
+    public function tallied(Outing $outing, Collection $listed, bool $all): array
+    {
+        return $this->each($outing, function (Rod $rod, ?Setup $setup, LureNames $names) use ($outing, $listed, $all): RodOnBoardData {
+            $tally = RodTally::of($outing, $rod->id, $listed, $all);
+
+            return $this->one($rod, $setup, $names, $tally->lastTouch, self::tally($tally, $setup));
+        });
+    }
+
+    /**
+     * @param  callable(Rod, Setup|null, LureNames): RodOnBoardData  $make
+     * @return list<RodOnBoardData>
+     */
+    private function each(?Outing $outing, callable $make): array
+    {
         $names = new LureNames(new UnitFormat($this->user->likes()->units));
-        $tied = $outing === null ? [] : $logbook->onTheRods($outing);
+        $tied = $outing === null ? [] : Logbook::of($this->user)->onTheRods($outing);
+        $rods = [];
+        foreach ($this->user->rods()->onBoard()->get() as $rod) {
+            $rods[] = $make($rod, $tied[$rod->id] ?? null, $names);
+        }
 
-        return array_values($this->user->rods()->onBoard()->get()->map(function (Rod $rod) use ($tied, $names, $logbook): RodOnBoardData {
-            $setup = $tied[$rod->id] ?? null;
+        return $rods;
+    }
 
-            return new RodOnBoardData(
-                uuid: $rod->uuid,
-                name: $rod->called(),
-                inHand: $rod->id === $this->user->rod_id,
-                still: $rod->still,
-                tied: $setup === null ? '' : self::named($setup, $names),
-                quietSince: $setup === null ? null : Logbook::quietSince($setup, $logbook->lastBite($setup))->toIso8601String(),
-            );
-        })->all());
+    private function one(Rod $rod, ?Setup $setup, LureNames $names, ?Carbon $lastBite, ?TallyData $tally): RodOnBoardData
+    {
+        return new RodOnBoardData(
+            uuid: $rod->uuid,
+            name: $rod->called(),
+            inHand: $rod->id === $this->user->rod_id,
+            still: $rod->still,
+            tied: $setup === null ? '' : self::named($setup, $names),
+            way: $setup === null ? '' : self::way($setup),
+            setup: $setup?->uuid,
+            quietSince: $setup === null ? null : Logbook::quietSince($setup, $lastBite)->toIso8601ZuluString('millisecond'),
+            tally: $tally,
+        );
+    }
+
+    public static function tally(RodTally $tally, ?Setup $setup): TallyData
+    {
+        return new TallyData(
+            drops: $tally->drops,
+            touches: $tally->touches,
+            landed: $tally->landed,
+            dropsBefore: $tally->dropsBefore,
+            touchBefore: $tally->touchBefore?->toIso8601ZuluString('millisecond'),
+            tiedAt: $setup?->tied_at->toIso8601ZuluString('millisecond'),
+        );
+    }
+
+    /** "middle hole · low hop" */
+    public static function way(Setup $setup): string
+    {
+        return implode(' · ', array_filter([$setup->hole === null ? '' : "{$setup->hole} hole", (string) $setup->cadence?->word()]));
     }
 
     /** What is tied on, as a title. */

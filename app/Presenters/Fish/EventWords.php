@@ -25,11 +25,13 @@ final class EventWords
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
             $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
+            $event->girth_text === null ? null : "{$event->girth_text} around", $event->tag === null ? null : "tag {$event->tag}",
             $event->lure_lost === true ? 'lure lost' : ($event->lure_lost === false && $kind === EventKind::Snag ? 'freed' : null),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
 
-    public static function bite(Event $event): LoggedBiteData
+    /** @param  string  $card  why it goes back by the angler's card; '' when it does not */
+    public static function bite(Event $event, string $card = ''): LoggedBiteData
     {
         return new LoggedBiteData(
             came: $event->came->value ?? '',
@@ -41,6 +43,10 @@ final class EventWords
             bent: $event->bent ?? false,
             lostAt: $event->lost_at->value ?? '',
             kept: $event->kept === null ? '' : ($event->kept ? 'kept' : 'released'),
+            girth: $event->girth_text ?? '',
+            tag: $event->tag ?? '',
+            tagContact: $event->tag_contact ?? '',
+            card: $card,
         );
     }
 

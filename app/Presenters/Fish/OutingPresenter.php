@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Presenters\Fish;
 
 use App\Choosing\RankedBox;
-use App\Data\Fish\EventData;
 use App\Data\Fish\OutingData;
 use App\Data\Fish\PadData;
-use App\Data\Fish\RodOnBoardData;
+use App\Data\Fish\PauseData;
+use App\Data\Fish\SkyData;
+use App\Data\Fish\TieableData;
 use App\Data\Fish\TiedData;
+use App\Data\Fish\TyingData;
 use App\Data\Lure\AnswerData;
-use App\Data\OptionData;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
-use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
@@ -23,17 +23,17 @@ use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
-use Eskith\Core\Care\Species;
+use App\Record\Pauses;
+use App\Record\RodTally;
+use App\Rows\Sky;
 use Eskith\Core\Choosing\LureNames;
-use Eskith\Core\Units\UnitSet;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 
 /** The outing under way, counted up. */
 final readonly class OutingPresenter
 {
-    /** Events listed. */
-    private const LISTED = 12;
+    /** Events told one by one, of all rods: what the last taps can be undone from without the server. */
+    private const LISTED = 40;
 
     /** h of silence after which an outing seems to be forgotten. */
     private const SILENT_H = 3;
@@ -51,54 +51,49 @@ final readonly class OutingPresenter
 
         return $setup === null
             ? null
-            : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($setup))->toIso8601String());
+            : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($setup)?->at)->toIso8601String());
     }
 
-    /** @return array{OutingData, AnswerData} the outing, and the answer it is fished by */
+    /** @return array{OutingData, AnswerData, RankedBox} the outing, the answer it is fished by, and the box that was chosen from */
     public function now(User $angler, Outing $outing): array
     {
         $book = ReadingBook::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
-        $events = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->get();
+        $listed = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->limit(self::LISTED + 1)->get();
+        $all = $listed->count() <= self::LISTED;
+        $listed = $listed->take(self::LISTED);
         $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
         $key = $setup?->key();
         $answer = $this->answers->of($rankedBox, $key);
         $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
         $fished = $pick === null ? null : $rankedBox->find($pick->key)?->candidate;
         // What the angler counts is what this rod did.
-        $mine = $events->filter(static fn (Event $event): bool => $event->setup->rod_id === $angler->rod_id);
-        $bites = $mine->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
-        $last = $bites->first();
-        $drops = $mine->where('kind', EventKind::Drop);
-        $rods = BoardPresenter::of($angler)->rods($outing);
-        $takenBack = Logbook::of($angler)->takenBack($outing);
+        $tally = RodTally::of($outing, $angler->rod_id, $listed, $all);
+        $names = new LureNames($rankedBox->situation->say);
+        $rods = BoardPresenter::of($angler)->tallied($outing, $listed, $all);
+        $rows = EventRows::of($angler, $outing, $rods);
 
         return [new OutingData(
             uuid: $outing->uuid,
             asOf: Carbon::now()->format('Y-m-d\TH:i:s.vP'),
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
-            title: $setup === null
-                ? 'Nothing on this rod'
-                : BoardPresenter::named($setup, new LureNames($rankedBox->situation->say)),
-            subtitle: $pick->subtitle
-                ?? trim(($setup?->hole === null ? '' : "{$setup->hole} hole · ").($setup?->cadence?->word() ?? '')),
+            title: $setup === null ? 'Nothing on this rod' : BoardPresenter::named($setup, $names),
+            subtitle: $pick->subtitle ?? ($setup === null ? '' : BoardPresenter::way($setup)),
             water: implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             setup: $setup?->uuid,
-            dropsSinceTouch: $drops->filter(static fn (Event $drop): bool => $last === null || $drop->at->greaterThan($last->at))->count(),
-            drops: $drops->count(),
-            touches: $bites->count(),
-            landed: $bites->where('landed', true)->count(),
-            sinceTouch: $setup === null ? null : Logbook::quietSince($setup, $last)->toIso8601String(),
-            touched: $setup !== null && $last !== null && $last->at->greaterThan($setup->tied_at),
+            dropsSinceTouch: $tally->dropsSinceTouch,
+            drops: $tally->drops,
+            touches: $tally->touches,
+            landed: $tally->landed,
+            sinceTouch: $setup === null ? null : Logbook::quietSince($setup, $tally->lastTouch)->toIso8601ZuluString('millisecond'),
+            touched: $setup !== null && $tally->lastTouch?->greaterThan($setup->tied_at) === true,
             counts: $fished === null ? '' : CadenceWords::counts($fished, $rankedBox->situation),
-            pace: self::pace($outing, $mine),
-            worked: self::worked($mine, $setup, new LureNames($rankedBox->situation->say)),
-            minutesPerDrop: $setup === null ? null : self::minutesPerDrop($events, $setup),
-            events: array_slice(self::events($events, $book->likes->units, self::names($angler, $rods)), 0, self::LISTED),
-            species: array_map(
-                static fn (Species $species): OptionData => new OptionData($species->value, $species->word()), Species::cases(),
-            ),
+            pace: self::pace($outing, $tally),
+            worked: self::worked($outing, $angler, $setup, $names),
+            minutesPerDrop: $setup === null ? null : self::minutesPerDrop($setup),
+            events: $rows->all($listed),
+            species: CardPresenter::of($angler, $outing)->choices($rankedBox->situation->water->depthM, $rankedBox->here->protected ?? ''),
             sought: $book->text('species') ?? 'walleye',
             lengthUnit: $book->likes->units->fishLength->symbol(),
             pick: $pick,
@@ -106,55 +101,79 @@ final readonly class OutingPresenter
             move: $answer->move,
             forgotten: self::forgotten($angler, $outing),
             pads: self::pads(),
-            rods: count($rods) > 1 ? $rods : [],
-            takenBack: $takenBack === null
-                ? null
-                : self::events(new Collection([$takenBack]), $book->likes->units, self::names($angler, $rods))[0] ?? null,
-        ), $answer];
+            rods: $rods,
+            takenBack: $rows->all(Logbook::of($angler)->takenBack($outing)),
+            tally: BoardPresenter::tally($tally, $setup),
+            pause: self::pause($angler, $outing),
+            sky: self::sky($outing),
+            crew: CrewPresenter::of($angler, $outing),
+            drift: $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
+            note: $outing->note,
+        ), $answer, $rankedBox];
     }
 
-    /**
-     * How rods are called beside what happened on them; none where there is but one.
-     *
-     * @param  list<RodOnBoardData>  $rods
-     * @return array<int, string> by id
-     */
-    private static function names(User $angler, array $rods): array
+    /** @return list<TieableData> every lure at hand, best first, as it would be fished now */
+    public static function box(RankedBox $rankedBox): array
     {
-        return count($rods) > 1
-            ? array_column($angler->rods()->get()->map(static fn (Rod $rod): array => [$rod->id, $rod->called()])->all(), 1, 0)
-            : [];
+        $names = new LureNames($rankedBox->situation->say);
+        $told = [];
+        foreach ($rankedBox->ranked as $pick) {
+            $candidate = $pick->candidate;
+            $told[$candidate->lure->id] ??= new TieableData(
+                $names->title($candidate->lure), $names->way($candidate, $rankedBox->situation),
+                new TyingData((int) $candidate->lure->id, $candidate->hole()?->name, $candidate->cadence),
+            );
+        }
+
+        return array_values($told);
     }
 
-    /**
-     * "3 touches and 1 fish in half an hour", once that long has been fished.
-     *
-     * @param  Collection<int, Event>  $mine  newest first
-     */
-    private static function pace(Outing $outing, Collection $mine): string
+    private static function pause(User $angler, Outing $outing): ?PauseData
+    {
+        $pause = Pauses::of($angler)->now($outing);
+
+        return $pause === null ? null : new PauseData(
+            $pause->why?->word() ?? '', $pause->from_at->toIso8601ZuluString('millisecond'),
+            $pause->rod_id === null ? null : $angler->rods()->whereKey($pause->rod_id)->first()?->uuid,
+        );
+    }
+
+    private static function sky(Outing $outing): SkyData
+    {
+        $sky = Sky::over($outing->spot);
+        $slack = $sky->slack(Carbon::now());
+
+        return new SkyData(
+            $sky->sunset(Carbon::now())?->toIso8601String(), $slack === null ? null : $slack[0]->toIso8601String(),
+            $slack === null ? '' : ($slack[1]->high ? 'high' : 'low'),
+        );
+    }
+
+    /** "3 touches and 1 fish in half an hour", once that long has been fished. */
+    private static function pace(Outing $outing, RodTally $tally): string
     {
         $half = max(1.0, $outing->started_at->diffInMinutes(Carbon::now()) / 30);
-        $bites = $mine->filter(static fn (Event $event): bool => $event->kind?->isBite() === true);
-        if ($half < 1.5 || $bites->isEmpty()) {
+        if ($half < 1.5 || $tally->touches === 0) {
             return '';
         }
         $each = static fn (int $count): string => (string) round($count / $half, 1);
 
-        return "{$each($bites->count())} touches and {$each($bites->where('landed', true)->count())} fish in half an hour";
+        return "{$each($tally->touches)} touches and {$each($tally->landed)} fish in half an hour";
     }
 
-    /**
-     * What was touched last on this rod, where that is something else than what is on now.
-     *
-     * @param  Collection<int, Event>  $mine  newest first
-     */
-    private static function worked(Collection $mine, ?Setup $setup, LureNames $names): ?OptionData
+    /** What was touched last on this rod, where that is something else than what is on now. */
+    private static function worked(Outing $outing, User $angler, ?Setup $setup, LureNames $names): ?TieableData
     {
-        $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true)?->setup;
+        $last = Event::query()->standing()->bites()->where('outing_id', $outing->id)->with('setup.lure')
+            ->whereIn('setup_id', Setup::query()->select('id')->where('outing_id', $outing->id)->where('rod_id', $angler->rod_id))
+            ->latest('at')->latest('id')->first()?->setup;
 
-        return $last === null || $last->lure?->isAtHand() !== true || $last->key() === $setup?->key()
+        return $last?->lure === null || $last->cadence === null || ! $last->lure->isAtHand() || $last->key() === $setup?->key()
             ? null
-            : new OptionData($last->key(), BoardPresenter::named($last, $names));
+            : new TieableData(
+                BoardPresenter::named($last, $names), BoardPresenter::way($last),
+                new TyingData($last->lure->id, $last->hole, $last->cadence),
+            );
     }
 
     /** When an outing was last heard of that seems to be forgotten; null while it goes on. */
@@ -166,7 +185,7 @@ final readonly class OutingPresenter
     }
 
     /** @return list<PadData> */
-    private static function pads(): array
+    public static function pads(): array
     {
         $pads = [];
         foreach (EventKind::cases() as $kind) {
@@ -179,62 +198,17 @@ final readonly class OutingPresenter
         return $pads;
     }
 
-    /**
-     * The pace of the drops since this was tied on; null until there are enough to tell.
-     *
-     * @param  Collection<int, Event>  $events  newest first
-     */
-    private static function minutesPerDrop(Collection $events, Setup $setup): ?float
+    /** The pace of the drops since this was tied on; null until there are enough to tell. */
+    private static function minutesPerDrop(Setup $setup): ?float
     {
-        $drops = $events->where('kind', EventKind::Drop)->where('setup_id', $setup->id)->values();
+        $drops = $setup->events()->standing()->where('kind', EventKind::Drop);
         $count = $drops->count();
-        if ($count < 3) {
+        [$first, $last] = [(clone $drops)->oldest('at')->first()?->at, (clone $drops)->latest('at')->first()?->at];
+        if ($count < 3 || $first === null || $last === null) {
             return null;
         }
-        $minutes = $drops->last()?->at->diffInSeconds($drops->first()?->at) / 60 / ($count - 1);
+        $minutes = $first->diffInSeconds($last) / 60 / ($count - 1);
 
         return $minutes < 0.1 ? null : round($minutes, 2);
-    }
-
-    /**
-     * Drops in a row on one rod are told as one line, under the id of the newest.
-     *
-     * @param  Collection<int, Event>  $events  newest first
-     * @param  array<int, string>  $rods  how rods are called, by id
-     * @return list<EventData>
-     */
-    private static function events(Collection $events, UnitSet $units, array $rods): array
-    {
-        $told = [];
-        $inRow = 0;
-        $before = null;
-        foreach ($events as $event) {
-            $kind = $event->kind;
-            if ($kind === null) {
-                continue;
-            }
-            $rod = $event->setup->rod_id;
-            $on = isset($rods[$rod]) ? ", {$rods[$rod]}" : '';
-            $inRow = $kind !== EventKind::Drop ? 0 : ($rod === $before ? $inRow + 1 : 1);
-            $before = $rod;
-            if ($inRow > 1) {
-                $newest = array_pop($told) ?? throw new \LogicException('A run of drops has a first.');
-                $told[] = new EventData($newest->uuid, $newest->kind, "{$inRow} drops{$on}", $newest->at, '');
-
-                continue;
-            }
-            $told[] = new EventData(
-                uuid: $event->uuid,
-                kind: $kind,
-                words: EventWords::of($event, $kind, $units).$on,
-                at: $event->at->toIso8601String(),
-                depthText: $event->depth_m === null || $inRow === 1 ? '' : $units->depth->print($event->depth_m),
-                computed: $event->depth_computed,
-                bite: $kind->isBite() ? EventWords::bite($event) : null,
-                lureLost: $kind->canLoseLure() ? $event->lure_lost === true : null,
-            );
-        }
-
-        return $told;
     }
 }

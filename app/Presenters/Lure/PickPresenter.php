@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
+use App\Data\Fish\TyingData;
 use App\Data\Lure\ListedPickData;
 use App\Data\Lure\PickData;
 use App\Data\Lure\ReasonData;
@@ -14,6 +15,7 @@ use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Presenters\Work\FallWords;
+use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Change;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Ladder;
@@ -108,6 +110,11 @@ final readonly class PickPresenter
         return new ReasonData($reason->rule, $reason->points, Points::signed($reason->points), $reason->text);
     }
 
+    private static function tying(Candidate $candidate): TyingData
+    {
+        return new TyingData((int) $candidate->lure->id, $candidate->hole()?->name, $candidate->cadence);
+    }
+
     /** @return list<StepData> */
     private function steps(Pick $pick): array
     {
@@ -124,6 +131,7 @@ final readonly class PickPresenter
             hardly: $change->isHardlyWorthIt(),
             title: $this->names->title($change->to->candidate->lure),
             subtitle: $this->names->way($change->to->candidate, $this->rankedBox->situation),
+            tying: self::tying($change->to->candidate),
         ), $steps, array_keys($steps));
     }
 

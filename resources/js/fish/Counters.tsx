@@ -1,6 +1,8 @@
 import { LadderSteps } from "../lure/LadderSteps";
+import { Button } from "../parts/Button";
 import { useMinutesSince } from "../parts/useMinutesSince";
 import type { OutingData } from "../types";
+import type { Tying } from "./useOuting";
 
 export function Counters({ outing }: { outing: OutingData }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
@@ -24,12 +26,23 @@ export function Counters({ outing }: { outing: OutingData }) {
 }
 
 /** How long to stay, and what to change then, one thing after the other. */
-export function Advice({ outing }: { outing: OutingData }) {
+export function Advice({ outing, onTieOn }: { outing: OutingData; onTieOn: (tying: Tying) => void }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	if (!outing.pick) return null;
+	const next = outing.pick.ladder[0];
 	return (
 		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
 			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} brief />
+			{next && !next.hardly && (
+				<Button
+					look="strong"
+					size="big"
+					className="mb-1"
+					onClick={() => onTieOn({ ...next.tying, words: next.title, way: next.subtitle })}
+				>
+					Done: {next.words}
+				</Button>
+			)}
 			{outing.move && <p className="border-t border-rule py-1.5 text-[15px]">{outing.move}</p>}
 		</section>
 	);

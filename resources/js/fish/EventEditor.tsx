@@ -1,66 +1,76 @@
 import { useState } from "react";
 import { Button } from "../parts/Button";
-import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
-import { Trouble } from "../parts/Notice";
-import { troubleOf } from "../parts/queries";
-import { Refused, send } from "../parts/send";
 import type { EventData, LoggedBiteData } from "../types";
-import { came, hooks, lostAt } from "./biteChoices";
-import type { Answer } from "./useOuting";
+import { came } from "./biteChoices";
+import { momentOf } from "./moment";
+import { OfFish } from "./OfFish";
+import { TagCard } from "./TagCard";
+import type { OutingLog } from "./useOuting";
 
 interface Props {
 	event: EventData;
 	onClose: () => void;
-	onMended: (answer: Answer) => void;
+	log: Pick<OutingLog, "amend" | "takeBack">;
 }
 
 type Draft = LoggedBiteData & { count: string; depth: string };
 
-/** Mends what was logged: where a bite came, which fish it was, what became of it; whether a lure stayed down. */
-export function EventEditor({ event, onClose, onMended }: Props) {
+/** Mends what was logged: when and where it came, which fish it was, what became of it; whether a lure stayed down. */
+export function EventEditor({ event, onClose, log }: Props) {
 	const { bite } = event;
 	const [draft, setDraft] = useState<Draft | null>(bite && { ...bite, count: "", depth: "" });
 	const [lureLost, setLureLost] = useState(event.lureLost ?? false);
-	const [trouble, setTrouble] = useState<string | null>(null);
-	const [fields, setFields] = useState<Record<string, string>>({});
+	const [time, setTime] = useState(clockOf(event.at));
+	const [note, setNote] = useState(event.note);
 	const [sure, setSure] = useState(false);
 	const set = (changes: Partial<Draft>) => setDraft((before) => before && { ...before, ...changes });
 	const couldLose = event.lureLost !== null && !draft?.landed;
-	const tell = async (method: "PUT" | "DELETE", body?: unknown) => {
-		try {
-			onMended(await send<Answer>(method, `/events/${event.uuid}`, body));
-			onClose();
-		} catch (error) {
-			setFields(error instanceof Refused ? error.fields : {});
-			setTrouble(troubleOf(error, "No connection: nothing was changed. Try again."));
-		}
-	};
-	const keep = () =>
-		tell("PUT", {
-			...(draft ? changesOf(draft) : {}),
+	const keep = () => {
+		const at = time === clockOf(event.at) ? null : momentOf(time, dayEnd(event.at));
+		log.amend(event.uuid, {
+			...(draft && bite ? changesOf(draft, bite) : {}),
 			...(event.lureLost === null ? {} : { lure_lost: couldLose && lureLost }),
+			...(at ? { at: at.toISOString() } : {}),
+			...(note === event.note ? {} : { note }),
 		});
+		onClose();
+	};
 	return (
 		<Dialog open onOpenChange={(open) => !open && onClose()} title={event.words}>
 			<form
 				noValidate
 				onSubmit={(submitted) => {
 					submitted.preventDefault();
-					void keep();
+					keep();
 				}}
 			>
-				{draft && <Where draft={draft} set={set} fields={fields} known={event.depthText} />}
-				{draft?.fish && <OfFish draft={draft} set={set} fields={fields} />}
+				{draft && <Where draft={draft} set={set} known={event.depthText} />}
+				{draft?.fish && <OfFish draft={draft} set={set} />}
 				{couldLose && <LureLost lost={lureLost} onChange={setLureLost} snag={!draft} />}
-				<Trouble words={Object.keys(fields).length === 0 ? trouble : null} />
+				<div className="mt-5 grid grid-cols-[120px_1fr] gap-x-3">
+					<Field label="When" type="time" value={time} onChange={(changed) => setTime(changed.target.value)} />
+					<Field label="Note" value={note} maxLength={500} onChange={(changed) => setNote(changed.target.value)} />
+				</div>
+				{draft?.tag && <TagCard event={event} bite={draft} />}
 				<div className="mt-4 grid grid-cols-2 gap-2.5">
 					<Button type="submit" look="next" size="big">
 						Keep
 					</Button>
-					<Button look="danger" size="big" onClick={() => (sure ? void tell("DELETE") : setSure(true))}>
+					<Button
+						look="danger"
+						size="big"
+						onClick={() => {
+							if (!sure) {
+								setSure(true);
+								return;
+							}
+							log.takeBack(event.uuid);
+							onClose();
+						}}
+					>
 						{sure ? "Yes, take it away" : "Take it away"}
 					</Button>
 				</div>
@@ -69,38 +79,49 @@ export function EventEditor({ event, onClose, onMended }: Props) {
 	);
 }
 
-/** As the server takes them. */
-function changesOf({
-	fish,
-	came: where,
-	count,
-	depth,
-	species,
-	length,
-	landed,
-	hook,
-	bent,
-	lostAt: lost,
-	kept,
-}: Draft) {
-	const ofFish = { species, length, landed, hook: hook || null, bent, lost_at: landed ? null : lost || null };
-	return {
-		came: where || null,
-		...(count ? { count } : {}),
-		...(depth ? { depth } : {}),
-		...(fish ? { ...ofFish, ...(kept ? { kept: kept === "kept" } : {}) } : {}),
+/** "14:20" */
+function clockOf(iso: string): string {
+	const at = new Date(iso);
+	return [at.getHours(), at.getMinutes()].map((part) => String(part).padStart(2, "0")).join(":");
+}
+
+/** The last moment that is of the same day as another, or now. */
+function dayEnd(iso: string): number {
+	const end = new Date(iso);
+	end.setHours(23, 59, 59, 999);
+	return Math.min(end.getTime(), Math.max(Date.now(), Date.parse(iso)));
+}
+
+/** What was changed, as the server takes it: what was left alone may have been mended elsewhere. */
+function changesOf(now: Draft, before: LoggedBiteData): Record<string, unknown> {
+	const all: Record<string, [unknown, boolean]> = {
+		came: [now.came || null, now.came !== before.came],
+		count: [now.count, now.count !== ""],
+		depth: [now.depth, now.depth !== ""],
+		species: [now.species, now.species !== before.species],
+		length: [now.length, now.length !== before.length],
+		girth: [now.girth, now.girth !== before.girth],
+		landed: [now.landed, now.landed !== before.landed],
+		hook: [now.hook || null, now.hook !== before.hook],
+		bent: [now.bent, now.bent !== before.bent],
+		lost_at: [now.landed ? null : now.lostAt || null, now.lostAt !== before.lostAt || now.landed !== before.landed],
+		kept: [now.kept === "kept", now.kept !== before.kept],
+		tag: [now.tag, now.tag !== before.tag],
+		tag_contact: [now.tagContact, now.tagContact !== before.tagContact],
 	};
+	return Object.fromEntries(
+		Object.entries(all).flatMap(([name, [value, changed]]) => (changed ? [[name, value]] : [])),
+	);
 }
 
 interface WhereProps {
 	draft: Draft;
 	set: (changes: Partial<Draft>) => void;
-	fields: Record<string, string>;
 	known: string;
 }
 
 /** When in the drop, and how deep. */
-function Where({ draft, set, fields, known }: WhereProps) {
+function Where({ draft, set, known }: WhereProps) {
 	return (
 		<>
 			<Choice label="Where it came" value={draft.came} onChange={(where) => set({ came: where })} options={came} />
@@ -110,14 +131,12 @@ function Where({ draft, set, fields, known }: WhereProps) {
 					placeholder="7"
 					inputMode="decimal"
 					value={draft.count}
-					trouble={fields.count}
 					onChange={(changed) => set({ count: changed.target.value })}
 				/>
 				<Field
 					label="Or at depth"
 					placeholder={known || "not known"}
 					value={draft.depth}
-					trouble={fields.depth}
 					onChange={(changed) => set({ depth: changed.target.value })}
 				/>
 			</div>
@@ -141,61 +160,6 @@ function LureLost({ lost, onChange, snag }: { lost: boolean; onChange: (lost: bo
 			<p className="mt-1.5 text-slate">
 				{lost ? "It leaves the box and the rod; tie the next one on." : "It stays in the box and on the rod."}
 			</p>
-		</>
-	);
-}
-
-interface OfFishProps {
-	draft: LoggedBiteData;
-	set: (changes: Partial<LoggedBiteData>) => void;
-	fields: Record<string, string>;
-}
-
-/** Which fish, which hook held it, and what became of it. */
-export function OfFish({ draft, set, fields }: OfFishProps) {
-	return (
-		<>
-			<div className="grid grid-cols-2 gap-x-3">
-				<Field
-					label="Which fish"
-					value={draft.species.replace("_", " ")}
-					trouble={fields.species}
-					onChange={(changed) => set({ species: changed.target.value })}
-				/>
-				<Field
-					label="Length"
-					value={draft.length}
-					trouble={fields.length}
-					onChange={(changed) => set({ length: changed.target.value })}
-				/>
-			</div>
-			<Choice
-				label="Landed or lost"
-				value={draft.landed ? "landed" : "lost"}
-				onChange={(what) => set({ landed: what === "landed" })}
-				options={[
-					["landed", "landed"],
-					["lost", "lost"],
-				]}
-			/>
-			{!draft.landed && (
-				<Choice label="Lost" value={draft.lostAt} onChange={(lost) => set({ lostAt: lost })} options={lostAt} />
-			)}
-			{draft.landed && (
-				<Choice
-					label="Kept or released"
-					value={draft.kept}
-					onChange={(kept) => set({ kept })}
-					options={[
-						["released", "released"],
-						["kept", "kept"],
-					]}
-				/>
-			)}
-			<Choice label="Which hook held" value={draft.hook} onChange={(hook) => set({ hook })} options={hooks} />
-			<Check checked={draft.bent} onChange={(bent) => set({ bent })}>
-				The hook was bent
-			</Check>
 		</>
 	);
 }

@@ -1,40 +1,55 @@
 import { Button } from "../parts/Button";
 import type { EventData } from "../types";
+import { inRuns } from "./runs";
+
+/** Lines that are listed under the pads; the rest is with all of the outing. */
+const LISTED = 12;
 
 export function timeOf(iso: string): string {
 	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
 }
 
+/** What it was, and on which rod where there are several. */
+const named = ({ words, rodName }: EventData) => [words, rodName].filter(Boolean).join(", ");
+
 /** What was just taken back, while it can be put back. */
-export function TakenBack({ event, onPutBack }: { event: EventData; onPutBack: (uuid: string) => Promise<void> }) {
+export function TakenBack({ event, onPutBack }: { event: EventData; onPutBack: (uuid: string) => void }) {
 	return (
 		<p className="flex items-center justify-between gap-3 border-b border-rule text-[15px]">
 			<span>
-				Taken back: <s>{event.words}</s>
+				Taken back: <s>{named(event)}</s>
 			</span>
-			<Button look="strong" size="normal" className="shrink-0" onClick={() => void onPutBack(event.uuid)}>
+			<Button look="strong" size="normal" className="shrink-0" onClick={() => onPutBack(event.uuid)}>
 				Put it back
 			</Button>
 		</p>
 	);
 }
 
+interface Props {
+	events: EventData[];
+	onMend: (event: EventData) => void;
+	/** Every single one, rather than the last lines. */
+	all?: boolean;
+}
+
 /** What was logged last, newest first. */
-export function Events({ events, onMend }: { events: EventData[]; onMend: (event: EventData) => void }) {
+export function Events({ events, onMend, all = false }: Props) {
+	const runs = all ? events.map((event) => ({ event, words: named(event) })) : inRuns(events).slice(0, LISTED);
 	return (
 		<ul aria-label="Last events" className="mt-2 lg:max-h-none">
-			{events.map((event) => (
+			{runs.map(({ event, words }) => (
 				<li key={event.uuid} className="grid grid-cols-[66px_1fr_auto] gap-2 border-b border-rule py-1.5 text-[15px]">
 					<time dateTime={event.at} className="whitespace-nowrap text-slate">
 						{timeOf(event.at)}
 					</time>
-					{event.bite || event.lureLost !== null ? (
+					<span>
 						<button type="button" onClick={() => onMend(event)} className="text-left underline underline-offset-4">
-							{event.words}
+							{words}
 						</button>
-					) : (
-						<span>{event.words}</span>
-					)}
+						{event.bite?.card && <span className="block text-rowan">{event.bite.card}</span>}
+						{event.note && <span className="block text-slate">{event.note}</span>}
+					</span>
 					<span>
 						{event.depthText}
 						{event.computed && <span className="text-slate"> computed</span>}

@@ -3,59 +3,69 @@ import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
 import type { OutingData } from "../types";
 import { came } from "./biteChoices";
+import { LengthBoard } from "./LengthBoard";
 import { useOpenedAt } from "./useOpenedAt";
-import type { Entry } from "./useOuting";
+import type { NotTaken, OutingLog } from "./useOuting";
 
 /** Told from the drop before, unless it is said. */
 const byTheDrop = "drop";
 const where = [[byTheDrop, "by the drop"], ...came] as const;
 
 interface Props {
-	open: boolean;
-	onOpenChange: (open: boolean) => void;
+	/** One that was not taken, to be mended. */
+	again: NotTaken | null;
 	outing: OutingData;
-	fields: Record<string, string>;
-	onLog: (entry: Entry) => Promise<boolean>;
+	onClose: () => void;
+	log: Pick<OutingLog, "log" | "letGo">;
 }
 
 /** Species, length, and where it came. */
-export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
-	const openedAt = useOpenedAt(open);
-	const [species, setSpecies] = useState(outing.sought);
-	const [length, setLength] = useState("");
-	const [place, setPlace] = useState<string>(byTheDrop);
-	const [other, setOther] = useState("");
-	const [busy, setBusy] = useState(false);
-	const keep = async (landed: boolean) => {
-		setBusy(true);
-		const kept = await onLog({
+export function FishOn({ again, outing, onClose, log }: Props) {
+	const openedAt = useOpenedAt(true);
+	const before = again?.entry;
+	const named = outing.species.some((one) => one.value === (before?.species ?? outing.sought));
+	const [species, setSpecies] = useState(named ? (before?.species ?? outing.sought) : "other");
+	const [other, setOther] = useState(named ? "" : (before?.species ?? ""));
+	const [length, setLength] = useState(before?.length ?? "");
+	const [place, setPlace] = useState<string>(before?.came ?? byTheDrop);
+	const [kept, setKept] = useState(before?.kept === undefined ? "" : before.kept ? "kept" : "released");
+	const known = outing.species.find((one) => one.value === species);
+	const keep = (landed: boolean) => {
+		log.log({
 			kind: "fish",
 			species: species === "other" ? other.trim() || "unknown" : species,
 			length: length.trim() || undefined,
 			came: place === byTheDrop ? null : place,
 			landed,
-			at: openedAt(),
+			...(landed && kept ? { kept: kept === "kept" } : {}),
+			at: before?.at ?? openedAt(),
 		});
-		setBusy(false);
-		if (kept) {
-			setLength("");
-			onOpenChange(false);
-		}
+		if (again) log.letGo(again.id);
+		onClose();
 	};
+	const reading = Number.parseFloat(length);
 	return (
-		<Dialog open={open} onOpenChange={onOpenChange} title="Fish on">
+		<Dialog open onOpenChange={(open) => !open && onClose()} title="Fish on">
 			<form
+				noValidate
 				onSubmit={(event) => {
 					event.preventDefault();
-					void keep(true);
+					keep(true);
 				}}
 			>
+				{again && (
+					<p role="alert" className="pt-1 text-rowan">
+						{again.why}
+					</p>
+				)}
 				<Choice
 					label="Which fish"
 					value={species}
 					onChange={setSpecies}
 					options={[...outing.species.map((one) => [one.value, one.word] as const), ["other", "another"] as const]}
 				/>
+				{known?.care && <p className="pt-2 font-semibold">{known.care}</p>}
+				{known?.card && <p className="pt-1">{known.card}</p>}
 				{species === "other" && (
 					<label className="block pt-3 font-semibold">
 						Which one
@@ -70,34 +80,37 @@ export function FishOn({ open, onOpenChange, outing, fields, onLog }: Props) {
 				)}
 				<Choice label="Where it came" value={place} onChange={setPlace} options={where} />
 				<label className="block pt-3 font-semibold">
-					Length, in {outing.lengthUnit} or any unit
+					Length ({outing.lengthUnit}, or with its unit)
 					<input
 						value={length}
 						onChange={(event) => setLength(event.target.value)}
 						inputMode="text"
 						autoComplete="off"
 						placeholder="not measured"
-						aria-invalid={fields.length ? true : undefined}
-						className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px] aria-[invalid]:border-rowan"
+						className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px]"
 					/>
 				</label>
-				{Object.values(fields).map((words) => (
-					<p key={words} role="alert" className="pt-2 text-rowan">
-						{words}
-					</p>
-				))}
-				<div className="mt-4 grid grid-cols-2 gap-2">
-					<button
-						type="submit"
-						disabled={busy}
-						className="figure min-h-[76px] rounded-md bg-ember text-[19px] text-on-ember"
-					>
+				<LengthBoard
+					unit={outing.lengthUnit}
+					value={Number.isFinite(reading) ? reading : null}
+					onChange={(at) => setLength(`${at} ${outing.lengthUnit}`)}
+				/>
+				<Choice
+					label="If it is landed"
+					value={kept}
+					onChange={setKept}
+					options={[
+						["released", "released"],
+						["kept", "kept"],
+					]}
+				/>
+				<div className="sticky -bottom-5 mt-3 -mb-2 grid grid-cols-2 gap-2 bg-paper py-2">
+					<button type="submit" className="figure min-h-[76px] rounded-md bg-ember text-[19px] text-on-ember">
 						Landed
 					</button>
 					<button
 						type="button"
-						disabled={busy}
-						onClick={() => void keep(false)}
+						onClick={() => keep(false)}
 						className="figure min-h-[76px] rounded-md border-2 border-ink text-[19px]"
 					>
 						Lost

@@ -1,24 +1,15 @@
-import { Link } from "@inertiajs/react";
 import type { OutingData } from "../types";
+import { timeOf } from "./Events";
 
-/** The cadence in counts, how the half hours go, and the way back to what worked. */
+/** The cadence in counts, how the half hours go, which drift it is, and what light and tide do next. */
 export function Glance({ outing }: { outing: OutingData }) {
-	const told = [outing.counts, outing.pace].filter(Boolean).join(" · ");
-	if (!told && !outing.worked) return null;
-	return (
-		<p className="border-b border-rule py-1.5 text-[15px]">
-			{told}
-			{outing.worked && (
-				<>
-					{told && ". "}
-					<Link
-						href={`/lure?${new URLSearchParams({ pick: outing.worked.value })}`}
-						className="font-semibold underline underline-offset-4"
-					>
-						Back to what worked: {outing.worked.word}
-					</Link>
-				</>
-			)}
-		</p>
-	);
+	const { sky } = outing;
+	const told = [
+		outing.counts,
+		outing.pace,
+		outing.drift > 0 ? `drift ${outing.drift}, drop ${outing.drops}` : "",
+		sky.slack ? `${sky.tide} water ${timeOf(sky.slack)}` : "",
+		sky.sunset ? `sunset ${timeOf(sky.sunset)}` : "",
+	].filter(Boolean);
+	return told.length === 0 ? null : <p className="border-b border-rule py-1.5 text-[15px]">{told.join(" · ")}</p>;
 }

@@ -7,21 +7,29 @@ import { Advice, Counters } from "./Counters";
 import { TakenBack, timeOf } from "./Events";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
-import type { OutingLog } from "./useOuting";
+import { Paused } from "./Paused";
+import type { NotTaken, OutingLog } from "./useOuting";
+
+interface Props {
+	outing: OutingData;
+	log: OutingLog;
+	onMendTurned: (turned: NotTaken) => void;
+}
 
 /** Where one is, what is on, how it goes, and whether all of it has arrived. */
-export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog }) {
+export function OutingHead({ outing, log, onMendTurned }: Props) {
 	return (
 		<>
 			<p className="flex justify-between gap-3 text-[14px] text-slate">
 				<span>
 					{outing.place} · {timeOf(outing.startedAt)}
 				</span>
-				<span role="status">{log.waiting > 0 ? `Saved here, ${log.waiting} to send` : "All saved"}</span>
+				<span role="status">{saved(log.waiting)}</span>
 			</p>
-			{outing.rods.length > 0 && <Rods rods={outing.rods} />}
+			{outing.rods.length > 1 && <Rods rods={outing.rods} onTake={log.takeInHand} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
 			<p className="pb-2 text-slate">{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}</p>
+			<Paused outing={outing} onGoOn={log.goOn} />
 			<FallCount
 				fall={outing.pick?.drop.fall ?? []}
 				droppedAt={log.droppedAt}
@@ -33,27 +41,40 @@ export function OutingHead({ outing, log }: { outing: OutingData; log: OutingLog
 			{log.trouble && (
 				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
 					{log.trouble}
-					{log.waiting > 0 && (
+					{(log.waiting ?? 0) > 0 && (
 						<Button look="strong" size="big" onClick={log.again}>
 							Send now
 						</Button>
 					)}
 				</Notice>
 			)}
-			{log.turned.map(({ id, words, why }) => (
-				<Notice key={id} className="mt-2 flex items-center justify-between gap-3 py-2">
+			{log.turned.map((turned) => (
+				<Notice key={turned.id} className="mt-2 flex flex-wrap items-center justify-between gap-x-3 py-2">
 					<span>
-						Not taken: {words}. {why}
+						Not taken: {turned.words}. {turned.why}
 					</span>
-					<Button look="strong" size="big" onClick={() => log.letGo(id)}>
-						Let it go
-					</Button>
+					<span className="flex gap-3">
+						{turned.entry?.kind === "fish" && (
+							<Button look="strong" size="big" onClick={() => onMendTurned(turned)}>
+								Mend it
+							</Button>
+						)}
+						<Button look="strong" size="big" onClick={() => log.letGo(turned.id)}>
+							Let it go
+						</Button>
+					</span>
 				</Notice>
 			))}
-			{outing.takenBack && <TakenBack event={outing.takenBack} onPutBack={log.putBack} />}
-			<Advice outing={outing} />
+			{outing.takenBack[0] && <TakenBack event={outing.takenBack[0]} onPutBack={log.putBack} />}
+			<Advice outing={outing} onTieOn={log.tieOn} />
 		</>
 	);
+}
+
+/** Whether all that was done here has arrived. */
+function saved(waiting: number | null): string {
+	if (waiting === null) return "";
+	return waiting > 0 ? `Saved here, ${waiting} to send` : "All saved";
 }
 
 /** What the rig bears, and the leader when it has been worn. */

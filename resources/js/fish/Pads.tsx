@@ -1,4 +1,3 @@
-import { Link } from "@inertiajs/react";
 import type { OutingData } from "../types";
 import type { OutingLog } from "./useOuting";
 
@@ -7,49 +6,41 @@ interface Props {
 	log: OutingLog;
 	onTouch: () => void;
 	onFish: () => void;
+	onChange: () => void;
 }
 
 const small = "figure min-h-[58px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
 
 /** The pads for one cold, wet thumb; the commonest are the largest. */
-export function Pads({ outing, log, onTouch, onFish }: Props) {
-	const next = outing.pick?.ladder[0];
+export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 	const pad = (key: string, onClick: () => void, look: string) =>
 		({ type: "button", "aria-keyshortcuts": key, onClick, className: look }) as const;
 	return (
-		<div className="sticky bottom-0 mt-2 grid grid-cols-6 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
+		<div className="sticky bottom-0 mt-2 grid grid-cols-12 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
 			<button
 				{...pad(
 					"D",
-					() => void log.log({ kind: "drop" }),
-					"figure col-span-6 min-h-[92px] rounded-md bg-ink text-[26px] text-frost",
+					() => log.log({ kind: "drop" }),
+					"figure col-span-12 min-h-[92px] rounded-md bg-ink text-[26px] text-frost",
 				)}
 			>
 				Drop
 			</button>
 			<button
-				{...pad("T", onTouch, "figure col-span-3 min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}
+				{...pad("T", onTouch, "figure col-span-6 min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}
 			>
 				Touch
 			</button>
-			<button {...pad("F", onFish, "figure col-span-3 min-h-[76px] rounded-md bg-ember text-[21px] text-on-ember")}>
+			<button {...pad("F", onFish, "figure col-span-6 min-h-[76px] rounded-md bg-ember text-[21px] text-on-ember")}>
 				Fish on
 			</button>
 			{outing.pads.map(({ kind, label, key }) => (
-				<button key={kind} {...pad(key.toUpperCase(), () => void log.log({ kind }), `${small} col-span-2`)}>
+				<button key={kind} {...pad(key.toUpperCase(), () => log.log({ kind }), `${small} col-span-3`)}>
 					{label}
 				</button>
 			))}
-			<Link
-				href={next ? `/lure?pick=${next.key}` : "/lure"}
-				className={`${small} col-span-3 flex items-center justify-center text-center`}
-			>
-				Change one thing
-			</Link>
-			<button
-				{...pad("U", () => void log.undo(), `${small} col-span-3 min-h-[76px]`)}
-				disabled={outing.events.length === 0 && log.waiting === 0}
-			>
+			<button {...pad("C", onChange, `${small} col-span-6 min-h-[76px]`)}>Change one thing</button>
+			<button {...pad("U", log.undo, `${small} col-span-6 min-h-[76px]`)} disabled={outing.events.length === 0}>
 				Undo
 			</button>
 		</div>

@@ -1,6 +1,6 @@
+import type { Entry } from "../outbox/deeds";
 import { Dialog } from "../parts/Dialog";
 import { useOpenedAt } from "./useOpenedAt";
-import type { Entry } from "./useOuting";
 
 const came: [string, string][] = [
 	["first_fall", "On the first fall"],
@@ -13,7 +13,7 @@ const came: [string, string][] = [
 interface Props {
 	open: boolean;
 	onOpenChange: (open: boolean) => void;
-	onLog: (entry: Entry) => Promise<boolean>;
+	onLog: (entry: Entry) => void;
 }
 
 /** One tap more: where the touch came. */
@@ -22,7 +22,7 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 	const log = (where: string | null) => {
 		const at = openedAt();
 		onOpenChange(false);
-		void onLog({ kind: "touch", came: where, at });
+		onLog({ kind: "touch", came: where, at });
 	};
 	return (
 		<Dialog open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">

@@ -1,54 +1,31 @@
+import { usePage } from "@inertiajs/react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { Deed, Entry } from "../outbox/deeds";
+import { keepSaid, said } from "../outbox/device";
+import { useOutbox } from "../outbox/useOutbox";
 import * as clock from "../parts/clock";
-import { keep, kept } from "../parts/kept";
-import { troubleOf } from "../parts/queries";
-import { newId, Refused, send } from "../parts/send";
-import { useQueue, type Waiting } from "../parts/useQueue";
-import { LAST, WAITING } from "../shell/offline";
-import type { ColumnData, OutingData } from "../types";
+import { newId } from "../parts/send";
+import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
+import { usePicks } from "./usePicks";
 import { withWaiting, words } from "./withWaiting";
-
-export interface Entry {
-	/** What the server calls it. */
-	kind: string;
-	came?: string | null;
-	species?: string;
-	length?: string;
-	landed?: boolean;
-	/** When it came, where that was before it was told. */
-	at?: string;
-}
 
 export interface Answer {
 	outing: OutingData;
 	column: ColumnData;
 }
 
-export interface Logged extends Waiting {
-	entry: Entry;
-	at: string;
-	/** What was on the rod then. */
-	setup: string | null;
-	/** Taken back while it was not known whether it had arrived. */
-	undone?: boolean;
+/** What the server did not take. */
+export interface NotTaken {
+	id: string;
+	words: string;
+	why: string;
+	/** What it was, where it can be mended here. */
+	entry: Entry | null;
 }
 
-const lastOf = (outing: string) => `${LAST}${outing}`;
-
-/** A page that is opened without a connection is as old as it was when it was last loaded; the last answer may be newer. */
-function newer(page: Answer): Answer {
-	const last = kept<Answer>(lastOf(page.outing.uuid));
-	return last?.outing?.uuid === page.outing.uuid && last.outing.asOf > page.outing.asOf ? last : page;
-}
-
-/** Takes an event back; one that never arrived is as good as taken back. */
-async function takeBack(uuid: string): Promise<Answer | null> {
-	try {
-		return await send<Answer>("DELETE", `/events/${uuid}`);
-	} catch (error) {
-		if (error instanceof Refused && error.status === 404) return null;
-		throw error;
-	}
+export interface Tying extends TyingData {
+	words: string;
+	way: string;
 }
 
 export interface OutingLog {
@@ -56,118 +33,151 @@ export interface OutingLog {
 	column: ColumnData;
 	/** ms at which it was dropped here last; null before that */
 	droppedAt: number | null;
-	/** Logged here, not yet confirmed. */
-	waiting: number;
+	/** Done here, not yet confirmed; null until the device has said. */
+	waiting: number | null;
 	trouble: string | null;
-	/** What the server did not take, in words, with its reason. */
-	turned: { id: string; words: string; why: string }[];
+	turned: NotTaken[];
 	letGo: (id: string) => void;
-	fields: Record<string, string>;
-	log: (entry: Entry) => Promise<boolean>;
-	undo: () => Promise<void>;
-	/** Puts back what was taken back. */
-	putBack: (uuid: string) => Promise<void>;
+	log: (entry: Entry) => void;
+	/** Something of before, on a rod: with what was on it then. */
+	addAt: (entry: Entry & { at: string }, rod: string | null) => void;
+	/** Takes back the newest. */
+	undo: () => void;
+	takeBack: (event: string) => void;
+	putBack: (event: string) => void;
+	amend: (event: string, changes: Record<string, unknown>) => void;
+	/** On the rod in hand, or on another. */
+	tieOn: (tying: Tying, rod?: string) => void;
+	/** Puts a still rod out with other bait. */
+	putOut: (rod: string) => void;
+	takeInHand: (rod: string) => void;
+	rest: (why: string, rod?: string | null) => void;
+	goOn: () => void;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
 	again: () => void;
 }
 
-/** Logs on the water; tells other tabs; keeps what could not be sent and sends it again. */
+/** Logs on the water: all of it is kept on the device first, and what is shown is the server's last word with that applied. */
 export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: () => void): OutingLog {
-	const [state, setState] = useState<Answer>(() => newer({ outing: first, column: firstColumn }));
-	useEffect(() => setState(newer({ outing: first, column: firstColumn })), [first, firstColumn]);
-	const tellOthers = useOtherTabs(onStale);
-	const settle = useCallback(
-		(answer: Answer) => {
-			setState(answer);
-			keep(lastOf(answer.outing.uuid), answer);
-			tellOthers();
+	const angler = usePage<{ props: SharedProps } & Record<string, unknown>>().props.anglerId as number;
+	const { state, settle, tellOthers } = useServerState(angler, first, firstColumn, onStale);
+	const uuid = first.uuid;
+	const onAnswer = useCallback(
+		(outing: string, answer: unknown) => {
+			if (outing === uuid) settle(answer as Answer);
 		},
-		[tellOthers],
+		[settle, uuid],
 	);
-	const queue = useQueue<Logged, Answer>({
-		name: `${WAITING}${first.uuid}`,
-		sendOne: ({ id, entry, at, setup, undone }) =>
-			undone ? takeBack(id) : send<Answer>("POST", `/outings/${first.uuid}/events`, { uuid: id, at, setup, ...entry }),
-		onAnswer: settle,
-		many: {
-			fits: (one) => !one.undone,
-			send: async (all) => {
-				const taps = all.map(({ id, entry, at, setup }) => ({ uuid: id, at, setup, ...entry }));
-				const { refused, ...answer } = await send<Answer & { refused: { id: string; why: string }[] }>(
-					"POST",
-					`/outings/${first.uuid}/taps`,
-					{ taps },
-				);
-				return { answer, refused };
-			},
-		},
-	});
-	const { add, now, takeOut, change, settled, say, flush } = queue;
-	const newest = useRef<string | undefined>(undefined);
-	newest.current = state.outing.events[0]?.uuid;
-	const { setup } = state.outing;
+	const outbox = useOutbox(angler, onAnswer);
+	const { add } = outbox;
+	const waiting = outbox.waiting;
+	const shown = useMemo(() => withWaiting(state.outing, waiting ?? []), [state.outing, waiting]);
+	const picks = usePicks(angler, state, shown);
 	const [droppedAt, setDroppedAt] = useState<number | null>(null);
+	const now = useRef(shown);
+	now.current = shown;
+
+	const done = useCallback(
+		(deed: Made) => {
+			const at = new Date(clock.now()).toISOString();
+			void add({ id: newId(), outing: uuid, at, ...deed } as Deed).then(tellOthers);
+		},
+		[add, tellOthers, uuid],
+	);
 	const log = useCallback(
 		(entry: Entry) => {
 			setDroppedAt(entry.kind === "drop" ? Date.now() : null);
-			return add({ id: newId(), entry, at: entry.at ?? new Date(clock.now()).toISOString(), setup });
+			const { setup, rods } = now.current;
+			done({ do: "log", rod: rods.find((one) => one.inHand)?.uuid ?? null, setup, entry });
 		},
-		[add, setup],
+		[done],
 	);
-
-	/** Takes back the newest: one never sent is let go, one on its way is awaited first, so that nothing else goes with it. */
-	const undo = useCallback(async () => {
-		const last = now().at(-1);
-		if (last) {
-			if (takeOut(last.id)) return;
-			await settled();
-			if (now().some((one) => one.id === last.id)) {
-				change({ ...last, undone: true });
-				return;
-			}
-		}
-		const uuid = last?.id ?? newest.current;
-		if (!uuid) return;
-		try {
-			const answer = await takeBack(uuid);
-			if (answer) settle(answer);
-			say(null);
-		} catch (error) {
-			say(troubleOf(error, "No connection. Nothing was undone; try again."));
-		}
-	}, [change, now, say, settle, settled, takeOut]);
-
-	const putBack = useCallback(
-		async (uuid: string) => {
-			try {
-				settle(await send<Answer>("PUT", `/events/${uuid}/put-back`));
-				say(null);
-			} catch (error) {
-				say(troubleOf(error, "No connection. Nothing was put back; try again."));
-			}
-		},
-		[say, settle],
+	const takeBack = useCallback((event: string) => done({ do: "undo", event }), [done]);
+	const undo = useCallback(() => {
+		const newest = now.current.events[0];
+		if (newest) takeBack(newest.uuid);
+	}, [takeBack]);
+	const tie = useCallback(
+		({ words: named, way, lure, hole, cadence }: Omit<Tying, "lure"> & { lure: number | null }, rod?: string) =>
+			done({ do: "tie_on", rod: rod ?? null, lure, hole, cadence, words: named, way }),
+		[done],
 	);
 
 	return {
-		column: state.column,
-		outing: useMemo(() => withWaiting(state.outing, queue.waiting), [state.outing, queue.waiting]),
+		column: picks?.column ?? state.column,
+		outing: picks ? { ...shown, ...picks.shown } : shown,
 		droppedAt,
-		waiting: queue.waiting.length,
-		trouble: queue.trouble,
-		turned: queue.turned.map(({ item, why }) => ({ id: item.id, words: words(state.outing, item.entry), why })),
-		letGo: queue.letGo,
-		fields: queue.fields,
+		waiting: waiting?.length ?? null,
+		trouble: outbox.trouble,
+		turned: outbox.turned.map(({ id, deed, why }) => notTaken(shown, id, deed, why)),
+		letGo: outbox.letGo,
 		log,
+		addAt: useCallback((entry, rod) => done({ do: "log", rod, setup: null, entry }), [done]),
 		undo,
-		putBack,
+		takeBack,
+		putBack: useCallback((event: string) => done({ do: "put_back", event }), [done]),
+		amend: useCallback((event, changes) => done({ do: "amend", event, changes }), [done]),
+		tieOn: tie,
+		putOut: useCallback(
+			(rod: string) => tie({ words: "Other bait", way: "", lure: null, hole: null, cadence: null }, rod),
+			[tie],
+		),
+		takeInHand: useCallback((rod: string) => done({ do: "take_in_hand", rod }), [done]),
+		rest: useCallback((why: string, rod?: string | null) => done({ do: "pause", why, rod: rod ?? null }), [done]),
+		goOn: useCallback(() => done({ do: "go_on" }), [done]),
 		settle,
-		again: () => void flush(),
+		again: outbox.again,
 	};
 }
 
-/** Looks again when another tab has logged, or when this one is seen again; gives back how to tell the others. */
+type WithoutHead<T> = T extends Deed ? Omit<T, "id" | "outing" | "at"> : never;
+type Made = WithoutHead<Deed>;
+
+function notTaken(outing: OutingData, id: string, deed: Deed, why: string): NotTaken {
+	const entry = deed.do === "log" ? deed.entry : null;
+	return { id, why, entry, words: entry ? words(outing, entry) : deeds[deed.do] };
+}
+
+const deeds: Record<Deed["do"], string> = {
+	log: "An entry",
+	undo: "Taking an entry back",
+	put_back: "Putting an entry back",
+	amend: "Mending an entry",
+	tie_on: "Tying on",
+	take_in_hand: "Taking a rod in hand",
+	pause: "A pause",
+	go_on: "Going on",
+};
+
+/** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */
+function useServerState(angler: number, first: OutingData, column: ColumnData, onStale: () => void) {
+	const [state, setState] = useState<Answer>({ outing: first, column });
+	const tellOthers = useOtherTabs(onStale);
+	const take = useCallback(
+		(answer: Answer) =>
+			setState((before) =>
+				before.outing.uuid === answer.outing.uuid && before.outing.asOf > answer.outing.asOf ? before : answer,
+			),
+		[],
+	);
+	useEffect(() => {
+		take({ outing: first, column });
+		// A page that is opened without a connection is as old as it was when it was last loaded.
+		void said<Answer>(angler, `outing ${first.uuid}`).then((last) => last && take(last.answer));
+	}, [angler, first, column, take]);
+	const settle = useCallback(
+		(answer: Answer) => {
+			take(answer);
+			void keepSaid(angler, `outing ${answer.outing.uuid}`, answer.outing.asOf, answer);
+			tellOthers();
+		},
+		[angler, take, tellOthers],
+	);
+	return { state, settle, tellOthers };
+}
+
+/** Looks again when another tab was answered, or when this one is seen again; gives back how to tell the others. */
 function useOtherTabs(onStale: () => void): () => void {
 	const channel = useRef<BroadcastChannel | null>(null);
 	const stale = useRef(onStale);

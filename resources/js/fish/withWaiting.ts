@@ -1,51 +1,209 @@
-import type { EventData, EventKind, OutingData } from "../types";
-import type { Logged } from "./useOuting";
+import type { Amended, Deed, Entry, Logged, TakenBack, TiedOn } from "../outbox/deeds";
+import type { EventData, EventKind, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
+import { counting, glance, isBite, ofRodInHand } from "./tally";
 
-const bites: readonly string[] = ["touch", "fish"];
-
-/** Rows that are listed, as the server lists them. */
-const LISTED = 12;
-
-/** The outing as it will be once all that waits has arrived: the server's last word, and what was tapped since. */
-export function withWaiting(outing: OutingData, waiting: Logged[]): OutingData {
-	return waiting.reduce(withOne, outing);
+/** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
+export function withWaiting(outing: OutingData, waiting: Deed[]): OutingData {
+	const mine = waiting.filter((deed) => deed.outing === outing.uuid);
+	if (mine.length === 0) return outing;
+	const after = mine.reduce(withOne, outing);
+	return { ...after, ...glance(after.tally, ofRodInHand(after)) };
 }
 
-function withOne(outing: OutingData, { id, entry, at, undone }: Logged): OutingData {
-	// Arrived meanwhile, or taken back before it did.
-	if (undone || outing.events.some((event) => event.uuid === id)) return outing;
-	const { kind } = entry;
-	const bite = bites.includes(kind);
-	const drop = kind === "drop";
+function withOne(outing: OutingData, deed: Deed): OutingData {
+	switch (deed.do) {
+		case "log":
+			return logged(outing, deed);
+		case "undo":
+			return takenBack(outing, deed);
+		case "put_back":
+			return putBack(outing, deed);
+		case "amend":
+			return amended(outing, deed);
+		case "tie_on":
+			return tiedOn(outing, deed);
+		case "take_in_hand":
+			return inHand(outing, deed.rod);
+		case "pause":
+			return { ...outing, pause: { why: deed.why, since: deed.at, rod: deed.rod } };
+		case "go_on":
+			return { ...outing, pause: null };
+	}
+}
+
+function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): OutingData {
+	// Arrived meanwhile.
+	if ([...outing.events, ...outing.takenBack].some((event) => event.uuid === id)) return outing;
+	const on = outing.rods.find((one) => (setup ? one.setup === setup : one.uuid === rod));
+	const kind = entry.kind as EventKind;
 	const event: EventData = {
 		uuid: id,
-		kind: kind as EventKind,
+		kind,
 		words: words(outing, entry),
-		at,
+		at: entry.at ?? at,
 		depthText: "",
 		computed: false,
-		bite: null,
-		lureLost: null,
+		bite: kind === "touch" || kind === "fish" ? biteOf(entry) : null,
+		lureLost: kind === "fish" || kind === "snag" ? false : null,
+		rod: on?.uuid ?? null,
+		rodName: outing.rods.length > 1 ? (on?.name ?? "") : "",
+		note: entry.note ?? "",
 	};
+	// A tap on a rod: what it paused for is over.
+	const pause = outing.pause && (outing.pause.rod ?? event.rod) === event.rod ? null : outing.pause;
+	return counted({ ...outing, pause, events: inTime([event, ...outing.events]) }, event, 1);
+}
+
+function takenBack(outing: OutingData, { event: uuid }: TakenBack): OutingData {
+	const event = outing.events.find((one) => one.uuid === uuid);
+	if (!event) return outing;
+	return counted(
+		{
+			...outing,
+			events: outing.events.filter((one) => one !== event),
+			takenBack: [event, ...outing.takenBack],
+		},
+		event,
+		-1,
+	);
+}
+
+function putBack(outing: OutingData, { event: uuid }: TakenBack): OutingData {
+	const event = outing.takenBack.find((one) => one.uuid === uuid);
+	if (!event) return outing;
+	return counted(
+		{
+			...outing,
+			events: inTime([event, ...outing.events]),
+			takenBack: outing.takenBack.filter((one) => one !== event),
+		},
+		event,
+		1,
+	);
+}
+
+function amended(outing: OutingData, { event: uuid, changes }: Amended): OutingData {
+	const event = outing.events.find((one) => one.uuid === uuid);
+	if (!event) return outing;
+	const after: EventData = {
+		...event,
+		at: typeof changes.at === "string" ? changes.at : event.at,
+		note: typeof changes.note === "string" ? changes.note : event.note,
+		depthText: typeof changes.depth === "string" ? changes.depth : event.depthText,
+		bite: event.bite && { ...event.bite, ...biteChanges(changes) },
+	};
+	const told = { ...after, words: event.bite?.fish && after.bite ? fishWords(after.bite) : event.words };
+	const events = inTime(outing.events.map((one) => (one === event ? told : one)));
+	return counted(counted({ ...outing, events }, event, -1), told, 1);
+}
+
+/** As the fields of a bite are called here. */
+function biteChanges(changes: Record<string, unknown>): Partial<LoggedBiteData> {
+	const text = (name: string) => (typeof changes[name] === "string" ? { [name]: changes[name] } : {});
+	return {
+		...text("species"),
+		...text("length"),
+		...text("girth"),
+		...text("tag"),
+		...(typeof changes.came === "string" ? { came: changes.came } : {}),
+		...(typeof changes.landed === "boolean" ? { landed: changes.landed } : {}),
+		...(typeof changes.kept === "boolean" ? { kept: changes.kept ? "kept" : "released" } : {}),
+	};
+}
+
+function tiedOn(outing: OutingData, deed: TiedOn): OutingData {
+	const rod = deed.rod ?? outing.rods.find((one) => one.inHand)?.uuid ?? null;
+	const on = (tally: TallyData | null) => tally && { ...tally, tiedAt: deed.at };
+	const rods = outing.rods.map((one) =>
+		one.uuid === rod
+			? {
+					...one,
+					tied: deed.words,
+					way: deed.way,
+					setup: deed.id,
+					quietSince: deed.at,
+					tally: on(one.tally),
+				}
+			: one,
+	);
+	const tied = {
+		...outing,
+		rods,
+		tally: { ...outing.tally, tiedAt: deed.at },
+		setup: deed.id,
+		title: deed.words,
+		subtitle: deed.way,
+	};
+	return rod === null ? tied : inHand({ ...outing, rods }, rod);
+}
+
+function inHand(outing: OutingData, rod: string): OutingData {
+	const taken = outing.rods.find((one) => one.uuid === rod);
+	if (!taken) return outing;
 	return {
 		...outing,
-		drops: outing.drops + (drop ? 1 : 0),
-		dropsSinceTouch: bite ? 0 : outing.dropsSinceTouch + (drop ? 1 : 0),
-		touches: outing.touches + (bite ? 1 : 0),
-		landed: outing.landed + (kind === "fish" && entry.landed !== false ? 1 : 0),
-		sinceTouch: bite ? at : outing.sinceTouch,
-		touched: outing.touched || bite,
-		events: [event, ...outing.events].slice(0, LISTED),
+		rods: outing.rods.map((one) => ({ ...one, inHand: one === taken })),
+		setup: taken.setup,
+		title: taken.tied || "Nothing on this rod",
+		subtitle: taken.way,
+		tally: taken.tally ?? outing.tally,
+	};
+}
+
+/** Counts an event of the rod it came on. */
+function counted(outing: OutingData, event: EventData, more: 1 | -1): OutingData {
+	const mine = event.rod === (outing.rods.find((one) => one.inHand)?.uuid ?? null);
+	const on = (rod: RodOnBoardData): RodOnBoardData => ({
+		...rod,
+		tally: rod.tally && counting(rod.tally, event, more),
+		quietSince: more === 1 && isBite(event) && rod.setup ? later(rod.quietSince, event.at) : rod.quietSince,
+	});
+	return {
+		...outing,
+		drift: outing.drift + (event.kind === "drift" ? more : 0),
+		tally: mine ? counting(outing.tally, event, more) : outing.tally,
+		rods: outing.rods.map((rod) => (rod.uuid === event.rod ? on(rod) : rod)),
+	};
+}
+
+const later = (one: string | null, other: string) => (one && Date.parse(one) > Date.parse(other) ? one : other);
+
+/** Newest first; what came at once stays in its order. */
+function inTime(events: EventData[]): EventData[] {
+	return events
+		.map((event, place) => ({ event, place, at: Date.parse(event.at) }))
+		.sort((a, b) => b.at - a.at || a.place - b.place)
+		.map(({ event }) => event);
+}
+
+function biteOf(entry: Entry): LoggedBiteData {
+	return {
+		came: entry.came ?? "",
+		fish: entry.kind === "fish",
+		species: entry.species ?? "",
+		length: entry.length ?? "",
+		landed: entry.landed !== false,
+		hook: "",
+		bent: false,
+		lostAt: "",
+		kept: entry.kept === undefined ? "" : entry.kept ? "kept" : "released",
+		girth: entry.girth ?? "",
+		tag: entry.tag ?? "",
+		tagContact: entry.tag_contact ?? "",
+		card: "",
 	};
 }
 
 /** As far as it can be told here; the server says the rest once it has it. */
-export function words(outing: OutingData, entry: Logged["entry"]): string {
+export function words(outing: OutingData, entry: Entry): string {
 	if (entry.kind === "drop") return "Drop";
 	if (entry.kind === "touch") return "Touch";
 	const pad = outing.pads.find((one) => one.kind === entry.kind);
-	if (pad) return pad.label;
-	const species = entry.species?.replace("_", " ") ?? "fish";
+	return pad ? pad.label : fishWords(biteOf(entry));
+}
+
+function fishWords(bite: LoggedBiteData): string {
+	const species = bite.species.replace("_", " ") || "fish";
 	const fish = species.charAt(0).toUpperCase() + species.slice(1);
-	return [fish, entry.length, entry.landed === false ? "lost" : null].filter(Boolean).join(", ");
+	return [fish, bite.length, bite.landed ? null : "lost"].filter(Boolean).join(", ");
 }

@@ -3,44 +3,29 @@ import { useCallback, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
-import { EndOuting, Forgotten } from "../fish/EndOuting";
+import { Crew } from "../fish/Crew";
+import { Forgotten } from "../fish/EndOuting";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
+import { More } from "../fish/More";
+import { NoOuting } from "../fish/NoOuting";
 import { OutingHead } from "../fish/OutingHead";
 import { Pads } from "../fish/Pads";
 import { PlanLine } from "../fish/PlanLine";
+import { TieOnPad } from "../fish/TieOnPad";
 import { TouchPad } from "../fish/TouchPad";
-import { useOuting } from "../fish/useOuting";
-import { Button, ButtonLink } from "../parts/Button";
+import { type NotTaken, useOuting } from "../fish/useOuting";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
-import type { AnswerData, EventData, FishPage, OutingData, PlanData } from "../types";
+import type { AnswerData, EventData, FishPage, OutingData, PlanData, TieableData } from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer, plan, reopen }: FishPage) {
-	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} />;
+export default function Fish({ outing, answer, plan, reopen, box, takenAway }: FishPage) {
+	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} />;
 	return (
 		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
-			<div className="max-w-[56ch] px-4 py-6 lg:px-7">
-				<h1 className="text-[25px]">No outing is under way</h1>
-				<p className="mt-2 text-slate">
-					Choose what to tie on; the outing starts with it, and drops, touches and fish are logged here.
-				</p>
-				<ButtonLink href="/lure" look="next" size="big" className="mt-5">
-					Choose a lure
-				</ButtonLink>
-				{reopen && (
-					<Button
-						look="plain"
-						size="big"
-						className="mt-3 block"
-						onClick={() => router.delete(`/outings/${reopen.value}/end`)}
-					>
-						Go on with {reopen.word}
-					</Button>
-				)}
-			</div>
+			<NoOuting reopen={reopen} takenAway={takenAway} />
 		</AppLayout>
 	);
 }
@@ -49,22 +34,27 @@ interface Props {
 	outing: OutingData;
 	answer: AnswerData;
 	plan: PlanData | null;
+	box: TieableData[];
 }
 
-function UnderWay({ outing: first, answer, plan }: Props) {
+/** What is open over the pads. */
+type Open = "touch" | "fish" | "change" | null;
+
+function UnderWay({ outing: first, answer, plan, box }: Props) {
 	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan"] }), []);
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
-	const [fishOn, setFishOn] = useState(false);
-	const [touching, setTouching] = useState(false);
+	const [open, setOpen] = useState<Open>(null);
 	const [mending, setMending] = useState<EventData | null>(null);
+	const [again, setAgain] = useState<NotTaken | null>(null);
+	const close = (still: boolean) => !still && setOpen(null);
 	const logging = {
-		d: () => void log.log({ kind: "drop" }),
-		t: () => setTouching(true),
-		f: () => setFishOn(true),
-		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => void log.log({ kind })])),
+		d: () => log.log({ kind: "drop" }),
+		t: () => setOpen("touch"),
+		f: () => setOpen("fish"),
+		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => log.log({ kind })])),
 	};
-	useKeys({ ...(outing.setup ? logging : {}), u: () => void log.undo() });
+	useKeys({ ...(outing.setup ? logging : {}), c: () => setOpen("change"), u: log.undo });
 	return (
 		<AppLayout
 			title="Fish"
@@ -80,21 +70,39 @@ function UnderWay({ outing: first, answer, plan }: Props) {
 		>
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
-					<OutingHead outing={outing} log={log} />
+					<OutingHead outing={outing} log={log} onMendTurned={setAgain} />
 					<PlanLine plan={plan} />
 					<Forgotten outing={outing} />
 					<Events events={outing.events} onMend={setMending} />
+					{outing.crew && <Crew crew={outing.crew} />}
 				</div>
 				{outing.setup ? (
-					<Pads outing={outing} log={log} onTouch={() => setTouching(true)} onFish={() => setFishOn(true)} />
+					<Pads
+						outing={outing}
+						log={log}
+						onTouch={() => setOpen("touch")}
+						onFish={() => setOpen("fish")}
+						onChange={() => setOpen("change")}
+					/>
 				) : (
-					<BareRod outing={outing} />
+					<BareRod outing={outing} log={log} onChange={() => setOpen("change")} />
 				)}
-				<EndOuting uuid={outing.uuid} />
+				<More outing={outing} log={log} />
 			</div>
-			<FishOn open={fishOn} onOpenChange={setFishOn} outing={outing} fields={log.fields} onLog={log.log} />
-			{mending && <EventEditor event={mending} onClose={() => setMending(null)} onMended={log.settle} />}
-			<TouchPad open={touching} onOpenChange={setTouching} onLog={log.log} />
+			{(open === "fish" || again?.entry?.kind === "fish") && (
+				<FishOn
+					again={again}
+					outing={outing}
+					onClose={() => {
+						setOpen(null);
+						setAgain(null);
+					}}
+					log={log}
+				/>
+			)}
+			{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}
+			<TouchPad open={open === "touch"} onOpenChange={close} onLog={log.log} />
+			<TieOnPad open={open === "change"} onOpenChange={close} outing={outing} box={box} onTieOn={log.tieOn} />
 		</AppLayout>
 	);
 }

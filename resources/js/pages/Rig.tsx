@@ -15,6 +15,7 @@ import { Losses, OtherRigs, Reaches } from "../rig/RigSides";
 import { useRod } from "../rig/useRod";
 import { Board } from "../rods/Board";
 import { Rods } from "../rods/Rods";
+import { useTakeInHand } from "../rods/useTakeInHand";
 import { AppLayout } from "../shell/AppLayout";
 import type { HistoryData, RigData, RigPage } from "../types";
 
@@ -24,6 +25,7 @@ export default function Rig(page: RigPage) {
 	const { answer } = live;
 	const form = useRod(page.rod);
 	const { rig, trouble } = useChecks(page, live);
+	const hand = useTakeInHand();
 	return (
 		<AppLayout
 			title="Rig"
@@ -36,14 +38,20 @@ export default function Rig(page: RigPage) {
 					<div aria-live="polite">
 						<h1 className="text-[21px] lg:text-[25px]">{rig?.headline ?? "Put a lure in the box first"}</h1>
 					</div>
-					<Troubles troubles={trouble ? { ...live.troubles, rig: trouble } : live.troubles} />
+					<Troubles
+						troubles={{
+							...live.troubles,
+							...(trouble && { rig: trouble }),
+							...(hand.trouble && { rod: hand.trouble }),
+						}}
+					/>
 					<Aside aside={answer.aside} />
 					{rig && answer.chosen && (
 						<>
 							<p className="mt-1 mb-2 text-slate">
 								{page.rod.name} with the {answer.chosen.spoken}. {rig.assumed}
 							</p>
-							{page.rods.length > 1 && <Rods rods={page.rods} />}
+							{page.rods.length > 1 && <Rods rods={page.rods} onTake={hand.take} />}
 							<RigDrawing rig={rig} pick={answer.chosen} />
 							<Figures rig={rig} />
 						</>

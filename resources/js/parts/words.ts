@@ -10,3 +10,8 @@ export function upper(words: string): string {
 export function lower(words: string): string {
 	return words.charAt(0).toLowerCase() + words.slice(1);
 }
+
+/** "25 Nov 2026", as the reader's country writes it. */
+export function dayOf(iso: string): string {
+	return new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
+}

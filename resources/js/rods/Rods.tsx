@@ -1,24 +1,9 @@
-import { router } from "@inertiajs/react";
-import { useState } from "react";
-import { Trouble } from "../parts/Notice";
-import { troubleOf } from "../parts/queries";
-import { send } from "../parts/send";
 import { useAge } from "../parts/useAge";
 import type { RodOnBoardData } from "../types";
 
 /** The rods on board, each with what is on it; one tap takes another in hand, and all that is shown is for that one. */
-export function Rods({ rods }: { rods: RodOnBoardData[] }) {
-	const [trouble, setTrouble] = useState<string | null>(null);
+export function Rods({ rods, onTake }: { rods: RodOnBoardData[]; onTake: (rod: string) => void }) {
 	const age = useAge();
-	const take = async (rod: RodOnBoardData) => {
-		try {
-			await send("PUT", `/rods/${rod.uuid}/in-hand`);
-			setTrouble(null);
-			router.reload();
-		} catch (error) {
-			setTrouble(troubleOf(error, "No connection: the same rod stays in hand. Tap it again."));
-		}
-	};
 	return (
 		<section aria-label="Rods on board" className="mb-3">
 			<div className="-mx-1 flex gap-2 overflow-x-auto px-1 py-1">
@@ -27,7 +12,7 @@ export function Rods({ rods }: { rods: RodOnBoardData[] }) {
 						key={rod.uuid}
 						type="button"
 						aria-pressed={rod.inHand}
-						onClick={() => rod.inHand || void take(rod)}
+						onClick={() => rod.inHand || onTake(rod.uuid)}
 						className="min-h-14 min-w-[138px] flex-1 rounded-md border border-slate bg-paper px-2.5 py-1 text-left
 							aria-pressed:border-[3px] aria-pressed:border-ember"
 					>
@@ -41,7 +26,6 @@ export function Rods({ rods }: { rods: RodOnBoardData[] }) {
 					</button>
 				))}
 			</div>
-			<Trouble words={trouble} />
 		</section>
 	);
 }

@@ -6,6 +6,7 @@ import { besides, stations } from "./stations";
 const places = [
 	...stations.map((place) => ({ ...place, words: "station" })),
 	...besides.map((place) => ({ ...place, words: "page" })),
+	{ path: "/outings", name: "Outings", words: "page" },
 ];
 
 /** `/`: type the first letters of where you want to be. */

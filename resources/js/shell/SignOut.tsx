@@ -1,21 +1,21 @@
-import { router } from "@inertiajs/react";
+import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import { notSent } from "./offline";
 
 /** Signs out; warns first while something logged here has not arrived. */
 export function SignOut() {
 	const [waiting, setWaiting] = useState(0);
 	const leave = () => router.post("/sign-out");
-	const ask = () => {
-		const count = notSent();
+	const { anglerId } = usePage().props;
+	const ask = async () => {
+		const count = await import("../outbox/device").then(({ notSent }) => notSent(Number(anglerId))).catch(() => 0);
 		setWaiting(count);
 		if (count === 0) leave();
 	};
 	if (waiting === 0)
 		return (
-			<Button look="plain" size="normal" onClick={ask}>
+			<Button look="plain" size="normal" onClick={() => void ask()}>
 				Sign out
 			</Button>
 		);

@@ -10,14 +10,11 @@ const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html"];
 /** ms after a page is there before what is needed without a connection is fetched: it must not stand in the way. */
 const LATER = 4_000;
 
-/** Under which the last answer of an outing is kept in this browser, and what waits to be sent. */
-export const LAST = "last ";
-export const WAITING = "not sent ";
-
-/** Makes Fish, the pick, the trainer and the plans open without a connection. */
-export function workOffline(signedIn: boolean): void {
+/** Makes Fish, the pick, the trainer and the plans open without a connection, and sends what waits here. */
+export function workOffline(angler: number | null): void {
+	if (angler !== null) void import("../outbox/wire").then(({ outboxOf }) => outboxOf(angler));
 	if (!("serviceWorker" in navigator) || !import.meta.env.PROD) return;
-	if (signedIn) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
+	if (angler !== null) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
 	// A visit within the application asks the server; without one the page as it was last seen is opened instead.
 	let asked: URL | null = null;
 	router.on("start", (event) => {
@@ -40,21 +37,5 @@ async function prepare(): Promise<void> {
 /** Nothing that was seen stays on the device for the next who signs in; what is not sent yet stays for who logged it. */
 export function forgetPages(): void {
 	if ("caches" in window) void caches.delete(PAGES);
-	for (const key of Object.keys(localStorage)) if (key.startsWith(LAST)) localStorage.removeItem(key);
-}
-
-/** How many taps on this device have not arrived yet. */
-export function notSent(): number {
-	return Object.keys(localStorage)
-		.filter((key) => key.startsWith(WAITING))
-		.reduce((sum, key) => sum + lengthOf(localStorage.getItem(key)), 0);
-}
-
-function lengthOf(kept: string | null): number {
-	try {
-		const list: unknown = JSON.parse(kept ?? "[]");
-		return Array.isArray(list) ? list.length : 0;
-	} catch {
-		return 0;
-	}
+	void import("../outbox/device").then(({ forgetSaid }) => forgetSaid()).catch(() => {});
 }

@@ -4,10 +4,12 @@ import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 import type { NotesData } from "../types";
+import { OwnCard } from "./OwnCard";
 
 /** What the angler has looked up and noted of each water's rules. Eskith holds it and never states the law. */
 export function LocalRules({ waters }: { waters: NotesData[] }) {
 	const [open, setOpen] = useState<NotesData | null>(null);
+	const [card, setCard] = useState<number | null>(null);
 	if (waters.length === 0) return null;
 	return (
 		<section aria-label="Local rules" className="mt-6">
@@ -28,13 +30,24 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 							{one.protectedFish && (
 								<span className="block text-[14px] text-slate">protected: {one.protectedFish}</span>
 							)}
+							{one.card.map(({ id, species, words }) => (
+								<span key={id} className="block text-[14px] text-slate">
+									{species}: {words}
+								</span>
+							))}
 						</span>
-						<Button aria-label={`Note the rules of ${one.water}`} onClick={() => setOpen(one)}>
-							{one.rules || one.protectedFish ? "Change" : "Note"}
-						</Button>
+						<span className="flex flex-col items-end sm:flex-row">
+							<Button aria-label={`Your card of fish for ${one.water}`} onClick={() => setCard(one.id)}>
+								Card
+							</Button>
+							<Button aria-label={`Note the rules of ${one.water}`} onClick={() => setOpen(one)}>
+								{one.rules || one.protectedFish ? "Change" : "Note"}
+							</Button>
+						</span>
 					</li>
 				))}
 			</ul>
+			{card && <OwnCard notes={waters.find((one) => one.id === card) ?? null} onDone={() => setCard(null)} />}
 			{open && <Notes key={open.id} notes={open} onDone={() => setOpen(null)} />}
 		</section>
 	);

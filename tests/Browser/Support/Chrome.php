@@ -16,40 +16,58 @@ final class Chrome
     /** @var resource */
     private $process;
 
-    public readonly RemoteWebDriver $driver;
+    public RemoteWebDriver $driver;
 
     private string $profile;
 
-    private function __construct(int $width, int $height, bool $phone)
+    private string $at;
+
+    private function __construct(private readonly int $width, private readonly int $height, private readonly bool $phone)
     {
         $port = FreePort::find();
         $this->profile = sys_get_temp_dir().'/eskith-chrome-'.bin2hex(random_bytes(5));
+        $this->at = "http://127.0.0.1:{$port}";
         $process = proc_open(
             ['chromedriver', "--port={$port}"],
             [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
         );
         $this->process = $process !== false ? $process : throw new RuntimeException('ChromeDriver cannot be started.');
         FreePort::waitFor($port, 15);
+        $this->driver = $this->opened();
+    }
+
+    /** Closes the browser and opens it again, with all it kept. */
+    public function reopen(): RemoteWebDriver
+    {
+        $this->driver->quit();
+
+        return $this->driver = $this->opened();
+    }
+
+    private function opened(): RemoteWebDriver
+    {
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
             '--disable-component-update',
             '--disable-sync', '--no-first-run', '--hide-scrollbars', '--force-device-scale-factor=1',
-            "--user-data-dir={$this->profile}", "--window-size={$width},{$height}",
+            "--user-data-dir={$this->profile}", "--window-size={$this->width},{$this->height}",
         ]);
-        if ($phone) {
+        if ($this->phone) {
             $options->setExperimentalOption(
                 'mobileEmulation',
-                ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => true]],
+                ['deviceMetrics' => ['width' => $this->width, 'height' => $this->height, 'pixelRatio' => 1.0, 'touch' => true]],
             );
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
-        if (! $phone) {
-            $this->fitInner($width, $height);
+        $driver = RemoteWebDriver::create($this->at, $capabilities, 30_000, 60_000);
+        if (! $this->phone) {
+            $this->fitInner($driver);
         }
+
+        return $driver;
     }
 
     /** A fresh one, or the one of the test before with all it knew forgotten: starting one takes seconds. */
@@ -101,11 +119,11 @@ final class Chrome
     }
 
     /** Makes the page itself this large, without the window's own frame. */
-    private function fitInner(int $width, int $height): void
+    private function fitInner(RemoteWebDriver $driver): void
     {
-        [$innerWidth, $innerHeight] = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]');
-        $this->driver->manage()->window()->setSize(
-            new \Facebook\WebDriver\WebDriverDimension(2 * $width - $innerWidth, 2 * $height - $innerHeight),
+        [$innerWidth, $innerHeight] = $driver->executeScript('return [window.innerWidth, window.innerHeight]');
+        $driver->manage()->window()->setSize(
+            new \Facebook\WebDriver\WebDriverDimension(2 * $this->width - $innerWidth, 2 * $this->height - $innerHeight),
         );
     }
 }

@@ -73,6 +73,27 @@ final class Writes
                 'POST', "/outings/{$this->outing($angler)}/taps",
                 ['taps' => [['uuid' => $this->id('taps', intdiv($n, 2), $angler), 'kind' => 'drop'], ['kind' => 'nap']]],
             ),
+            'POST outings' => fn (int $n, int $angler): Request => new Request(
+                'POST', '/outings', ['uuid' => $this->id('out', $n, $angler)],
+            ),
+            'PUT outings/{outing}/note' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/outings/{$this->outing($angler)}/note", ['note' => "note {$n}"],
+            ),
+            'DELETE outings/{outing}' => fn (): Request => new Request('DELETE', "/outings/{$this->uuid()}"),
+            'PUT outings/{outing}/back' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/outings/{$this->outing($angler)}/back",
+            ),
+            'POST outings/{outing}/join' => fn (): Request => new Request(
+                'POST', "/outings/{$this->uuid()}/join", ['into' => $this->uuid()],
+            ),
+            'POST outings/{outing}/crew' => fn (int $n, int $angler): Request => new Request(
+                'POST', "/outings/{$this->outing($angler)}/crew",
+            ),
+            'DELETE outings/{outing}/crew' => fn (int $n, int $angler): Request => new Request(
+                'DELETE', "/outings/{$this->outing($angler)}/crew",
+            ),
+            'POST crews/join' => fn (): Request => new Request('POST', '/crews/join', ['code' => 'AAAABBBB', 'uuid' => $this->uuid()]),
+            'POST log' => fn (): Request => new Request('POST', '/log', file: 'no log'),
             'PUT events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/events/{$this->one('events', $angler, 'uuid')}", ['came' => ['fall', 'rest'][$n % 2], 'depth' => '5 m'],
             ),
@@ -97,6 +118,10 @@ final class Writes
         $csv = static fn (int $n): string => "family,weight,finish,notes\nblade,1/2 oz,gold,load ".($n % 12)."\n";
 
         return [
+            'POST waters/{water}/card' => fn (int $n, int $angler): Request => new Request(
+                'POST', "/waters/{$this->one('waters', $angler)}/card", ['species' => ['walleye', 'perch'][$n % 2], 'bag' => $n % 9],
+            ),
+            'DELETE card/{rule}' => fn (): Request => new Request('DELETE', '/card/0'),
             'POST lures' => fn (int $n, int $angler): Request => $this->creating(
                 'POST', '/lures', 'lures', $n, $angler,
                 ['family' => 'blade', 'weight' => '1/2 oz', 'finish' => 'gold', 'holes' => 3],

@@ -24,7 +24,7 @@ final class EventController extends Controller
 
     public function store(LogEvent $request, Outing $outing): JsonResponse
     {
-        BiteLog::of($request->angler())->log($outing, $request->what(), $request->setup());
+        BiteLog::of($request->angler())->log($outing, $request->what(), $request->setup(), $request->rod());
 
         return $this->now($request, $outing);
     }
@@ -32,7 +32,7 @@ final class EventController extends Controller
     /** Mends one: where it came, which fish it was, what became of it. */
     public function update(AmendEvent $request, Event $event): JsonResponse
     {
-        BiteLog::of($request->angler())->amend($event, $request->columns(), $request->counted());
+        BiteLog::of($request->angler())->amend($event, $request->columns(), $request->counted(), $request->said());
 
         return $this->now($request, $event->outing);
     }

@@ -12,6 +12,7 @@ use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
+use App\Record\OutingKeeper;
 use Illuminate\Http\Request;
 use Inertia\Response;
 
@@ -25,15 +26,19 @@ final class FishController extends Controller
 
         if ($outing === null) {
             $last = Logbook::of($user)->reopenable();
+            $away = OutingKeeper::of($user)->takenAway();
 
             return (new FishPage(
                 null, $answers->today($user), reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
+                takenAway: $away === null ? null : new OptionData($away->uuid, $away->place),
             ))->render();
         }
-        [$data, $answer] = $presenter->now($user, $outing);
+        [$data, $answer, $rankedBox] = $presenter->now($user, $outing);
         $plan = $user->plans()->standing()->where('outing_id', $outing->id)->first();
         $drop = $plan === null || $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key);
 
-        return (new FishPage($data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan)))->render();
+        return (new FishPage(
+            $data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
+        ))->render();
     }
 }

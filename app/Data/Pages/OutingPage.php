@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Fish\EventData;
+use App\Data\Fish\OutingRowData;
+use App\Data\Fish\PadData;
+use App\Data\Fish\SetupRowData;
+use App\Data\OptionData;
+use App\Data\Picture\PictureData;
+
+/** One outing, whole. */
+final readonly class OutingPage extends Page
+{
+    /**
+     * @param  list<SetupRowData>  $setups
+     * @param  list<EventData>  $events  newest first
+     * @param  list<OptionData>  $joinable  outings that can have been the same one
+     * @param  list<OptionData>  $rods  that fished in it
+     * @param  list<PadData>  $pads
+     * @param  string|null  $endedAt  null while it is under way
+     */
+    public function __construct(
+        public PictureData $picture,
+        public OutingRowData $outing,
+        public array $setups,
+        public array $events,
+        public array $joinable,
+        public array $rods,
+        public array $pads,
+        public ?string $endedAt,
+        public string $sought,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Pages;
+
+use App\Data\Fish\OutingRowData;
+use App\Data\OptionData;
+use App\Data\Picture\PictureData;
+
+/** All outings, newest first. */
+final readonly class OutingsPage extends Page
+{
+    /**
+     * @param  list<OutingRowData>  $outings
+     * @param  list<int>  $years  in which there are some
+     * @param  OptionData|null  $takenAway  one that can be brought back
+     */
+    public function __construct(
+        public PictureData $picture,
+        public array $outings,
+        public array $years,
+        public ?OptionData $takenAway,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Enums\PauseWhy;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+
+/** Nobody fishes, or one rod does not, from a moment on. */
+final class PauseFishing extends AnglerRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'uuid' => ['required', 'uuid'], 'why' => ['required', Rule::enum(PauseWhy::class)], 'rod' => ['nullable', 'uuid'],
+            'at' => self::moment(),
+        ];
+    }
+
+    public function why(): PauseWhy
+    {
+        return $this->enum('why', PauseWhy::class) ?? PauseWhy::Other;
+    }
+
+    public function rod(): ?string
+    {
+        return $this->filled('rod') ? $this->word('rod') : null;
+    }
+
+    public function at(): Carbon
+    {
+        return $this->date('at') ?? Carbon::now();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\BootsByName;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * Anglers who share a day: each has an outing of their own, and all see what is logged in all of them.
+ *
+ * @property int $id
+ * @property int $user_id  who shares
+ * @property string $code
+ * @property Carbon|null $closed_at  since when nobody can join any more
+ */
+final class Crew extends Model
+{
+    use BootsByName;
+
+    protected $table = 'crews';
+
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['closed_at' => 'datetime'];
+    }
+
+    /** @return HasMany<Outing, $this> */
+    public function outings(): HasMany
+    {
+        return $this->hasMany(Outing::class);
+    }
+
+    /**
+     * That can be joined.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('closed_at');
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Fish;
+
+use App\Data\Fish\CrewData;
+use App\Data\Fish\CrewEventData;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\User;
+use App\Record\RodTally;
+use Illuminate\Support\Collection;
+
+/** Those one fishes with: what they logged in the outings that are shared, and nothing else of theirs. */
+final class CrewPresenter
+{
+    /** Entries listed. */
+    private const LISTED = 12;
+
+    public static function of(User $angler, Outing $outing): ?CrewData
+    {
+        if ($outing->crew_id === null || $outing->crew === null) {
+            return null;
+        }
+        $outings = $outing->crew->outings()->whereNull('deleted_at')->with('user')->orderBy('id')->get();
+        $others = $outings->where('user_id', '!=', $angler->id);
+        $events = Event::query()->standing()->bites()->whereIn('outing_id', $others->pluck('id'))
+            ->latest('at')->latest('id')->limit(self::LISTED)->get();
+
+        return new CrewData(
+            code: $outing->crew->user_id === $angler->id && $outing->crew->closed_at === null
+                ? substr($outing->crew->code, 0, 4).' '.substr($outing->crew->code, 4)
+                : null,
+            anglers: array_values($outings->map(static fn (Outing $one): string => self::angler($one, $angler))->all()),
+            events: self::events($events, $others, $angler),
+        );
+    }
+
+    private static function angler(Outing $outing, User $angler): string
+    {
+        [$touches, $landed] = RodTally::bites($outing);
+        $ended = $outing->ended_at === null ? '' : ', ended';
+
+        return ($outing->user_id === $angler->id ? 'You' : $outing->user->name)
+            .": {$landed} landed of {$touches} ".($touches === 1 ? 'touch' : 'touches').$ended;
+    }
+
+    /**
+     * @param  Collection<int, Event>  $events
+     * @param  Collection<int, Outing>  $outings
+     * @return list<CrewEventData>
+     */
+    private static function events(Collection $events, Collection $outings, User $angler): array
+    {
+        $units = $angler->likes()->units;
+        $names = $outings->mapWithKeys(static fn (Outing $outing): array => [$outing->id => $outing->user->name]);
+        $told = [];
+        foreach ($events as $event) {
+            if ($event->kind !== null) {
+                $told[] = new CrewEventData(
+                    $names[$event->outing_id] ?? '', EventWords::of($event, $event->kind, $units),
+                    $event->at->toIso8601ZuluString('millisecond'),
+                    $event->depth_m === null ? '' : $units->depth->print($event->depth_m),
+                );
+            }
+        }
+
+        return $told;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Crew;
+use App\Models\Outing;
+use App\Models\User;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** A day shared with others of this server: each has their own rods and taps, and all see one list. */
+final readonly class CrewKeeper
+{
+    /** Letters and figures that are not taken for each other, read aloud or written on a wet hand. */
+    private const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+
+    private const LONG = 8;
+
+    /** Anglers in one boat, or near it. */
+    private const MOST = 12;
+
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** Shares an outing, under a code to tell the others; the same twice keeps the code. */
+    public function share(Outing $outing): void
+    {
+        DB::transaction(function () use ($outing): void {
+            if ($outing->refresh()->crew_id !== null) {
+                return;
+            }
+            $crew = Crew::query()->create(['user_id' => $this->user->id, 'code' => self::code()]);
+            $outing->update(['crew_id' => $crew->id]);
+        });
+    }
+
+    /**
+     * Joins by a code, with the outing under way or with one that begins now.
+     *
+     * @param  string  $uuid  of the outing that would begin
+     *
+     * @throws InvalidInput when nothing is shared by that code, or the boat is full
+     */
+    public function join(string $code, string $uuid): void
+    {
+        DB::transaction(function () use ($code, $uuid): void {
+            $crew = Crew::query()->open()->where('code', self::plain($code))->first()
+                ?? throw InvalidInput::because('code', 'Nothing is shared by that code; look at it once more, or ask for a new one.');
+            $outing = Logbook::of($this->user)->underWay();
+            if ($outing?->crew_id === $crew->id) {
+                return;
+            }
+            if ($crew->outings()->distinct()->count('user_id') >= self::MOST) {
+                throw InvalidInput::because('code', 'That crew is full.');
+            }
+            $outing ??= Logbook::of($this->user)->start($uuid);
+            $outing->update(['crew_id' => $crew->id]);
+        });
+    }
+
+    /** Leaves: what was logged stays with who logged it, and is seen by the others no more. Who shares ends it for those to come. */
+    public function leave(Outing $outing): void
+    {
+        DB::transaction(function () use ($outing): void {
+            $crew = $outing->refresh()->crew;
+            $outing->update(['crew_id' => null]);
+            if ($crew !== null && $crew->user_id === $this->user->id) {
+                $crew->update(['closed_at' => $crew->closed_at ?? Carbon::now()]);
+            }
+        });
+    }
+
+    /** As it is kept: without the spaces and dashes that it is read with. */
+    private static function plain(string $code): string
+    {
+        return mb_strtoupper((string) preg_replace('/[\s\-–]/u', '', $code));
+    }
+
+    private static function code(): string
+    {
+        $code = '';
+        for ($i = 0; $i < self::LONG; $i++) {
+            $code .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
+        }
+
+        return $code;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\Pause;
+use App\Models\Setup;
+use App\Rows\Raw;
+use Eskith\Core\Record\Exposure;
+use Eskith\Core\Record\Fished;
+use Eskith\Core\Record\Pause as Rest;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/** How long each setup of an outing was really fished. */
+final readonly class OutingHours
+{
+    /**
+     * @param  Collection<int, Setup>  $setups  in the order in which they were tied on
+     * @param  array<int, float>  $hours  by the setup's id
+     */
+    private function __construct(public Collection $setups, public array $hours)
+    {
+    }
+
+    public static function of(Outing $outing): self
+    {
+        $setups = $outing->setups()->with(['lure', 'rod'])->orderBy('tied_at')->orderBy('id')->get();
+        $start = $outing->started_at;
+        $seconds = static fn (Carbon $moment): float => $start->diffInMilliseconds($moment, false) / 1000;
+        $end = max(0.0, $seconds($outing->ended_at ?? Carbon::now()));
+        $fished = $setups->map(static fn (Setup $setup): Fished => new Fished(
+            (string) $setup->rod_id, $seconds($setup->tied_at), $setup->until_at === null ? null : $seconds($setup->until_at),
+        ));
+        $rests = $outing->pauses()->get()->map(static fn (Pause $pause): Rest => new Rest(
+            $seconds($pause->from_at), $pause->until_at === null ? $end : $seconds($pause->until_at),
+            $pause->rod_id === null ? null : (string) $pause->rod_id,
+        ));
+        $events = $rests->isEmpty() ? [] : Event::query()->standing()->where('events.outing_id', $outing->id)
+            ->join('setups', 'setups.id', '=', 'events.setup_id')->get(['events.at', 'setups.rod_id'])
+            ->map(static fn (Event $event): array => [$seconds($event->at), Raw::text($event->getAttribute('rod_id'))])->all();
+        $hours = Exposure::of(0.0, $end, array_values($fished->all()), array_values($events), array_values($rests->all()))->hours;
+        $byId = [];
+        foreach ($setups->values() as $i => $setup) {
+            $byId[$setup->id] = $hours[$i] ?? 0.0;
+        }
+
+        return new self($setups, $byId);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\Pause;
+use App\Models\Plan;
+use App\Models\Setup;
+use App\Models\User;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Outings of before: taken away and brought back, joined, noted. */
+final readonly class OutingKeeper
+{
+    /** h for which what was taken away can be brought back. */
+    public const KEPT_H = 24;
+
+    /** h between two that can have been one. */
+    public const APART_H = 48;
+
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** Takes an outing away, with all that hangs on it; for a day it can be brought back. */
+    public function takeAway(Outing $outing): void
+    {
+        DB::transaction(function () use ($outing): void {
+            $this->forget();
+            $this->user->outings()->whereKey($outing->id)->update(['deleted_at' => Carbon::now()]);
+        });
+    }
+
+    /** @throws InvalidInput when another is under way and this one was too */
+    public function bringBack(Outing $outing): void
+    {
+        DB::transaction(function () use ($outing): void {
+            if ($outing->refresh()->deleted_at === null) {
+                return;
+            }
+            $under = Logbook::of($this->user)->underWay();
+            $outing->update(['deleted_at' => null, 'ended_at' => $under === null ? $outing->ended_at
+                : $outing->ended_at ?? Logbook::of($this->user)->lastTap($outing)]);
+        });
+    }
+
+    /** What was taken away last, while it can be brought back. */
+    public function takenAway(): ?Outing
+    {
+        return Outing::query()->where('user_id', $this->user->id)->where('deleted_at', '>', Carbon::now()->subHours(self::KEPT_H))
+            ->latest('deleted_at')->latest('id')->first();
+    }
+
+    /**
+     * Puts all of one outing into another: it was one day. What it said of the water stays that of the one joined to.
+     *
+     * @throws InvalidInput when they are the same, or lie too far apart to be one
+     */
+    public function join(Outing $outing, Outing $into): void
+    {
+        if ($outing->id === $into->id) {
+            throw InvalidInput::because('into', 'An outing cannot be joined to itself; choose another.');
+        }
+        [$first, $second] = $outing->started_at < $into->started_at ? [$outing, $into] : [$into, $outing];
+        if (($first->ended_at ?? Carbon::now())->diffInHours($second->started_at, false) > self::APART_H) {
+            throw InvalidInput::because('into', 'These two lie more than two days apart; they are hardly one outing.');
+        }
+        DB::transaction(static function () use ($outing, $into): void {
+            foreach ([Setup::class, Event::class, Pause::class, Plan::class] as $model) {
+                $model::query()->where('outing_id', $outing->id)->update(['outing_id' => $into->id]);
+            }
+            $into->update([
+                'started_at' => min($outing->started_at, $into->started_at),
+                'ended_at' => $outing->ended_at === null || $into->ended_at === null ? null : max($outing->ended_at, $into->ended_at),
+                'note' => mb_substr(trim("{$into->note}\n{$outing->note}"), 0, 1000),
+            ]);
+            $outing->delete();
+        });
+    }
+
+    public function note(Outing $outing, string $note): void
+    {
+        $this->user->outings()->whereKey($outing->id)->update(['note' => $note]);
+    }
+
+    /** What was taken away more than a day ago is gone. */
+    private function forget(): void
+    {
+        Outing::query()->where('user_id', $this->user->id)->where('deleted_at', '<=', Carbon::now()->subHours(self::KEPT_H))->delete();
+    }
+}

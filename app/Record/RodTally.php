@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Enums\EventKind;
+use App\Models\Event;
+use App\Models\Outing;
+use App\Models\Setup;
+use App\Rows\Raw;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/** What one rod did in an outing, counted where it is kept: what it costs hardly grows with the day. */
+final readonly class RodTally
+{
+    /**
+     * @param  int  $dropsBefore  drops since a touch, of before what is listed
+     * @param  Carbon|null  $touchBefore  the last touch of before what is listed
+     */
+    private function __construct(
+        public int $drops,
+        public int $touches,
+        public int $landed,
+        public int $dropsSinceTouch,
+        public ?Carbon $lastTouch,
+        public int $dropsBefore,
+        public ?Carbon $touchBefore,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, Event>  $listed  the newest of the outing, of all rods
+     * @param  bool  $all  whether that is everything
+     */
+    public static function of(Outing $outing, ?int $rodId, Collection $listed, bool $all): self
+    {
+        $onRod = static fn (): Builder => Event::query()->standing()->where('events.outing_id', $outing->id)
+            ->whereIn('events.setup_id', Setup::query()->select('id')->where('outing_id', $outing->id)->where('rod_id', $rodId));
+        $counted = $onRod()->toBase()->selectRaw(
+            'sum(case when kind = ? then 1 else 0 end) as drops, sum(case when kind in (?, ?) then 1 else 0 end) as touches, '
+                .'sum(case when kind = ? and landed = ? then 1 else 0 end) as landed',
+            [EventKind::Drop->value, ...EventKind::bites(), EventKind::Fish->value, true],
+        )->first();
+        $mine = $listed->filter(static fn (Event $event): bool => $event->setup->rod_id === $rodId);
+        $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true);
+        [$dropsBefore, $touchBefore] = $all ? [0, null] : self::before($onRod()->whereNotIn('events.id', $listed->pluck('id')));
+        $drops = $mine->where('kind', EventKind::Drop);
+
+        return new self(
+            drops: Raw::whole($counted->drops ?? 0),
+            touches: Raw::whole($counted->touches ?? 0),
+            landed: Raw::whole($counted->landed ?? 0),
+            dropsSinceTouch: $last === null
+                ? $dropsBefore + $drops->count()
+                : $drops->filter(static fn (Event $drop): bool => $drop->at->greaterThan($last->at))->count(),
+            lastTouch: $last->at ?? $touchBefore,
+            dropsBefore: $dropsBefore,
+            touchBefore: $touchBefore,
+        );
+    }
+
+    /** @return array{int, int} touches of all rods of an outing, and fish landed */
+    public static function bites(Outing $outing): array
+    {
+        $bites = static fn (): Builder => Event::query()->standing()->bites()->where('outing_id', $outing->id);
+
+        return [$bites()->count(), $bites()->where('landed', true)->count()];
+    }
+
+    /**
+     * @param  Builder<Event>  $older
+     * @return array{int, Carbon|null}
+     */
+    private static function before(Builder $older): array
+    {
+        $touch = (clone $older)->bites()->latest('at')->latest('id')->first(['id', 'at'])?->at;
+        $drops = $older->where('kind', EventKind::Drop);
+
+        return [($touch === null ? $drops : $drops->where('at', '>', (new Event)->fromDateTime($touch)))->count(), $touch];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Care;
+
+use Eskith\Core\Units\UnitSet;
+
+/** The one thing to mind with a fish in hand, at the moment it matters. */
+final class FishCare
+{
+    /** m from which a fish's swim bladder swells as it comes up. */
+    private const DEEP_M = 9.0;
+
+    private const SPINY = [
+        'walleye', 'sauger', 'perch', 'bream', 'white bass', 'smallmouth', 'largemouth', 'crappie', 'channel catfish', 'catfish', 'bass',
+    ];
+
+    /**
+     * In this order: what may not be caught at all, what cannot be let go again, what stings; '' where nothing is to be minded.
+     *
+     * @param  string  $fish  its name
+     * @param  string  $protected  fish that may not be sought here, in the angler's words
+     */
+    public static function line(string $fish, ?float $depthM, string $protected, UnitSet $units): string
+    {
+        $name = mb_strtolower(str_replace('_', ' ', $fish));
+
+        return match (true) {
+            self::isNamed($name, $protected) => 'Protected here, by your notes: keep it in the water and let it go.',
+            $depthM !== null && $depthM > self::DEEP_M => "From {$units->depth->print($depthM)} its bladder has swollen "
+                .round(SwimBladder::swelling($depthM), 1).'×: use a descending device, or keep what you may.',
+            in_array($name, self::SPINY, true) => 'Mind the spines; pliers for the trebles.',
+            default => '',
+        };
+    }
+
+    private static function isNamed(string $fish, string $protected): bool
+    {
+        return $fish !== '' && preg_match('/(?<!\pL)'.preg_quote($fish, '/').'s?(?!\pL)/iu', $protected) === 1;
+    }
+}

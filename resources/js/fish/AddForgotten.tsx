@@ -1,0 +1,88 @@
+import { useState } from "react";
+import type { Entry } from "../outbox/deeds";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import * as clock from "../parts/clock";
+import { Dialog } from "../parts/Dialog";
+import { Field } from "../parts/Field";
+import type { OptionData, PadData } from "../types";
+import { momentOf } from "./moment";
+
+interface Props {
+	pads: PadData[];
+	rods: OptionData[];
+	/** The one in hand, where there is one. */
+	inHand?: string;
+	sought: string;
+	/** Up to when it can have been; null for now. */
+	until: string | null;
+	onAdd: (entry: Entry & { at: string }, rod: string | null) => void;
+	onClose: () => void;
+}
+
+/** Something that was not tapped when it happened. */
+export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose }: Props) {
+	const kinds: [string, string][] = [
+		["drop", "Drop"],
+		["touch", "Touch"],
+		["fish", "Fish"],
+		...pads.map(({ kind, label }): [string, string] => [kind, label]),
+	];
+	const [kind, setKind] = useState("touch");
+	const [rod, setRod] = useState(inHand ?? rods[0]?.value ?? "");
+	const [time, setTime] = useState("");
+	const [species, setSpecies] = useState(sought);
+	const [length, setLength] = useState("");
+	const [trouble, setTrouble] = useState("");
+	const add = () => {
+		const moment = momentOf(time, until === null ? clock.now() : Date.parse(until));
+		if (!moment) {
+			setTrouble("Say when it was, as the clock showed it: 14:20.");
+			return;
+		}
+		const fish = kind === "fish" ? { species: species.trim() || "unknown", length: length.trim() || undefined } : {};
+		onAdd({ kind, at: moment.toISOString(), ...fish }, rod || null);
+		onClose();
+	};
+	return (
+		<Dialog open onOpenChange={(open) => !open && onClose()} title="Add something forgotten">
+			<form
+				noValidate
+				onSubmit={(event) => {
+					event.preventDefault();
+					add();
+				}}
+			>
+				<Choice label="What it was" value={kind} onChange={setKind} options={kinds} />
+				{rods.length > 1 && (
+					<Choice
+						label="On which rod"
+						value={rod}
+						onChange={setRod}
+						options={rods.map((one) => [one.value, one.word] as const)}
+					/>
+				)}
+				<Field
+					label="When"
+					type="time"
+					value={time}
+					trouble={trouble}
+					onChange={(event) => setTime(event.target.value)}
+				/>
+				{kind === "fish" && (
+					<div className="grid grid-cols-2 gap-x-3">
+						<Field
+							label="Which fish"
+							value={species.replace("_", " ")}
+							onChange={(event) => setSpecies(event.target.value)}
+						/>
+						<Field label="Length" value={length} onChange={(event) => setLength(event.target.value)} />
+					</div>
+				)}
+				<Button type="submit" look="next" size="big" className="mt-4">
+					Add it
+				</Button>
+			</form>
+		</Dialog>
+	);
+}

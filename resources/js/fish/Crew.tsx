@@ -1,0 +1,28 @@
+import type { CrewData } from "../types";
+import { timeOf } from "./Events";
+
+/** Those one fishes with, and what they felt and caught. */
+export function Crew({ crew }: { crew: CrewData }) {
+	return (
+		<section aria-label="Your crew" className="mt-5">
+			<h2 className="text-[18px]">Your crew</h2>
+			<p className="text-slate">{crew.anglers.join(" · ")}</p>
+			<ul>
+				{crew.events.map((event) => (
+					<li
+						key={`${event.who} ${event.at} ${event.words}`}
+						className="grid grid-cols-[66px_1fr_auto] gap-2 border-b border-rule py-1.5 text-[15px]"
+					>
+						<time dateTime={event.at} className="whitespace-nowrap text-slate">
+							{timeOf(event.at)}
+						</time>
+						<span>
+							<strong>{event.who}</strong> {event.words}
+						</span>
+						<span>{event.depthText}</span>
+					</li>
+				))}
+			</ul>
+		</section>
+	);
+}

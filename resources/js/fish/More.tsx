@@ -1,0 +1,124 @@
+import { router } from "@inertiajs/react";
+import { useState } from "react";
+import { Button, ButtonLink } from "../parts/Button";
+import { Dialog } from "../parts/Dialog";
+import type { OutingData } from "../types";
+import { AddForgotten } from "./AddForgotten";
+import { EndOuting } from "./EndOuting";
+import { JoinCrew } from "./JoinCrew";
+import type { OutingLog } from "./useOuting";
+
+const whys = [
+	["moving", "Moving"],
+	["eating", "Eating"],
+	["unhooking", "Unhooking"],
+	["other", "Something else"],
+] as const;
+
+/** What is seldom needed: a pause, something forgotten, others, all of the outing, its end. */
+export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
+	const [open, setOpen] = useState<"pause" | "forgotten" | "crew" | null>(null);
+	const close = (still: boolean) => !still && setOpen(null);
+	return (
+		<div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-1 self-end">
+			<Button look="aside" size="big" onClick={() => setOpen("pause")}>
+				Pause
+			</Button>
+			<Button look="aside" size="big" onClick={() => setOpen("forgotten")}>
+				Add something forgotten
+			</Button>
+			<Button look="aside" size="big" onClick={() => setOpen("crew")}>
+				{outing.crew ? "Your crew" : "Fish with others"}
+			</Button>
+			<ButtonLink href={`/outings/${outing.uuid}`} look="aside" size="big">
+				All of this outing
+			</ButtonLink>
+			<EndOuting uuid={outing.uuid} />
+			<Dialog
+				open={open === "pause"}
+				onOpenChange={close}
+				title="Not fishing for a while"
+				says="Takes nothing from the lure. Ends with the next tap, or with Go on."
+			>
+				<div className="mt-2 grid grid-cols-2 gap-2">
+					{whys.map(([why, word]) => (
+						<button
+							key={why}
+							type="button"
+							className="figure min-h-[76px] rounded-md border-2 border-ink px-2 text-[18px]"
+							onClick={() => {
+								log.rest(why);
+								setOpen(null);
+							}}
+						>
+							{word}
+						</button>
+					))}
+				</div>
+			</Dialog>
+			{open === "forgotten" && (
+				<AddForgotten
+					pads={outing.pads}
+					rods={outing.rods.map(({ uuid, name }) => ({ value: uuid, word: name }))}
+					inHand={outing.rods.find((one) => one.inHand)?.uuid}
+					sought={outing.sought}
+					until={null}
+					onAdd={log.addAt}
+					onClose={() => setOpen(null)}
+				/>
+			)}
+			<Dialog open={open === "crew"} onOpenChange={close} title={outing.crew ? "Your crew" : "Fish with others"}>
+				<CrewChoices outing={outing} onDone={() => setOpen(null)} />
+			</Dialog>
+		</div>
+	);
+}
+
+/** Sharing, joining, leaving. */
+function CrewChoices({ outing, onDone }: { outing: OutingData; onDone: () => void }) {
+	const { crew } = outing;
+	if (!crew)
+		return (
+			<>
+				<p className="mt-2">
+					Share this outing, and others of this server see what you feel and catch today, and you what they do. Nothing
+					else of yours is seen.
+				</p>
+				<Button
+					look="next"
+					size="big"
+					className="mt-3"
+					onClick={() => router.post(`/outings/${outing.uuid}/crew`, {}, { preserveScroll: true })}
+				>
+					Share this outing
+				</Button>
+				<JoinCrew />
+			</>
+		);
+	return (
+		<>
+			{crew.code && (
+				<p className="mt-2">
+					The code to tell: <strong className="figure text-[22px] tracking-wider">{crew.code}</strong>
+				</p>
+			)}
+			<p className="mt-2 text-slate">
+				Leaving hides what you logged from the others; it stays in your own record.{" "}
+				{crew.code && "Nobody can join with this code any more then; the others go on."}
+			</p>
+			<Button
+				look="danger"
+				size="big"
+				className="mt-3"
+				onClick={() =>
+					router.delete(`/outings/${outing.uuid}/crew`, {
+						preserveScroll: true,
+						onSuccess: onDone,
+					})
+				}
+			>
+				Leave the crew
+			</Button>
+		</>
+	);
+}

@@ -1,0 +1,41 @@
+import { router } from "@inertiajs/react";
+import { Button, ButtonLink } from "../parts/Button";
+import { newId } from "../parts/send";
+import type { OptionData } from "../types";
+import { JoinCrew } from "./JoinCrew";
+
+/** Between outings: how one begins, and which can be gone on with. */
+export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; takenAway: OptionData | null }) {
+	return (
+		<div className="max-w-[56ch] px-4 py-6 lg:px-7">
+			<h1 className="text-[25px]">No outing is under way</h1>
+			<p className="mt-2 text-slate">
+				Choose what to tie on; the outing starts with it, and drops, touches and fish are logged here.
+			</p>
+			<div className="mt-5 flex flex-wrap gap-3">
+				<ButtonLink href="/lure" look="next" size="big">
+					Choose a lure
+				</ButtonLink>
+				<Button look="strong" size="big" onClick={() => router.post("/outings", { uuid: newId() })}>
+					Start with nothing on yet
+				</Button>
+			</div>
+			<div className="mt-3 flex flex-wrap gap-x-5">
+				{reopen && (
+					<Button look="plain" size="big" onClick={() => router.delete(`/outings/${reopen.value}/end`)}>
+						Go on with {reopen.word}
+					</Button>
+				)}
+				{takenAway && (
+					<Button look="plain" size="big" onClick={() => router.put(`/outings/${takenAway.value}/back`)}>
+						Bring back {takenAway.word}
+					</Button>
+				)}
+				<ButtonLink href="/outings" look="plain" size="big">
+					Outings of before
+				</ButtonLink>
+			</div>
+			<JoinCrew />
+		</div>
+	);
+}

@@ -1,0 +1,49 @@
+import type { EventData, OutingData, TallyData } from "../types";
+
+/** What a rod did, as it is told at a glance. */
+export interface Glance {
+	drops: number;
+	touches: number;
+	landed: number;
+	dropsSinceTouch: number;
+	sinceTouch: string | null;
+	touched: boolean;
+}
+
+export const isBite = (event: Pick<EventData, "kind">): boolean => event.kind === "touch" || event.kind === "fish";
+
+const isLanded = (event: EventData): boolean => event.kind === "fish" && event.bite?.landed !== false;
+
+/** A tally with an event more, or with one less. */
+export function counting(tally: TallyData, event: EventData, more: 1 | -1): TallyData {
+	return {
+		...tally,
+		drops: tally.drops + (event.kind === "drop" ? more : 0),
+		touches: tally.touches + (isBite(event) ? more : 0),
+		landed: tally.landed + (isLanded(event) ? more : 0),
+	};
+}
+
+/** What is told of a rod: its totals, and what the events that are listed say of the time since the last touch. */
+export function glance(tally: TallyData, events: EventData[]): Glance {
+	const touch = events.find(isBite);
+	const drops = events.filter((event) => event.kind === "drop");
+	const lastTouch = touch?.at ?? tally.touchBefore;
+	const touched = tally.tiedAt !== null && lastTouch !== null && Date.parse(lastTouch) > Date.parse(tally.tiedAt);
+	return {
+		drops: tally.drops,
+		touches: tally.touches,
+		landed: tally.landed,
+		dropsSinceTouch: touch
+			? drops.filter((drop) => Date.parse(drop.at) > Date.parse(touch.at)).length
+			: tally.dropsBefore + drops.length,
+		sinceTouch: tally.tiedAt === null ? null : touched ? lastTouch : tally.tiedAt,
+		touched,
+	};
+}
+
+/** The events of the rod in hand, newest first; of all, where there are no rods. */
+export function ofRodInHand(outing: OutingData): EventData[] {
+	const rod = outing.rods.find((one) => one.inHand)?.uuid ?? null;
+	return outing.events.filter((event) => event.rod === rod);
+}

@@ -1,0 +1,70 @@
+import Dexie, { type EntityTable } from "dexie";
+import type { Deed } from "./deeds";
+
+/** What is kept on this device, each row for one angler only. */
+export interface Kept {
+	/** Counts up: the order in which things were done here. */
+	no: number;
+	angler: number;
+	deed: Deed;
+}
+
+/** What the server did not take, with its reason; kept until it is mended or let go. */
+export interface Turned {
+	id: string;
+	angler: number;
+	deed: Deed;
+	why: string;
+}
+
+/** What the server said last, by what it is about. */
+export interface Said {
+	key: string;
+	angler: number;
+	about: string;
+	asOf: string;
+	answer: unknown;
+}
+
+class Device extends Dexie {
+	deeds!: EntityTable<Kept, "no">;
+	turned!: EntityTable<Turned, "id">;
+	said!: EntityTable<Said, "key">;
+
+	constructor(name: string) {
+		super(name);
+		this.version(1).stores({ deeds: "++no, angler", turned: "id, angler", said: "key, angler" });
+	}
+}
+
+let open: Device | null = null;
+
+/** The database of this browser. */
+export function device(): Device {
+	open ??= new Device("eskith");
+	return open;
+}
+
+/** Nothing that was seen stays for the next who signs in; what is not sent yet stays for who did it. */
+export async function forgetSaid(): Promise<void> {
+	await device().said.clear();
+}
+
+/** How much on this device has not arrived yet. */
+export async function notSent(angler: number): Promise<number> {
+	return device().deeds.where({ angler }).count();
+}
+
+/** Keeps what the server said; what cannot be kept is seen again when the server is. */
+export async function keepSaid(angler: number, about: string, asOf: string, answer: unknown): Promise<void> {
+	await device()
+		.said.put({ key: `${angler} ${about}`, angler, about, asOf, answer })
+		.catch(() => {});
+}
+
+export async function said<T>(angler: number, about: string): Promise<{ asOf: string; answer: T } | null> {
+	const found = await device()
+		.said.get(`${angler} ${about}`)
+		.catch(() => undefined);
+	return found ? { asOf: found.asOf, answer: found.answer as T } : null;
+}

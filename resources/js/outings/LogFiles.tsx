@@ -1,0 +1,67 @@
+import { useForm } from "@inertiajs/react";
+import { FileLink } from "../parts/Button";
+import { Trouble } from "../parts/Notice";
+
+/** Outings as files: out as JSON, as a table, as places; in from the first two. */
+export function LogFiles({ years }: { years: number[] }) {
+	return (
+		<aside aria-label="Files" className="border-rule bg-paper px-5 py-5 lg:border-l">
+			<h2 className="text-[20px]">Take them out</h2>
+			<p className="mt-1 text-[15px] text-slate">
+				JSON holds everything and is read back in; the table is for spreadsheets; GPX has the places that have a
+				position.
+			</p>
+			<ul className="mt-2">
+				{[null, ...years].map((year) => (
+					<li key={year ?? "all"} className="flex items-center justify-between border-b border-rule py-0.5">
+						<b>{year ?? "Everything"}</b>
+						<span>
+							{(["json", "csv", "gpx"] as const).map((format) => (
+								<FileLink
+									key={format}
+									look="strong"
+									size="normal"
+									className="ml-4"
+									href={`/log.${format}${year ? `?year=${year}` : ""}`}
+									aria-label={`${year ?? "Everything"} as ${format.toUpperCase()}`}
+								>
+									{format.toUpperCase()}
+								</FileLink>
+							))}
+						</span>
+					</li>
+				))}
+			</ul>
+			<ReadIn />
+		</aside>
+	);
+}
+
+function ReadIn() {
+	const form = useForm<{ file: File | null }>({ file: null });
+	return (
+		<>
+			<h2 className="mt-6 text-[20px]">Read some in</h2>
+			<p className="mt-1 text-[15px] text-slate">What is there already stays as it is, and nothing is doubled.</p>
+			<label
+				className="mt-2 inline-flex min-h-11 cursor-pointer items-center rounded-md border-2 border-slate px-4
+					font-semibold focus-within:outline-3"
+			>
+				{form.processing ? "Reading it in …" : "Choose a file"}
+				<input
+					type="file"
+					accept=".json,.csv,application/json,text/csv"
+					className="sr-only"
+					onChange={(event) => {
+						const file = event.target.files?.[0];
+						event.target.value = "";
+						if (!file) return;
+						form.transform(() => ({ file }));
+						form.post("/log", { preserveScroll: true });
+					}}
+				/>
+			</label>
+			<Trouble words={form.errors.file} />
+		</>
+	);
+}
