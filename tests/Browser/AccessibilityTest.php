@@ -9,7 +9,7 @@ final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
-        '/water?view=instruments', '/lure', '/rig', '/fish', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
+        '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
         '/settings', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
     ];
 

@@ -42,7 +42,7 @@ export function OutingHead({ outing, log, onMendTurned }: Props) {
 				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
 					{log.trouble}
 					{(log.waiting ?? 0) > 0 && (
-						<Button look="strong" size="big" onClick={log.again}>
+						<Button look="strong" size="big" className="shrink-0" onClick={log.again}>
 							Send now
 						</Button>
 					)}

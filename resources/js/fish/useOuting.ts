@@ -1,5 +1,5 @@
 import { usePage } from "@inertiajs/react";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Deed, Entry } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
 import { useOutbox } from "../outbox/useOutbox";
@@ -87,9 +87,10 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	);
 	const log = useCallback(
 		(entry: Entry) => {
-			setDroppedAt(entry.kind === "drop" ? Date.now() : null);
 			const { setup, rods } = now.current;
 			done({ do: "log", rod: rods.find((one) => one.inHand)?.uuid ?? null, setup, entry });
+			// Drawn in slices: that it is kept comes before that it is shown.
+			startTransition(() => setDroppedAt(entry.kind === "drop" ? Date.now() : null));
 		},
 		[done],
 	);
