@@ -21,6 +21,9 @@ use App\Http\Controllers\Fish\OutingEndController;
 use App\Http\Controllers\Fish\PutBackController;
 use App\Http\Controllers\Fish\SetupController;
 use App\Http\Controllers\Fish\TapController;
+use App\Http\Controllers\LookBack\LookBackController;
+use App\Http\Controllers\LookBack\SeasonReportController;
+use App\Http\Controllers\LookBack\TrustController;
 use App\Http\Controllers\Lure\BoatCardController;
 use App\Http\Controllers\Lure\CompareController;
 use App\Http\Controllers\Lure\PinnedLureController;
@@ -74,7 +77,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', 'lure')->name('home');
         Route::get('lure', 'lure')->name('lure');
         Route::get('answer', 'answer')->name('answer');
-        Route::get('look-back', 'later')->name('look-back');
         Route::get('places', 'later')->name('places');
     });
     Route::get('empty', EmptyController::class)->name('empty');
@@ -128,6 +130,10 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('{plan:uuid}', 'destroy')->name('destroy');
     });
 
+    Route::get('look-back', LookBackController::class)->name('look-back');
+    Route::get('look-back/trust', TrustController::class)->name('trust');
+    Route::get('season.html', [SeasonReportController::class, 'page'])->name('season.page');
+    Route::get('season.pdf', [SeasonReportController::class, 'pdf'])->name('season.pdf');
     Route::get('fish', FishController::class)->name('fish');
     Route::post('tie-on', [SetupController::class, 'store'])->name('setups.store');
     Route::post('outings/{outing:uuid}/events', [EventController::class, 'store'])->name('outings.events.store');

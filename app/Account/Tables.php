@@ -137,6 +137,7 @@ final class Tables
                 'cadence' => Column::one(self::values(Cadence::cases()))->orNone(), 'depth_m' => Column::number(0, 150),
                 'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(), 'lift_m' => Column::number(0, 12)->orNone(),
                 'lift_s' => Column::number(0, 60)->orNone(), 'pause_s' => Column::number(0, 300)->orNone(),
+                'rule_points' => Column::number(-100, 100)->orNone(),
             ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods'], ['lure_id', 'rod_id'],
                 // Other bait is on a still rod, and has neither.
                 sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null)),

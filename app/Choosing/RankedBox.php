@@ -24,6 +24,8 @@ use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Sensitivity\Sensitivity;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\TiedOn;
+use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Collection;
@@ -35,6 +37,8 @@ final readonly class RankedBox
     private const ALIKE = ['family', 'mass_kg', 'finish', 'red_near_hooks', 'accents', 'build', 'holes', 'balance_x', 'balance_y'];
 
     public Chooser $chooser;
+
+    public Day $day;
 
     /** @var list<Pick> best first */
     public array $ranked;
@@ -56,10 +60,26 @@ final readonly class RankedBox
         public RuleBook $rules,
         public ?Here $here,
         public array $aside,
-        public Day $day,
+        private Day $fished,
+        public ?Learning $learning,
     ) {
         $this->chooser = new Chooser($rules);
         $this->ranked = $this->chooser->rank($situation, $box, $tiedOn);
+        $this->day = $this->day();
+    }
+
+    /** The day so far, from the level that the record gives it once there is enough of one. */
+    private function day(): Day
+    {
+        $first = $this->ranked[0] ?? null;
+        if ($this->learning === null || $first === null) {
+            return $this->fished;
+        }
+        $byRules = static fn (Pick $pick): float => $pick->points - $pick->pointsBy(RecordRule::ID);
+
+        return new Day($this->fished->stints, RecordRule::dayRate(
+            $this->learning, $byRules($first), max([-INF, ...array_map($byRules, $this->ranked)]), $first->pointsBy(RecordRule::ID),
+        ), $this->fished->trials);
     }
 
     /**
@@ -92,6 +112,7 @@ final readonly class RankedBox
         $rows = $all->intersectByKeys($stands)->diffKeys($lost);
         $wrong = $all->diffKeys($stands)->diffKeys($lost);
         $anglerRules = AnglerRules::of($user);
+        $learning = Learned::of($user, $book);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
         $today = Today::of($user, $stands, $book->likes->trials);
@@ -106,10 +127,11 @@ final readonly class RankedBox
             situation: $situation,
             tiedOn: $setup === null ? null : TiedOn::in($box, (string) $setup->lure_id, $setup->hole, $setup->cadence),
             anglerRules: $anglerRules,
-            rules: $anglerRules->book(),
+            rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
             here: Here::of($user, $book->spotId),
             aside: [...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all())],
-            day: $today->day,
+            fished: $today->day,
+            learning: $learning,
         );
     }
 
@@ -128,7 +150,8 @@ final readonly class RankedBox
             rules: $rules,
             here: $this->here,
             aside: $this->aside,
-            day: $this->day,
+            fished: $this->fished,
+            learning: $this->learning,
         );
     }
 

@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property float|null $lift_m  as it was worked
  * @property float|null $lift_s
  * @property float|null $pause_s
+ * @property float|null $rule_points  what the rules gave it then, less the first of that day
  * @property Carbon $tied_at
  * @property Carbon|null $until_at  when it was put away
  * @property Lure|null $lure
@@ -51,7 +52,7 @@ final class Setup extends Model
     {
         return [
             'cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'lift_m' => 'float', 'lift_s' => 'float',
-            'pause_s' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime',
+            'pause_s' => 'float', 'rule_points' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime',
         ];
     }
 

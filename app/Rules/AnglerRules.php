@@ -11,6 +11,7 @@ use App\Rows\SetAside;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -63,9 +64,12 @@ final readonly class AnglerRules
         return new self($user, $weights, $own, $fields, $aside);
     }
 
-    public function book(): RuleBook
+    /** @param  Rule|null  $record  what the angler's record says, where it says something */
+    public function book(?Rule $record = null): RuleBook
     {
-        return RuleBook::standard()->with($this->own)->weighted($this->weights);
+        $book = RuleBook::standard()->with($this->own)->weighted($this->weights);
+
+        return $record === null ? $book : $book->and($record);
     }
 
     public function isAsItComes(): bool
@@ -85,7 +89,7 @@ final readonly class AnglerRules
     public function weigh(string $id, float $weight): void
     {
         $this->demandWeight($id, $weight);
-        if (! $this->book()->has($id)) {
+        if ($id !== RecordRule::ID && ! $this->book()->has($id)) {
             throw InvalidInput::because('rule', 'There is no such rule.');
         }
         $this->user->ruleChoices()->updateOrCreate(['rule' => $id], ['weight' => $weight]);

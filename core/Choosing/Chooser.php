@@ -50,7 +50,10 @@ final readonly class Chooser
                 $held = $ofLure->points + $ofHole->points;
                 foreach ($fitting as $c => $cadence) {
                     $ofCadence = $judge->cadence($bare, $cadence);
-                    $pick = new Pick($hung->worked($cadence), $held + $ofCadence->points, [$ofLure, $ofHole, $ofCadence], $aloud);
+                    $worked = $hung->worked($cadence);
+                    $ofAll = $judge->all($worked);
+                    $judged = $ofAll === null ? [$ofLure, $ofHole, $ofCadence] : [$ofLure, $ofHole, $ofCadence, $ofAll];
+                    $pick = new Pick($worked, $held + $ofCadence->points + ($ofAll->points ?? 0.0), $judged, $aloud);
                     $order[0][] = -$pick->points;
                     $order[1][] = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
                     $order[2][] = $weighed;
@@ -83,6 +86,11 @@ final readonly class Chooser
     public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
         $judge = $this->quiet($situation);
+        if ($judge->judgesAll()) {
+            $first = $this->rank($situation, $box, $tiedOn)[0] ?? null;
+
+            return [$first?->candidate->lure, $first->points ?? -INF];
+        }
         $top = null;
         $best = [-INF, 0, 0.0];
         $cadences = [];

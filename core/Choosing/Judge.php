@@ -70,11 +70,24 @@ final class Judge
         return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
     }
 
+    /** Whether something is judged of lure, hole and cadence together, so that points do not simply add up. */
+    public function judgesAll(): bool
+    {
+        return $this->rules[Scope::All->name] !== [];
+    }
+
+    /** What is judged of lure, hole and cadence together; null where nothing is. */
+    public function all(Candidate $candidate): ?Score
+    {
+        return $this->rules[Scope::All->name] === [] ? null : $this->judge(Scope::All, $candidate);
+    }
+
     /** @return list<Reason> for and against a candidate, in the order of the rule book */
     public function reasons(Candidate $candidate): array
     {
         $reasons = $this->lure($candidate)->reasons + $this->hole($candidate, $candidate->holeIndex)[1]->reasons
-            + ($candidate->cadence === null ? [] : $this->cadence($candidate, $candidate->cadence)->reasons);
+            + ($candidate->cadence === null ? [] : $this->cadence($candidate, $candidate->cadence)->reasons)
+            + ($this->all($candidate)->reasons ?? []);
         ksort($reasons);
 
         return array_values($reasons);

@@ -27,6 +27,19 @@ final readonly class Pick
         return array_merge(...array_map(static fn (Score $judged): array => array_column($judged->reasons, 'rule'), $this->judged));
     }
 
+    /** Points that one rule gives it. */
+    public function pointsBy(string $rule): float
+    {
+        $points = 0.0;
+        foreach ($this->judged as $judged) {
+            foreach ($judged->reasons as $reason) {
+                $points += $reason->rule === $rule ? $reason->points : 0.0;
+            }
+        }
+
+        return $points;
+    }
+
     /** What speaks for it, in points. */
     public function pointsFor(): float
     {

@@ -145,6 +145,17 @@ final readonly class Rule
         );
     }
 
+    /**
+     * Of lure, hole and cadence together.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, Candidate): ?Verdict  $judge
+     */
+    public static function ofAll(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return new self(id: $id, scope: Scope::All, says: $says, needs: $needs, stake: $stake, judge: $judge);
+    }
+
     public function judge(Situation $situation, Candidate $candidate): ?Verdict
     {
         return ($this->judge)($situation, $candidate);

@@ -41,6 +41,12 @@ final readonly class RuleBook
         return new self([...$this->rules, ...array_map(static fn (CustomRule $rule): Rule => $rule->rule(), $own)], $this->weights);
     }
 
+    /** @param  Rule  $rule  stands after the others */
+    public function and(Rule $rule): self
+    {
+        return new self([...$this->rules, $rule], $this->weights);
+    }
+
     public function has(string $id): bool
     {
         return in_array($id, array_column($this->rules, 'id'), true);

@@ -19,4 +19,6 @@ enum Scope
     case Hanging;
     /** The cadence, whatever the lure. */
     case Cadence;
+    /** All of it together. */
+    case All;
 }

@@ -37,6 +37,29 @@ final class DemoSeason
         [5, 'West gravel', 39, 'perch', 10, [['3/8 oz', 'silver'], ['1/4 oz', 'gold']], 2.6],
     ];
 
+    /** Days ago, spot, °F, and what was on each rod: finish, hole, minutes, touches per rod-hour. */
+    private const SIDE_BY_SIDE = [
+        // The middle hole is touched about twice as often as the front, good day or poor.
+        [412, 'North bar', 48, [['white', 'middle', 150, 2.4], ['white', 'front', 150, 1.1]]],
+        [405, 'Causeway end', 45, [['white', 'middle', 140, 3.0], ['white', 'front', 140, 1.5]]],
+        [398, 'North bar', 43, [['gold', 'middle', 160, 1.6], ['gold', 'front', 160, 0.7]]],
+        [391, 'North bar', 41, [['white', 'middle', 150, 2.2], ['white', 'front', 150, 1.0]]],
+        [27, 'North bar', 45, [['white', 'middle', 150, 2.8], ['white', 'front', 150, 1.2]]],
+        [13, 'Causeway end', 41, [['white', 'middle', 140, 2.0], ['white', 'front', 140, 1.0]]],
+        // Gold and white are touched alike.
+        [402, 'Causeway end', 44, [['gold', 'middle', 120, 1.8], ['white', 'middle', 120, 1.7]]],
+        [388, 'North bar', 40, [['gold', 'middle', 130, 1.2], ['white', 'middle', 130, 1.3]]],
+        [25, 'North bar', 44, [['gold', 'middle', 130, 2.0], ['white', 'middle', 130, 1.9]]],
+        [8, 'Causeway end', 39, [['gold', 'middle', 120, 1.5], ['white', 'middle', 120, 1.6]]],
+        // Perch was fished on the good days: within the day it is no better.
+        [409, 'North bar', 47, [['perch', 'middle', 200, 3.2], ['silver', 'middle', 60, 3.8]]],
+        [395, 'Causeway end', 42, [['perch', 'middle', 190, 2.9], ['silver', 'middle', 60, 3.4]]],
+        [384, 'North bar', 39, [['perch', 'middle', 40, 0.7], ['silver', 'middle', 200, 0.7]]],
+        [31, 'Causeway end', 46, [['perch', 'middle', 45, 0.6], ['silver', 'middle', 210, 0.6]]],
+        [17, 'North bar', 42, [['perch', 'middle', 190, 2.8], ['silver', 'middle', 60, 3.4]]],
+        [3, 'North bar', 38, [['perch', 'middle', 40, 0.8], ['silver', 'middle', 190, 0.8]]],
+    ];
+
     private const CAME = ['first_fall', 'fall', 'fall', 'fall', 'rest', 'lift', 'lift', 'swim'];
 
     private Randomizer $dice;
@@ -62,7 +85,28 @@ final class DemoSeason
             }
             $outing->update(['ended_at' => $at->addMinutes(10)]);
         }
+        $this->twoRods();
         $this->today();
+    }
+
+    /** Outings of two autumns with two rods at once, so that lures can be compared within the same day. */
+    private function twoRods(): void
+    {
+        $rods = $this->angler->rods()->orderBy('id')->pluck('id')->all();
+        foreach (self::SIDE_BY_SIDE as $n => [$ago, $spot, $fahrenheit, $setups]) {
+            $start = $this->now->copy()->subDays($ago)->setTime(7, 20);
+            $outing = $this->outing(
+                $spot, $start, ['temp' => "{$fahrenheit} °F", 'species' => 'walleye', 'depth' => '26 ft', 'how' => 'vertical'],
+            );
+            $end = $start->copy();
+            foreach ($setups as $i => [$finish, $hole, $minutes, $rate]) {
+                $at = $start->copy()->addMinutes($i);
+                $setup = $this->tieOn($outing, '1/2 oz', $finish, $at);
+                $setup->update(['rod_id' => $rods[($n + $i) % 2], 'hole' => $hole, 'until_at' => $at->copy()->addMinutes($minutes)]);
+                $end = max($end, $this->fish($outing, $setup, $at, $rate, 'walleye', 18, $minutes));
+            }
+            $outing->update(['ended_at' => $end->copy()->addMinutes(10)]);
+        }
     }
 
     private function today(): void
@@ -120,9 +164,10 @@ final class DemoSeason
     }
 
     /** Fishes a setup for an hour or two: bites come in bunches, some are lost. */
-    private function fish(Outing $outing, Setup $setup, Carbon $from, float $rate, string $species, float $inches): Carbon
-    {
-        $minutes = $this->dice->getInt(55, 110);
+    private function fish(
+        Outing $outing, Setup $setup, Carbon $from, float $rate, string $species, float $inches, ?int $minutes = null,
+    ): Carbon {
+        $minutes ??= $this->dice->getInt(55, 110);
         $next = $rate > 0 ? $this->wait($rate) : INF;
         for ($minute = 3; $minute < $minutes; $minute += $this->dice->getInt(3, 7)) {
             $at = $from->copy()->addMinutes($minute);

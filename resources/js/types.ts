@@ -100,6 +100,13 @@ export interface BiteData {
 	phase: string;
 }
 
+export interface BitesAtData {
+	depthM: number;
+	came: string;
+	landed: boolean;
+	count: number;
+}
+
 export interface BoatCardPage {
 	answer: AnswerData;
 	pick: string | null;
@@ -246,6 +253,23 @@ export interface CustomRuleData {
 	from: string;
 	to: string;
 	asks: string;
+}
+
+export interface DisputeData {
+	about: string;
+	words: string;
+	standing: string;
+}
+
+export interface DotData {
+	level: string;
+	mean: number;
+	low: number;
+	high: number;
+	hours: string;
+	touches: number;
+	outings: number;
+	best: number;
 }
 
 export interface DropData {
@@ -443,6 +467,25 @@ export interface LoggedBiteData {
 	card: string;
 }
 
+export interface LookBackPage {
+	picture: PictureData;
+	headline: string;
+	under: string;
+	findings: RecordFindingData[];
+	rates: RatesData;
+	stages: StagesData;
+	pairs: PairData[];
+	outings: OutingBitesData[];
+	schools: DisputeData[];
+	filters: Record<string, OptionData[]>;
+	chosen: Record<string, string>;
+	factors: OptionData[];
+	compared: string;
+	repeat: RepeatData | null;
+	depthUnit: string;
+	depthPerM: number;
+}
+
 export interface LossData {
 	weight: string;
 	mine: boolean;
@@ -528,6 +571,18 @@ export interface OtherRigData {
 	trades: string[];
 }
 
+export interface OutingBitesData {
+	uuid: string;
+	place: string;
+	at: string;
+	temp: string;
+	tempC: number | null;
+	hours: number;
+	touches: number;
+	landed: number;
+	bites: BitesAtData[];
+}
+
 export interface OutingData {
 	uuid: string;
 	asOf: string;
@@ -598,6 +653,20 @@ export interface PadData {
 	kind: EventKind;
 	label: string;
 	key: string;
+}
+
+export interface PairData {
+	factor: string;
+	more: string;
+	less: string;
+	ratio: number | null;
+	low: number | null;
+	high: number | null;
+	raw: number | null;
+	outings: number;
+	hours: string;
+	standing: string;
+	words: string;
 }
 
 export interface PauseData {
@@ -714,6 +783,12 @@ export interface RackData {
 	holes: string[];
 }
 
+export interface RatesData {
+	factor: string;
+	words: string;
+	dots: DotData[];
+}
+
 export interface ReachData {
 	material: string;
 	down: number | null;
@@ -754,6 +829,19 @@ export interface ReasonData {
 	points: number;
 	pointsText: string;
 	text: string;
+}
+
+export interface RecordFindingData {
+	words: string;
+	standing: string;
+	view: string;
+	factor: string;
+}
+
+export interface RepeatData {
+	at: string;
+	words: string;
+	address: string;
 }
 
 export interface ResetPasswordPage {
@@ -921,6 +1009,14 @@ export interface ShareData {
 	text: string;
 }
 
+export interface ShareOfData {
+	count: number;
+	of: number;
+	mean: number;
+	low: number;
+	high: number;
+}
+
 export interface SharedProps {
 	angler: string | null;
 	theme: string;
@@ -945,6 +1041,20 @@ export interface SpotData {
 	id: number;
 	name: string;
 	words: string;
+}
+
+export interface StageData {
+	level: string;
+	touches: number;
+	hooked: ShareOfData;
+	landed: ShareOfData;
+	fouled: ShareOfData;
+}
+
+export interface StagesData {
+	factor: string;
+	all: StageData;
+	levels: StageData[];
 }
 
 export interface StartingBoxData {
@@ -1032,6 +1142,23 @@ export interface TouchedData {
 export interface TroublePage {
 	status: number;
 	sentence: string;
+}
+
+export interface TrustData {
+	by: string;
+	right: number;
+	pairs: number;
+	outings: number;
+	mean: number;
+	low: number;
+	high: number;
+	correlation: number | null;
+}
+
+export interface TrustPage {
+	picture: PictureData;
+	headline: string;
+	trust: TrustData[];
 }
 
 export interface TyingData {

@@ -15,8 +15,6 @@ use App\Presenters\Drawing;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ChartPresenter;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
@@ -83,14 +81,7 @@ final readonly class BoatCard
     {
         $told = $this->told($user, $pick);
         foreach (self::SIZES as $size) {
-            $pdf = new Dompdf(
-                new Options(
-                    ['defaultFont' => 'DejaVu Sans', 'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()],
-                ),
-            );
-            $pdf->loadHtml(view('boat-card', [...$told, 'size' => $size])->render());
-            $pdf->setPaper('a4');
-            $pdf->render();
+            $pdf = PrintedPage::of(view('boat-card', [...$told, 'size' => $size])->render());
             if ($pdf->getCanvas()->get_page_count() === 1) {
                 break;
             }

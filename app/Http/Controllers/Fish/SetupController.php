@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
+use App\Choosing\TyingOn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TieOn;
-use App\Record\Logbook;
 use Illuminate\Http\RedirectResponse;
 
 /** What is tied on: it starts an outing where none is under way. */
@@ -14,7 +14,7 @@ final class SetupController extends Controller
 {
     public function store(TieOn $request): RedirectResponse
     {
-        Logbook::of($request->angler())->tieOn(
+        TyingOn::of($request->angler())->tie(
             $request->uuid(), $request->lure(), $request->hole(), $request->cadence(), $request->rod(),
         );
 

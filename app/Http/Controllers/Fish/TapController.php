@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Fish;
 
 use App\Bites\BiteLog;
+use App\Choosing\TyingOn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AmendTap;
 use App\Http\Requests\AnglerRequest;
@@ -67,7 +68,7 @@ final class TapController extends Controller
             $tap instanceof AmendTap => BiteLog::of($angler)->amend($tap->event(), $tap->columns(), $tap->counted(), $tap->said()),
             $tap instanceof UndoTap => Logbook::of($angler)->undo($tap->event(), $tap->said()),
             $tap instanceof PutBackTap => Logbook::of($angler)->putBack($tap->event(), $tap->said()),
-            $tap instanceof TieOn => Logbook::of($angler)->tieOn(
+            $tap instanceof TieOn => TyingOn::of($angler)->tie(
                 $tap->uuid(), $tap->lure(), $tap->hole(), $tap->cadence(), $tap->rod(), $outing, $tap->at(),
             ),
             $tap instanceof TakeInHand => RodKeeper::of($angler)->takeInHand($tap->rod(), $tap->at()),

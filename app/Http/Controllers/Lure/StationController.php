@@ -21,7 +21,6 @@ final class StationController extends Controller
 {
     /** Stations that are not built yet: what will be there, and what serves until then. */
     private const LATER = [
-        'look-back' => ['Look back', 'What worked, at which speed, depth, hole and finish, from your own record.'],
         'places' => ['Places', 'Your waters and spots, with the bottom you found there.'],
     ];
 

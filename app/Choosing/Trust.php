@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Choosing;
+
+use App\Models\User;
+use App\Rows\FishedOuting;
+use App\Rows\Raw;
+use App\Rows\SeasonFilter;
+use App\Rows\SeasonReader;
+use Eskith\Core\Record\FishedRow;
+use Eskith\Core\Record\Holdout;
+use Eskith\Core\Record\Learning;
+
+/** Whether rules or record deserve trust: each past outing chosen with what was known before it. */
+final readonly class Trust
+{
+    /** Outings that are gone through: the latest. */
+    private const OUTINGS = 60;
+
+    private function __construct(public Holdout $rules, public Holdout $record)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        $reader = SeasonReader::of($user, SeasonFilter::none(), past: true);
+        $byOuting = [];
+        foreach ($reader->fishing() as [$row, $fishing]) {
+            $byOuting[$fishing->outing][] = [$row, $fishing];
+        }
+        [$byRules, $byRecord] = [[], []];
+        foreach (array_slice($reader->outings, -self::OUTINGS) as $outing) {
+            $known = self::before($outing, $reader->outings, $byOuting);
+            $points = self::points($known === [] ? null : Learning::of($known));
+            [$rules, $record] = [[], []];
+            foreach ($byOuting[$outing->uuid] ?? [] as [$row, $fishing]) {
+                $given = Raw::number($row->rule_points);
+                $rules[] = [$given, $fishing->hours, (float) $fishing->touches];
+                $record[] = [$given + $points(Learned::row($row, $fishing, $outing->species, 1.0)), $fishing->hours, (float) $fishing->touches];
+            }
+            $byRules[] = $rules;
+            $byRecord[] = $record;
+        }
+
+        return new self(Holdout::of($byRules), Holdout::of($byRecord));
+    }
+
+    /**
+     * @param  array<int, FishedOuting>  $outings  oldest first
+     * @param  array<string, list<array{\stdClass, \Eskith\Core\Record\Fishing}>>  $byOuting
+     * @return list<FishedRow> what was known before an outing of its fish, as far as its water was about as warm
+     */
+    private static function before(FishedOuting $outing, array $outings, array $byOuting): array
+    {
+        $known = [];
+        foreach ($outings as $other) {
+            if ($other->start >= $outing->start) {
+                break;
+            }
+            $apart = $other->band() === null || $outing->band() === null ? 9 : abs($other->band()->value - $outing->band()->value);
+            $weight = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
+            if ($other->species === $outing->species && $weight > 0.0) {
+                foreach ($byOuting[$other->uuid] ?? [] as [$row, $fishing]) {
+                    $known[] = Learned::row($row, $fishing, $outing->species, $weight);
+                }
+            }
+        }
+
+        return $known;
+    }
+
+    /** @return \Closure(FishedRow): float */
+    private static function points(?Learning $learning): \Closure
+    {
+        $points = [];
+        foreach ($learning->levels ?? [] as $level) {
+            $points[$level->factor][$level->level] = $level->points;
+        }
+
+        return static function (FishedRow $row) use ($points): float {
+            $sum = 0.0;
+            foreach ($row->levels as $factor => $level) {
+                $sum += $points[$factor][$level] ?? 0.0;
+            }
+
+            return max(-4.0, min(4.0, $sum));
+        };
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\LookBack;
+
+/** Something worth saying, how sure it is, and where its picture is. */
+final readonly class RecordFindingData
+{
+    /**
+     * @param  string  $standing  "clear", "close", "vanishes", "thin", or "" for what is only counted
+     * @param  string  $view  that shows it
+     * @param  string  $factor  '' where it is of none
+     */
+    public function __construct(public string $words, public string $standing, public string $view, public string $factor)
+    {
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\LookBack;
+
+use App\Data\LookBack\BitesAtData;
+use App\Data\LookBack\DotData;
+use App\Data\LookBack\OutingBitesData;
+use App\Data\LookBack\PairData;
+use App\Data\LookBack\RatesData;
+use App\Data\LookBack\RecordFindingData;
+use App\Data\LookBack\ShareOfData;
+use App\Data\LookBack\StageData;
+use App\Data\LookBack\StagesData;
+use App\Data\OptionData;
+use App\Data\Pages\LookBackPage;
+use App\Models\User;
+use App\Presenters\PicturePresenter;
+use App\Rows\BiteReader;
+use App\Rows\FishedOuting;
+use App\Rows\Raw;
+use App\Rows\SeasonFilter;
+use App\Rows\SeasonReader;
+use Eskith\Core\Choosing\TempBand;
+use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\Dot;
+use Eskith\Core\Record\Factor;
+use Eskith\Core\Record\Fishing;
+use Eskith\Core\Record\Gaps;
+use Eskith\Core\Record\Rates;
+use Eskith\Core\Record\Season;
+use Eskith\Core\Record\Stage;
+use Eskith\Core\Record\Standing;
+
+/** The Look back station: what the record says, sentences first. */
+final readonly class LookBackPresenter
+{
+    /** Sentences that lead, at most. */
+    private const SENTENCES = 5;
+
+    /** Pairs listed. */
+    private const PAIRS = 40;
+
+    private Season $season;
+
+    /** @var array<int, Fishing> by setup */
+    private array $fishing;
+
+    private function __construct(private User $user, private SeasonFilter $filter, private SeasonReader $reader)
+    {
+        $this->fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
+        $this->season = new Season(array_values($this->fishing));
+    }
+
+    public static function of(User $user, SeasonFilter $filter): self
+    {
+        return new self($user, $filter, SeasonReader::of($user, $filter));
+    }
+
+    public function page(Factor $factor, Factor $stageFactor): LookBackPage
+    {
+        $pairs = $this->season->allComparisons();
+        $clear = count(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === Standing::Clear));
+        $findings = $this->findings($pairs);
+        $units = $this->user->likes()->units;
+
+        return new LookBackPage(
+            picture: PicturePresenter::today($this->user),
+            headline: $findings[0]->words ?? 'Nothing is kept yet that could be compared',
+            under: $findings === []
+                ? 'Log on Fish what touches, and on what: after a few outings this says what worked, and how sure that is.'
+                : ucfirst(RecordWords::counted(count($pairs), 'comparison')).' looked at; '.RecordWords::number($clear)
+                    .($clear === 1 ? ' is' : ' are').' clear.',
+            findings: array_slice($findings, 1),
+            rates: $this->rates($factor),
+            stages: $this->stages($stageFactor),
+            pairs: array_map(self::pair(...), array_slice($pairs, 0, self::PAIRS)),
+            outings: $this->outings(),
+            schools: SchoolPresenter::all($this->season),
+            filters: $this->filters(),
+            chosen: $this->filter->query(),
+            factors: array_map(static fn (Factor $one): OptionData => new OptionData($one->value, $one->word()), Factor::cases()),
+            compared: (string) count($pairs),
+            repeat: RepeatPresenter::of($this->user, $this->reader->outings),
+            depthUnit: $units->depth->symbol(),
+            depthPerM: $units->depth->fromSi(1.0),
+        );
+    }
+
+    /**
+     * @param  list<Comparison>  $pairs
+     * @return list<RecordFindingData>
+     */
+    private function findings(array $pairs): array
+    {
+        $found = [];
+        foreach ([[Standing::Clear, 2], [Standing::Vanishes, 1], [Standing::Close, 1]] as [$standing, $most]) {
+            $of = array_values(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === $standing));
+            foreach (array_slice(self::oneOfEach($of), 0, $most) as $pair) {
+                $found[] = new RecordFindingData(
+                    RecordWords::comparison($pair, $this->where($pair)), $pair->standing->value, 'same-day', $pair->factor->value,
+                );
+            }
+        }
+        $stage = $this->season->allStages();
+        if ($stage->touches > 0) {
+            $found[] = new RecordFindingData(RecordWords::stage($stage), '', 'stages', '');
+        }
+        $gaps = Gaps::of(BiteReader::times($this->user, $this->reader->outings));
+        if ($gaps !== null) {
+            $found[] = new RecordFindingData(RecordWords::gaps($gaps), '', 'season', '');
+        }
+
+        return array_slice($found, 0, self::SENTENCES);
+    }
+
+    /**
+     * The first of each factor: a thing is not said twice over.
+     *
+     * @param  list<Comparison>  $pairs
+     * @return list<Comparison>
+     */
+    private static function oneOfEach(array $pairs): array
+    {
+        $first = [];
+        $said = [];
+        foreach ($pairs as $pair) {
+            // What only differed with something that was said is not said again.
+            if (! isset($said[$pair->factor->value])) {
+                $first[] = $pair;
+                $said += array_fill_keys(array_column([$pair->factor, ...$pair->companions], 'value'), true);
+            }
+        }
+
+        return $first;
+    }
+
+    /** "At 36–41 °F " of the outings in which both were fished. */
+    private function where(Comparison $pair): string
+    {
+        $with = [];
+        foreach ($this->fishing as $one) {
+            $level = $one->levels[$pair->factor->value] ?? null;
+            if ($level === $pair->more || $level === $pair->less) {
+                $with[$one->outing][$level] = true;
+            }
+        }
+        $temps = [];
+        foreach ($this->reader->outings as $outing) {
+            if (count($with[$outing->uuid] ?? []) === 2 && $outing->tempC !== null) {
+                $temps[] = round($this->user->likes()->units->temperature->fromSi($outing->tempC));
+            }
+        }
+        if ($temps === []) {
+            return '';
+        }
+        [$low, $high] = [min($temps), max($temps)];
+        $unit = $this->user->likes()->units->temperature->symbol();
+
+        return 'at '.($low === $high ? $low : "{$low}–{$high}")."\u{A0}{$unit} ";
+    }
+
+    private function rates(Factor $factor): RatesData
+    {
+        $dots = $this->season->dots($factor);
+        $first = $dots[0] ?? null;
+        $words = match (true) {
+            $first === null => 'Nothing is kept of that.',
+            count($dots) === 1 => RecordWords::rate($first->rate, $first->hours).'.',
+            $first->best >= 0.8 => ucfirst($factor->named($first->level)).' is the best of these with '.round(100 * $first->best)
+                .' in 100, whatever the day; look at the same day too.',
+            default => 'Too close to call: '.$factor->named($first->level).' leads with '.round(100 * $first->best).' in 100.',
+        };
+
+        return new RatesData($factor->value, $words, array_map(static fn (Dot $dot): DotData => new DotData(
+            level: $dot->level, mean: round($dot->rate->mean, 4), low: round($dot->rate->q10, 4), high: round($dot->rate->q90, 4),
+            hours: RecordWords::hours($dot->hours), touches: (int) $dot->touches, outings: count($dot->byOuting),
+            best: (int) round(100 * $dot->best),
+        ), $dots));
+    }
+
+    private function stages(Factor $factor): StagesData
+    {
+        return new StagesData(
+            $factor->value, self::stage($this->season->allStages()), array_map(self::stage(...), $this->season->stages($factor)),
+        );
+    }
+
+    private static function stage(Stage $stage): StageData
+    {
+        $share = static fn (int $count, int $of, Rates $rate): ShareOfData => new ShareOfData(
+            $count, $of, round($rate->mean, 4), round($rate->q10, 4), round($rate->q90, 4),
+        );
+
+        return new StageData(
+            $stage->level, $stage->touches, $share($stage->hooked, $stage->touches, $stage->hookedShare),
+            $share($stage->landed, $stage->hooked, $stage->landedShare), $share($stage->fouls, $stage->drops, $stage->fouledShare),
+        );
+    }
+
+    private static function pair(Comparison $pair): PairData
+    {
+        $round = static fn (?float $value): ?float => $value === null ? null : round($value, 4);
+
+        return new PairData(
+            factor: $pair->factor->word(), more: $pair->more, less: $pair->less, ratio: $round($pair->ratio->ratio),
+            low: $round($pair->ratio->low), high: $round($pair->ratio->high), raw: $round($pair->raw), outings: $pair->ratio->outings,
+            hours: RecordWords::hours($pair->hoursMore).' and '.RecordWords::hours($pair->hoursLess), standing: $pair->standing->value,
+            words: RecordWords::comparison($pair),
+        );
+    }
+
+    /** @return list<OutingBitesData> */
+    private function outings(): array
+    {
+        $places = BiteReader::places($this->user, $this->reader->outings);
+        $did = [];
+        foreach ($this->fishing as $one) {
+            [$hours, $touches, $landed] = $did[$one->outing] ?? [0.0, 0, 0];
+            $did[$one->outing] = [$hours + $one->hours, $touches + $one->touches, $landed + $one->landed];
+        }
+        $unit = $this->user->likes()->units->temperature;
+
+        return array_values(array_map(static fn (FishedOuting $outing): OutingBitesData => new OutingBitesData(
+            uuid: $outing->uuid, place: $outing->place, at: gmdate('Y-m-d\TH:i:s\Z', $outing->start),
+            temp: $outing->tempC === null ? '' : round($unit->fromSi($outing->tempC))."\u{A0}{$unit->symbol()}", tempC: $outing->tempC,
+            hours: round($did[$outing->uuid][0] ?? 0.0, 2), touches: $did[$outing->uuid][1] ?? 0, landed: $did[$outing->uuid][2] ?? 0,
+            bites: array_map(
+                static fn (array $bite): BitesAtData => new BitesAtData(...$bite), $places[$outing->id] ?? [],
+            ),
+        ), $this->reader->outings));
+    }
+
+    /** @return array<string, list<OptionData>> */
+    private function filters(): array
+    {
+        $all = SeasonReader::of($this->user, SeasonFilter::none())->outings;
+        $bands = array_unique(array_map(static fn (FishedOuting $one): int => $one->band()->value ?? -1, $all));
+        sort($bands);
+
+        return [
+            'water' => self::options(array_map(static fn (FishedOuting $one): string => $one->water ?? '', $all)),
+            'species' => self::options(array_map(static fn (FishedOuting $one): string => $one->species, $all)),
+            'band' => array_values(array_map(
+                fn (int $band): OptionData => new OptionData((string) $band, $this->band(TempBand::from($band))),
+                array_filter($bands, static fn (int $band): bool => $band >= 0),
+            )),
+            'year' => self::options(array_map(static fn (FishedOuting $one): string => (string) $one->year(), $all)),
+            'rod' => self::options(array_map(Raw::text(...), $this->user->rods()->orderBy('id')->pluck('name')->all())),
+            'who' => [new OptionData('own', 'your own rods'), new OptionData('partners', "partners' rods")],
+        ];
+    }
+
+    /**
+     * @param  array<array-key, string>  $values
+     * @return list<OptionData> each once, '' left out
+     */
+    private static function options(array $values): array
+    {
+        $values = array_unique(array_filter($values, static fn (string $value): bool => $value !== ''));
+        sort($values);
+
+        return array_map(static fn (string $value): OptionData => new OptionData($value, str_replace('_', ' ', $value)), $values);
+    }
+
+    /** "up to 40 °F" */
+    private function band(TempBand $band): string
+    {
+        $unit = $this->user->likes()->units->temperature;
+        $at = static fn (float $celsius): string => round($unit->fromSi($celsius))."\u{A0}{$unit->symbol()}";
+
+        return match ($band) {
+            TempBand::VeryCold => 'up to '.$at(4.5),
+            TempBand::Cold => $at(4.5).' to '.$at(10.0),
+            TempBand::Cool => $at(10.0).' to '.$at(13.0),
+            TempBand::Mild => $at(13.0).' to '.$at(15.5),
+            TempBand::Warm => $at(15.5).' to '.$at(20.0),
+            TempBand::Hot => 'above '.$at(20.0),
+        };
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\LookBack;
+
+use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\Factor;
+use Eskith\Core\Record\Gaps;
+use Eskith\Core\Record\Rates;
+use Eskith\Core\Record\Stage;
+use Eskith\Core\Record\Standing;
+
+/** What the record says, in sentences that could be said aloud; never a rate without its hours and its interval. */
+final class RecordWords
+{
+    private const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+    /** @param  string  $where  "At 36–41 °F " or '' */
+    public static function comparison(Comparison $pair, string $where = ''): string
+    {
+        [$more, $less] = [$pair->factor->named($pair->more), $pair->factor->named($pair->less)];
+        $outings = self::counted($pair->ratio->outings, 'outing');
+        [$times, $between] = self::times($pair);
+
+        return match ($pair->standing) {
+            Standing::Clear => self::upper($where.$more)." was touched {$times} as often as {$less}{$between}, in the same {$outings}."
+                .self::companions($pair),
+            Standing::Vanishes => self::upper(self::looked($pair)).": in the same {$outings} it was touched {$times} as often{$between}; "
+                .'it was the day.',
+            Standing::Close => self::upper("{$more} or {$less}: too close to call; {$times} as often{$between}, in the same {$outings}.")
+                .self::toTell($pair),
+            Standing::Thin => self::upper("{$more} or {$less}: not enough yet, {$outings} with both and ")
+                .self::hours(min($pair->hoursMore, $pair->hoursLess)).' of the less fished.',
+        };
+    }
+
+    /** @return array{string, string} "1.8 times" and ", 80 % between 1.1 and 2.9" */
+    private static function times(Comparison $pair): array
+    {
+        [$ratio, $low, $high] = [$pair->ratio->ratio, $pair->ratio->low, $pair->ratio->high];
+
+        return match (true) {
+            $ratio !== null => [
+                self::figure($ratio).' times', ', 80 % between '.self::figure((float) $low).' and '.self::figure((float) $high),
+            ],
+            $low !== null => ['at least '.self::figure($low).' times', ' (nine to one)'],
+            default => ['just', ', with no touch on either'],
+        };
+    }
+
+    /** What else differed with it, so that it cannot be told which of the two it was. */
+    private static function companions(Comparison $pair): string
+    {
+        $words = array_map(static fn (Factor $factor): string => $factor->word(), $pair->companions);
+
+        return $words === [] ? '' : ' '.self::upper(implode(' and ', $words)).' differed with it: either may be why.';
+    }
+
+    private static function looked(Comparison $pair): string
+    {
+        $raw = (float) $pair->raw;
+        [$better, $worse] = $raw >= 1.0 ? [$pair->more, $pair->less] : [$pair->less, $pair->more];
+
+        return $pair->factor->named($better).' looked '.self::figure(max($raw, 1 / $raw)).' times as good as '.$pair->factor->named($worse);
+    }
+
+    private static function toTell(Comparison $pair): string
+    {
+        $more = $pair->outingsToTell();
+
+        return $more === null ? '' : ' About '.self::counted($more, 'more outing').' would tell.';
+    }
+
+    public static function rate(Rates $rate, float $hours): string
+    {
+        return self::figure($rate->mean).' touches an hour over '.self::hours($hours).', 80 % between '.self::figure($rate->q10).' and '
+            .self::figure($rate->q90);
+    }
+
+    public static function stage(Stage $stage): string
+    {
+        $share = static fn (Rates $rate): string => round(100 * $rate->q10).' to '.round(100 * $rate->q90).' in 100';
+        $where = $stage->hookedShare->mean < $stage->landedShare->mean ? 'between touch and hook' : 'between hook and boat';
+
+        return "Of {$stage->touches} touches {$stage->hooked} were hooked ({$share($stage->hookedShare)}), and {$stage->landed} of these "
+            ."landed ({$share($stage->landedShare)}): most are lost {$where}.";
+    }
+
+    public static function gaps(Gaps $gaps): string
+    {
+        return 'Touches come in groups: '.round($gaps->usualMin).' min from one to the next as a rule, '.round($gaps->longMin)
+            .' at the longest fifth ('.self::counted($gaps->count, 'gap').'); you stay '.round($gaps->stayedMin).' min after the last.';
+    }
+
+    public static function figure(float $value): string
+    {
+        return $value >= 10.0 ? (string) round($value) : number_format($value, 1);
+    }
+
+    public static function hours(float $hours): string
+    {
+        return ($hours < 10.0 ? number_format($hours, 1) : (string) round($hours))."\u{A0}h";
+    }
+
+    public static function number(int $count): string
+    {
+        return self::NUMBERS[$count] ?? (string) $count;
+    }
+
+    /** "six outings" */
+    public static function counted(int $count, string $one): string
+    {
+        return self::number($count)." {$one}".($count === 1 ? '' : 's');
+    }
+
+    private static function upper(string $words): string
+    {
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
+    }
+}

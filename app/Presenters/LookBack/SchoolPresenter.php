@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\LookBack;
+
+use App\Data\LookBack\DisputeData;
+use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\Factor;
+use Eskith\Core\Record\Season;
+use Eskith\Core\Record\Standing;
+
+/** Where anglers disagree: what this angler's own record says for either side, or about how many outings more it takes. */
+final class SchoolPresenter
+{
+    /** About what, by which factor, and the two sides: one school's level and the other's. */
+    private const DISPUTES = [
+        ['which hole straight down', Factor::Hole, 'middle', 'front', 'middle-first', 'level-lift'],
+        ['which hole on a cast', Factor::Hole, 'front', 'back', 'middle-first', 'level-lift'],
+        ['which metal', Factor::Finish, 'silver', 'gold', 'forage and silhouette', 'flash by light'],
+        ['how hard', Factor::Cadence, 'low hop', 'high pop', 'barely-move', 'snap-awake'],
+        ['a little gold', Factor::Finish, 'gold', 'white', 'always a little gold', 'without'],
+    ];
+
+    /** @return list<DisputeData> */
+    public static function all(Season $season): array
+    {
+        $told = [];
+        foreach (self::DISPUTES as [$about, $factor, $one, $other, $school, $against]) {
+            $by = $season->byLevel($factor);
+            $pair = isset($by[$one], $by[$other]) ? Comparison::of($factor, $one, $by[$one], $other, $by[$other]) : null;
+            $told[] = self::one($about, $pair, $one, $school, $against);
+        }
+
+        return $told;
+    }
+
+    private static function one(string $about, ?Comparison $pair, string $one, string $school, string $against): DisputeData
+    {
+        if ($pair === null) {
+            return new DisputeData($about, 'Nothing to go by: fish both in the same outings, about three of them.', 'thin');
+        }
+        $words = match ($pair->standing) {
+            Standing::Clear => 'Your record speaks for '.($pair->more === $one ? $school : $against).'. '.RecordWords::comparison($pair),
+            Standing::Thin => 'Not enough yet: about '.RecordWords::counted(
+                max(1, Comparison::LEAST_OUTINGS - $pair->ratio->outings), 'more outing',
+            ).' with both. '.RecordWords::comparison($pair),
+            default => RecordWords::comparison($pair),
+        };
+
+        return new DisputeData($about, $words, $pair->standing->value);
+    }
+}

@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Enums\EventKind;
+use App\Models\Pause;
+use App\Models\User;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Record\Exposure;
+use Eskith\Core\Record\Factor;
+use Eskith\Core\Record\Fished;
+use Eskith\Core\Record\Fishing;
+use Eskith\Core\Record\Pause as Rest;
+use Eskith\Core\Record\Season;
+use Eskith\Core\Tackle\Family;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Units\UnitSet;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * The record as the core looks at it. Events are counted from an index, so that a hundred thousand of them cost little more
+ * than a thousand.
+ */
+final readonly class SeasonReader
+{
+    /** m between two depths that are told apart. */
+    private const DEPTH_STEP_M = 3.0;
+
+    /** m/s between two speeds of a lift that are told apart. */
+    private const SPEED_STEP_MS = 0.25;
+
+    private UnitSet $units;
+
+    /** @param  array<int, FishedOuting>  $outings  by id, oldest first */
+    private function __construct(private User $user, private SeasonFilter $filter, public array $outings)
+    {
+        $this->units = $user->likes()->units;
+    }
+
+    /** @param  bool  $past  without the outing under way */
+    public static function of(User $user, SeasonFilter $filter, bool $past = false): self
+    {
+        $rows = $user->outings()->toBase()->leftJoin('spots', 'spots.id', '=', 'outings.spot_id')
+            ->leftJoin('waters', 'waters.id', '=', 'spots.water_id')->orderBy('outings.started_at')->orderBy('outings.id')
+            ->when($past, static fn ($query) => $query->whereNotNull('outings.ended_at'))
+            ->get(['outings.id', 'outings.uuid', 'outings.place', 'outings.readings', 'outings.started_at', 'outings.ended_at',
+                'waters.name as water']);
+        $outings = [];
+        foreach ($rows as $row) {
+            $outing = self::outing($row);
+            if (self::passes($outing, $filter)) {
+                $outings[$outing->id] = $outing;
+            }
+        }
+
+        return new self($user, $filter, $outings);
+    }
+
+    private static function outing(stdClass $row): FishedOuting
+    {
+        $readings = json_decode(Raw::text($row->readings), true);
+        $readings = is_array($readings) ? $readings : [];
+        $temp = null;
+        try {
+            $temp = isset($readings['temp']) ? Measure::parse(Raw::text($readings['temp']), Unit::Celsius)->si : null;
+        } catch (InvalidInput) {
+            // What cannot be read is not known.
+        }
+        $start = (int) strtotime(Raw::text($row->started_at).' UTC');
+
+        return new FishedOuting(
+            id: Raw::whole($row->id), uuid: Raw::text($row->uuid), place: Raw::text($row->place),
+            water: $row->water === null ? null : Raw::text($row->water), species: Raw::text($readings['species'] ?? 'walleye'),
+            tempC: $temp, start: $start,
+            end: $row->ended_at === null ? Carbon::now()->getTimestamp() : (int) strtotime(Raw::text($row->ended_at).' UTC'),
+        );
+    }
+
+    private static function passes(FishedOuting $outing, SeasonFilter $filter): bool
+    {
+        return ($filter->water === null || $outing->water === $filter->water)
+            && ($filter->species === null || $outing->species === $filter->species)
+            && ($filter->band === null || $outing->band() === $filter->band)
+            && ($filter->year === null || $outing->year() === $filter->year);
+    }
+
+    public function season(): Season
+    {
+        return new Season(array_values(array_map(static fn (array $one): Fishing => $one[1], $this->fishing())));
+    }
+
+    /** @return array<int, array{stdClass, Fishing}> by setup: its row, and what it did */
+    public function fishing(): array
+    {
+        $setups = $this->setups();
+        $hours = $this->hours($setups);
+        $counts = $this->counts();
+        $found = [];
+        foreach ($setups as $row) {
+            $id = Raw::whole($row->id);
+            // Other bait says nothing of lures.
+            if ($row->lure_id === null || ! $this->ofRod($row)) {
+                continue;
+            }
+            $outing = $this->outings[Raw::whole($row->outing_id)];
+            [$drops, $touches, $hooked, $landed, $fouls] = $counts[$id] ?? [0, 0, 0, 0, 0];
+            $found[$id] = [$row, new Fishing(
+                outing: $outing->uuid, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0, touches: $touches,
+                hooked: $hooked, landed: $landed, drops: $drops, fouls: $fouls,
+            )];
+        }
+
+        return $found;
+    }
+
+    private function ofRod(stdClass $row): bool
+    {
+        return ($this->filter->rod === null || $row->rod === $this->filter->rod)
+            && ($this->filter->who === null || ($row->owner === null) === ($this->filter->who === 'own'));
+    }
+
+    /** @return list<stdClass> in the order in which they were tied on */
+    private function setups(): array
+    {
+        if ($this->outings === []) {
+            return [];
+        }
+        $rows = DB::table('setups')->leftJoin('lures', 'lures.id', '=', 'setups.lure_id')
+            ->leftJoin('rods', 'rods.id', '=', 'setups.rod_id')->leftJoin('lines', 'lines.id', '=', 'rods.line_id')
+            ->where('setups.user_id', $this->user->id)->orderBy('setups.tied_at')->orderBy('setups.id')
+            ->get([
+                'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.depth_m',
+                'setups.lift_m', 'setups.lift_s', 'setups.tied_at', 'setups.until_at', 'setups.rule_points', 'lures.family',
+                'lures.mass_kg', 'lures.finish', 'lures.hooks', 'rods.name as rod', 'rods.owner', 'rods.leader', 'rods.leader_n_text',
+                'lines.name as line',
+            ]);
+
+        return array_values(array_filter($rows->all(), fn (stdClass $row): bool => isset($this->outings[Raw::whole($row->outing_id)])));
+    }
+
+    /**
+     * @param  list<stdClass>  $setups
+     * @return array<int, float> by setup
+     */
+    private function hours(array $setups): array
+    {
+        $byOuting = [];
+        foreach ($setups as $row) {
+            $byOuting[Raw::whole($row->outing_id)][] = $row;
+        }
+        $pauses = Pause::query()->where('user_id', $this->user->id)->toBase()->get(['outing_id', 'rod_id', 'from_at', 'until_at'])
+            ->groupBy('outing_id');
+        $hours = [];
+        foreach ($byOuting as $id => $rows) {
+            $outing = $this->outings[$id];
+            $rests = [];
+            foreach ($pauses->get($id, []) as $pause) {
+                $rests[] = new Rest(
+                    self::seconds($pause->from_at), $pause->until_at === null ? (float) $outing->end : self::seconds($pause->until_at),
+                    $pause->rod_id === null ? null : (string) Raw::whole($pause->rod_id),
+                );
+            }
+            $fished = array_map(static fn (stdClass $row): Fished => new Fished(
+                (string) Raw::whole($row->rod_id), self::seconds($row->tied_at),
+                $row->until_at === null ? null : self::seconds($row->until_at),
+            ), $rows);
+            $found = Exposure::of(
+                $outing->start, max($outing->start, $outing->end), $fished, $rests === [] ? [] : $this->taps($id), $rests,
+            )->hours;
+            foreach ($rows as $i => $row) {
+                $hours[Raw::whole($row->id)] = $found[$i] ?? 0.0;
+            }
+        }
+
+        return $hours;
+    }
+
+    /** @return list<array{float, string}> when which rod was tapped, in an outing that has pauses */
+    private function taps(int $outing): array
+    {
+        $taps = [];
+        foreach (DB::table('events')->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.outing_id', $outing)
+            ->whereNull('events.undone_at')->get(['events.at', 'setups.rod_id']) as $row) {
+            $taps[] = [self::seconds($row->at), (string) Raw::whole($row->rod_id)];
+        }
+
+        return $taps;
+    }
+
+    /** s since the epoch of a moment as databases write it. */
+    private static function seconds(mixed $moment): float
+    {
+        $text = Raw::text($moment);
+
+        return (float) strtotime(substr($text, 0, 19).' UTC') + (float) ('0'.substr($text, 19));
+    }
+
+    /** @return array<int, array{int, int, int, int, int}> drops, touches, hooked, landed and fouls by setup */
+    private function counts(): array
+    {
+        $counts = [];
+        $rows = DB::table('events')->where('user_id', $this->user->id)->whereNull('undone_at')
+            ->whereIn('kind', [EventKind::Drop->value, EventKind::Foul->value, ...EventKind::bites()])
+            ->groupBy('kind', 'setup_id', 'landed')->selectRaw('kind, setup_id, landed, count(*) as times')->get();
+        foreach ($rows as $row) {
+            $id = Raw::whole($row->setup_id);
+            $times = Raw::whole($row->times);
+            $counts[$id] ??= [0, 0, 0, 0, 0];
+            match (EventKind::tryFrom(Raw::text($row->kind))) {
+                EventKind::Drop => $counts[$id][0] += $times,
+                EventKind::Touch => $counts[$id][1] += $times,
+                EventKind::Fish => [
+                    $counts[$id][1] += $times, $counts[$id][2] += $times, $counts[$id][3] += (bool) $row->landed ? $times : 0,
+                ],
+                EventKind::Foul => $counts[$id][4] += $times,
+                default => null,
+            };
+        }
+
+        return $counts;
+    }
+
+    /** @return array<string, string> by factor, as the angler reads them */
+    private function levels(stdClass $row, FishedOuting $outing): array
+    {
+        $family = Family::tryFrom(Raw::text($row->family));
+        $hooks = is_string($row->hooks) ? json_decode($row->hooks, true) : null;
+        $lift = Raw::number($row->lift_m);
+        $seconds = Raw::number($row->lift_s);
+
+        return array_filter([
+            Factor::Hole->value => Raw::text($row->hole),
+            Factor::Finish->value => str_replace('_', ' and ', Raw::text($row->finish)),
+            Factor::Weight->value => $this->step(Raw::number($row->mass_kg), $outing->species),
+            Factor::Family->value => $family === null ? '' : $family->word(),
+            Factor::Cadence->value => Cadence::tryFrom(Raw::text($row->cadence))?->word() ?? '',
+            Factor::Speed->value => $lift > 0.0 && $seconds > 0.0 ? $this->between($lift / $seconds, self::SPEED_STEP_MS, 'speed') : '',
+            Factor::Depth->value => Raw::number($row->depth_m) > 0.0
+                ? $this->between(Raw::number($row->depth_m), self::DEPTH_STEP_M, 'depth') : '',
+            Factor::Rod->value => Raw::text($row->rod),
+            Factor::Line->value => Raw::text($row->line),
+            Factor::Leader->value => $row->leader === null ? '' : trim(Raw::text($row->leader_n_text).' '.Raw::text($row->leader)),
+            Factor::Hooks->value => is_array($hooks) ? self::hooks($hooks) : '',
+            Factor::Hang->value => is_array($hooks) ? Raw::text($hooks['attach'] ?? '') : '',
+        ], static fn (string $level): bool => $level !== '');
+    }
+
+    private function step(float $kg, string $species): string
+    {
+        $fish = Species::tryFrom($species) ?? Species::Walleye;
+
+        return (new UnitFormat($this->units))->weight(WeightSteps::series($fish)[WeightSteps::index($kg, $fish)]);
+    }
+
+    /** "20–30 ft" */
+    private function between(float $value, float $step, string $of): string
+    {
+        $unit = $of === 'depth' ? $this->units->depth : $this->units->speed;
+        $low = $step * floor($value / $step);
+
+        return round($unit->fromSi($low), $of === 'depth' ? 0 : 1).'–'.round($unit->fromSi($low + $step), $of === 'depth' ? 0 : 1)
+            ."\u{A0}{$unit->symbol()}";
+    }
+
+    /** @param  array<array-key, mixed>  $hooks */
+    private static function hooks(array $hooks): string
+    {
+        $parts = array_filter([
+            isset($hooks['front']) ? 'front '.Raw::text($hooks['front']) : '',
+            isset($hooks['rear']) ? 'rear '.Raw::text($hooks['rear']) : '',
+            Raw::text($hooks['style'] ?? ''),
+        ]);
+
+        return implode(', ', $parts);
+    }
+}

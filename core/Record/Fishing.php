@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Record;
+
+/** What one setup of an outing did. */
+final readonly class Fishing
+{
+    /**
+     * @param  array<string, string>  $levels  by factor; one that is not known is absent
+     * @param  float  $hours  really fished
+     * @param  int  $hooked  of the touches; landed of these
+     */
+    public function __construct(
+        public string $outing,
+        public array $levels,
+        public float $hours,
+        public int $touches,
+        public int $hooked,
+        public int $landed,
+        public int $drops = 0,
+        public int $fouls = 0,
+    ) {
+    }
+}

@@ -1,0 +1,58 @@
+import type { PairData } from "../types";
+import { Dots } from "./Dots";
+
+const order = ["clear", "vanishes", "close", "thin"];
+const titles: Record<string, string> = {
+	clear: "Clear",
+	vanishes: "Looked so, but it was the day",
+	close: "Too close to call",
+	thin: "Not enough yet",
+};
+
+/** Two things side by side, only within outings in which both were fished: good days speak for neither. */
+export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: string }) {
+	return (
+		<section aria-label="The same day">
+			<h2 className="text-[19px]">Within the same outings</h2>
+			<p className="mt-1 mb-3 text-slate">
+				How many times as often the first was touched as the second. {compared} pairs looked at: with so many, one in
+				ten that is nothing looks clear.
+			</p>
+			{order.map((standing) => {
+				const of = pairs.filter((pair) => pair.standing === standing).slice(0, standing === "thin" ? 8 : 14);
+				if (of.length === 0) return null;
+				return (
+					<div key={standing} className="mb-6">
+						<h3 className="pb-1 text-[17px]">{titles[standing]}</h3>
+						<Dots
+							caption={titles[standing] ?? ""}
+							upTo={2}
+							even={1}
+							format={(value) => `${value}×`}
+							rows={of.map((pair) => ({
+								key: `${pair.factor} ${pair.more} ${pair.less}`,
+								label: `${pair.more} to ${pair.less}`,
+								beside: `${pair.outings} outing${pair.outings === 1 ? "" : "s"}`,
+								mean: pair.ratio,
+								low: pair.low,
+								high: pair.high === null ? null : Math.min(pair.high, 8),
+								words: pair.words,
+							}))}
+						/>
+						<details className="mt-1 text-[14px]">
+							<summary className="cursor-pointer text-slate underline underline-offset-4">In words</summary>
+							<ul className="mt-1 grid gap-1">
+								{of.map((pair) => (
+									<li key={`${pair.factor} ${pair.more} ${pair.less}`}>
+										{pair.words} {pair.hours} in all.
+									</li>
+								))}
+							</ul>
+						</details>
+					</div>
+				);
+			})}
+			{pairs.length === 0 && <p className="text-slate">No two things were fished in one outing yet.</p>}
+		</section>
+	);
+}

@@ -1,0 +1,64 @@
+import type { OptionData, ShareOfData, StageData, StagesData } from "../types";
+import { Dots } from "./Dots";
+import { FactorChoice } from "./FactorChoice";
+
+/** Where fish are lost: from touch to hook to boat, each share with its interval. */
+export function StagesView({ stages, factors }: { stages: StagesData; factors: OptionData[] }) {
+	const { all, levels } = stages;
+	if (all.touches === 0) return <p className="text-slate">No touch is kept yet.</p>;
+	return (
+		<section aria-label="Where fish are lost">
+			<h2 className="text-[19px]">Where fish are lost</h2>
+			<Dots
+				caption="Shares of all, with their 80 % intervals"
+				upTo={1}
+				format={percent}
+				rows={[
+					row("hooked of touched", all.hooked),
+					row("landed of hooked", all.landed),
+					row("fouled of drops", all.fouled),
+				]}
+			/>
+			<div className="mt-6 flex flex-wrap items-center justify-between gap-x-4">
+				<h2 className="text-[19px]">Taken apart</h2>
+				<FactorChoice label="by" name="lost" value={stages.factor} factors={factors} />
+			</div>
+			{levels.length === 0 && (
+				<p className="mt-1 text-slate">Nothing is kept of that; note hooks, ring or loop on the bench of each lure.</p>
+			)}
+			{parts.map(
+				([title, of]) =>
+					levels.length > 0 && (
+						<div key={title} className="mt-3">
+							<h3 className="pb-1 text-[17px]">{title}</h3>
+							<Dots
+								caption={title}
+								upTo={1}
+								format={percent}
+								rows={levels.map((level) => row(level.level, of(level)))}
+							/>
+						</div>
+					),
+			)}
+		</section>
+	);
+}
+
+const parts: [string, (stage: StageData) => ShareOfData][] = [
+	["Hooked of touched", (stage) => stage.hooked],
+	["Landed of hooked", (stage) => stage.landed],
+];
+
+const percent = (value: number) => `${Math.round(100 * value)} %`;
+
+function row(label: string, share: ShareOfData) {
+	return {
+		key: label,
+		label,
+		beside: `${share.count} of ${share.of}`,
+		mean: share.mean,
+		low: share.low,
+		high: share.high,
+		words: `${label}: ${share.count} of ${share.of}, 80 % between ${percent(share.low)} and ${percent(share.high)}`,
+	};
+}

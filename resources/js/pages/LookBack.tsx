@@ -1,0 +1,92 @@
+import { PictureColumn } from "../drop/PictureColumn";
+import { DepthView } from "../lookback/DepthView";
+import { Filters } from "../lookback/Filters";
+import { Findings } from "../lookback/Findings";
+import { RatesView } from "../lookback/RatesView";
+import { SameDayView } from "../lookback/SameDayView";
+import { SchoolsView } from "../lookback/SchoolsView";
+import { SeasonView } from "../lookback/SeasonView";
+import { StagesView } from "../lookback/StagesView";
+import { useView } from "../lookback/useView";
+import { ButtonLink, FileLink } from "../parts/Button";
+import { TabList, TabPart, Tabs } from "../parts/Tabs";
+import { dayOf } from "../parts/words";
+import { AppLayout } from "../shell/AppLayout";
+import type { LookBackPage } from "../types";
+
+const views = [
+	["rates", "Rates"],
+	["same-day", "The same day"],
+	["stages", "Where fish are lost"],
+	["depth", "Depth and phase"],
+	["season", "The season"],
+	["schools", "Schools"],
+] as const;
+
+/** What worked, said honestly: sentences first, each with its picture. */
+export default function LookBack(page: LookBackPage) {
+	const [view, open] = useView(
+		views.map(([name]) => name),
+		"rates",
+	);
+	return (
+		<AppLayout title="Look back" column={<PictureColumn picture={page.picture} />}>
+			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
+				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+					<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
+					<p className="mt-1 text-slate">{page.under}</p>
+					<Filters filters={page.filters} chosen={page.chosen} />
+					<Tabs value={view} onChange={open} className="mt-4">
+						<TabList
+							label="Views"
+							views={views}
+							value={view}
+							list="flex-wrap"
+							name="min-h-12 px-2 text-[15px] first:pl-0 lg:min-h-11"
+						/>
+						<div className="pt-4">
+							<TabPart value="rates">
+								<RatesView rates={page.rates} factors={page.factors} />
+							</TabPart>
+							<TabPart value="same-day">
+								<SameDayView pairs={page.pairs} compared={page.compared} />
+							</TabPart>
+							<TabPart value="stages">
+								<StagesView stages={page.stages} factors={page.factors} />
+							</TabPart>
+							<TabPart value="depth">
+								<DepthView outings={page.outings} unit={page.depthUnit} perM={page.depthPerM} />
+							</TabPart>
+							<TabPart value="season">
+								<SeasonView outings={page.outings} />
+							</TabPart>
+							<TabPart value="schools">
+								<SchoolsView schools={page.schools} />
+							</TabPart>
+						</div>
+					</Tabs>
+				</div>
+				<aside aria-label="What else" className="border-rule bg-paper px-5 py-4 lg:overflow-y-auto lg:border-l">
+					<h2 className="text-[20px]">What else the record says</h2>
+					<Findings findings={page.findings} />
+					{page.repeat && (
+						<>
+							<ButtonLink href={page.repeat.address} look="next" size="normal" className="mt-5">
+								Repeat {dayOf(page.repeat.at)}
+							</ButtonLink>
+							<p className="mt-1.5 text-[14px] text-slate">
+								{page.repeat.words}, with the readings of that day: shown on Lure, and yours until you keep them.
+							</p>
+						</>
+					)}
+					<p className="mt-6 flex flex-wrap gap-x-5">
+						<ButtonLink href="/outings">Outings</ButtonLink>
+						<ButtonLink href="/look-back/trust">Rules or record?</ButtonLink>
+						<FileLink href={`/season.pdf?${new URLSearchParams(page.chosen)}`}>Season report, PDF</FileLink>
+						<FileLink href={`/season.html?${new URLSearchParams(page.chosen)}`}>to print</FileLink>
+					</p>
+				</aside>
+			</div>
+		</AppLayout>
+	);
+}
