@@ -33,20 +33,35 @@ final readonly class TyingOn
         $outing = Logbook::of($this->user)->tieOn($uuid, $lureId, $hole, $cadence, $rod, $into, $at);
         $setup = Setup::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->whereNull('rule_points')->first();
         if ($setup !== null && $lureId !== null) {
-            $setup->update(['rule_points' => $this->points($setup->key())]);
+            $setup->update(['rule_points' => $this->points([$setup->key()])[$setup->key()] ?? null]);
         }
 
         return $outing;
     }
 
-    /** What the rules give it, less what they give the first; null where it is not among today's. */
-    private function points(string $key): ?float
+    /**
+     * What the rules give each, less what they give the first; those that are not among the picks are left out.
+     *
+     * @param  list<string>  $keys
+     * @param  array<array-key, mixed>  $readings  of then; today's where there are none
+     * @return array<string, float>
+     */
+    public function points(array $keys, array $readings = []): array
     {
-        $rankedBox = RankedBox::today($this->user->refresh());
+        $rankedBox = RankedBox::today($this->user->refresh(), $readings);
         $byRules = static fn (Pick $pick): float => $pick->points - $pick->pointsBy(RecordRule::ID);
-        $pick = $rankedBox->find($key);
         $first = $rankedBox->ranked[0] ?? null;
+        if ($first === null) {
+            return [];
+        }
+        $points = [];
+        foreach ($keys as $key) {
+            $pick = $rankedBox->find($key);
+            if ($pick !== null) {
+                $points[$key] = $byRules($pick) - $byRules($first);
+            }
+        }
 
-        return $pick === null || $first === null ? null : $byRules($pick) - $byRules($first);
+        return $points;
     }
 }

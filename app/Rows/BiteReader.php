@@ -9,73 +9,76 @@ use App\Models\Setup;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** Every bite of some outings: where in the water, and when. */
-final class BiteReader
+/** Every bite of some outings, read once: where in the water, when, and with what. */
+final readonly class BiteReader
 {
     /** m between two depths of the picture. */
     private const STEP_M = 0.5;
 
     /**
-     * @param  array<int, FishedOuting>  $outings
-     * @return array<int, list<array{float, string, bool, int}>> by outing: depth in m, phase, landed, and how many
+     * @param  array<int, list<array{float, string, bool, int}>>  $places  by outing: depth in m, phase, landed, and how many
+     * @param  list<array{list<float>, float}>  $times  of each outing with bites, in order, and its end; minutes from its start
+     * @param  array<int, array{int, string}>  $landed  by setup: how many, and when last
      */
-    public static function places(User $user, array $outings): array
+    private function __construct(public array $places, public array $times, private array $landed)
     {
-        $counted = [];
+    }
+
+    /** @param  array<int, FishedOuting>  $outings */
+    public static function of(User $user, array $outings): self
+    {
+        [$counted, $times, $landed] = [[], [], []];
         $rows = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', EventKind::bites())
-            ->whereNotNull('depth_m')->get(['outing_id', 'depth_m', 'came', 'landed']);
+            ->get(['outing_id', 'setup_id', 'at', 'depth_m', 'came', 'landed']);
         foreach ($rows as $row) {
-            $outing = Raw::whole($row->outing_id);
-            if (isset($outings[$outing])) {
-                $key = round(Raw::number($row->depth_m) / self::STEP_M).' '.Raw::text($row->came).' '.(int) (bool) $row->landed;
-                $counted[$outing][$key] = ($counted[$outing][$key] ?? 0) + 1;
+            $id = Raw::whole($row->outing_id);
+            $outing = $outings[$id] ?? null;
+            if ($outing === null) {
+                continue;
+            }
+            $at = Raw::text($row->at);
+            $times[$id][] = ((int) strtotime(substr($at, 0, 19).' UTC') - $outing->start) / 60;
+            if ($row->depth_m !== null) {
+                $key = (int) round(Raw::number($row->depth_m) / self::STEP_M).' '.Raw::text($row->came).' '.(int) (bool) $row->landed;
+                $counted[$id][$key] = ($counted[$id][$key] ?? 0) + 1;
+            }
+            if ((bool) $row->landed) {
+                $setup = Raw::whole($row->setup_id);
+                [$count, $last] = $landed[$setup] ?? [0, ''];
+                $landed[$setup] = [$count + 1, max($last, $at)];
             }
         }
+        $ordered = [];
+        foreach ($times as $id => $touches) {
+            sort($touches);
+            $ordered[] = [$touches, ($outings[$id]->end - $outings[$id]->start) / 60];
+        }
+
+        return new self(array_map(self::places(...), $counted), $ordered, $landed);
+    }
+
+    /**
+     * @param  array<string, int>  $counted  by depth, phase and whether it was landed
+     * @return list<array{float, string, bool, int}>
+     */
+    private static function places(array $counted): array
+    {
         $places = [];
-        foreach ($counted as $outing => $keys) {
-            foreach ($keys as $key => $count) {
-                [$step, $came, $landed] = explode(' ', $key);
-                $places[$outing][] = [self::STEP_M * (float) $step, $came, $landed === '1', $count];
-            }
+        foreach ($counted as $key => $count) {
+            [$step, $came, $landed] = explode(' ', $key);
+            $places[] = [self::STEP_M * (float) $step, $came, $landed === '1', $count];
         }
 
         return $places;
     }
 
-    /**
-     * What most fish were landed with, the latest of such.
-     *
-     * @param  list<int>  $outings  ids
-     */
-    public static function best(User $user, array $outings): ?Setup
+    /** What most fish were landed with, the latest of such; null where none was. */
+    public function best(): ?Setup
     {
-        $best = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->where('landed', true)
-            ->whereIn('outing_id', $outings)->groupBy('setup_id')->selectRaw('setup_id, count(*) as landed, max(at) as last')
-            ->orderByDesc('landed')->orderByDesc('last')->first();
+        $landed = $this->landed;
+        arsort($landed);
+        $id = array_key_first($landed);
 
-        return $best === null ? null : Setup::query()->with(['lure', 'outing'])->whereKey($best->setup_id)->first();
-    }
-
-    /**
-     * @param  array<int, FishedOuting>  $outings
-     * @return list<array{list<float>, float}> touches in order and the end, minutes from the start
-     */
-    public static function times(User $user, array $outings): array
-    {
-        $times = [];
-        $rows = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', EventKind::bites())
-            ->orderBy('at')->get(['outing_id', 'at']);
-        foreach ($rows as $row) {
-            $outing = $outings[Raw::whole($row->outing_id)] ?? null;
-            if ($outing !== null) {
-                $times[$outing->id][] = ((int) strtotime(substr(Raw::text($row->at), 0, 19).' UTC') - $outing->start) / 60;
-            }
-        }
-        $found = [];
-        foreach ($times as $id => $touches) {
-            $found[] = [$touches, ($outings[$id]->end - $outings[$id]->start) / 60];
-        }
-
-        return $found;
+        return $id === null ? null : Setup::query()->with(['lure', 'outing'])->whereKey($id)->first();
     }
 }

@@ -13,6 +13,9 @@ final readonly class RateRatio
     /** Left out at either end of the 80 % interval. */
     private const TAIL = 0.1;
 
+    /** Of a sum, what is left of it by rounding alone. */
+    private const NOTHING = 1e-12;
+
     /**
      * @param  int  $outings  those in which both were fished
      * @param  float|null  $ratio  of the first to the second; null without touches on both sides
@@ -58,7 +61,7 @@ final readonly class RateRatio
             static fn (array $one): float => ($one[0] + $one[2]) * $one[1] * $one[3] / ($one[1] + $one[3]) ** 2, $used,
         )) / ($p * $q);
         if ($count > 1) {
-            $squares = array_sum(array_map(static fn (int $i): float => self::moved($used, $i, $ratio, $p) ** 2, array_keys($used)));
+            $squares = array_sum(array_map(static fn (array $one): float => self::moved($one, $p, $q) ** 2, $used));
             $variance = max($variance, ($count - 1) / $count * $squares);
         }
         $reach = self::student(max(1, $count - 1)) * sqrt($variance);
@@ -69,18 +72,19 @@ final readonly class RateRatio
     /**
      * By how much the logarithm of the ratio moves when an outing is left out (jackknife).
      *
-     * @param  non-empty-list<array{float, float, float, float}>  $used
+     * @param  array{float, float, float, float}  $without
+     * @param  float  $p  Σ a T₂/T of all
+     * @param  float  $q  Σ b T₁/T of all
      */
-    private static function moved(array $used, int $without, float $ratio, float $p): float
+    private static function moved(array $without, float $p, float $q): float
     {
-        [$a, $t1, $b, $t2] = $used[$without];
-        $rest = $used;
-        unset($rest[$without]);
-        [$left, $right] = self::sums($rest);
+        [$a, $t1, $b, $t2] = $without;
+        $left = $p - $a * $t2 / ($t1 + $t2);
+        $right = $q - $b * $t1 / ($t1 + $t2);
 
-        return $left <= 0.0 || $right <= 0.0
-            ? ($a * $t2 - $ratio * $b * $t1) / (($t1 + $t2) * $p)
-            : log($left / $right) - log($ratio);
+        return $left <= self::NOTHING * $p || $right <= self::NOTHING * $q
+            ? ($a * $t2 - $p / $q * $b * $t1) / (($t1 + $t2) * $p)
+            : log($left / $right) - log($p / $q);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Choosing\TyingOn;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
@@ -54,10 +55,10 @@ final class DemoSeason
         // Perch was fished on the good days: within the day it is no better.
         [409, 'North bar', 47, [['perch', 'middle', 200, 3.2], ['silver', 'middle', 60, 3.8]]],
         [395, 'Causeway end', 42, [['perch', 'middle', 190, 2.9], ['silver', 'middle', 60, 3.4]]],
-        [384, 'North bar', 39, [['perch', 'middle', 40, 0.7], ['silver', 'middle', 200, 0.7]]],
-        [31, 'Causeway end', 46, [['perch', 'middle', 45, 0.6], ['silver', 'middle', 210, 0.6]]],
+        [384, 'North bar', 39, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 200, 0.25]]],
+        [31, 'Causeway end', 46, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 210, 0.2]]],
         [17, 'North bar', 42, [['perch', 'middle', 190, 2.8], ['silver', 'middle', 60, 3.4]]],
-        [3, 'North bar', 38, [['perch', 'middle', 40, 0.8], ['silver', 'middle', 190, 0.8]]],
+        [3, 'North bar', 38, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 190, 0.25]]],
     ];
 
     private const CAME = ['first_fall', 'fall', 'fall', 'fall', 'rest', 'lift', 'lift', 'swim'];
@@ -86,7 +87,22 @@ final class DemoSeason
             $outing->update(['ended_at' => $at->addMinutes(10)]);
         }
         $this->twoRods();
+        $this->judge();
         $this->today();
+    }
+
+    /** What the rules gave each when it was tied on, as it is kept when one ties on for real. */
+    private function judge(): void
+    {
+        $outings = $this->angler->outings()->with('setups')->get();
+        foreach ($outings as $outing) {
+            $points = TyingOn::of($this->angler)->points(
+                array_values(array_map(static fn (Setup $setup): string => $setup->key(), $outing->setups->all())), $outing->readings,
+            );
+            foreach ($outing->setups as $setup) {
+                $setup->update(['rule_points' => $points[$setup->key()] ?? null]);
+            }
+        }
     }
 
     /** Outings of two autumns with two rods at once, so that lures can be compared within the same day. */

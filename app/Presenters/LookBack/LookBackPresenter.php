@@ -47,10 +47,13 @@ final readonly class LookBackPresenter
     /** @var array<int, Fishing> by setup */
     private array $fishing;
 
+    private BiteReader $bites;
+
     private function __construct(private User $user, private SeasonFilter $filter, private SeasonReader $reader)
     {
         $this->fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
         $this->season = new Season(array_values($this->fishing));
+        $this->bites = BiteReader::of($user, $reader->outings);
     }
 
     public static function of(User $user, SeasonFilter $filter): self
@@ -82,7 +85,7 @@ final readonly class LookBackPresenter
             chosen: $this->filter->query(),
             factors: array_map(static fn (Factor $one): OptionData => new OptionData($one->value, $one->word()), Factor::cases()),
             compared: (string) count($pairs),
-            repeat: RepeatPresenter::of($this->user, $this->reader->outings),
+            repeat: RepeatPresenter::of($this->user, $this->bites),
             depthUnit: $units->depth->symbol(),
             depthPerM: $units->depth->fromSi(1.0),
         );
@@ -107,7 +110,7 @@ final readonly class LookBackPresenter
         if ($stage->touches > 0) {
             $found[] = new RecordFindingData(RecordWords::stage($stage), '', 'stages', '');
         }
-        $gaps = Gaps::of(BiteReader::times($this->user, $this->reader->outings));
+        $gaps = Gaps::of($this->bites->times);
         if ($gaps !== null) {
             $found[] = new RecordFindingData(RecordWords::gaps($gaps), '', 'season', '');
         }
@@ -214,7 +217,6 @@ final readonly class LookBackPresenter
     /** @return list<OutingBitesData> */
     private function outings(): array
     {
-        $places = BiteReader::places($this->user, $this->reader->outings);
         $did = [];
         foreach ($this->fishing as $one) {
             [$hours, $touches, $landed] = $did[$one->outing] ?? [0.0, 0, 0];
@@ -222,12 +224,12 @@ final readonly class LookBackPresenter
         }
         $unit = $this->user->likes()->units->temperature;
 
-        return array_values(array_map(static fn (FishedOuting $outing): OutingBitesData => new OutingBitesData(
+        return array_values(array_map(fn (FishedOuting $outing): OutingBitesData => new OutingBitesData(
             uuid: $outing->uuid, place: $outing->place, at: gmdate('Y-m-d\TH:i:s\Z', $outing->start),
             temp: $outing->tempC === null ? '' : round($unit->fromSi($outing->tempC))."\u{A0}{$unit->symbol()}", tempC: $outing->tempC,
             hours: round($did[$outing->uuid][0] ?? 0.0, 2), touches: $did[$outing->uuid][1] ?? 0, landed: $did[$outing->uuid][2] ?? 0,
             bites: array_map(
-                static fn (array $bite): BitesAtData => new BitesAtData(...$bite), $places[$outing->id] ?? [],
+                static fn (array $bite): BitesAtData => new BitesAtData(...$bite), $this->bites->places[$outing->id] ?? [],
             ),
         ), $this->reader->outings));
     }

@@ -81,6 +81,9 @@ final class RecordWords
     public static function stage(Stage $stage): string
     {
         $share = static fn (Rates $rate): string => round(100 * $rate->q10).' to '.round(100 * $rate->q90).' in 100';
+        if ($stage->hooked === 0) {
+            return "Of {$stage->touches} touches none was hooked ({$share($stage->hookedShare)}).";
+        }
         $where = $stage->hookedShare->mean < $stage->landedShare->mean ? 'between touch and hook' : 'between hook and boat';
 
         return "Of {$stage->touches} touches {$stage->hooked} were hooked ({$share($stage->hookedShare)}), and {$stage->landed} of these "

@@ -10,7 +10,6 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Fish\BoardPresenter;
 use App\Rows\BiteReader;
-use App\Rows\FishedOuting;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 
@@ -20,13 +19,9 @@ final class RepeatPresenter
     /** Readings of then that are of use again; those of the day itself are read anew. */
     private const READINGS = ['temp', 'depth', 'clarity', 'light', 'bottom', 'species', 'how', 'zone', 'mood', 'wall'];
 
-    /** @param  array<int, FishedOuting>  $outings */
-    public static function of(User $user, array $outings): ?RepeatData
+    public static function of(User $user, BiteReader $bites): ?RepeatData
     {
-        if ($outings === []) {
-            return null;
-        }
-        $setup = BiteReader::best($user, array_keys($outings));
+        $setup = $bites->best();
         if ($setup?->lure === null || ! $setup->lure->isAtHand()) {
             return null;
         }
