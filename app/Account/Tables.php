@@ -161,7 +161,8 @@ final class Tables
             ], ['outing_id' => 'outings', 'rod_id' => 'rods'], ['rod_id']),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),
-                'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'worked' => Column::text(120)->orNone(),
+                'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'told' => Column::json(200_000)->orNone(),
+                'worked' => Column::text(120)->orNone(),
                 'put_away_at' => Column::moment()->orNone(), ...self::written(),
             ], ['outing_id' => 'outings'], ['outing_id']),
         ];

@@ -16,6 +16,7 @@ use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Learning;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -59,17 +60,26 @@ final readonly class Learned
     /** What changes with every change of what is learned from. */
     private static function state(User $user): string
     {
-        $bites = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', EventKind::bites())
-            ->selectRaw('count(*) as a, sum(setup_id) as b, max(id) as c')->first();
-        $outings = DB::table('outings')->where('user_id', $user->id)->whereNull('deleted_at')
-            ->selectRaw('count(*) as a, count(ended_at) as b, max(ended_at) as c, max(updated_at) as d, sum(id) as e')->first();
-        $setups = DB::table('setups')->where('user_id', $user->id)
-            ->selectRaw('count(*) as a, count(until_at) as b, max(until_at) as c, sum(outing_id) as d')->first();
-        $pauses = DB::table('pauses')->where('user_id', $user->id)
-            ->selectRaw('count(*) as a, max(until_at) as b, sum(outing_id) as c')->first();
-        $lures = DB::table('lures')->where('user_id', $user->id)->max('updated_at');
+        $of = static fn (string $table): Builder => DB::table($table)->where('user_id', $user->id);
+        $parts = [
+            [$of('events')->whereNull('undone_at')->whereIn('kind', EventKind::bites()), ['count(*)', 'sum(setup_id)', 'max(id)']],
+            [
+                $of('outings')->whereNull('deleted_at'),
+                ['count(*)', 'count(ended_at)', 'max(ended_at)', 'max(updated_at)', 'sum(id)'],
+            ],
+            [$of('setups'), ['count(*)', 'count(until_at)', 'max(until_at)', 'sum(outing_id)']],
+            [$of('pauses'), ['count(*)', 'max(until_at)', 'sum(outing_id)']],
+            [$of('lures'), ['max(updated_at)']],
+        ];
+        $all = DB::query();
+        // Asked at once: every answer needs it.
+        foreach ($parts as $i => [$table, $told]) {
+            foreach ($told as $n => $what) {
+                $all->selectSub((clone $table)->selectRaw($what), "part{$i}_{$n}");
+            }
+        }
 
-        return md5(json_encode([$bites, $outings, $setups, $pauses, $lures], JSON_THROW_ON_ERROR));
+        return md5(json_encode($all->first(), JSON_THROW_ON_ERROR));
     }
 
     public static function from(User $user, string $species, TempBand $band): ?Learning

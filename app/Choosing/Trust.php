@@ -37,8 +37,9 @@ final readonly class Trust
             [$rules, $record] = [[], []];
             foreach ($byOuting[$outing->uuid] ?? [] as [$row, $fishing]) {
                 $given = Raw::number($row->rule_points);
+                $learned = $points(Learned::row($row, $fishing, $outing->species, 1.0));
                 $rules[] = [$given, $fishing->hours, (float) $fishing->touches];
-                $record[] = [$given + $points(Learned::row($row, $fishing, $outing->species, 1.0)), $fishing->hours, (float) $fishing->touches];
+                $record[] = [$given + $learned, $fishing->hours, (float) $fishing->touches];
             }
             $byRules[] = $rules;
             $byRecord[] = $record;

@@ -15,4 +15,6 @@ enum Deed: string
     case TakeInHand = 'take_in_hand';
     case Pause = 'pause';
     case GoOn = 'go_on';
+    case Tick = 'tick';
+    case End = 'end';
 }

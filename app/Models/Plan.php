@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property array<string, string> $fields  as typed
  * @property array<int|string, mixed> $made  when each was made, by its number from 1
+ * @property array<string, string>|null $told  when each was ticked last, by its number
  * @property string|null $worked  the side or direction that worked
  * @property Carbon|null $put_away_at
  */
@@ -38,7 +39,10 @@ final class Plan extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => Known::class.':'.PlanKind::class, 'fields' => 'array', 'made' => 'array', 'put_away_at' => 'datetime'];
+        return [
+            'kind' => Known::class.':'.PlanKind::class, 'fields' => 'array', 'made' => 'array', 'told' => 'array',
+            'put_away_at' => 'datetime',
+        ];
     }
 
     /**

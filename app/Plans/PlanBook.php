@@ -8,6 +8,7 @@ use App\Enums\PlanKind;
 use App\Models\Plan;
 use App\Models\User;
 use App\Record\Logbook;
+use App\Rows\Told;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -51,18 +52,23 @@ final readonly class PlanBook
     }
 
     /** Ticks one off, or on again; the time is that of the tap. */
-    public function make(Plan $plan, int $number, bool $made): void
+    public function make(Plan $plan, int $number, bool $made, ?Carbon $at = null): void
     {
-        DB::transaction(static function () use ($plan, $number, $made): void {
+        DB::transaction(static function () use ($plan, $number, $made, $at): void {
             $plan->refresh();
+            $at ??= Carbon::now();
+            $told = Told::before($plan->told)->with((string) $number, $at);
+            if ($told === null) {
+                return;
+            }
             $all = $plan->made;
             if ($made) {
-                $all[$number] ??= Carbon::now()->toIso8601String();
+                $all[$number] ??= $at->toIso8601String();
             } else {
                 unset($all[$number]);
             }
             ksort($all);
-            $plan->update(['made' => $all]);
+            $plan->update(['made' => $all, 'told' => $told->at]);
         });
     }
 

@@ -263,7 +263,13 @@ final readonly class Logbook
     /** Now, or when it was last heard of. */
     public function end(Outing $outing, bool $atLastTap = false): void
     {
-        $at = $atLastTap ? $this->lastTap($outing) : Carbon::now();
+        $this->endAt($outing, $atLastTap ? $this->lastTap($outing) : Carbon::now());
+    }
+
+    /** The same twice changes nothing. */
+    public function endAt(Outing $outing, Carbon $at): void
+    {
+        $at = max($at, $outing->started_at);
         DB::transaction(function () use ($outing, $at): void {
             $ended = $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => $at]);
             if ($ended > 0) {

@@ -46,11 +46,15 @@ final readonly class SeasonReader
         $this->units = $user->likes()->units;
     }
 
-    /** @param  bool  $past  without the outing under way */
-    public static function of(User $user, SeasonFilter $filter, bool $past = false): self
+    /**
+     * @param  bool  $past  without the outing under way
+     * @param  int|null  $spot  id; null for all
+     */
+    public static function of(User $user, SeasonFilter $filter, bool $past = false, ?int $spot = null): self
     {
         $rows = $user->outings()->toBase()->leftJoin('spots', 'spots.id', '=', 'outings.spot_id')
             ->leftJoin('waters', 'waters.id', '=', 'spots.water_id')->orderBy('outings.started_at')->orderBy('outings.id')
+            ->when($spot !== null, static fn ($query) => $query->where('outings.spot_id', $spot))
             ->when($past, static fn ($query) => $query->whereNotNull('outings.ended_at'))
             ->get(['outings.id', 'outings.uuid', 'outings.place', 'outings.readings', 'outings.started_at', 'outings.ended_at',
                 'waters.name as water']);

@@ -619,6 +619,7 @@ export interface OutingData {
 	crew: CrewData | null;
 	drift: number;
 	note: string;
+	endedAt: string | null;
 }
 
 export interface OutingPage {
@@ -983,6 +984,7 @@ export interface SecondLookData {
 	tips: Record<string, TipData>;
 	wanted: string | null;
 	still: string;
+	before: RepeatData | null;
 }
 
 export interface SettingsPage {

@@ -9,8 +9,14 @@ final class AccessibilityTest extends BrowserTestCase
 {
     private const PAGES = [
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
-        '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
+        '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/look-back', '/look-back?view=same-day',
+        '/look-back?view=stages', '/look-back?view=depth', '/look-back?view=season', '/look-back?view=schools', '/look-back/trust',
+        '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
         '/settings', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
+    ];
+
+    private const IN_ALL_THEMES = [
+        '/lure', '/fish', '/rig', '/work?view=plans', '/look-back', '/look-back?view=depth', '/rules', '/settings',
     ];
 
     public function test_no_serious_finding(): void
@@ -26,7 +32,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->check('/forgot-password');
         $this->openDemo();
         foreach (['day', 'dawn', 'sun'] as $theme) {
-            foreach ($theme === 'day' ? self::PAGES : ['/lure', '/fish', '/rig', '/work?view=plans', '/rules', '/settings'] as $path) {
+            foreach ($theme === 'day' ? self::PAGES : self::IN_ALL_THEMES as $path) {
                 $this->page->get($this->server->url.$path);
                 $this->find('//h1');
                 $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);

@@ -39,7 +39,8 @@ final class PhoneTest extends BrowserTestCase
     {
         $this->openDemo();
         foreach ([
-            '/lure', '/fish', '/outings', '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig',
+            '/lure', '/fish', '/outings', '/look-back', '/look-back?view=same-day', '/look-back?view=depth', '/look-back/trust',
+            '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig',
             '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
             '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate',
         ] as $path) {

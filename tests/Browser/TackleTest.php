@@ -87,9 +87,9 @@ final class TackleTest extends BrowserTestCase
     public function test_what_is_due_is_ticked_off(): void
     {
         $this->openDemo('/gear');
-        $this->see('5 things before you go');
+        $this->see('7 things before you go');
         $this->button('Tied anew: Fluorocarbon leader, 8 lb')->click();
-        $this->see('4 things before you go');
+        $this->see('6 things before you go');
         $this->see('Leader tied anew');
     }
 

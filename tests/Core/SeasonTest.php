@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\CommandLine\CommandLine;
 use Eskith\Core\Record\Comparison;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Fishing;
@@ -42,7 +43,8 @@ final class SeasonTest extends TestCase
         self::assertGreaterThan(1.5, max($pair->raw, 1 / $pair->raw));
         $thin = (new Season(self::days(array_slice($days, 0, 2), 'finish')))->comparisons(Factor::Finish)[0];
         self::assertSame(Standing::Thin, $thin->standing, 'two outings are no comparison');
-        $short = (new Season(self::days(array_fill(0, 4, [['gold', 3, 0.4], ['silver', 0, 0.4]]), 'finish')))->comparisons(Factor::Finish)[0];
+        $few = array_fill(0, 4, [['gold', 3, 0.4], ['silver', 0, 0.4]]);
+        $short = (new Season(self::days($few, 'finish')))->comparisons(Factor::Finish)[0];
         self::assertSame(Standing::Thin, $short->standing, 'nor is an hour and a half');
         self::assertSame([], (new Season(self::days([[['gold', 3, 2.0]], [['silver', 0, 2.0]]], 'finish')))->comparisons(Factor::Finish));
     }
@@ -88,6 +90,18 @@ final class SeasonTest extends TestCase
         self::assertNotNull($gaps);
         self::assertSame([2, 46.0, 20.0], [$gaps->count, $gaps->usualMin, $gaps->stayedMin]);
         self::assertNull(Gaps::of([[[1.0, 5.0], 10.0]]));
+    }
+
+    public function test_the_command_line_says_the_same(): void
+    {
+        $cases = '[{"outings":[{"touches_min":[70,10,14,130,60],"end_min":150},{"touches_min":[5],"end_min":45}]}]';
+        $told = json_decode(CommandLine::run('gaps', $cases)[0], true)[0];
+        self::assertEquals([2, 46, 20], [$told['gaps'], $told['usual_min'], $told['stayed_min']]);
+        $told = json_decode(CommandLine::run('holdout', '[{"outings":[{"setups":[[3,1,4],[1,2,2],[2,1,0]]}]}]')[0], true)[0];
+        self::assertSame([1, 3, 2], [$told['outings'], $told['pairs'], $told['right']]);
+        $told = json_decode(CommandLine::run('stages', '[{"touches":16,"hooked":10,"landed":7}]')[0], true)[0];
+        self::assertEqualsWithDelta(11 / 18, $told['hooked']['mean'], 1e-9);
+        self::assertSame(1, CommandLine::run('stages', '[{"touches":1,"hooked":2,"landed":0}]')[2]);
     }
 
     public function test_a_choice_is_right_where_what_came_first_was_touched_more_within_the_same_outing(): void

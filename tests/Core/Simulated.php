@@ -91,7 +91,9 @@ final class Simulated
             $steps = array_values(array_filter(
                 $chosen, static fn (array $one): bool => count(array_diff_assoc($one['levels'], $chosen[0]['levels'])) === 1,
             ));
-            $fished = [[$chosen[0], 2.0], [$steps[$this->among(2)], 0.9], [$steps[2 + $this->among(2)], 0.8], [$steps[4 + $this->among(3)], 0.6]];
+            $fished = [
+                [$chosen[0], 2.0], [$steps[$this->among(2)], 0.9], [$steps[2 + $this->among(2)], 0.8], [$steps[4 + $this->among(3)], 0.6],
+            ];
             foreach ($fished as [$one, $hours]) {
                 $rows[] = new FishedRow(
                     (string) $outing, $one['levels'], $one['points'] - $best, $hours, $this->touches($true($one) * $day, $hours), 1.0,
@@ -128,7 +130,7 @@ final class Simulated
         return array_map(static fn (int $i): array => $candidates[$i], array_keys($worth));
     }
 
-    /** @return list<array{levels: array<string, string>, points: float}> a box: finishes, weights, holes and cadences, as the rules see them */
+    /** @return list<array{levels: array<string, string>, points: float}> a box, as the rules see it */
     private static function candidates(): array
     {
         $of = [

@@ -128,6 +128,9 @@ final class VerbFuzzTest extends TestCase
             ]],
             'best' => [['groups' => [['key' => 'a', 'outings' => [[2, 1.5], [0, 2]]], ['key' => 'b', 'outings' => [[1, 3]]]]]],
             'ratio' => [['outings' => [[5, 2.8, 2, 3.4], [1, 3.5, 3, 1.9], [0, 1, 2, 2]]]],
+            'stages' => [['touches' => 12, 'hooked' => 6, 'landed' => 4, 'drops' => 40, 'fouls' => 2]],
+            'gaps' => [['outings' => [['touches_min' => [10, 14, 60], 'end_min' => 90], ['touches_min' => [], 'end_min' => 30]]]],
+            'holdout' => [['outings' => [['setups' => [[3, 1, 4], [1, 2, 2]]], ['setups' => []]]]],
             'learn' => [['rows' => [
                 [
                     'outing' => 'o1', 'family' => 'blade', 'weight_step' => '1/2', 'finish' => 'white', 'hole' => 'middle',

@@ -92,7 +92,9 @@ final class ChoiceTest extends TestCase
     public function test_an_empty_box_has_nothing_to_look_at_again(): void
     {
         $this->actingAs($this->angler());
-        $this->getJson('/second-look')->assertOk()->assertExactJson(['schools' => [], 'tips' => [], 'wanted' => null, 'still' => '']);
+        $this->getJson('/second-look')->assertOk()->assertExactJson(
+            ['schools' => [], 'tips' => [], 'wanted' => null, 'still' => '', 'before' => null],
+        );
     }
 
     public function test_a_late_answer_brings_no_old_session_back(): void

@@ -66,7 +66,8 @@ final class LookBackTest extends TestCase
         self::assertEqualsWithDelta($ratio['ratio'], $page['pairs'][0]['ratio'], 1e-3);
         self::assertEqualsWithDelta($ratio['low'], $page['pairs'][0]['low'], 1e-3);
         self::assertEqualsWithDelta($ratio['high'], $page['pairs'][0]['high'], 1e-3);
-        self::assertStringContainsString('the middle hole was touched '.number_format($ratio['ratio'], 1).' times as often as the front hole', $page['headline']);
+        $times = number_format($ratio['ratio'], 1);
+        self::assertStringContainsString("the middle hole was touched {$times} times as often as the front hole", $page['headline']);
         self::assertStringStartsWith("At 37\u{A0}°F ", $page['headline']);
         self::assertSame('One comparison looked at; one is clear.', $page['under']);
         self::assertSame('clear', $page['schools'][0]['standing']);
@@ -106,14 +107,16 @@ final class LookBackTest extends TestCase
 
         $this->put('/rules/'.RecordRule::ID, ['weight' => 2])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
-            2 * $gold->pointsBy(RecordRule::ID), RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID), 0.02,
+            2 * $gold->pointsBy(RecordRule::ID),
+            RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID), 0.02,
         );
         $this->put('/rules/'.RecordRule::ID, ['weight' => 0]);
         self::assertSame(0.0, RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID));
 
         // Nothing that was learned outlives what it was learned from.
         $before = Learned::of($this->angler, ReadingBook::of($this->angler));
-        Event::query()->whereHas('setup', fn ($setup) => $setup->where('hole', 'front'))->limit(20)->get()->each->update(['undone_at' => now()]);
+        Event::query()->whereHas('setup', fn ($setup) => $setup->where('hole', 'front'))->limit(20)->get()
+            ->each->update(['undone_at' => now()]);
         $after = Learned::of($this->angler, ReadingBook::of($this->angler));
         self::assertNotEquals($before, $after);
         foreach ($this->angler->outings()->get() as $outing) {
@@ -155,7 +158,11 @@ final class LookBackTest extends TestCase
         return json_decode((string) json_encode($this->get($address)->assertOk()->viewData('page')['props']), true);
     }
 
-    /** @param  list<array{0: string, 1: int, 2: int, 3?: string, 4?: float}>  $setups  hole, touches, minutes, finish, rule points; one after the other */
+    /**
+     * One setup after the other: hole, touches, minutes, finish, rule points.
+     *
+     * @param  list<array{0: string, 1: int, 2: int, 3?: string, 4?: float}>  $setups
+     */
     private function outing(int $daysAgo, string $temp, array $setups): Outing
     {
         $at = now()->subDays($daysAgo)->setTime(8, 0);

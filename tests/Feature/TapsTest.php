@@ -112,6 +112,32 @@ final class TapsTest extends TestCase
             ->json('refused.0.why'));
     }
 
+    public function test_a_plan_is_ticked_and_an_outing_ended_at_the_time_of_the_tap(): void
+    {
+        $this->travelTo(now()->startOfMinute());
+        [$outing, $rods] = $this->twoRods();
+        $plan = (string) Str::uuid();
+        $this->post('/plans', [
+            'uuid' => $plan, 'kind' => 'drift', 'name' => 'Bar',
+            'fields' => ['area' => '0,0 100,0 100,100 0,100', 'toward' => '0', 'lane' => '20 m', 'speed' => '0.2 m/s', 'motor' => '1 m/s'],
+        ])->assertSessionHasNoErrors();
+        $this->travel(30)->minutes();
+        $at = static fn (int $ago): string => now()->subSeconds($ago)->format('Y-m-d\TH:i:s.vP');
+        $tick = static fn (int $number, bool $made, int $ago): array => [
+            'do' => 'tick', 'uuid' => (string) Str::uuid(), 'plan' => $plan, 'number' => $number, 'made' => $made, 'at' => $at($ago),
+        ];
+        $late = $tick(1, true, 200);
+        $taps = [$late, $tick(1, false, 150), $tick(2, true, 140), $late, ['do' => 'end', 'uuid' => (string) Str::uuid(), 'at' => $at(60)],
+            ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(90)],
+            ['uuid' => $after = (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(30)]];
+        $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
+        self::assertSame([$after], array_column($told['refused'], 'id'), 'what came after the end belongs to no outing');
+        self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
+        $kept = \App\Models\Outing::query()->where('uuid', $outing)->sole();
+        self::assertEqualsWithDelta(60, $kept->ended_at?->diffInSeconds(now()), 1);
+        self::assertSame(1, $kept->events()->count());
+    }
+
     /** @return array{string, array{this: string, other: string}} an outing with a blade on each of two rods; uuids */
     private function twoRods(): array
     {

@@ -79,6 +79,7 @@ const look = (over: Partial<SecondLookData> = {}): SecondLookData => ({
 	},
 	wanted: null,
 	still: "By themselves these change nothing: light.",
+	before: null,
 	...over,
 });
 

@@ -4,10 +4,10 @@ import { DepthView } from "../../resources/js/lookback/DepthView";
 import { Dots } from "../../resources/js/lookback/Dots";
 import { Filters } from "../../resources/js/lookback/Filters";
 import { Findings } from "../../resources/js/lookback/Findings";
+import { withChosen } from "../../resources/js/lookback/inAddress";
 import { SameDayView } from "../../resources/js/lookback/SameDayView";
 import { SeasonView } from "../../resources/js/lookback/SeasonView";
 import { StagesView } from "../../resources/js/lookback/StagesView";
-import { withChosen } from "../../resources/js/lookback/useView";
 import type { OutingBitesData, PairData, ShareOfData } from "../../resources/js/types";
 
 const visit = vi.hoisted(() => vi.fn());

@@ -75,5 +75,6 @@ export const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	crew: null,
 	drift: 0,
 	note: "",
+	endedAt: null,
 	...over,
 });

@@ -2,6 +2,8 @@ import { describe, expect, it } from "vitest";
 import { inRuns } from "../../resources/js/fish/runs";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { asSent, type Deed } from "../../resources/js/outbox/deeds";
+import { withTicks } from "../../resources/js/plans/withTicks";
+import type { PlanData } from "../../resources/js/types";
 import taps from "./data/taps.json";
 import { event, outing, tally } from "./outing";
 
@@ -34,6 +36,8 @@ function deeds(all: Told[]): Deed[] {
 			tie_on: { rod, lure: 3, hole: "back", cadence: "short_pop", words: "½ oz blade, silver", way: "back hole" },
 			pause: { why, rod: null },
 			go_on: {},
+			end: {},
+			tick: {},
 		};
 		return { ...head, do: what, ...made[what] } as Deed;
 	});
@@ -87,6 +91,28 @@ describe("the outing with what waits to be sent", () => {
 			{ ...amend, changes: { at: second(9), species: "white_bass", length: "12 in", landed: false, depth: "20 ft" } },
 		]);
 		expect(shown.events[0]).toMatchObject({ uuid: "t1", words: "White bass, 12 in, lost", depthText: "20 ft" });
+	});
+});
+
+describe("a plan with what was ticked off without a connection", () => {
+	const plan = {
+		uuid: "p1",
+		made: 1,
+		next: 2,
+		marks: [1, 2, 3].map((n) => ({ n, made: n === 1 })),
+	} as unknown as PlanData;
+
+	it("goes on with the first that is not made, whatever was said in between, and leaves other plans alone", () => {
+		const tick = (number: number, made: boolean, of = "p1") => ({ plan: of, number, made });
+		expect(withTicks(plan, [tick(2, true), tick(3, true, "p2")])).toMatchObject({ made: 2, next: 3 });
+		expect(withTicks(plan, [tick(2, true), tick(2, false), tick(1, false)])).toMatchObject({ made: 0, next: 1 });
+		expect(withTicks(plan, [tick(2, true), tick(3, true)]).next).toBeNull();
+	});
+});
+
+describe("an outing ended without a connection", () => {
+	it("is over here", () => {
+		expect(withWaiting(outing(), deeds([{ kind: "drop" }, { do: "end" }])).endedAt).toBe(second(1));
 	});
 });
 

@@ -61,6 +61,7 @@ final readonly class OutingData
         public ?CrewData $crew,
         public int $drift,
         public string $note,
+        public ?string $endedAt,
     ) {
     }
 }

@@ -8,7 +8,13 @@ namespace App\Data\LookBack;
 final readonly class TrustData
 {
     public function __construct(
-        public string $by, public int $right, public int $pairs, public int $outings, public float $mean, public float $low, public float $high,
+        public string $by,
+        public int $right,
+        public int $pairs,
+        public int $outings,
+        public float $mean,
+        public float $low,
+        public float $high,
         public ?float $correlation,
     ) {
     }

@@ -54,6 +54,8 @@ final class LogTaps extends AnglerRequest
             Deed::TakeInHand => TakeInHand::class,
             Deed::Pause => PauseFishing::class,
             Deed::GoOn => GoOnFishing::class,
+            Deed::Tick => TickTap::class,
+            Deed::End => EndTap::class,
             null => UnknownTap::class,
         };
     }

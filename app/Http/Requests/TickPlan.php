@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Eskith\Core\Cadence\Plan\Limits;
 
-final class TickPlan extends AnglerRequest
+class TickPlan extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

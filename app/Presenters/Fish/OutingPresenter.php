@@ -109,6 +109,7 @@ final readonly class OutingPresenter
             crew: CrewPresenter::of($angler, $outing),
             drift: $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
             note: $outing->note,
+            endedAt: $outing->ended_at?->toIso8601String(),
         ), $answer, $rankedBox];
     }
 

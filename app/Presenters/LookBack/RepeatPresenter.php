@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
+use App\Choosing\RankedBox;
 use App\Data\LookBack\RepeatData;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Fish\BoardPresenter;
 use App\Rows\BiteReader;
+use App\Rows\FishedOuting;
+use App\Rows\SeasonFilter;
+use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\UnitFormat;
 
 /** The moment that is most worth repeating: what was on in the best outing, and how it was then. */
@@ -18,6 +23,23 @@ final class RepeatPresenter
 {
     /** Readings of then that are of use again; those of the day itself are read anew. */
     private const READINGS = ['temp', 'depth', 'clarity', 'light', 'bottom', 'species', 'how', 'zone', 'mood', 'wall'];
+
+    /** What worked at today's spot before, when the water was about as warm; null where nothing did. */
+    public static function here(RankedBox $rankedBox): ?RepeatData
+    {
+        $temp = $rankedBox->book->si('temp');
+        $spot = $rankedBox->book->spotId;
+        if ($temp === null || $spot === null) {
+            return null;
+        }
+        $sought = SeasonFilter::of(['species' => $rankedBox->book->text('species')]);
+        $reader = SeasonReader::of($rankedBox->user, $sought, past: true, spot: $spot);
+        $band = TempBand::of($temp);
+
+        return self::of($rankedBox->user, BiteReader::of($rankedBox->user, array_filter(
+            $reader->outings, static fn (FishedOuting $one): bool => $one->band() === $band,
+        )));
+    }
 
     public static function of(User $user, BiteReader $bites): ?RepeatData
     {

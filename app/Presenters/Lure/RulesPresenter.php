@@ -32,6 +32,7 @@ final readonly class RulesPresenter
 
     private const GROUPS = [
         'F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence',
+        'R' => 'Your record',
     ];
 
     public function __construct(private RankedBox $rankedBox)

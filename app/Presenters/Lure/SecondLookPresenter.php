@@ -9,6 +9,7 @@ use App\Data\Lure\SchoolData;
 use App\Data\Lure\SecondLookData;
 use App\Data\Lure\TipData;
 use App\Data\Lure\TipSentenceData;
+use App\Presenters\LookBack\RepeatPresenter;
 use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
@@ -28,7 +29,7 @@ final readonly class SecondLookPresenter
     {
         $first = $rankedBox->ranked[0] ?? null;
         if ($first === null) {
-            return new SecondLookData([], [], null, '');
+            return new SecondLookData([], [], null, '', RepeatPresenter::here($rankedBox));
         }
         $tipping = $rankedBox->sensitivity();
         $tips = self::tips($rankedBox, $tipping, $first->candidate->lure);
@@ -43,6 +44,7 @@ final readonly class SecondLookPresenter
             self::schools($rankedBox, $first), $changing,
             $wanted === null ? null : self::wanted($wanted, $rankedBox, $first->candidate->lure),
             $still === [] ? '' : 'By themselves these change nothing, whatever they are: '.implode(', ', $still).'.',
+            RepeatPresenter::here($rankedBox),
         );
     }
 

@@ -6,7 +6,7 @@ import type { OutingData } from "../types";
 import { timeOf } from "./Events";
 
 /** Asked once more, since it closes the day. */
-export function EndOuting({ uuid }: { uuid: string }) {
+export function EndOuting({ onEnd }: { onEnd: () => void }) {
 	const [asked, setAsked] = useState(false);
 	if (!asked)
 		return (
@@ -16,12 +16,31 @@ export function EndOuting({ uuid }: { uuid: string }) {
 		);
 	return (
 		<div className="grid grid-cols-2 gap-2.5">
-			<Button look="danger" size="big" onClick={() => router.post(`/outings/${uuid}/end`)}>
+			<Button look="danger" size="big" onClick={onEnd}>
 				Yes, end it
 			</Button>
 			<Button look="soft" size="big" onClick={() => setAsked(false)}>
 				Go on fishing
 			</Button>
+		</div>
+	);
+}
+
+/** It is over, here at least: nothing more is logged in it. */
+export function Ended({ outing, waiting }: { outing: OutingData; waiting: number }) {
+	if (!outing.endedAt) return null;
+	return (
+		<div className="sticky bottom-0 mt-2 self-start bg-frost pt-1 pb-3 lg:static">
+			<Notice tone="done" className="py-2">
+				{waiting > 0
+					? `Ended at ${timeOf(outing.endedAt)}. ${waiting} to send; that is done as soon as there is a connection.`
+					: `Ended at ${timeOf(outing.endedAt)}, and all of it is kept.`}
+			</Notice>
+			{waiting === 0 && (
+				<Button look="next" size="big" wide className="mt-2" onClick={() => router.visit("/fish")}>
+					Done
+				</Button>
+			)}
 		</div>
 	);
 }

@@ -33,7 +33,7 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 			<ButtonLink href={`/outings/${outing.uuid}`} look="aside" size="big">
 				All of this outing
 			</ButtonLink>
-			<EndOuting uuid={outing.uuid} />
+			{!outing.endedAt && <EndOuting onEnd={log.end} />}
 			<Dialog
 				open={open === "pause"}
 				onOpenChange={close}

@@ -1,12 +1,14 @@
 import { ButtonLink } from "../parts/Button";
-import { Trouble } from "../parts/Notice";
 import { Ticking } from "../plans/PlanView";
-import { usePlan } from "../plans/usePlan";
+import { withTicks } from "../plans/withTicks";
 import type { PlanData } from "../types";
+import type { OutingLog } from "./useOuting";
+
+type Ticks = Pick<OutingLog, "tick" | "ticks">;
 
 /** The plan of the outing, ticked off where one fishes; or the way to lay one out. */
-export function PlanLine({ plan }: { plan: PlanData | null }) {
-	if (plan) return <Going first={plan} />;
+export function PlanLine({ plan, log }: { plan: PlanData | null; log: Ticks }) {
+	if (plan) return <Going plan={withTicks(plan, log.ticks)} log={log} />;
 	return (
 		<ButtonLink href="/work?view=plans" look="aside">
 			Lay out casts or drifts
@@ -14,15 +16,17 @@ export function PlanLine({ plan }: { plan: PlanData | null }) {
 	);
 }
 
-function Going({ first }: { first: PlanData }) {
-	const { plan, trouble, tick } = usePlan(first);
+function Going({ plan, log }: { plan: PlanData; log: Ticks }) {
 	return (
 		<section aria-label="Plan" className="border-b border-rule py-2">
 			<ButtonLink href="/work?view=plans" look="strong" size="inline">
 				{plan.name}
 			</ButtonLink>
-			{plan.marks.length > 0 ? <Ticking plan={plan} onTick={tick} /> : <p>{plan.sentence}</p>}
-			<Trouble words={trouble} />
+			{plan.marks.length > 0 ? (
+				<Ticking plan={plan} onTick={(number, made) => log.tick(plan.uuid, number, made)} />
+			) : (
+				<p>{plan.sentence}</p>
+			)}
 		</section>
 	);
 }

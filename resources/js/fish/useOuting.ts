@@ -1,6 +1,6 @@
 import { usePage } from "@inertiajs/react";
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Deed, Entry } from "../outbox/deeds";
+import type { Deed, Entry, Ticked } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
 import { useOutbox } from "../outbox/useOutbox";
 import * as clock from "../parts/clock";
@@ -53,6 +53,11 @@ export interface OutingLog {
 	takeInHand: (rod: string) => void;
 	rest: (why: string, rod?: string | null) => void;
 	goOn: () => void;
+	/** Ticks a cast or drift of a plan off, or not. */
+	tick: (plan: string, number: number, made: boolean) => void;
+	/** What was ticked here and has not arrived, in order. */
+	ticks: Ticked[];
+	end: () => void;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
 	again: () => void;
@@ -127,6 +132,9 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		takeInHand: useCallback((rod: string) => done({ do: "take_in_hand", rod }), [done]),
 		rest: useCallback((why: string, rod?: string | null) => done({ do: "pause", why, rod: rod ?? null }), [done]),
 		goOn: useCallback(() => done({ do: "go_on" }), [done]),
+		tick: useCallback((plan, number, made) => done({ do: "tick", plan, number, made }), [done]),
+		ticks: useMemo(() => (waiting ?? []).filter((deed): deed is Ticked => deed.do === "tick"), [waiting]),
+		end: useCallback(() => done({ do: "end" }), [done]),
 		settle,
 		again: outbox.again,
 	};
@@ -149,6 +157,8 @@ const deeds: Record<Deed["do"], string> = {
 	take_in_hand: "Taking a rod in hand",
 	pause: "A pause",
 	go_on: "Going on",
+	tick: "Ticking off",
+	end: "Ending the outing",
 };
 
 /** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */

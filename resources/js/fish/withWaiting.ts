@@ -28,6 +28,11 @@ function withOne(outing: OutingData, deed: Deed): OutingData {
 			return { ...outing, pause: { why: deed.why, since: deed.at, rod: deed.rod } };
 		case "go_on":
 			return { ...outing, pause: null };
+		case "end":
+			return { ...outing, endedAt: outing.endedAt ?? deed.at, pause: null };
+		case "tick":
+			// Of a plan, which is shown beside it.
+			return outing;
 	}
 }
 

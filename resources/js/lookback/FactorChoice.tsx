@@ -1,6 +1,6 @@
 import { router } from "@inertiajs/react";
 import type { OptionData } from "../types";
-import { withChosen } from "./useView";
+import { withChosen } from "./inAddress";
 
 interface Props {
 	label: string;

@@ -1,7 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useWide } from "../parts/useWide";
 import type { OptionData } from "../types";
-import { withChosen } from "./useView";
+import { withChosen } from "./inAddress";
 
 const labels: Record<string, string> = {
 	water: "Water",

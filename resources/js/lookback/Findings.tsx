@@ -1,6 +1,6 @@
 import { Link } from "@inertiajs/react";
 import type { RecordFindingData } from "../types";
-import { withChosen } from "./useView";
+import { withChosen } from "./inAddress";
 
 const how: Record<string, string> = { clear: "clear", vanishes: "vanishes", close: "too close", thin: "thin", "": "" };
 

@@ -39,7 +39,9 @@ export type TiedOn = Told & {
 export type TakenInHand = Told & { do: "take_in_hand"; rod: string };
 export type Paused = Told & { do: "pause"; why: string; rod: string | null };
 export type WentOn = Told & { do: "go_on" };
-export type Deed = Logged | TakenBack | Amended | TiedOn | TakenInHand | Paused | WentOn;
+export type Ticked = Told & { do: "tick"; plan: string; number: number; made: boolean };
+export type Ended = Told & { do: "end" };
+export type Deed = Logged | TakenBack | Amended | TiedOn | TakenInHand | Paused | WentOn | Ticked | Ended;
 
 /** As the server takes it. */
 export function asSent({ id, outing: _, ...deed }: Deed): Record<string, unknown> {

@@ -1,5 +1,6 @@
 import { useForm } from "@inertiajs/react";
 import { FileLink } from "../parts/Button";
+import { FileButton } from "../parts/FileButton";
 import { Trouble } from "../parts/Notice";
 
 /** Outings as files: out as JSON, as a table, as places; in from the first two. */
@@ -43,24 +44,17 @@ function ReadIn() {
 		<>
 			<h2 className="mt-6 text-[20px]">Read some in</h2>
 			<p className="mt-1 text-[15px] text-slate">What is there already stays as it is, and nothing is doubled.</p>
-			<label
-				className="mt-2 inline-flex min-h-11 cursor-pointer items-center rounded-md border-2 border-slate px-4
-					font-semibold focus-within:outline-3"
-			>
-				{form.processing ? "Reading it in …" : "Choose a file"}
-				<input
-					type="file"
+			<div className="mt-2">
+				<FileButton
+					words="Choose a file"
+					busy={form.processing ? "Reading it in …" : null}
 					accept=".json,.csv,application/json,text/csv"
-					className="sr-only"
-					onChange={(event) => {
-						const file = event.target.files?.[0];
-						event.target.value = "";
-						if (!file) return;
+					onFile={(file) => {
 						form.transform(() => ({ file }));
 						form.post("/log", { preserveScroll: true });
 					}}
 				/>
-			</label>
+			</div>
 			<Trouble words={form.errors.file} />
 		</>
 	);

@@ -3,6 +3,7 @@ import { type ReactNode, useState } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { FileButton } from "../parts/FileButton";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { AppLayout } from "../shell/AppLayout";
@@ -62,21 +63,15 @@ function Everything() {
 				<a href="/account/archive.zip" className={`${button} inline-flex items-center`}>
 					Take everything out
 				</a>
-				<label className={`${button} inline-flex cursor-pointer items-center focus-within:outline-3`}>
-					{form.processing ? "Reading it in …" : "Read a file in"}
-					<input
-						type="file"
-						accept=".zip,application/zip"
-						className="sr-only"
-						onChange={(event) => {
-							const file = event.target.files?.[0];
-							event.target.value = "";
-							if (!file) return;
-							form.transform(() => ({ file }));
-							form.post("/account/archive", { preserveScroll: true });
-						}}
-					/>
-				</label>
+				<FileButton
+					words="Read a file in"
+					busy={form.processing ? "Reading it in …" : null}
+					accept=".zip,application/zip"
+					onFile={(file) => {
+						form.transform(() => ({ file }));
+						form.post("/account/archive", { preserveScroll: true });
+					}}
+				/>
 			</div>
 			<Trouble words={form.errors.file} />
 		</Part>

@@ -4,7 +4,7 @@ import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
 import { Crew } from "../fish/Crew";
-import { Forgotten } from "../fish/EndOuting";
+import { Ended, Forgotten } from "../fish/EndOuting";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
@@ -54,7 +54,7 @@ function UnderWay({ outing: first, answer, plan, box }: Props) {
 		f: () => setOpen("fish"),
 		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => log.log({ kind })])),
 	};
-	useKeys({ ...(outing.setup ? logging : {}), c: () => setOpen("change"), u: log.undo });
+	useKeys({ ...(outing.setup && !outing.endedAt ? logging : {}), c: () => setOpen("change"), u: log.undo });
 	return (
 		<AppLayout
 			title="Fish"
@@ -71,12 +71,14 @@ function UnderWay({ outing: first, answer, plan, box }: Props) {
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
 					<OutingHead outing={outing} log={log} onMendTurned={setAgain} />
-					<PlanLine plan={plan} />
+					<PlanLine plan={plan} log={log} />
 					<Forgotten outing={outing} />
 					<Events events={outing.events} onMend={setMending} />
 					{outing.crew && <Crew crew={outing.crew} />}
 				</div>
-				{outing.setup ? (
+				{outing.endedAt ? (
+					<Ended outing={outing} waiting={log.waiting ?? 0} />
+				) : outing.setup ? (
 					<Pads
 						outing={outing}
 						log={log}

@@ -2,12 +2,12 @@ import { PictureColumn } from "../drop/PictureColumn";
 import { DepthView } from "../lookback/DepthView";
 import { Filters } from "../lookback/Filters";
 import { Findings } from "../lookback/Findings";
+import { useOpened } from "../lookback/inAddress";
 import { RatesView } from "../lookback/RatesView";
 import { SameDayView } from "../lookback/SameDayView";
 import { SchoolsView } from "../lookback/SchoolsView";
 import { SeasonView } from "../lookback/SeasonView";
 import { StagesView } from "../lookback/StagesView";
-import { useView } from "../lookback/useView";
 import { ButtonLink, FileLink } from "../parts/Button";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { dayOf } from "../parts/words";
@@ -25,7 +25,7 @@ const views = [
 
 /** What worked, said honestly: sentences first, each with its picture. */
 export default function LookBack(page: LookBackPage) {
-	const [view, open] = useView(
+	const [view, open] = useOpened(
 		views.map(([name]) => name),
 		"rates",
 	);

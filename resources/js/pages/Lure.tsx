@@ -13,6 +13,7 @@ import { onDemand } from "../parts/onDemand";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
 import { useSettled } from "../parts/useSettled";
+import { dayOf } from "../parts/words";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";
@@ -47,6 +48,15 @@ export default function Lure({ answer: initial, trouble, tied, severalRods }: Lu
 					{(second?.wanted ?? answer.wanted) && (
 						<p className="mt-1 text-[15px] text-slate">
 							{second?.wanted ?? `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`}
+						</p>
+					)}
+					{second?.before && (
+						<p className="mt-1 text-[15px]">
+							<b>Here before:</b>{" "}
+							<Link href={second.before.address} className="underline underline-offset-4">
+								{second.before.words}
+							</Link>
+							, {dayOf(second.before.at)}.
 						</p>
 					)}
 					<Troubles troubles={live.troubles} />

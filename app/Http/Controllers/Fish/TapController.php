@@ -9,15 +9,18 @@ use App\Choosing\TyingOn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AmendTap;
 use App\Http\Requests\AnglerRequest;
+use App\Http\Requests\EndTap;
 use App\Http\Requests\GoOnFishing;
 use App\Http\Requests\LogEvent;
 use App\Http\Requests\LogTaps;
 use App\Http\Requests\PauseFishing;
 use App\Http\Requests\PutBackTap;
 use App\Http\Requests\TakeInHand;
+use App\Http\Requests\TickTap;
 use App\Http\Requests\TieOn;
 use App\Http\Requests\UndoTap;
 use App\Models\Outing;
+use App\Plans\PlanBook;
 use App\Presenters\Fish\OutingPresenter;
 use App\Record\Logbook;
 use App\Record\Pauses;
@@ -73,6 +76,10 @@ final class TapController extends Controller
             ),
             $tap instanceof TakeInHand => RodKeeper::of($angler)->takeInHand($tap->rod(), $tap->at()),
             $tap instanceof PauseFishing => Pauses::of($angler)->begin($outing, $tap->uuid(), $tap->why(), $tap->rod(), $tap->at()),
+            $tap instanceof TickTap => PlanBook::of($angler)->make(
+                $tap->plan(), $tap->integer('number'), $tap->boolean('made'), $tap->at(),
+            ),
+            $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
             $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
             default => throw InvalidInput::because('do', 'This server does not know that entry.'),
         };

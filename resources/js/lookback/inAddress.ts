@@ -1,7 +1,7 @@
 import { useState } from "react";
 
 /** Which view is shown, as it stands in the address. */
-export function useView(views: string[], usual: string): [string, (view: string) => void] {
+export function useOpened(views: string[], usual: string): [string, (view: string) => void] {
 	const asked = new URLSearchParams(window.location.search).get("view") ?? usual;
 	const [view, setView] = useState(views.includes(asked) ? asked : usual);
 	const open = (next: string) => {

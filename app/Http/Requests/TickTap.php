@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Plan;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Carbon;
+
+/** A cast or drift of a plan is ticked off on a device without a connection. */
+final class TickTap extends TickPlan
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...parent::rules(), 'plan' => ['required', 'uuid'], 'at' => self::moment()];
+    }
+
+    /** @throws InvalidInput when there is none such */
+    public function plan(): Plan
+    {
+        return $this->angler()->plans()->where('uuid', $this->word('plan'))->first()
+            ?? throw InvalidInput::because('plan', 'That plan is not there any more.');
+    }
+
+    public function at(): ?Carbon
+    {
+        return $this->date('at');
+    }
+}
