@@ -132,6 +132,7 @@ final class TapsTest extends TestCase
             ['uuid' => $after = (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(30)]];
         $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
         self::assertSame([$after], array_column($told['refused'], 'id'), 'what came after the end belongs to no outing');
+        self::assertNotNull($told['outing']['endedAt']);
         self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
         $kept = \App\Models\Outing::query()->where('uuid', $outing)->sole();
         self::assertEqualsWithDelta(60, $kept->ended_at?->diffInSeconds(now()), 1);

@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
 import type { OutingData } from "../types";
@@ -27,20 +27,19 @@ export function EndOuting({ onEnd }: { onEnd: () => void }) {
 }
 
 /** It is over, here at least: nothing more is logged in it. */
-export function Ended({ outing, waiting }: { outing: OutingData; waiting: number }) {
+export function Ended({ outing, waiting }: { outing: OutingData; waiting: number | null }) {
+	const kept = waiting === 0;
+	useEffect(() => {
+		if (kept) router.visit("/fish", { replace: true });
+	}, [kept]);
 	if (!outing.endedAt) return null;
 	return (
 		<div className="sticky bottom-0 mt-2 self-start bg-frost pt-1 pb-3 lg:static">
 			<Notice tone="done" className="py-2">
-				{waiting > 0
-					? `Ended at ${timeOf(outing.endedAt)}. ${waiting} to send; that is done as soon as there is a connection.`
-					: `Ended at ${timeOf(outing.endedAt)}, and all of it is kept.`}
+				{kept
+					? `Ended at ${timeOf(outing.endedAt)}, and all of it is kept.`
+					: `Ended at ${timeOf(outing.endedAt)}. ${waiting ?? 0} to send; that is done as soon as there is a connection.`}
 			</Notice>
-			{waiting === 0 && (
-				<Button look="next" size="big" wide className="mt-2" onClick={() => router.visit("/fish")}>
-					Done
-				</Button>
-			)}
 		</div>
 	);
 }

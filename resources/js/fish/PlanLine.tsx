@@ -1,14 +1,14 @@
 import { ButtonLink } from "../parts/Button";
 import { Ticking } from "../plans/PlanView";
-import { withTicks } from "../plans/withTicks";
 import type { PlanData } from "../types";
 import type { OutingLog } from "./useOuting";
+import { useTicked } from "./useTicked";
 
 type Ticks = Pick<OutingLog, "tick" | "ticks">;
 
 /** The plan of the outing, ticked off where one fishes; or the way to lay one out. */
 export function PlanLine({ plan, log }: { plan: PlanData | null; log: Ticks }) {
-	if (plan) return <Going plan={withTicks(plan, log.ticks)} log={log} />;
+	if (plan) return <Going first={plan} log={log} />;
 	return (
 		<ButtonLink href="/work?view=plans" look="aside">
 			Lay out casts or drifts
@@ -16,7 +16,8 @@ export function PlanLine({ plan, log }: { plan: PlanData | null; log: Ticks }) {
 	);
 }
 
-function Going({ plan, log }: { plan: PlanData; log: Ticks }) {
+function Going({ first, log }: { first: PlanData; log: Ticks }) {
+	const plan = useTicked(first, log.ticks);
 	return (
 		<section aria-label="Plan" className="border-b border-rule py-2">
 			<ButtonLink href="/work?view=plans" look="strong" size="inline">

@@ -77,7 +77,7 @@ function UnderWay({ outing: first, answer, plan, box }: Props) {
 					{outing.crew && <Crew crew={outing.crew} />}
 				</div>
 				{outing.endedAt ? (
-					<Ended outing={outing} waiting={log.waiting ?? 0} />
+					<Ended outing={outing} waiting={log.waiting} />
 				) : outing.setup ? (
 					<Pads
 						outing={outing}

@@ -44,7 +44,7 @@ final class TapController extends Controller
 
             return $refused;
         });
-        [$data, $answer] = $presenter->now($request->angler()->refresh(), $outing);
+        [$data, $answer] = $presenter->now($request->angler()->refresh(), $outing->refresh());
 
         return response()->json(['outing' => $data, 'column' => $answer->column, 'refused' => $refused]);
     }
