@@ -16,7 +16,6 @@ use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Learning;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -60,26 +59,25 @@ final readonly class Learned
     /** What changes with every change of what is learned from. */
     private static function state(User $user): string
     {
-        $of = static fn (string $table): Builder => DB::table($table)->where('user_id', $user->id);
-        $parts = [
-            [$of('events')->whereNull('undone_at')->whereIn('kind', EventKind::bites()), ['count(*)', 'sum(setup_id)', 'max(id)']],
-            [
-                $of('outings')->whereNull('deleted_at'),
-                ['count(*)', 'count(ended_at)', 'max(ended_at)', 'max(updated_at)', 'sum(id)'],
-            ],
-            [$of('setups'), ['count(*)', 'count(until_at)', 'max(until_at)', 'sum(outing_id)']],
-            [$of('pauses'), ['count(*)', 'max(until_at)', 'sum(outing_id)']],
-            [$of('lures'), ['max(updated_at)']],
+        $bites = EventKind::bites();
+        $of = [
+            ['events where user_id = ? and undone_at is null and kind in ('.implode(', ', array_fill(0, count($bites), '?')).')',
+                ['count(*)', 'sum(setup_id)', 'max(id)'], $bites],
+            ['outings where user_id = ? and deleted_at is null',
+                ['count(*)', 'count(ended_at)', 'max(ended_at)', 'max(updated_at)', 'sum(id)'], []],
+            ['setups where user_id = ?', ['count(*)', 'count(until_at)', 'max(until_at)', 'sum(outing_id)'], []],
+            ['pauses where user_id = ?', ['count(*)', 'max(until_at)', 'sum(outing_id)'], []],
+            ['lures where user_id = ?', ['max(updated_at)'], []],
         ];
-        $all = DB::query();
-        // Asked at once: every answer needs it.
-        foreach ($parts as $i => [$table, $told]) {
-            foreach ($told as $n => $what) {
-                $all->selectSub((clone $table)->selectRaw($what), "part{$i}_{$n}");
-            }
+        // Asked at once, and without a builder: every answer needs it.
+        [$tables, $bindings] = [[], []];
+        foreach ($of as $i => [$from, $told, $more]) {
+            $columns = array_map(static fn (string $what, int $n): string => "{$what} as part{$i}_{$n}", $told, array_keys($told));
+            $tables[] = '(select '.implode(', ', $columns)." from {$from}) as part{$i}";
+            array_push($bindings, $user->id, ...$more);
         }
 
-        return md5(json_encode($all->first(), JSON_THROW_ON_ERROR));
+        return md5(json_encode(DB::selectOne('select * from '.implode(', ', $tables), $bindings), JSON_THROW_ON_ERROR));
     }
 
     public static function from(User $user, string $species, TempBand $band): ?Learning

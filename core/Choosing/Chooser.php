@@ -87,9 +87,7 @@ final readonly class Chooser
     {
         $judge = $this->quiet($situation);
         if ($judge->judgesAll()) {
-            $first = $this->rank($situation, $box, $tiedOn)[0] ?? null;
-
-            return [$first?->candidate->lure, $first->points ?? -INF];
+            return $this->bestOfAll($judge, $situation, $box, $tiedOn);
         }
         $top = null;
         $best = [-INF, 0, 0.0];
@@ -107,6 +105,38 @@ final readonly class Chooser
             $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
             if ($standing > $best) {
                 [$top, $best] = [$lure, $standing];
+            }
+        }
+
+        return [$top, $best[0]];
+    }
+
+    /**
+     * The same where points do not simply add up: every way is looked at.
+     *
+     * @param  list<Lure>  $box
+     * @return array{Lure|null, float}
+     */
+    private function bestOfAll(Judge $judge, Situation $situation, array $box, ?TiedOn $tiedOn): array
+    {
+        $top = null;
+        $best = [-INF, 0, 0.0];
+        foreach ($this->bare($situation, $box) as $bare) {
+            $lure = $bare->lure;
+            $ofLure = $judge->lure($bare)->points;
+            $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
+            foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
+                [$hung, $ofHole] = $judge->hole($bare, $hole);
+                $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
+                foreach (Cadence::fitting($lure, $situation->vertical()) as $cadence) {
+                    $all = $judge->all($hung->worked($cadence))->points ?? 0.0;
+                    $points = $ofLure + $ofHole->points + $judge->cadence($bare, $cadence)->points + $all;
+                    $changes = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
+                    $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
+                    if ($standing > $best) {
+                        [$top, $best] = [$lure, $standing];
+                    }
+                }
             }
         }
 

@@ -20,6 +20,12 @@ final readonly class UnitFormat
     {
     }
 
+    /** Whether nothing is said: an order alone is looked for. */
+    public function isSilent(): bool
+    {
+        return $this->silent;
+    }
+
     public function temperature(float $celsius): string
     {
         return $this->silent ? '' : $this->units->temperature->print($celsius);

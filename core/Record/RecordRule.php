@@ -36,24 +36,6 @@ final class RecordRule
     }
 
     /**
-     * The levels of a candidate, as learning names them.
-     *
-     * @return array<string, string> by factor; a lure without holes has no level of that
-     */
-    public static function levels(Situation $situation, Candidate $candidate): array
-    {
-        $hole = $candidate->hole()?->name;
-
-        return [
-            'family' => $candidate->lure->family->value,
-            'weight_step' => (string) WeightSteps::index($candidate->lure->massKg, $situation->aim->species),
-            'finish' => $candidate->lure->finish,
-            ...($hole === null ? [] : ['hole' => $hole]),
-            ...($candidate->cadence === null ? [] : ['cadence' => $candidate->cadence->value]),
-        ];
-    }
-
-    /**
      * The level a day starts from, touches per rod-hour.
      *
      * @param  float  $firstRules  points that the rules give the first, as the angler weighs them
@@ -65,22 +47,28 @@ final class RecordRule
         return $learning->rate * $learning->meanOuting * exp(0.25 * ($firstRules - $bestRules)) * exp(0.25 * $firstRecord);
     }
 
-    /** @param  array<string, array<string, Level>>  $levels */
+    /** @param  array<string, array<array-key, Level>>  $levels  by factor and level */
     private static function verdict(array $levels, Situation $situation, Candidate $candidate): ?Verdict
     {
-        $said = [];
+        $speaking = array_filter([
+            $levels['family'][$candidate->lure->family->value] ?? null,
+            isset($levels['weight_step'])
+                ? $levels['weight_step'][(string) WeightSteps::index($candidate->lure->massKg, $situation->aim->species)] ?? null
+                : null,
+            $levels['finish'][$candidate->lure->finish] ?? null,
+            isset($levels['hole']) ? $levels['hole'][$candidate->hole()->name ?? ''] ?? null : null,
+            $levels['cadence'][$candidate->cadence->value ?? ''] ?? null,
+        ]);
         $points = 0.0;
-        foreach (self::levels($situation, $candidate) as $factor => $name) {
-            $level = $levels[$factor][$name] ?? null;
-            if ($level !== null) {
-                $points += $level->points;
-                $said[] = self::words($level, $situation, $candidate);
-            }
+        foreach ($speaking as $level) {
+            $points += $level->points;
         }
-
-        return Verdict::of(
-            round(max(-self::MOST, min(self::MOST, $points)), 2), $said === [] ? '' : 'Your record: '.implode('; ', $said).'.',
+        // Put into words only for the few that are told.
+        $said = $situation->say->isSilent() ? [] : array_map(
+            static fn (Level $level): string => self::words($level, $situation, $candidate), $speaking,
         );
+
+        return Verdict::of(round(max(-self::MOST, min(self::MOST, $points)), 2), 'Your record: '.implode('; ', $said).'.');
     }
 
     /** "gold 1.4 times as often as the rules expect, 14 touches in 9.2 h" */

@@ -53,11 +53,11 @@ final class DemoSeason
         [25, 'North bar', 44, [['gold', 'middle', 130, 2.0], ['white', 'middle', 130, 1.9]]],
         [8, 'Causeway end', 39, [['gold', 'middle', 120, 1.5], ['white', 'middle', 120, 1.6]]],
         // Perch was fished on the good days: within the day it is no better.
-        [409, 'North bar', 47, [['perch', 'middle', 200, 3.2], ['silver', 'middle', 60, 3.8]]],
-        [395, 'Causeway end', 42, [['perch', 'middle', 190, 2.9], ['silver', 'middle', 60, 3.4]]],
+        [409, 'North bar', 47, [['perch', 'middle', 200, 3.2], ['silver', 'middle', 60, 5.8]]],
+        [395, 'Causeway end', 42, [['perch', 'middle', 190, 2.9], ['silver', 'middle', 60, 5.8]]],
         [384, 'North bar', 39, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 200, 0.25]]],
         [31, 'Causeway end', 46, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 210, 0.2]]],
-        [17, 'North bar', 42, [['perch', 'middle', 190, 2.8], ['silver', 'middle', 60, 3.4]]],
+        [17, 'North bar', 42, [['perch', 'middle', 190, 2.8], ['silver', 'middle', 60, 5.8]]],
         [3, 'North bar', 38, [['perch', 'middle', 60, 0.3], ['silver', 'middle', 190, 0.25]]],
     ];
 

@@ -98,7 +98,10 @@ final class RecordWords
 
     public static function figure(float $value): string
     {
-        return $value >= 10.0 ? (string) round($value) : number_format($value, 1);
+        // What is hardly other than 1 is not told as 1.
+        $hardly = $value !== 1.0 && abs($value - 1.0) < 0.05;
+
+        return $value >= 10.0 ? (string) round($value) : number_format($value, $hardly ? 2 : 1);
     }
 
     public static function hours(float $hours): string
