@@ -86,6 +86,7 @@ final readonly class BiteLog
         }
         unset($columns['lure_lost']);
         if (($columns['at'] ?? null) instanceof Carbon) {
+            self::demandWithin($event->outing, $columns['at']);
             $columns['setup_id'] = Logbook::onRodAt($event->outing, $event->setup->rod_id, $columns['at'])->id ?? $event->setup_id;
         }
         // Only a fish has a length, a hook and an end.
@@ -94,6 +95,14 @@ final readonly class BiteLog
             $event->kind?->isBite() === true => array_intersect_key($columns, array_flip([...self::OF_ALL, ...self::OF_BITES])),
             default => array_intersect_key($columns, array_flip(self::OF_ALL)),
         }]);
+    }
+
+    /** @throws InvalidInput for a time at which that outing was not */
+    private static function demandWithin(Outing $outing, Carbon $at): void
+    {
+        if ($at->lessThan($outing->started_at->copy()->subDay()) || $at->greaterThan($outing->ended_at ?? Carbon::now()->addHour())) {
+            throw InvalidInput::because('at', 'That time lies outside of the outing; choose one within it.');
+        }
     }
 
     /**

@@ -107,6 +107,10 @@ final class TapsTest extends TestCase
         self::assertNotSame($this->silver, $event->setup->lure_id);
         $this->putJson("/events/{$event->uuid}", ['at' => now()->subMinutes(5)->toIso8601String()])->assertOk();
         self::assertSame($this->silver, $event->refresh()->setup()->value('lure_id'));
+        foreach ([now()->subDays(3), now()->addHours(2)] as $outside) {
+            $this->putJson("/events/{$event->uuid}", ['at' => $outside->toIso8601String()])
+                ->assertStatus(422)->assertJsonValidationErrors('at');
+        }
         $tap = [...$tap, 'uuid' => (string) Str::uuid(), 'at' => now()->subDays(3)->toIso8601String()];
         self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps", ['taps' => [$tap]])
             ->json('refused.0.why'));

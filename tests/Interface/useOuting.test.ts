@@ -185,7 +185,7 @@ describe("what waited long", () => {
 	});
 
 	it("shows the last answer rather than an older page, and a newer page rather than that", async () => {
-		const newer = outing({ asOf: "2026-11-25T07:00:00.000+00:00", drops: 9 });
+		const newer = outing({ asOf: new Date().toISOString(), drops: 9 });
 		await device().said.put({
 			key: `${angler} outing o1`,
 			angler,
@@ -195,9 +195,25 @@ describe("what waited long", () => {
 		});
 		const { result } = start();
 		await waitFor(() => expect(result.current.outing.drops).toBe(9));
-		const later = start(outing({ asOf: "2026-11-25T08:00:00.000+00:00", drops: 10 }));
+		const later = start(outing({ asOf: new Date(Date.now() + 1_000).toISOString(), drops: 10 }));
 		await waitFor(() => expect(later.result.current.waiting).toBe(0));
 		expect(later.result.current.outing.drops).toBe(10);
+	});
+});
+
+describe("what was said days ago", () => {
+	it("is let go of, what was said today is kept", async () => {
+		const row = (about: string, asOf: Date) => ({
+			key: `${angler} ${about}`,
+			angler,
+			about,
+			asOf: asOf.toISOString(),
+			answer: {},
+		});
+		await device().said.bulkPut([row("old", new Date(Date.now() - 4 * 86_400_000)), row("new", new Date())]);
+		start();
+		await waitFor(async () => expect((await device().said.toArray()).map((one) => one.about)).not.toContain("old"));
+		expect((await device().said.toArray()).map((one) => one.about)).toContain("new");
 	});
 });
 
@@ -252,7 +268,7 @@ describe("another rod", () => {
 			key: `${angler} setup s2`,
 			angler,
 			about: "setup s2",
-			asOf: "",
+			asOf: new Date().toISOString(),
 			answer: { shown: { counts: "up 1, down 2" }, column: column({ title: "the other" } as never) },
 		});
 		const { result } = start();

@@ -50,6 +50,18 @@ export async function forgetSaid(): Promise<void> {
 	await device().said.clear();
 }
 
+/** ms for which what the server said is of use without a connection. */
+const OF_USE = 3 * 86_400_000;
+
+/** Lets go of what was said days ago: a phone has little room. */
+export async function forgetOld(angler: number): Promise<void> {
+	const since = new Date(Date.now() - OF_USE).toISOString();
+	await device()
+		.said.where({ angler })
+		.filter((row) => row.asOf < since)
+		.delete();
+}
+
 /** How much on this device has not arrived yet. */
 export async function notSent(angler: number): Promise<number> {
 	return device().deeds.where({ angler }).count();

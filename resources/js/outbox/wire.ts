@@ -1,5 +1,6 @@
 import { Refused, send } from "../parts/send";
 import { asSent, type Deed } from "./deeds";
+import { forgetOld } from "./device";
 import { Outbox, type Refusal } from "./Outbox";
 
 /** ms after which an answer is not waited for any more: another tab may want to send. */
@@ -76,6 +77,7 @@ export function outboxOf(angler: number): Outbox {
 			window.clearInterval(timer);
 		};
 		flush();
+		void forgetOld(angler).catch(() => {});
 	}
 	return current;
 }
