@@ -17,6 +17,7 @@ final readonly class Comparison
 
     /**
      * @param  float|null  $raw  of the rates, whatever the day; null without touches on both sides
+     * @param  array<string, array{float, float, float, float}>  $within  by outing: touches and hours of the first, then of the second
      * @param  list<Factor>  $companions  that differed with it in the same setups
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Comparison
         public float $hoursMore,
         public float $hoursLess,
         public Standing $standing,
+        public array $within,
         public array $companions = [],
     ) {
     }
@@ -42,20 +44,21 @@ final readonly class Comparison
     {
         $strata = [];
         foreach (array_intersect_key($one, $other) as $outing => [$touches, $hours]) {
-            $strata[] = [$touches, $hours, ...$other[$outing]];
+            $strata[$outing] = [$touches, $hours, ...$other[$outing]];
         }
-        $ratio = RateRatio::of($strata);
+        $ratio = RateRatio::of(array_values($strata));
         $turned = ($ratio->ratio ?? ($ratio->high === null ? 1.0 : 0.0)) < 1.0;
         if ($turned) {
             [$oneLevel, $otherLevel, $one, $other] = [$otherLevel, $oneLevel, $other, $one];
-            $ratio = RateRatio::of(array_map(static fn (array $both): array => [$both[2], $both[3], $both[0], $both[1]], $strata));
+            $strata = array_map(static fn (array $both): array => [$both[2], $both[3], $both[0], $both[1]], $strata);
+            $ratio = RateRatio::of(array_values($strata));
         }
         [$a, $b] = [self::sums($one), self::sums($other)];
         $raw = $a[0] > 0.0 && $b[0] > 0.0 && $a[1] > 0.0 && $b[1] > 0.0 ? $a[0] / $a[1] / ($b[0] / $b[1]) : null;
 
         return new self(
             factor: $factor, more: $oneLevel, less: $otherLevel, ratio: $ratio, raw: $raw, hoursMore: $a[1], hoursLess: $b[1],
-            standing: self::standing($ratio, $raw, min($a[1], $b[1])),
+            standing: self::standing($ratio, $raw, min($a[1], $b[1])), within: $strata,
         );
     }
 
@@ -77,7 +80,8 @@ final readonly class Comparison
     {
         return new self(
             factor: $this->factor, more: $this->more, less: $this->less, ratio: $this->ratio, raw: $this->raw,
-            hoursMore: $this->hoursMore, hoursLess: $this->hoursLess, standing: $this->standing, companions: $companions,
+            hoursMore: $this->hoursMore, hoursLess: $this->hoursLess, standing: $this->standing, within: $this->within,
+            companions: $companions,
         );
     }
 

@@ -668,6 +668,14 @@ export interface PairData {
 	hours: string;
 	standing: string;
 	words: string;
+	within: PairOutingData[];
+}
+
+export interface PairOutingData {
+	uuid: string;
+	at: string;
+	more: string;
+	less: string;
 }
 
 export interface PauseData {

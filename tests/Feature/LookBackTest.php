@@ -70,6 +70,8 @@ final class LookBackTest extends TestCase
         self::assertStringContainsString("the middle hole was touched {$times} times as often as the front hole", $page['headline']);
         self::assertStringStartsWith("At 37\u{A0}°F ", $page['headline']);
         self::assertSame('One comparison looked at; one is clear.', $page['under']);
+        $latest = $page['pairs'][0]['within'][0];
+        self::assertSame(["6 in 2.0\u{A0}h", "2 in 1.5\u{A0}h"], [$latest['more'], $latest['less']]);
         self::assertSame('clear', $page['schools'][0]['standing']);
         self::assertStringContainsString('speaks for middle-first', $page['schools'][0]['words']);
         self::assertStringContainsString('/lure?temp=37+F', $page['repeat']['address'] ?? '/lure?temp=37+F');

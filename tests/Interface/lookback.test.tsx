@@ -40,6 +40,7 @@ const pair = (over: Partial<PairData> = {}): PairData => ({
 	hours: "12 h and 9 h",
 	standing: "clear",
 	words: "The middle hole was touched 1.8 times as often.",
+	within: [{ uuid: "o7", at: "2026-11-12T08:00:00Z", more: "6 in 2.5 h", less: "1 in 2.5 h" }],
 	...over,
 });
 
@@ -102,7 +103,10 @@ describe("the same day", () => {
 			"Not enough yet",
 		]);
 		expect(screen.getByRole("img", { name: /touched 1.8 times/ })).toBeTruthy();
-		expect(screen.getByText("it was the day. 12 h and 9 h in all.")).toBeTruthy();
+		expect(screen.getByText(/^it was the day. 12 h and 9 h in all./)).toBeTruthy();
+		const [events] = screen.getAllByRole("link", { hidden: true });
+		expect(events?.getAttribute("href")).toBe("/outings/o7");
+		expect(events?.parentElement?.textContent).toContain(": middle 6 in 2.5 h, front 1 in 2.5 h");
 	});
 });
 

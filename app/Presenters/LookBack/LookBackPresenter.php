@@ -8,6 +8,7 @@ use App\Data\LookBack\BitesAtData;
 use App\Data\LookBack\DotData;
 use App\Data\LookBack\OutingBitesData;
 use App\Data\LookBack\PairData;
+use App\Data\LookBack\PairOutingData;
 use App\Data\LookBack\RatesData;
 use App\Data\LookBack\RecordFindingData;
 use App\Data\LookBack\ShareOfData;
@@ -41,6 +42,9 @@ final readonly class LookBackPresenter
 
     /** Pairs listed. */
     private const PAIRS = 40;
+
+    /** Outings told of a pair. */
+    private const WITHIN = 12;
 
     private Season $season;
 
@@ -78,7 +82,7 @@ final readonly class LookBackPresenter
             findings: array_slice($findings, 1),
             rates: $this->rates($factor),
             stages: $this->stages($stageFactor),
-            pairs: array_map(self::pair(...), array_slice($pairs, 0, self::PAIRS)),
+            pairs: array_map($this->pair(...), array_slice($pairs, 0, self::PAIRS)),
             outings: $this->outings(),
             schools: SchoolPresenter::all($this->season),
             filters: $this->filters(),
@@ -202,7 +206,7 @@ final readonly class LookBackPresenter
         );
     }
 
-    private static function pair(Comparison $pair): PairData
+    private function pair(Comparison $pair): PairData
     {
         $round = static fn (?float $value): ?float => $value === null ? null : round($value, 4);
 
@@ -210,8 +214,25 @@ final readonly class LookBackPresenter
             factor: $pair->factor->word(), more: $pair->more, less: $pair->less, ratio: $round($pair->ratio->ratio),
             low: $round($pair->ratio->low), high: $round($pair->ratio->high), raw: $round($pair->raw), outings: $pair->ratio->outings,
             hours: RecordWords::hours($pair->hoursMore).' and '.RecordWords::hours($pair->hoursLess), standing: $pair->standing->value,
-            words: RecordWords::comparison($pair),
+            words: RecordWords::comparison($pair), within: $pair->standing === Standing::Thin ? [] : $this->within($pair),
         );
+    }
+
+    /** @return list<PairOutingData> the outings in which both were fished, newest first */
+    private function within(Comparison $pair): array
+    {
+        $found = [];
+        foreach (array_reverse($this->reader->outings) as $outing) {
+            $both = $pair->within[$outing->uuid] ?? null;
+            if ($both !== null && count($found) < self::WITHIN) {
+                $found[] = new PairOutingData(
+                    $outing->uuid, gmdate('Y-m-d\TH:i:s\Z', $outing->start), (int) $both[0].' in '.RecordWords::hours($both[1]),
+                    (int) $both[2].' in '.RecordWords::hours($both[3]),
+                );
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<OutingBitesData> */

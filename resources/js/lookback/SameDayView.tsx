@@ -1,3 +1,5 @@
+import { Link } from "@inertiajs/react";
+import { dayOf } from "../parts/words";
 import type { PairData } from "../types";
 import { Dots } from "./Dots";
 
@@ -45,6 +47,7 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 								{of.map((pair) => (
 									<li key={`${pair.factor} ${pair.more} ${pair.less}`}>
 										{pair.words} {pair.hours} in all.
+										<Within pair={pair} />
 									</li>
 								))}
 							</ul>
@@ -54,5 +57,22 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 			})}
 			{pairs.length === 0 && <p className="text-slate">No two things were fished in one outing yet.</p>}
 		</section>
+	);
+}
+
+/** The outings it is told from, each with what was logged in it. */
+function Within({ pair }: { pair: PairData }) {
+	if (pair.within.length === 0) return null;
+	return (
+		<ul className="mb-1 pl-4 text-slate">
+			{pair.within.map(({ uuid, at, more, less }) => (
+				<li key={uuid}>
+					<Link href={`/outings/${uuid}`} className="underline underline-offset-4">
+						{dayOf(at)}
+					</Link>
+					: {pair.more} {more}, {pair.less} {less}
+				</li>
+			))}
+		</ul>
 	);
 }
