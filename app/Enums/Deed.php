@@ -17,4 +17,5 @@ enum Deed: string
     case GoOn = 'go_on';
     case Tick = 'tick';
     case End = 'end';
+    case Retie = 'retie';
 }

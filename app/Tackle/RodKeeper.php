@@ -131,19 +131,22 @@ final readonly class RodKeeper
      *
      * @param  string  $uuid  of this tying, so that a repeat is not written down twice
      * @param  string|null  $rod  its uuid; null for the one in hand
+     * @param  Carbon|null  $at  null for now
      */
-    public function retie(string $uuid, ?string $rod): void
+    public function retie(string $uuid, ?string $rod, ?Carbon $at = null): void
     {
-        DB::transaction(function () use ($uuid, $rod): void {
+        DB::transaction(function () use ($uuid, $rod, $at): void {
+            $at ??= Carbon::now();
             $rod = $rod === null ? $this->user->rodInHand() ?? abort(404) : $this->user->rods()->where('uuid', $rod)->firstOrFail();
             if ($this->user->history()->where('uuid', $uuid)->exists()) {
                 return;
             }
             History::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'rod_id' => $rod->id,
-                'what' => 'Leader tied anew: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => Carbon::now(),
+                'what' => 'Leader tied anew: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => $at,
             ]);
-            $rod->update(['retied_at' => Carbon::now()]);
+            // One that is heard of late changes nothing that was tied after it.
+            $rod->update(['retied_at' => $rod->retied_at === null ? $at : max($rod->retied_at, $at)]);
         });
     }
 

@@ -138,6 +138,11 @@ final class TapsTest extends TestCase
         self::assertSame([$after], array_column($told['refused'], 'id'), 'what came after the end belongs to no outing');
         self::assertNotNull($told['outing']['endedAt']);
         self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
+        $retie = ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => $rods['this'], 'at' => $at(500)];
+        self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['taps' => [$retie, $retie]])->assertOk()->json('refused'));
+        $rod = \App\Models\Rod::query()->where('uuid', $rods['this'])->sole();
+        self::assertEqualsWithDelta(500, $rod->retied_at?->diffInSeconds(now()), 1);
+        self::assertSame(1, \App\Models\History::query()->where('rod_id', $rod->id)->count());
         $kept = \App\Models\Outing::query()->where('uuid', $outing)->sole();
         self::assertEqualsWithDelta(60, $kept->ended_at?->diffInSeconds(now()), 1);
         self::assertSame(1, $kept->events()->count());

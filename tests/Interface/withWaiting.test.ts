@@ -37,6 +37,7 @@ function deeds(all: Told[]): Deed[] {
 			pause: { why, rod: null },
 			go_on: {},
 			end: {},
+			retie: { rod },
 			tick: {},
 		};
 		return { ...head, do: what, ...made[what] } as Deed;
@@ -107,6 +108,17 @@ describe("a plan with what was ticked off without a connection", () => {
 		expect(withTicks(plan, [tick(2, true), tick(3, true, "p2")])).toMatchObject({ made: 2, next: 3 });
 		expect(withTicks(plan, [tick(2, true), tick(2, false), tick(1, false)])).toMatchObject({ made: 0, next: 1 });
 		expect(withTicks(plan, [tick(2, true), tick(3, true)]).next).toBeNull();
+	});
+});
+
+describe("a leader tied anew without a connection", () => {
+	it("asks for nothing more", () => {
+		const worn = outing({ rig: { headline: "", bears: "Drag 1.6 lb.", care: "Tie the leader anew." } });
+		expect(withWaiting(worn, deeds([{ do: "retie" }])).rig).toEqual({
+			headline: "",
+			bears: "Drag 1.6 lb.",
+			care: null,
+		});
 	});
 });
 

@@ -56,6 +56,7 @@ final class LogTaps extends AnglerRequest
             Deed::GoOn => GoOnFishing::class,
             Deed::Tick => TickTap::class,
             Deed::End => EndTap::class,
+            Deed::Retie => RetieLeader::class,
             null => UnknownTap::class,
         };
     }

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Support\Carbon;
+
 final class RetieLeader extends AnglerRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['uuid' => ['required', 'uuid'], 'rod' => ['nullable', 'uuid']];
+        return ['uuid' => ['required', 'uuid'], 'rod' => ['nullable', 'uuid'], 'at' => self::moment()];
+    }
+
+    /** When; null for now. */
+    public function at(): ?Carbon
+    {
+        return $this->date('at');
     }
 
     /** Null for the one in hand. */

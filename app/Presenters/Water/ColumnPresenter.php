@@ -103,7 +103,8 @@ final class ColumnPresenter
 
         $rows = Event::query()->standing()->bites()->toBase()
             ->join('outings', 'outings.id', '=', 'events.outing_id')
-            ->where('outings.user_id', $user->id)->where('outings.spot_id', $outing->spot_id)->whereNotNull('events.depth_m')
+            ->where('outings.user_id', $user->id)->whereNull('outings.deleted_at')->where('outings.spot_id', $outing->spot_id)
+            ->whereNotNull('events.depth_m')
             ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
 
         return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {

@@ -1,6 +1,5 @@
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import { Retied } from "../rig/Retied";
 import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
@@ -37,7 +36,7 @@ export function OutingHead({ outing, log, onMendTurned }: Props) {
 			/>
 			<Counters outing={outing} />
 			<Glance outing={outing} />
-			{outing.rig && <RigLine rig={outing.rig} />}
+			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}
 			{log.trouble && (
 				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
 					{log.trouble}
@@ -78,14 +77,16 @@ function saved(waiting: number | null): string {
 }
 
 /** What the rig bears, and the leader when it has been worn. */
-function RigLine({ rig }: { rig: RigInShortData }) {
+function RigLine({ rig, onRetie }: { rig: RigInShortData; onRetie: () => void }) {
 	return (
 		<div className="border-b border-rule py-1.5 text-[15px]">
 			<p>{rig.bears}</p>
 			{rig.care && (
 				<div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 pt-1">
 					<strong>{rig.care}</strong>
-					<Retied />
+					<Button look="plain" onClick={onRetie}>
+						Tied anew
+					</Button>
 				</div>
 			)}
 		</div>

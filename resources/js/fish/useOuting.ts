@@ -58,6 +58,8 @@ export interface OutingLog {
 	/** What was ticked here and has not arrived, in order. */
 	ticks: Ticked[];
 	end: () => void;
+	/** The leader of the rod in hand was tied anew. */
+	retie: () => void;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
 	again: () => void;
@@ -135,6 +137,10 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		tick: useCallback((plan, number, made) => done({ do: "tick", plan, number, made }), [done]),
 		ticks: useMemo(() => (waiting ?? []).filter((deed): deed is Ticked => deed.do === "tick"), [waiting]),
 		end: useCallback(() => done({ do: "end" }), [done]),
+		retie: useCallback(
+			() => done({ do: "retie", rod: now.current.rods.find((one) => one.inHand)?.uuid ?? null }),
+			[done],
+		),
 		settle,
 		again: outbox.again,
 	};
@@ -159,6 +165,7 @@ const deeds: Record<Deed["do"], string> = {
 	go_on: "Going on",
 	tick: "Ticking off",
 	end: "Ending the outing",
+	retie: "Tying the leader anew",
 };
 
 /** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */

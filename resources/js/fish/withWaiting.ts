@@ -30,6 +30,8 @@ function withOne(outing: OutingData, deed: Deed): OutingData {
 			return { ...outing, pause: null };
 		case "end":
 			return { ...outing, endedAt: outing.endedAt ?? deed.at, pause: null };
+		case "retie":
+			return { ...outing, rig: outing.rig && { ...outing.rig, care: null } };
 		case "tick":
 			// Of a plan, which is shown beside it.
 			return outing;

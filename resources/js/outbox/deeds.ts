@@ -41,7 +41,8 @@ export type Paused = Told & { do: "pause"; why: string; rod: string | null };
 export type WentOn = Told & { do: "go_on" };
 export type Ticked = Told & { do: "tick"; plan: string; number: number; made: boolean };
 export type Ended = Told & { do: "end" };
-export type Deed = Logged | TakenBack | Amended | TiedOn | TakenInHand | Paused | WentOn | Ticked | Ended;
+export type Retied = Told & { do: "retie"; rod: string | null };
+export type Deed = Logged | TakenBack | Amended | TiedOn | TakenInHand | Paused | WentOn | Ticked | Ended | Retied;
 
 /** As the server takes it. */
 export function asSent({ id, outing: _, ...deed }: Deed): Record<string, unknown> {

@@ -15,6 +15,7 @@ use App\Http\Requests\LogEvent;
 use App\Http\Requests\LogTaps;
 use App\Http\Requests\PauseFishing;
 use App\Http\Requests\PutBackTap;
+use App\Http\Requests\RetieLeader;
 use App\Http\Requests\TakeInHand;
 use App\Http\Requests\TickTap;
 use App\Http\Requests\TieOn;
@@ -79,6 +80,7 @@ final class TapController extends Controller
             $tap instanceof TickTap => PlanBook::of($angler)->make(
                 $tap->plan(), $tap->integer('number'), $tap->boolean('made'), $tap->at(),
             ),
+            $tap instanceof RetieLeader => RodKeeper::of($angler)->retie($tap->uuid(), $tap->rod(), $tap->at()),
             $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
             $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
             default => throw InvalidInput::because('do', 'This server does not know that entry.'),
