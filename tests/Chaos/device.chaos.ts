@@ -1,3 +1,4 @@
+/// <reference types="node" />
 import "fake-indexeddb/auto";
 import { appendFileSync, existsSync } from "node:fs";
 import { expect, it } from "vitest";

@@ -67,7 +67,11 @@ export function Dots({ rows, upTo, even, format = (value) => `${value}`, caption
 				<span className="col-start-3 block h-6">
 					<span className="relative block text-[13px] text-slate">
 						{ticks.map((tick) => (
-							<span key={tick} className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: at(tick) }}>
+							<span
+								key={tick}
+								className={`absolute whitespace-nowrap ${scale(tick) > 90 ? "-translate-x-full" : "-translate-x-1/2"}`}
+								style={{ left: at(tick) }}
+							>
 								{format(tick)}
 							</span>
 						))}
