@@ -15,7 +15,7 @@ export function JoinCrew() {
 				form.post("/crews/join", { preserveScroll: true, preserveState: true });
 			}}
 		>
-			<h2 className="text-[20px]">Fish with others</h2>
+			<h2 className="text-[20px]">Join a crew</h2>
 			<p className="mt-1 text-slate">
 				Somebody shares their outing on Fish and tells the code; each keeps their own rods and taps, and all see what is
 				felt and caught.
