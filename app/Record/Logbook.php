@@ -11,13 +11,11 @@ use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Told;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What happens on the water, written down. Every write carries its own id, so that sending it twice changes nothing. */
@@ -25,12 +23,6 @@ final readonly class Logbook
 {
     /** h after its end that an outing can be gone on with. */
     private const REOPEN_H = 24;
-
-    /** min for which what was taken back is at hand to be put back. */
-    private const TAKEN_BACK_MIN = 10;
-
-    /** How many of it. */
-    private const TAKEN_BACK = 10;
 
     private function __construct(private User $user)
     {
@@ -223,41 +215,6 @@ final readonly class Logbook
                 'user_id' => $this->user->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id,
             ]);
         });
-    }
-
-    /** Takes an event back, and the loss of a lure with it; the same twice changes nothing, nor does one of before it was put back. */
-    public function undo(Event $event, ?Carbon $at = null): void
-    {
-        $this->stands($event, false, $at ?? Carbon::now());
-    }
-
-    /** Puts back an event that was taken back; the same twice changes nothing. A lure that was lost with it stays found. */
-    public function putBack(Event $event, ?Carbon $at = null): void
-    {
-        $this->stands($event, true, $at ?? Carbon::now());
-    }
-
-    private function stands(Event $event, bool $stands, Carbon $at): void
-    {
-        DB::transaction(static function () use ($event, $stands, $at): void {
-            $told = Told::before($event->refresh()->told)->with('stands', $at);
-            if ($told === null || ($event->undone_at === null) === $stands) {
-                $event->update(['told' => $told->at ?? $event->told]);
-
-                return;
-            }
-            $event->update(['undone_at' => $stands ? null : Carbon::now(), 'told' => $told->at]);
-            if (! $stands && $event->lure_lost === true) {
-                LostLure::settle($event, false);
-            }
-        });
-    }
-
-    /** @return Collection<int, Event> what was taken back, the last first, not longer ago than a few minutes */
-    public function takenBack(Outing $outing): Collection
-    {
-        return $outing->events()->where('undone_at', '>', Carbon::now()->subMinutes(self::TAKEN_BACK_MIN))->with('setup.lure')
-            ->latest('undone_at')->latest('id')->limit(self::TAKEN_BACK)->get();
     }
 
     /** Now, or when it was last heard of. */

@@ -25,6 +25,7 @@ use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Pauses;
 use App\Record\RodTally;
+use App\Record\TakenBack;
 use App\Rows\Sky;
 use Eskith\Core\Choosing\LureNames;
 use Illuminate\Support\Carbon;
@@ -102,7 +103,7 @@ final readonly class OutingPresenter
             forgotten: self::forgotten($angler, $outing),
             pads: self::pads(),
             rods: $rods,
-            takenBack: $rows->all(Logbook::of($angler)->takenBack($outing)),
+            takenBack: $rows->all(TakenBack::atHand($outing)),
             tally: BoardPresenter::tally($tally, $setup),
             pause: self::pause($angler, $outing),
             sky: self::sky($outing),

@@ -25,6 +25,7 @@ use App\Plans\PlanBook;
 use App\Presenters\Fish\OutingPresenter;
 use App\Record\Logbook;
 use App\Record\Pauses;
+use App\Record\TakenBack;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
@@ -70,8 +71,8 @@ final class TapController extends Controller
         match (true) {
             $tap instanceof LogEvent => BiteLog::of($angler)->log($outing, $tap->what(), $tap->setup(), $tap->rod()),
             $tap instanceof AmendTap => BiteLog::of($angler)->amend($tap->event(), $tap->columns(), $tap->counted(), $tap->said()),
-            $tap instanceof UndoTap => Logbook::of($angler)->undo($tap->event(), $tap->said()),
-            $tap instanceof PutBackTap => Logbook::of($angler)->putBack($tap->event(), $tap->said()),
+            $tap instanceof UndoTap => TakenBack::undo($tap->event(), $tap->said()),
+            $tap instanceof PutBackTap => TakenBack::putBack($tap->event(), $tap->said()),
             $tap instanceof TieOn => TyingOn::of($angler)->tie(
                 $tap->uuid(), $tap->lure(), $tap->hole(), $tap->cadence(), $tap->rod(), $outing, $tap->at(),
             ),

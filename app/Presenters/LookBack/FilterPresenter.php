@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\LookBack;
+
+use App\Data\OptionData;
+use App\Models\User;
+use App\Rows\FishedOuting;
+use App\Rows\Raw;
+use App\Rows\SeasonFilter;
+use App\Rows\SeasonReader;
+use Eskith\Core\Choosing\TempBand;
+
+/** Which parts of the record can be looked at. */
+final readonly class FilterPresenter
+{
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** @return array<string, list<OptionData>> */
+    public function all(): array
+    {
+        $all = SeasonReader::of($this->user, SeasonFilter::none())->outings;
+        $bands = array_unique(array_map(static fn (FishedOuting $one): int => $one->band()->value ?? -1, $all));
+        sort($bands);
+
+        return [
+            'water' => self::options(array_map(static fn (FishedOuting $one): string => $one->water ?? '', $all)),
+            'species' => self::options(array_map(static fn (FishedOuting $one): string => $one->species, $all)),
+            'band' => array_values(array_map(
+                fn (int $band): OptionData => new OptionData((string) $band, $this->band(TempBand::from($band))),
+                array_filter($bands, static fn (int $band): bool => $band >= 0),
+            )),
+            'year' => self::options(array_map(static fn (FishedOuting $one): string => (string) $one->year(), $all)),
+            'rod' => self::options(array_map(Raw::text(...), $this->user->rods()->orderBy('id')->pluck('name')->all())),
+            'who' => [new OptionData('own', 'your own rods'), new OptionData('partners', "partners' rods")],
+        ];
+    }
+
+    /**
+     * @param  array<array-key, string>  $values
+     * @return list<OptionData> each once, '' left out
+     */
+    private static function options(array $values): array
+    {
+        $values = array_unique(array_filter($values, static fn (string $value): bool => $value !== ''));
+        sort($values);
+
+        return array_map(static fn (string $value): OptionData => new OptionData($value, str_replace('_', ' ', $value)), $values);
+    }
+
+    /** "up to 40 °F" */
+    private function band(TempBand $band): string
+    {
+        $unit = $this->user->likes()->units->temperature;
+        $at = static fn (float $celsius): string => round($unit->fromSi($celsius))."\u{A0}{$unit->symbol()}";
+
+        return match ($band) {
+            TempBand::VeryCold => 'up to '.$at(4.5),
+            TempBand::Cold => $at(4.5).' to '.$at(10.0),
+            TempBand::Cool => $at(10.0).' to '.$at(13.0),
+            TempBand::Mild => $at(13.0).' to '.$at(15.5),
+            TempBand::Warm => $at(15.5).' to '.$at(20.0),
+            TempBand::Hot => 'above '.$at(20.0),
+        };
+    }
+}
