@@ -39,10 +39,12 @@ final readonly class RodTally
     {
         $onRod = static fn (): Builder => Event::query()->standing()->where('events.outing_id', $outing->id)
             ->whereIn('events.setup_id', Setup::query()->select('id')->where('outing_id', $outing->id)->where('rod_id', $rodId));
+        $bites = EventKind::bites();
         $counted = $onRod()->toBase()->selectRaw(
-            'sum(case when kind = ? then 1 else 0 end) as drops, sum(case when kind in (?, ?) then 1 else 0 end) as touches, '
+            'sum(case when kind = ? then 1 else 0 end) as drops, sum(case when kind in ('
+                .implode(', ', array_fill(0, count($bites), '?')).') then 1 else 0 end) as touches, '
                 .'sum(case when kind = ? and landed = ? then 1 else 0 end) as landed',
-            [EventKind::Drop->value, ...EventKind::bites(), EventKind::Fish->value, true],
+            [EventKind::Drop->value, ...$bites, EventKind::Fish->value, true],
         )->first();
         $mine = $listed->filter(static fn (Event $event): bool => $event->setup->rod_id === $rodId);
         $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true);
