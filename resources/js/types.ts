@@ -851,6 +851,7 @@ export interface RepeatData {
 	at: string;
 	words: string;
 	address: string;
+	setup: string;
 }
 
 export interface ResetPasswordPage {

@@ -20,7 +20,10 @@ final class ArchitectureTest extends TestCase
     private const FLOORS = [
         ['Http', 'Console', 'Providers'],
         ['Presenters'],
-        ['Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring', 'Mending', 'Plans', 'Readings', 'Record', 'Rules', 'Tackle'],
+        [
+            'Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring', 'Mending', 'Plans', 'Readings', 'Record', 'Repeating',
+            'Rules', 'Tackle',
+        ],
         ['Rows'],
         ['Models', 'Database'],
         ['Settings', 'Data', 'Enums'],

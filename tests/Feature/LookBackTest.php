@@ -140,6 +140,31 @@ final class LookBackTest extends TestCase
         self::assertLessThan(0.0, $worse);
     }
 
+    public function test_a_past_moment_is_set_up_again_with_its_readings_counts_and_plan(): void
+    {
+        $outing = $this->outing(20, '41 F', [['middle', 3, 60]]);
+        $setup = $outing->setups()->sole();
+        $setup->update(['lift_m' => 0.2, 'lift_s' => 0.5, 'pause_s' => 4]);
+        $setup->events()->update(['kind' => 'fish', 'landed' => true]);
+        $this->angler->plans()->create([
+            'uuid' => (string) Str::uuid(), 'outing_id' => $outing->id, 'kind' => 'drift', 'name' => 'Old bar',
+            'fields' => ['area' => '0,0 9,0 9,9'],
+            'made' => [], 'put_away_at' => now()->subDays(19),
+        ]);
+        $repeat = $this->props('/look-back')['repeat'];
+        self::assertSame($setup->uuid, $repeat['setup']);
+        foreach ([1, 2] as $ignored) {
+            $this->post("/repeat/{$setup->uuid}")->assertRedirect('/lure?'.http_build_query(['pick' => $setup->key()]));
+        }
+        $this->angler->refresh();
+        $book = ReadingBook::of($this->angler);
+        self::assertSame(['41 F', '26 ft'], [$book->text('temp'), $book->text('depth')], 'what was not read then stays');
+        $steps = $this->angler->likes()->cadences->of(\Eskith\Core\Cadence\Cadence::LowHop);
+        self::assertEqualsWithDelta([0.2, 0.5, 4.0], [$steps->liftM, $steps->liftSeconds, $steps->pauseSeconds], 0.01, 'to the inch');
+        self::assertSame(['Old bar'], $this->angler->plans()->standing()->pluck('name')->all(), 'once');
+        $this->actingAs($this->angler())->post("/repeat/{$setup->uuid}")->assertNotFound();
+    }
+
     public function test_trust_and_the_printed_season(): void
     {
         for ($i = 0; $i < 7; $i++) {

@@ -10,6 +10,7 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Fish\BoardPresenter;
+use App\Repeating\Repeat;
 use App\Rows\BiteReader;
 use App\Rows\FishedOuting;
 use App\Rows\SeasonFilter;
@@ -21,9 +22,6 @@ use Eskith\Core\Choosing\UnitFormat;
 /** The moment that is most worth repeating: what was on in the best outing, and how it was then. */
 final class RepeatPresenter
 {
-    /** Readings of then that are of use again; those of the day itself are read anew. */
-    private const READINGS = ['temp', 'depth', 'clarity', 'light', 'bottom', 'species', 'how', 'zone', 'mood', 'wall'];
-
     /** What worked at today's spot before, when the water was about as warm; null where nothing did. */
     public static function here(RankedBox $rankedBox): ?RepeatData
     {
@@ -52,13 +50,14 @@ final class RepeatPresenter
             $setup->tied_at->toIso8601String(),
             BoardPresenter::named($setup, new LureNames(new UnitFormat($user->likes()->units))).', '.BoardPresenter::way($setup),
             self::address($setup, $setup->outing),
+            $setup->uuid,
         );
     }
 
     /** Where Lure shows it with the readings of then. */
     public static function address(Setup $setup, Outing $outing): string
     {
-        $readings = array_intersect_key($outing->readings, array_flip(self::READINGS));
+        $readings = array_intersect_key($outing->readings, array_flip(Repeat::READINGS));
 
         return '/lure?'.http_build_query([...$readings, 'pick' => $setup->key()]);
     }

@@ -1,3 +1,4 @@
+import { Link, router } from "@inertiajs/react";
 import { PictureColumn } from "../drop/PictureColumn";
 import { DepthView } from "../lookback/DepthView";
 import { Filters } from "../lookback/Filters";
@@ -8,7 +9,7 @@ import { SameDayView } from "../lookback/SameDayView";
 import { SchoolsView } from "../lookback/SchoolsView";
 import { SeasonView } from "../lookback/SeasonView";
 import { StagesView } from "../lookback/StagesView";
-import { ButtonLink, FileLink } from "../parts/Button";
+import { Button, ButtonLink, FileLink } from "../parts/Button";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { dayOf } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
@@ -71,11 +72,19 @@ export default function LookBack(page: LookBackPage) {
 					<Findings findings={page.findings} />
 					{page.repeat && (
 						<>
-							<ButtonLink href={page.repeat.address} look="next" size="normal" className="mt-5">
+							<Button
+								look="next"
+								size="normal"
+								className="mt-5"
+								onClick={() => router.post(`/repeat/${page.repeat?.setup}`)}
+							>
 								Repeat {dayOf(page.repeat.at)}
-							</ButtonLink>
+							</Button>
 							<p className="mt-1.5 text-[14px] text-slate">
-								{page.repeat.words}, with the readings of that day: shown on Lure, and yours until you keep them.
+								{page.repeat.words}. Sets its readings, the counts of its cadence and its plan, and shows it on Lure.{" "}
+								<Link href={page.repeat.address} className="underline underline-offset-4">
+									Only look
+								</Link>
 							</p>
 						</>
 					)}

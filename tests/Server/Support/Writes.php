@@ -93,6 +93,9 @@ final class Writes
                 'DELETE', "/outings/{$this->outing($angler)}/crew",
             ),
             'POST crews/join' => fn (): Request => new Request('POST', '/crews/join', ['code' => 'AAAABBBB', 'uuid' => $this->uuid()]),
+            'POST repeat/{setup}' => fn (int $n, int $angler): Request => new Request(
+                'POST', "/repeat/{$this->one('setups', $angler, 'uuid')}",
+            ),
             'POST log' => fn (): Request => new Request('POST', '/log', file: 'no log'),
             'PUT events/{event}' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/events/{$this->one('events', $angler, 'uuid')}", ['came' => ['fall', 'rest'][$n % 2], 'depth' => '5 m'],
