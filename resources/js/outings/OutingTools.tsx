@@ -68,6 +68,7 @@ function Join({ page: { outing, joinable } }: { page: OutingPage }) {
 						<li key={value}>
 							<Button
 								disabled={form.processing}
+								className="text-left"
 								onClick={() => router.post(`/outings/${outing.uuid}/join`, { into: value })}
 							>
 								Join it to {place}, {dayOf(at ?? "")}

@@ -41,7 +41,9 @@ export default function Outing(page: OutingPage) {
 					<Setups setups={setups} />
 					<div className="mt-5 flex items-baseline justify-between gap-4">
 						<h2 className="text-[19px]">Everything logged</h2>
-						<Button onClick={() => setAdding(true)}>Add something forgotten</Button>
+						<Button className="text-right" onClick={() => setAdding(true)}>
+							Add something forgotten
+						</Button>
 					</div>
 					<Events events={events} onMend={setMending} all />
 				</div>

@@ -36,7 +36,7 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 								</span>
 							))}
 						</span>
-						<span className="flex flex-col items-end sm:flex-row">
+						<span className="flex flex-col items-end gap-x-4 sm:flex-row">
 							<Button aria-label={`Your card of fish for ${one.water}`} onClick={() => setCard(one.id)}>
 								Card
 							</Button>
