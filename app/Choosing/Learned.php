@@ -22,7 +22,7 @@ use stdClass;
 
 /**
  * What the record of past outings says for today's fish and temperature. Worked out anew whenever the record is another:
- * what is kept of it stands under what the record was, so that it cannot be out of date.
+ * what is kept of it stands under counts and sums of the record, which every deed of an angler moves.
  */
 final readonly class Learned
 {
@@ -62,7 +62,7 @@ final readonly class Learned
         $bites = EventKind::bites();
         $of = [
             ['events where user_id = ? and undone_at is null and kind in ('.implode(', ', array_fill(0, count($bites), '?')).')',
-                ['count(*)', 'sum(setup_id)', 'max(id)'], $bites],
+                ['count(*)', 'sum(setup_id)', 'sum(setup_id * setup_id)', 'max(id)'], $bites],
             ['outings where user_id = ? and deleted_at is null',
                 ['count(*)', 'count(ended_at)', 'max(ended_at)', 'max(updated_at)', 'sum(id)'], []],
             ['setups where user_id = ?', ['count(*)', 'count(until_at)', 'max(until_at)', 'sum(outing_id)'], []],

@@ -84,10 +84,11 @@ final class RecordWords
         if ($stage->hooked === 0) {
             return "Of {$stage->touches} touches none was hooked ({$share($stage->hookedShare)}).";
         }
-        $where = $stage->hookedShare->mean < $stage->landedShare->mean ? 'between touch and hook' : 'between hook and boat';
+        $unhooked = $stage->touches - $stage->hooked;
+        $lost = $stage->hooked - $stage->landed;
 
         return "Of {$stage->touches} touches {$stage->hooked} were hooked ({$share($stage->hookedShare)}), and {$stage->landed} of these "
-            ."landed ({$share($stage->landedShare)}): most are lost {$where}.";
+            ."landed ({$share($stage->landedShare)}): {$unhooked} never hooked, {$lost} lost on the way in.";
     }
 
     public static function gaps(Gaps $gaps): string
