@@ -16,12 +16,14 @@ use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Clarity;
+use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Trend;
+use Eskith\Core\Water\WindFrom;
 
 /**
  * Everything that can be read of the day, each defined once, in define(): whatever else must know of a reading follows
@@ -55,10 +57,12 @@ enum Reading: string
     case Drift = 'drift';
     case Wind = 'wind';
     case Gust = 'gust';
+    case WindFrom = 'wind_from';
     case Flow = 'flow';
     case Current = 'current';
     case Calm = 'calm';
     case AirTemperature = 'air';
+    case Cloud = 'cloud';
     case Light = 'light';
     case Weed = 'weed';
     case Bait = 'bait';
@@ -151,6 +155,7 @@ enum Reading: string
                 ),
             ),
             self::Gust => Definition::measure(Group::Movement, 'gusts', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS),
+            self::WindFrom => Definition::choice(Group::Movement, 'wind from', WindFrom::class),
             self::Flow => Definition::choice(
                 Group::Movement, 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'],
                 aliases: ['uniform' => 'still'], assumed: 'still',
@@ -170,6 +175,7 @@ enum Reading: string
             self::AirTemperature => Definition::measure(
                 Group::Movement, 'air', Dimension::Temperature, [-40.0, 45.0], self::TEMPERATURE_STEPS,
             ),
+            self::Cloud => Definition::choice(Group::Movement, 'cloud', Cloud::class),
             self::Light => Definition::choice(
                 Group::Signs, 'light', Light::class,
                 basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}'),

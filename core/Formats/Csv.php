@@ -100,7 +100,8 @@ final class Csv
         return $row;
     }
 
-    private static function delimiter(string $first): string
+    /** The sign that parts cells, by the first line. */
+    public static function delimiter(string $first): string
     {
         return array_reduce(
             [',', ';', "\t"],

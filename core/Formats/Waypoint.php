@@ -16,6 +16,8 @@ final readonly class Waypoint
         public string $kind = '',
         public ?string $time = null,
         public ?float $depthM = null,
+        /** @var array<string, string> what only we know of it, by name: side, direction, bottom … */
+        public array $more = [],
     ) {
     }
 }

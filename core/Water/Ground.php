@@ -6,6 +6,7 @@ namespace Eskith\Core\Water;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Internal\Triangulation;
+use Eskith\Core\Water\Relief\Facet;
 
 /**
  * The bottom between soundings. Within them it is a plane over each triangle of three neighbours; beyond them, and along a
@@ -30,6 +31,19 @@ final class Ground
     private const HAIR_M = 1e-5;
 
     private const HERE_M = 1e-3;
+
+    /** m: patches in which it is counted how closely soundings lie. */
+    private const PATCH_M = 25.0;
+
+    /** m: how far a sounding speaks, in spacings, and at least and at most. */
+    private const SPEAKS_FOR = 2.2;
+
+    private const LEAST_REACH_M = 6.0;
+
+    private const MOST_REACH_M = 60.0;
+
+    /** m²: a triangle with less has no slope of its own. */
+    private const THIN_M2 = 0.02;
 
     private readonly ?Triangulation $triangles;
 
@@ -104,6 +118,59 @@ final class Ground
         }
 
         return $sum / $weights;
+    }
+
+    /** m to the nearest sounding; null where none lies within reach */
+    public function nearestM(float $east, float $north, float $reachM): ?float
+    {
+        $near = $this->x === [] ? [] : $this->nearest($east, $north, $reachM, 1);
+
+        return $near === [] ? null : sqrt($near[0][0]);
+    }
+
+    /** How many soundings it rests on, those in one place being one. */
+    public function count(): int
+    {
+        return count($this->x);
+    }
+
+    /** @return array{float, float, float, float}|null west, east, south and north, m; null without soundings */
+    public function bounds(): ?array
+    {
+        return $this->x === [] || $this->y === [] ? null : [min($this->x), max($this->x), min($this->y), max($this->y)];
+    }
+
+    /** m that a sounding speaks for where nobody says: some of them across, had they been spread evenly over where they lie. */
+    public function usualReachM(): float
+    {
+        $cells = [];
+        foreach ($this->x as $i => $east) {
+            $cells[floor($east / self::PATCH_M).' '.floor($this->y[$i] / self::PATCH_M)] = true;
+        }
+        $apart = sqrt(count($cells) * self::PATCH_M ** 2 / max(1, count($this->x)));
+
+        return max(self::LEAST_REACH_M, min(self::MOST_REACH_M, self::SPEAKS_FOR * $apart));
+    }
+
+    /**
+     * The triangles between soundings, without those that span farther than reach.
+     *
+     * @return list<Facet>
+     */
+    public function facets(float $reachM): array
+    {
+        $facets = [];
+        foreach ($this->triangles?->all() ?? [] as [$a, $b, $c]) {
+            $facet = new Facet(
+                [$this->x[$a], $this->y[$a], $this->depths[$a]], [$this->x[$b], $this->y[$b], $this->depths[$b]],
+                [$this->x[$c], $this->y[$c], $this->depths[$c]], [$a, $b, $c],
+            );
+            if ($facet->longestM() <= 2 * $reachM && $facet->areaM2() > self::THIN_M2) {
+                $facets[] = $facet;
+            }
+        }
+
+        return $facets;
     }
 
     /**

@@ -30,6 +30,20 @@ final readonly class Position
         return hypot($there->east - $this->east, $there->north - $this->north);
     }
 
+    /** Degrees clockwise from north, 0 up to 360; 0 where it is the same place. */
+    public function bearingTo(self $there): float
+    {
+        $degrees = rad2deg(atan2($there->east - $this->east, $there->north - $this->north));
+
+        return $degrees < 0.0 ? $degrees + 360.0 : $degrees;
+    }
+
+    /** So far away at a bearing, degrees clockwise from north. */
+    public function onward(float $bearingDeg, float $metres): self
+    {
+        return $this->plus($metres * sin(deg2rad($bearingDeg)), $metres * cos(deg2rad($bearingDeg)));
+    }
+
     /** m to the nearest point of the straight way between two places. */
     public function distanceToWay(self $from, self $to): float
     {

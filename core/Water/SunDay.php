@@ -35,16 +35,7 @@ final readonly class SunDay
      */
     public static function of(float $latitude, float $longitude, string $date, float $utcOffsetMin): self
     {
-        if (! (abs($latitude) <= 90.0)) {
-            throw InvalidInput::because('latitude', 'A latitude lies between −90 and 90.');
-        }
-        if (! (abs($longitude) <= 180.0)) {
-            throw InvalidInput::because('longitude', 'A longitude lies between −180 and 180.');
-        }
-        if (! (abs($utcOffsetMin) <= 900.0)) {
-            throw InvalidInput::because('utc_offset_min', 'Local time is at most 900 minutes from universal time.');
-        }
-        $start = self::julianDay($date) - $utcOffsetMin / self::DAY_MIN;
+        $start = self::julianStart($latitude, $longitude, $date, $utcOffsetMin);
         $height = static fn (float $minute): float => self::heightDeg($start + $minute / self::DAY_MIN, $latitude, $longitude);
         $heights = [];
         for ($minute = 0; $minute <= self::DAY_MIN; $minute += self::LOOK_MIN) {
@@ -55,6 +46,26 @@ final readonly class SunDay
             self::first($heights, $height, self::HORIZON_DEG, true), self::first($heights, $height, self::HORIZON_DEG, false),
             self::first($heights, $height, self::TWILIGHT_DEG, true), self::first($heights, $height, self::TWILIGHT_DEG, false),
         );
+    }
+
+    /**
+     * Julian day of the local midnight.
+     *
+     * @throws InvalidInput for a place, a date or an offset that cannot be
+     */
+    public static function julianStart(float $latitude, float $longitude, string $date, float $utcOffsetMin): float
+    {
+        if (! (abs($latitude) <= 90.0)) {
+            throw InvalidInput::because('latitude', 'A latitude lies between −90 and 90.');
+        }
+        if (! (abs($longitude) <= 180.0)) {
+            throw InvalidInput::because('longitude', 'A longitude lies between −180 and 180.');
+        }
+        if (! (abs($utcOffsetMin) <= 900.0)) {
+            throw InvalidInput::because('utc_offset_min', 'Local time is at most 900 minutes from universal time.');
+        }
+
+        return self::julianDay($date) - $utcOffsetMin / self::DAY_MIN;
     }
 
     /** Degrees that the sun's centre stands above the level, without refraction. */

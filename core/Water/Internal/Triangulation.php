@@ -69,6 +69,16 @@ final class Triangulation
         return array_values(array_filter($this->corners[$this->locate($x, $y)], static fn (int $corner): bool => $corner !== self::FAR));
     }
 
+    /** @return \Generator<int, array{int, int, int}> corners of each triangle within the hull */
+    public function all(): \Generator
+    {
+        foreach ($this->corners as $corners) {
+            if (! in_array(self::FAR, $corners, true)) {
+                yield $corners;
+            }
+        }
+    }
+
     private function begin(int $a, int $b, int $c): void
     {
         if ($this->turn($a, $b, $this->x[$c], $this->y[$c]) < 0.0) {

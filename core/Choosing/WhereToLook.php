@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing;
+
+use Eskith\Core\Care\Species;
+use Eskith\Core\Water\Relief\Structure;
+use Eskith\Core\Water\Relief\StructureKind;
+
+/**
+ * Which parts of a bottom to look at first, with reasons: by what they are, the temperature, how the water goes, what is known
+ * there, and the wind. Points are estimates; they only order the list.
+ */
+final readonly class WhereToLook
+{
+    /** m: fish of cold water sit along walls between these depths. */
+    private const WALL_M = [3.0, 12.0];
+
+    /** m around a place within which a mark speaks for it. */
+    private const NEAR_M = 25.0;
+
+    /** @param  list<string>  $reasons */
+    private function __construct(public Structure $structure, public float $points, public array $reasons)
+    {
+    }
+
+    /**
+     * @param  list<Structure>  $structures
+     * @param  list<FoundThere>  $found  what is known by marks
+     * @param  \Closure(Structure): (bool|null)  $sheltered  whether it lies in the lee; null where nobody knows
+     * @return list<self> the best first
+     */
+    public static function among(
+        array $structures, ?float $tempC, Species $species, bool $falling, array $found, \Closure $sheltered, UnitFormat $say,
+    ): array {
+        $looks = [];
+        foreach ($structures as $structure) {
+            [$points, $reasons] = self::byKind($structure, $tempC, $species, $falling, $say);
+            [$more, $known] = self::byRecord($structure, $found);
+            $lee = $sheltered($structure);
+            if ($lee !== null) {
+                $reasons[] = $lee ? 'in the lee now' : 'in the wind now';
+            }
+            $looks[] = new self($structure, $points + $more + ($lee === true ? 0.5 : 0.0), [...$known, ...$reasons]);
+        }
+        usort($looks, static fn (self $a, self $b): int => $b->points <=> $a->points);
+
+        return $looks;
+    }
+
+    /** @return array{float, list<string>} */
+    private static function byKind(Structure $structure, ?float $tempC, Species $species, bool $falling, UnitFormat $say): array
+    {
+        $band = $tempC === null ? null : TempBand::of($tempC);
+        $cold = $band !== null && $band->atMost(TempBand::Cold);
+        $fall = $say->depth($structure->fallM());
+        $inReach = $structure->depthM >= self::WALL_M[0] && $structure->depthM <= self::WALL_M[1];
+
+        return match ($structure->kind) {
+            StructureKind::Ledge => [
+                2.5 + ($cold && $inReach ? 1.5 : 0.0),
+                ['on a wall that falls '.$fall, ...($cold && $inReach ? ['cold fish sit on ledges of steep rock'] : [])],
+            ],
+            StructureKind::Wall => [
+                2.0 + ($cold && $inReach ? 1.0 : 0.0) + ($species === Species::Bream ? 0.5 : 0.0),
+                [
+                    'falls '.$fall.', up to '.$say->angle($structure->steepDeg ?? 0.0),
+                    ...($cold ? ['steep rock holds them in the cold'] : []),
+                ],
+            ],
+            StructureKind::Edge => [
+                2.0 + min(1.0, $structure->fallM() / 6.0),
+                ['drops '.$fall.' to '.$say->depth($structure->bottomM), ...($cold ? ['beside deep water, where they winter'] : [])],
+            ],
+            StructureKind::Hump => [
+                1.8 + ($band !== null && ! $band->atMost(TempBand::VeryCold) ? 0.7 : 0.0),
+                ['stands '.$say->depth($structure->bottomM - $structure->depthM).' above what is around it'],
+            ],
+            StructureKind::Saddle => [1.6, ['fish cross between two humps here']],
+            StructureKind::Hole => [
+                $falling ? 2.6 : 0.8,
+                [$falling ? 'as the water falls they gather in the holes that remain' : 'the deepest around'],
+            ],
+            StructureKind::Hard => [
+                1.7 + min(0.8, $structure->fallM() / 8.0),
+                ['hard bottom with '.$say->depth($structure->bottomM).' close by'],
+            ],
+        };
+    }
+
+    /**
+     * @param  list<FoundThere>  $found
+     * @return array{float, list<string>}
+     */
+    private static function byRecord(Structure $structure, array $found): array
+    {
+        $near = array_filter($found, static fn (FoundThere $one): bool => $one->at->distanceTo($structure->at) <= self::NEAR_M);
+        $fish = array_filter($near, static fn (FoundThere $one): bool => $one->fish);
+        $days = count(array_unique(array_map(static fn (FoundThere $one): string => $one->day, $fish)));
+        $snags = count($near) - count($fish);
+        $reasons = [];
+        if ($fish !== []) {
+            $reasons[] = count($fish).' fish marked here on '.($days === 1 ? 'one day' : "{$days} days");
+        }
+        if ($snags > 0) {
+            $reasons[] = $snags === 1 ? 'a snag near it' : "{$snags} snags near it";
+        }
+
+        return [min(2.0, 0.7 * $days) - min(0.6, 0.2 * $snags), $reasons];
+    }
+}
