@@ -174,7 +174,7 @@ final class ReliefTest extends TestCase
         self::assertArrayNotHasKey('edge', $found, 'a wall is not told twice');
 
         $bump = static fn (float $x, float $y, float $at, float $on): float => exp(-(($x - $at) ** 2 + ($y - $on) ** 2) / 450);
-        $bottom = static fn (float $x, float $y): float => 10 - 5 * $bump($x, $y, -30, 0) - 5 * $bump($x, $y, 30, 0) + 4 * $bump($x, $y, 0, 75);
+        $bottom = static fn (float $x, float $y): float => 10 - 5 * $bump($x, $y, -30, 0) - 5 * $bump($x, $y, 30, 0) + 5 * $bump($x, $y, 0, 75);
         $soundings = [];
         for ($x = -90; $x <= 90; $x += 5) {
             for ($y = -60; $y <= 120; $y += 5) {

@@ -29,11 +29,20 @@ final readonly class Structures
     /** Of that, what a saddle rises and falls by along its two ways. */
     private const SADDLE = 0.33;
 
-    /** m around a place that are looked at, at the least; two steps of the lattice where those are more. */
+    /** m around a place that are looked at first; two steps of the lattice where those are more. */
     private const AROUND_M = 12.0;
+
+    /** m at the most. */
+    private const FARTHEST_M = 110.0;
+
+    /** Radii that two of a kind lie apart at the least. */
+    private const APART = 1.6;
 
     /** Looks around a place. */
     private const RING = 16;
+
+    /** The eight crossings beside one, going round. */
+    private const BESIDE = [[1, 0], [1, 1], [0, 1], [-1, 1], [-1, 0], [-1, -1], [0, -1], [1, -1]];
 
     /** m of a section across a wall, to each side of its middle. */
     private const ACROSS_M = 40.0;
@@ -194,32 +203,88 @@ final readonly class Structures
     /** @return list<Structure> humps, saddles and holes */
     private function around(): array
     {
-        $around = max(self::AROUND_M, 2 * $this->depths->stepM);
         $found = [];
-        for ($row = 0; $row < $this->depths->rows; $row++) {
-            for ($column = 0; $column < $this->depths->columns; $column++) {
-                $one = $this->standsOut($column, $row, $around);
+        for ($row = 1; $row < $this->depths->rows - 1; $row++) {
+            for ($column = 1; $column < $this->depths->columns - 1; $column++) {
+                $kind = $this->turns($column, $row);
+                $one = $kind === null ? null : $this->standsOut($kind, $column, $row);
                 if ($one !== null) {
-                    $found[$one->kind->value][] = $one;
+                    $found[] = $one;
                 }
             }
         }
+        usort($found, static fn (array $a, array $b): int => $b[0]->fallM() / $b[1] <=> $a[0]->fallM() / $a[1]);
         $kept = [];
-        foreach ($found as $all) {
-            array_push($kept, ...self::apart($all, 2.5 * $around));
+        foreach ($found as [$one, $radius]) {
+            $near = array_filter($kept, static fn (array $other): bool => $other[0]->kind === $one->kind
+                && $other[0]->at->distanceTo($one->at) < self::APART * max($radius, $other[1]));
+            $same = array_filter($kept, static fn (array $other): bool => $other[0]->kind === $one->kind);
+            if ($near === [] && count($same) < self::MOST) {
+                $kept[] = [$one, $radius];
+            }
         }
 
-        return $kept;
+        return array_column($kept, 0);
     }
 
-    private function standsOut(int $column, int $row, float $around): ?Structure
+    /** What a crossing is among the eight beside it; null where it is nothing, or one of them is not known. */
+    private function turns(int $column, int $row): ?StructureKind
     {
         $depth = $this->depths->at($column, $row);
-        $at = $this->depths->position($column, $row);
-        // Where the middle of it was not sounded, nothing is made of it.
-        if ($depth === null || $this->ground->nearestM($at->east, $at->north, $this->reachM) === null) {
+        if ($depth === null) {
             return null;
         }
+        $ring = [];
+        foreach (self::BESIDE as [$i, $j]) {
+            $other = $this->depths->at($column + $i, $row + $j);
+            if ($other === null) {
+                return null;
+            }
+            $ring[] = $other - $depth;
+        }
+
+        return match (true) {
+            min($ring) >= 0.0 && max($ring) > 0.0 => StructureKind::Hump,
+            max($ring) <= 0.0 && min($ring) < 0.0 => StructureKind::Hole,
+            self::lobes($ring, 0.0) === 4 => StructureKind::Saddle,
+            default => null,
+        };
+    }
+
+    /**
+     * Looks around farther and farther until it stands out, or what is around is not known.
+     *
+     * @return array{Structure, float}|null with m around it within which it does
+     */
+    private function standsOut(StructureKind $kind, int $column, int $row): ?array
+    {
+        $at = $this->depths->position($column, $row);
+        $depth = $this->depths->at($column, $row) ?? 0.0;
+        // Where the middle of it was not sounded, nothing is made of it.
+        if ($this->ground->nearestM($at->east, $at->north, $this->reachM) === null) {
+            return null;
+        }
+        $out = max(self::STANDS_OUT_M, self::STANDS_OUT_SHARE * $depth);
+        for ($around = max(self::AROUND_M, 2 * $this->depths->stepM); $around <= self::FARTHEST_M; $around *= 1.6) {
+            $ring = $this->ring($at, $depth, $around);
+            $is = $ring !== null && match ($kind) {
+                StructureKind::Hump => min($ring) >= $out,
+                StructureKind::Hole => max($ring) <= -$out,
+                default => self::lobes($ring, self::SADDLE * $out) === 4,
+            };
+            if ($ring === null || $is) {
+                return $ring === null ? null : [
+                    new Structure($kind, $at, $depth, $depth + min(0.0, ...$ring), $depth + max(0.0, ...$ring)), $around,
+                ];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return non-empty-list<float>|null deeper by, going round; null where one is not known */
+    private function ring(Position $at, float $depth, float $around): ?array
+    {
         $ring = [];
         for ($i = 0; $i < self::RING; $i++) {
             $there = $at->onward(360.0 * $i / self::RING, $around);
@@ -229,28 +294,8 @@ final readonly class Structures
             }
             $ring[] = $value - $depth;
         }
-        $out = max(self::STANDS_OUT_M, self::STANDS_OUT_SHARE * $depth);
-        $kind = match (true) {
-            min($ring) >= $out && $this->isTurn($column, $row, $depth, 1) => StructureKind::Hump,
-            max($ring) <= -$out && $this->isTurn($column, $row, $depth, -1) => StructureKind::Hole,
-            self::lobes($ring, self::SADDLE * $out) === 4 => StructureKind::Saddle,
-            default => null,
-        };
 
-        return $kind === null ? null : new Structure($kind, $at, $depth, $depth + min($ring), $depth + max($ring));
-    }
-
-    /** Whether no crossing beside it is shallower, or deeper. */
-    private function isTurn(int $column, int $row, float $depth, int $sign): bool
-    {
-        foreach ([[-1, -1], [-1, 0], [-1, 1], [0, -1], [0, 1], [1, -1], [1, 0], [1, 1]] as [$i, $j]) {
-            $other = $this->depths->at($column + $i, $row + $j);
-            if ($other === null || $sign * ($other - $depth) < 0.0) {
-                return false;
-            }
-        }
-
-        return true;
+        return $ring;
     }
 
     /**
@@ -262,7 +307,7 @@ final readonly class Structures
     {
         $signs = [];
         foreach ($ring as $value) {
-            if (abs($value) >= $out && ($signs === [] || end($signs) !== ($value <=> 0.0))) {
+            if ($value !== 0.0 && abs($value) >= $out && ($signs === [] || end($signs) !== ($value <=> 0.0))) {
                 $signs[] = $value <=> 0.0;
             }
         }
