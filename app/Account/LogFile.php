@@ -8,6 +8,7 @@ use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
+use App\Rows\Placing;
 use App\Rows\Raw;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\Gpx;
@@ -127,13 +128,14 @@ final class LogFile
     {
         $points = [];
         foreach ($outings as $outing) {
-            if ($outing->spot?->latitude === null || $outing->spot->longitude === null) {
+            $at = $outing->spot === null ? null : Placing::degrees($outing->spot);
+            if ($outing->spot === null || $at === null) {
                 continue;
             }
             $bites = $outing->events()->standing()->bites()->get();
             $landed = $bites->where('kind', EventKind::Fish)->where('landed', true)->count();
             $points[] = new Waypoint(
-                latitude: $outing->spot->latitude, longitude: $outing->spot->longitude, name: $outing->place,
+                latitude: $at[0], longitude: $at[1], name: $outing->place,
                 description: "{$landed} landed of {$bites->count()} touches", kind: 'outing',
                 time: $outing->started_at->toIso8601ZuluString(), depthM: $outing->spot->depth_m,
             );

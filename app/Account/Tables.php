@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Enums\BitePhase;
+use App\Enums\EdgeKind;
 use App\Enums\EventKind;
 use App\Enums\GearKind;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
+use App\Enums\MarkKind;
 use App\Enums\MeasurementKind;
 use App\Enums\PauseWhy;
 use App\Enums\PlanKind;
 use App\Enums\Source;
+use App\Enums\SurveySource;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Rows\LureReader;
@@ -23,13 +26,14 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Profile;
 
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables
 {
-    /** What belongs to an angler and is not archived: instruments say it anew, and a crew is of others too. */
-    public const LEFT_OUT = ['feeds', 'crews'];
+    /** What belongs to an angler and is not archived: instruments say it anew, crews are of others too, a share is of this server. */
+    public const LEFT_OUT = ['feeds', 'crews', 'water_shares'];
 
     /** Columns that lead to what is not archived. */
     public const COLUMNS_LEFT_OUT = ['crew_id'];
@@ -37,7 +41,7 @@ final class Tables
     /** @return list<Table> */
     public static function all(): array
     {
-        return [...self::places(), ...self::tackle(), ...self::record(), ...self::own()];
+        return [...self::places(), ...self::tackle(), ...self::record(), ...self::ground(), ...self::own()];
     }
 
     public static function named(string $name): Table
@@ -59,12 +63,17 @@ final class Tables
                 'name' => Column::text(255), 'kind' => Column::text(20),
                 'profile' => Column::one(self::values(Profile::cases())), 'salinity' => Column::number(0, 45),
                 'local_rules' => Column::text(400), 'protected_fish' => Column::text(120), 'tide' => Column::json(8000)->orNone(),
-                ...self::written(),
+                'latitude' => Column::number(-89, 89)->orNone(), 'longitude' => Column::number(-180, 180)->orNone(),
+                'level_m' => Column::number(-100, 100)->orNone(), 'level_text' => Column::text(40)->orNone(),
+                'level_at' => Column::moment()->orNone(), 'flood_deg' => Column::number(0, 360)->orNone(),
+                'fastest_ms' => Column::number(0, 6)->orNone(), 'fastest_text' => Column::text(40)->orNone(),
+                'ground' => Column::whole(0, 4_000_000_000)->orElse(0), ...self::written(),
             ], known: ['name']),
             new Table('spots', [
                 'name' => Column::text(255), 'depth_m' => Column::number(0, 150),
                 'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
-                'latitude' => Column::number(-90, 90)->orNone(), 'longitude' => Column::number(-180, 180)->orNone(), ...self::written(),
+                'east_m' => self::metres()->orNone(), 'north_m' => self::metres()->orNone(),
+                'facing_deg' => Column::number(0, 360)->orNone(), ...self::written(),
             ], ['water_id' => 'waters'], known: ['water_id', 'name']),
             new Table('card_rules', [
                 'species' => Column::text(40), ...self::lengths('shortest', 'longest', 'slot_from', 'slot_to'),
@@ -72,6 +81,38 @@ final class Tables
                 'closed_to' => Column::text(5)->orNone(), ...self::written(),
             ], ['water_id' => 'waters'], known: ['water_id', 'species']),
         ];
+    }
+
+    /** @return list<Table> marks lead to outings, so these come after them */
+    private static function ground(): array
+    {
+        return [
+            new Table('marks', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MarkKind::cases())), 'east_m' => self::metres(),
+                'north_m' => self::metres(), 'about' => Column::flag(), 'depth_m' => Column::number(0, 500)->orNone(),
+                'bottom' => Column::one(self::values(Bottom::cases()))->orNone(), 'side' => Column::text(80), 'direction' => Column::text(80),
+                'note' => Column::text(300), 'at' => Column::moment(),
+            ], ['water_id' => 'waters', 'outing_id' => 'outings'], ['outing_id']),
+            new Table('edges', [
+                'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EdgeKind::cases())), 'name' => Column::text(80),
+                'points' => Column::json(40_000), 'seen_on' => Column::moment(),
+            ], ['water_id' => 'waters']),
+            new Table('surveys', [
+                'uuid' => Column::uuid(), 'name' => Column::text(80), 'source' => Column::one(self::values(SurveySource::cases())),
+                'from_at' => Column::moment(), 'until_at' => Column::moment()->orNone(), 'seconds' => Column::whole(0, 4_000_000_000),
+                'brought' => Column::whole(0, 4_000_000_000), 'spikes' => Column::whole(0, 4_000_000_000),
+            ], ['water_id' => 'waters']),
+            new Table('soundings', [
+                'east_m' => self::metres(), 'north_m' => self::metres(), 'depth_m' => Column::number(-100, 600),
+                'at' => Column::moment()->orNone(),
+            ], ['survey_id' => 'surveys'], known: ['survey_id', 'east_m', 'north_m']),
+        ];
+    }
+
+    /** A place round its water. */
+    private static function metres(): Column
+    {
+        return Column::number(-Frame::FARTHEST_M, Frame::FARTHEST_M);
     }
 
     /** @return list<Table> */

@@ -17,6 +17,9 @@ use Illuminate\Support\Carbon;
  * @property int $heard
  * @property int $dropped
  * @property Carbon|null $seen_at
+ * @property float|null $latitude  where the boat was last
+ * @property float|null $longitude
+ * @property Carbon|null $fix_at
  */
 final class Feed extends Model
 {
@@ -39,6 +42,6 @@ final class Feed extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['seen_at' => 'datetime'];
+        return ['seen_at' => 'datetime', 'latitude' => 'float', 'longitude' => 'float', 'fix_at' => 'datetime'];
     }
 }

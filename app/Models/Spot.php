@@ -21,8 +21,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $depth_m
  * @property Bottom|null $bottom  null for one that is not known
  * @property bool $wall
- * @property float|null $latitude
- * @property float|null $longitude
+ * @property float|null $east_m  from its water's origin; null for one that is not placed
+ * @property float|null $north_m
+ * @property float|null $facing_deg  which way one looks from there
  * @property Water $water
  */
 final class Spot extends Model
@@ -38,8 +39,8 @@ final class Spot extends Model
     protected function casts(): array
     {
         return [
-            'bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'latitude' => 'float',
-            'longitude' => 'float',
+            'bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'east_m' => 'float',
+            'north_m' => 'float', 'facing_deg' => 'float',
         ];
     }
 

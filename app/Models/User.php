@@ -70,6 +70,24 @@ final class User extends Authenticatable
         return $this->hasMany(Spot::class);
     }
 
+    /** @return HasMany<Mark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(Mark::class);
+    }
+
+    /** @return HasMany<Edge, $this> */
+    public function edges(): HasMany
+    {
+        return $this->hasMany(Edge::class);
+    }
+
+    /** @return HasMany<Survey, $this> */
+    public function surveys(): HasMany
+    {
+        return $this->hasMany(Survey::class);
+    }
+
     /** @return HasMany<Reading, $this> */
     public function readings(): HasMany
     {

@@ -10,6 +10,8 @@ use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Profile;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
 
 /**
  * A lake, river, quarry or harbour.
@@ -23,6 +25,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $local_rules
  * @property string $protected_fish
  * @property array<string, mixed>|null $tide  mean, epoch and waves; null where there is none
+ * @property float|null $latitude  of the origin that its places are counted from; null for a water that is only sketched
+ * @property float|null $longitude
+ * @property float|null $level_m  above its zero; null where nobody read it
+ * @property string|null $level_text
+ * @property Carbon|null $level_at
+ * @property float|null $flood_deg  toward which the flood runs
+ * @property float|null $fastest_ms  of its tide, as it was measured
+ * @property string|null $fastest_text
+ * @property int $ground  counts up with every change of its soundings
  */
 final class Water extends Model
 {
@@ -36,12 +47,45 @@ final class Water extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['profile' => Known::class.':'.Profile::class, 'salinity' => 'float', 'tide' => 'array'];
+        return [
+            'profile' => Known::class.':'.Profile::class, 'salinity' => 'float', 'tide' => 'array', 'latitude' => 'float',
+            'longitude' => 'float', 'level_m' => 'float', 'level_at' => 'datetime', 'flood_deg' => 'float', 'fastest_ms' => 'float',
+        ];
     }
 
     /** @return HasMany<Spot, $this> */
     public function spots(): HasMany
     {
         return $this->hasMany(Spot::class);
+    }
+
+    /** @return HasMany<Mark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(Mark::class);
+    }
+
+    /** @return HasMany<Edge, $this> */
+    public function edges(): HasMany
+    {
+        return $this->hasMany(Edge::class);
+    }
+
+    /** @return HasMany<Survey, $this> */
+    public function surveys(): HasMany
+    {
+        return $this->hasMany(Survey::class);
+    }
+
+    /** @return HasMany<CardRule, $this> */
+    public function cardRules(): HasMany
+    {
+        return $this->hasMany(CardRule::class);
+    }
+
+    /** @return HasOne<WaterShare, $this> */
+    public function share(): HasOne
+    {
+        return $this->hasOne(WaterShare::class);
     }
 }

@@ -14,11 +14,6 @@ use Illuminate\Support\Facades\DB;
 /** A day shared with others of this server: each has their own rods and taps, and all see one list. */
 final readonly class CrewKeeper
 {
-    /** Letters and figures that are not taken for each other, read aloud or written on a wet hand. */
-    private const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
-
-    private const LONG = 8;
-
     /** Anglers in one boat, or near it. */
     private const MOST = 12;
 
@@ -38,7 +33,7 @@ final readonly class CrewKeeper
             if ($outing->refresh()->crew_id !== null) {
                 return;
             }
-            $crew = Crew::query()->create(['user_id' => $this->user->id, 'code' => self::code()]);
+            $crew = Crew::query()->create(['user_id' => $this->user->id, 'code' => ShareCode::new()]);
             $outing->update(['crew_id' => $crew->id]);
         });
     }
@@ -53,7 +48,7 @@ final readonly class CrewKeeper
     public function join(string $code, string $uuid): void
     {
         DB::transaction(function () use ($code, $uuid): void {
-            $crew = Crew::query()->open()->where('code', self::plain($code))->first()
+            $crew = Crew::query()->open()->where('code', ShareCode::plain($code))->first()
                 ?? throw InvalidInput::because('code', 'Nothing is shared by that code; look at it once more, or ask for a new one.');
             $outing = Logbook::of($this->user)->underWay();
             if ($outing?->crew_id === $crew->id) {
@@ -77,21 +72,5 @@ final readonly class CrewKeeper
                 $crew->update(['closed_at' => $crew->closed_at ?? Carbon::now()]);
             }
         });
-    }
-
-    /** As it is kept: without the spaces and dashes that it is read with. */
-    private static function plain(string $code): string
-    {
-        return mb_strtoupper((string) preg_replace('/[\s\-–]/u', '', $code));
-    }
-
-    private static function code(): string
-    {
-        $code = '';
-        for ($i = 0; $i < self::LONG; $i++) {
-            $code .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
-        }
-
-        return $code;
     }
 }

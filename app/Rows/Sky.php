@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Rows;
 
 use App\Models\Spot;
+use App\Models\Water;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Cloud;
+use Eskith\Core\Water\LightDay;
+use Eskith\Core\Water\Position;
 use Eskith\Core\Water\SunDay;
 use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideTurn;
@@ -18,13 +22,52 @@ final readonly class Sky
     /** h within which every tide turns. */
     private const TURNS_H = 14.0;
 
-    private function __construct(private ?Spot $spot)
+    private ?float $latitude;
+
+    private ?float $longitude;
+
+    /** @param  array{float, float}|null  $at  latitude and longitude */
+    private function __construct(private ?Water $water, ?array $at)
     {
+        [$this->latitude, $this->longitude] = $at ?? [null, null];
     }
 
     public static function over(?Spot $spot): self
     {
-        return new self($spot);
+        return new self($spot?->water, $spot === null ? null : Placing::degrees($spot));
+    }
+
+    public static function overWater(Water $water): self
+    {
+        return new self($water, Placing::frame($water)?->degrees(new Position(0.0, 0.0)));
+    }
+
+    /** Minutes that the clock of the sun there is ahead of universal time; null where no place is known. */
+    public function offsetMin(): ?int
+    {
+        return $this->longitude === null ? null : (int) round(4 * $this->longitude);
+    }
+
+    /** The light of the day that is there now, under such a sky; null where no place is known. */
+    public function light(Carbon $now, Cloud $cloud): ?LightDay
+    {
+        $midnight = $this->midnight($now);
+        if ($midnight === null || $this->latitude === null || $this->longitude === null) {
+            return null;
+        }
+        try {
+            return LightDay::of($this->latitude, $this->longitude, $midnight->format('Y-m-d'), (float) $this->offsetMin(), $cloud);
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** The midnight by the sun there that the day of a moment began with, as its local date and time; null where no place is known. */
+    public function midnight(Carbon $now): ?Carbon
+    {
+        $offset = $this->offsetMin();
+
+        return $offset === null ? null : $now->copy()->utc()->addMinutes($offset)->startOfDay();
     }
 
     /** Of the day that is there now, by the sun; null where no place is known, or it does not set. */
@@ -36,14 +79,13 @@ final readonly class Sky
     /** @param  \Closure(SunDay): (float|null)  $moment  minutes after midnight */
     public function sun(Carbon $now, \Closure $moment): ?Carbon
     {
-        if ($this->spot?->latitude === null || $this->spot->longitude === null) {
+        // The day as the sun has it there, whatever clocks say.
+        [$midnight, $offset] = [$this->midnight($now), $this->offsetMin()];
+        if ($midnight === null || $offset === null || $this->latitude === null || $this->longitude === null) {
             return null;
         }
-        // The day as the sun has it there, whatever clocks say.
-        $offset = (int) round(4 * $this->spot->longitude);
-        $midnight = $now->copy()->utc()->addMinutes($offset)->startOfDay();
         try {
-            $minutes = $moment(SunDay::of($this->spot->latitude, $this->spot->longitude, $midnight->format('Y-m-d'), $offset));
+            $minutes = $moment(SunDay::of($this->latitude, $this->longitude, $midnight->format('Y-m-d'), $offset));
         } catch (InvalidInput) {
             return null;
         }
@@ -58,16 +100,31 @@ final readonly class Sky
         if ($tide === null || $epoch === null) {
             return null;
         }
-        $hours = $epoch->diffInSeconds($now, false) / 3600;
+        $hours = self::hours($epoch, $now);
         $turn = $tide->turns($hours, $hours + self::TURNS_H)[0] ?? null;
 
         return $turn === null ? null : [$epoch->copy()->addSeconds((int) round(3600 * $turn->atH)), $turn];
     }
 
+    /** Hours of a tide since its epoch. */
+    public static function hours(Carbon $epoch, Carbon $at): float
+    {
+        return $epoch->diffInSeconds($at, false) / 3600;
+    }
+
+    /** m that the water stands above its zero: by its tide, else as it was read; 0 where neither is known */
+    public function levelM(Carbon $at): float
+    {
+        [$tide, $epoch] = $this->tide() ?? [null, null];
+        $level = $tide === null || $epoch === null ? ($this->water->level_m ?? 0.0) : $tide->heightM(self::hours($epoch, $at));
+
+        return abs($level) <= 100.0 ? $level : 0.0;
+    }
+
     /** @return array{Tide, Carbon}|null the tide, and the moment its hours are counted from; null where none is kept that can be */
     public function tide(): ?array
     {
-        $kept = $this->spot?->water->tide;
+        $kept = $this->water?->tide;
         if ($kept === null || ! is_array($kept['constituents'] ?? null)) {
             return null;
         }

@@ -75,6 +75,19 @@ final readonly class Survey
     }
 
     /**
+     * Fewer soundings that say about the same.
+     *
+     * @param  list<array{float, float, float}>  $soundings
+     * @return list<array{float, float, float}> as they are, where there are no more than so many
+     */
+    public static function thin(array $soundings, int $most): array
+    {
+        return count($soundings) <= $most ? $soundings : self::thinned(
+            array_column($soundings, 0), array_column($soundings, 1), array_column($soundings, 2), 0.0, array_keys($soundings), $most,
+        )[0];
+    }
+
+    /**
      * Held against the middle one of those beside it on the way.
      *
      * @param  list<int>  $read  which depths

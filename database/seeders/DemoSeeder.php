@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Instruments\MadeUpBottoms;
 use App\Instruments\SimulatedTides;
 use App\Models\Line;
 use App\Models\Spot;
@@ -11,6 +12,7 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Frame;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -36,6 +38,7 @@ final class DemoSeeder extends Seeder
         ]);
         $bar = $angler->spots()->where('name', 'North bar')->firstOrFail();
         $angler->readings()->create(['name' => 'spot', 'text' => (string) $bar->id, 'source' => 'spot', 'read_at' => Carbon::now()]);
+        DemoGround::lay($angler, Carbon::now());
         (new DemoSeason($angler, Carbon::now()))->write();
     }
 
@@ -66,14 +69,18 @@ final class DemoSeeder extends Seeder
             ],
         ];
         foreach ($waters as [$name, $kind, $profile, $salinity, $spots]) {
+            [$originLatitude, $originLongitude] = MadeUpBottoms::ORIGINS[$name];
+            $frame = Frame::of($originLatitude, $originLongitude);
             $water = $angler->waters()->create([
-                ...compact('name', 'kind', 'profile', 'salinity'), 'tide' => SimulatedTides::of($name),
+                ...compact('name', 'kind', 'profile', 'salinity'), 'tide' => SimulatedTides::of($name), 'latitude' => $originLatitude,
+                'longitude' => $originLongitude,
             ]);
             foreach ($spots as [$spot, $depth, $bottom, $wall, $latitude, $longitude]) {
+                $at = $frame->position($latitude, $longitude);
                 Spot::query()->create(
                     [
                         'user_id' => $angler->id, 'water_id' => $water->id, 'name' => $spot, 'depth_m' => $depth,
-                        'bottom' => $bottom, 'wall' => $wall, 'latitude' => $latitude, 'longitude' => $longitude,
+                        'bottom' => $bottom, 'wall' => $wall, 'east_m' => round($at->east, 1), 'north_m' => round($at->north, 1),
                     ],
                 );
             }

@@ -174,7 +174,9 @@ final class OutingsTest extends TestCase
     public function test_places_go_out_as_gpx_where_they_have_a_position(): void
     {
         $this->post('/spots', ['water' => 'Lake <&>', 'spot' => 'Bar']);
-        $this->angler->spots()->sole()->update(['latitude' => 61.25, 'longitude' => -7.5, 'depth_m' => 7.9]);
+        $spot = $this->angler->spots()->with('water')->sole();
+        $spot->update(['east_m' => 0.0, 'north_m' => 0.0, 'depth_m' => 7.9]);
+        $spot->water->update(['latitude' => 61.25, 'longitude' => -7.5]);
         $outing = $this->fished(2, spot: true);
         $gpx = simplexml_load_string((string) $this->get("/outings/{$outing->uuid}.gpx")->assertOk()->getContent());
         self::assertNotFalse($gpx);

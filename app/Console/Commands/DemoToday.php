@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Edge;
 use App\Models\Event;
 use App\Models\Gear;
 use App\Models\Line;
+use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\Reading;
 use App\Models\Rod;
 use App\Models\Setup;
+use App\Models\Survey;
 use App\Models\User;
+use App\Models\Water;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Model;
@@ -34,6 +38,10 @@ final class DemoToday extends Command
         Reading::class => ['read_at'],
         Line::class => ['put_on'],
         Gear::class => ['put_on'],
+        Mark::class => ['at'],
+        Edge::class => ['seen_on'],
+        Survey::class => ['from_at', 'until_at'],
+        Water::class => ['level_at'],
     ];
 
     public function handle(): int

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Places;
+
+use App\Enums\MarkKind;
+use App\Models\Mark;
+use App\Models\Outing;
+use App\Models\User;
+use App\Models\Water;
+use App\Readings\ReadingBook;
+use App\Rows\Placing;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Position;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Marks: what was where. */
+final readonly class Marks
+{
+    /** Of one water. */
+    private const MOST = 2_000;
+
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /**
+     * Marks where the boat was at a moment; without instruments, the spot of the outing, and says so. The same twice changes nothing.
+     *
+     * @throws InvalidInput when neither is known
+     */
+    public function here(Outing $outing, string $uuid, MarkKind $kind, Carbon $at): void
+    {
+        $spot = $outing->spot;
+        if ($spot === null) {
+            throw InvalidInput::because('mark', 'This outing is at no spot of yours; go to one on Water, then mark it.');
+        }
+        $fix = Fix::on($this->user, $spot->water, $at);
+        $place = $fix->at ?? Placing::spot($spot)
+            ?? throw InvalidInput::because('mark', "{$spot->name} is not on the chart yet, and no instruments say where you are; place it under Places.");
+        $this->keep($spot->water, $uuid, $kind, $place, [
+            'outing_id' => $outing->id, 'about' => $fix === null, 'at' => $at,
+            'depth_m' => $fix->depthM ?? ReadingBook::of($this->user)->si('depth'),
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more  columns
+     *
+     * @throws InvalidInput when the water is full of them
+     */
+    public function keep(Water $water, string $uuid, MarkKind $kind, Position $at, array $more): void
+    {
+        DB::transaction(function () use ($water, $uuid, $kind, $at, $more): void {
+            if ($this->user->marks()->where('uuid', $uuid)->exists()) {
+                return;
+            }
+            if ($water->marks()->count() >= self::MOST) {
+                throw InvalidInput::because('kind', 'A water holds '.number_format(self::MOST).' marks; take some away first.');
+            }
+            $water->marks()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'kind' => $kind, 'east_m' => $at->east, 'north_m' => $at->north,
+                'at' => Carbon::now(), ...$more,
+            ]);
+        });
+    }
+
+    /** @param  array<string, mixed>  $columns */
+    public function change(Mark $mark, array $columns): void
+    {
+        $mark->update($columns);
+    }
+
+    public function remove(Mark $mark): void
+    {
+        $mark->delete();
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Places;
+
+use App\Enums\SurveySource;
+use App\Models\Sounding;
+use App\Models\Survey as SurveyRow;
+use App\Models\User;
+use App\Models\Water;
+use App\Rows\GroundReader;
+use App\Rows\Placing;
+use App\Rows\Raw;
+use App\Rows\Sky;
+use Eskith\Core\Formats\Track;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Frame;
+use Eskith\Core\Water\Survey;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Soundings as they come in: by hand, from a track, and as the instruments say them. */
+final readonly class Surveys
+{
+    /** Soundings of one water. */
+    private const MOST = 30_000;
+
+    /** Rows of one insert. */
+    private const AT_ONCE = 400;
+
+    /** m by hand, at once. */
+    public const BY_HAND = 200;
+
+    private function __construct(private User $user)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** What is being recorded; null while nothing is. */
+    public function recording(): ?SurveyRow
+    {
+        return $this->user->surveys()->whereNull('until_at')->latest('id')->first();
+    }
+
+    /** Records from now on what the instruments say; what was recorded before ends. The same twice changes nothing. */
+    public function begin(Water $water, string $uuid): void
+    {
+        DB::transaction(function () use ($water, $uuid): void {
+            if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
+                return;
+            }
+            $this->end();
+            $water->surveys()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => 'Recorded '.Carbon::now()->format('j M Y'),
+                'source' => SurveySource::Instruments, 'from_at' => Carbon::now(),
+            ]);
+        });
+    }
+
+    /** A depth at a place, as the instruments say both; kept while something is being recorded. */
+    public function hear(float $latitude, float $longitude, float $depthM, Carbon $at): void
+    {
+        $row = $this->recording();
+        if ($row === null || $row->brought >= Survey::BROUGHT) {
+            return;
+        }
+        $frame = Placing::frame($row->water) ?? $this->anchored($row->water, $latitude, $longitude);
+        if ($frame?->reaches($latitude, $longitude) !== true) {
+            return;
+        }
+        $place = $frame->position($latitude, $longitude);
+        Sounding::query()->create([
+            'user_id' => $this->user->id, 'survey_id' => $row->id, 'east_m' => $place->east, 'north_m' => $place->north,
+            'depth_m' => $depthM, 'at' => $at,
+        ]);
+        SurveyRow::query()->whereKey($row->id)->increment('brought');
+    }
+
+    /** Ends the recording: spikes go, depths are reduced by the level, and it is thinned. Nothing heard is nothing kept. */
+    public function end(): ?SurveyRow
+    {
+        return DB::transaction(function (): ?SurveyRow {
+            $row = $this->recording();
+            if ($row === null) {
+                return null;
+            }
+            $heard = $row->soundings()->orderBy('at')->orderBy('id')->get();
+            $first = $heard->first()?->at;
+            $sky = Sky::overWater($row->water);
+            $levels = $heard->map(static fn (Sounding $one): float => $sky->levelM($one->at ?? Carbon::now()))->all();
+            try {
+                $survey = Survey::of(self::column($heard->pluck('east_m')->all()), self::column($heard->pluck('north_m')->all()),
+                    self::column($heard->pluck('depth_m')->all()), array_values($levels));
+            } catch (InvalidInput) {
+                $row->delete();
+
+                return null;
+            }
+            $row->soundings()->delete();
+            $row->update([
+                'until_at' => Carbon::now(), 'spikes' => $survey->spikes, 'brought' => $heard->count(),
+                'seconds' => (int) $first?->diffInSeconds($heard->last()->at ?? $first),
+            ]);
+            $this->keep($row, $survey->soundings);
+
+            return $row;
+        });
+    }
+
+    /**
+     * Takes a track in; the same again, by its id, changes nothing.
+     *
+     * @param  bool  $metres  whether it counts metres north and east in place of degrees
+     * @return string what was done, in a sentence
+     *
+     * @throws InvalidInput when nothing of it is a depth, or the water has no place for it
+     */
+    public function take(Water $water, string $uuid, Track $track, bool $metres, string $name, ?Carbon $from = null): string
+    {
+        [$east, $north] = [$track->longitudes, $track->latitudes];
+        if (! $metres) {
+            [$east, $north] = $this->placed($water, $track);
+        }
+        $sky = Sky::overWater($water);
+        $still = $sky->levelM(Carbon::now());
+        $tidal = $sky->tide() !== null;
+        $survey = Survey::of($east, $north, $track->depths, $tidal ? array_map(
+            static fn (float $time): float => is_finite($time) ? $sky->levelM(Carbon::createFromTimestampUTC((int) $time)) : $still,
+            $track->times,
+        ) : $still);
+        $times = array_filter($track->times, is_finite(...));
+
+        return DB::transaction(function () use ($water, $uuid, $survey, $times, $name, $from): string {
+            if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
+                return 'These soundings are there already.';
+            }
+            $this->demandRoom($water, count($survey->soundings));
+            $row = $water->surveys()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => mb_substr($name, 0, 80) ?: 'A track', 'source' => SurveySource::File,
+                'from_at' => $times === [] ? ($from ?? Carbon::now()) : Carbon::createFromTimestampUTC((int) min($times)), 'until_at' => Carbon::now(),
+                'brought' => $survey->brought, 'spikes' => $survey->spikes,
+            ]);
+            $this->keep($row, $survey->soundings);
+
+            return self::told($survey);
+        });
+    }
+
+    /**
+     * Soundings by hand, with a lead or off a paper.
+     *
+     * @param  list<array{float, float, float}>  $soundings  m east, m north, m deep as read now
+     *
+     * @throws InvalidInput when there is no room for them
+     */
+    public function byHand(Water $water, string $uuid, array $soundings): void
+    {
+        $level = Sky::overWater($water)->levelM(Carbon::now());
+        DB::transaction(function () use ($water, $uuid, $soundings, $level): void {
+            if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
+                return;
+            }
+            $this->demandRoom($water, count($soundings));
+            $row = $water->surveys()->create([
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => 'By hand, '.Carbon::now()->format('j M Y'),
+                'source' => SurveySource::Hand, 'from_at' => Carbon::now(), 'until_at' => Carbon::now(), 'brought' => count($soundings),
+            ]);
+            $this->keep($row, array_map(static fn (array $one): array => [$one[0], $one[1], $one[2] - $level], $soundings));
+        });
+    }
+
+    public function remove(SurveyRow $row): void
+    {
+        DB::transaction(static function () use ($row): void {
+            $row->water->increment('ground');
+            $row->delete();
+        });
+    }
+
+    /** @param  list<array{float, float, float}>  $soundings  reduced */
+    public function keep(SurveyRow $row, array $soundings): void
+    {
+        foreach (array_chunk($soundings, self::AT_ONCE) as $some) {
+            Sounding::query()->insert(array_map(static fn (array $one): array => [
+                'user_id' => $row->user_id, 'survey_id' => $row->id, 'east_m' => round($one[0], 3), 'north_m' => round($one[1], 3),
+                'depth_m' => round($one[2], 3),
+            ], $some));
+        }
+        Water::query()->whereKey($row->water_id)->increment('ground');
+    }
+
+    /**
+     * @return array{list<float>, list<float>} m east and north of each
+     *
+     * @throws InvalidInput when it lies elsewhere
+     */
+    private function placed(Water $water, Track $track): array
+    {
+        $frame = Placing::frame($water) ?? $this->anchored($water, $track->latitudes[0] ?? 0.0, $track->longitudes[0] ?? 0.0)
+            ?? throw InvalidInput::because(
+                'file', "{$water->name} was sketched without a position; say where it lies under Change this water, then choose the file again.",
+            );
+        [$east, $north, $away] = [[], [], 0];
+        foreach ($track->latitudes as $i => $latitude) {
+            $at = $frame->position($latitude, $track->longitudes[$i]);
+            $far = hypot($at->east, $at->north) > Frame::FARTHEST_M;
+            $away += (int) $far;
+            $east[] = $far ? NAN : $at->east;
+            $north[] = $far ? NAN : $at->north;
+        }
+        if ($away === $track->count()) {
+            throw InvalidInput::because('file', "All of that track lies over 100 km from {$water->name}; choose its own water.");
+        }
+
+        return [$east, $north];
+    }
+
+    /** Lays the origin of a water on which nothing is placed yet; null where something is. */
+    private function anchored(Water $water, float $latitude, float $longitude): ?Frame
+    {
+        $placed = $water->spots()->whereNotNull('east_m')->exists() || $water->marks()->exists() || $water->edges()->exists()
+            || GroundReader::rows($water)->exists();
+        if ($placed) {
+            return null;
+        }
+        $frame = Frame::of($latitude, $longitude);
+        $water->update(['latitude' => round($latitude, 6), 'longitude' => round($longitude, 6)]);
+
+        return Placing::frame($water) ?? $frame;
+    }
+
+    /** @throws InvalidInput */
+    private function demandRoom(Water $water, int $more): void
+    {
+        if (GroundReader::rows($water)->count() + $more > self::MOST) {
+            throw InvalidInput::because(
+                'file', 'A water holds '.number_format(self::MOST).' soundings; take a survey of before away first.',
+            );
+        }
+    }
+
+    private static function told(Survey $survey): string
+    {
+        $kept = number_format(count($survey->soundings));
+        $out = array_filter([
+            $survey->spikes > 0 ? number_format($survey->spikes).' spikes left out' : '',
+            $survey->unknown > 0 ? number_format($survey->unknown).' without a depth or a place' : '',
+        ]);
+
+        return "{$kept} soundings from ".number_format($survey->brought).' points'.($out === [] ? '' : ', '.implode(', ', $out)).'.';
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @return list<float>
+     */
+    private static function column(array $values): array
+    {
+        return array_values(array_map(Raw::number(...), $values));
+    }
+}
