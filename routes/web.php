@@ -31,6 +31,10 @@ use App\Http\Controllers\Lure\PinnedLureController;
 use App\Http\Controllers\Lure\SecondLookController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
+use App\Http\Controllers\Places\GroundController;
+use App\Http\Controllers\Places\PlacesController;
+use App\Http\Controllers\Places\PlacesFileController;
+use App\Http\Controllers\Places\WaterBookController;
 use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rig\RodController;
 use App\Http\Controllers\Rules\OwnRuleController;
@@ -78,7 +82,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', 'lure')->name('home');
         Route::get('lure', 'lure')->name('lure');
         Route::get('answer', 'answer')->name('answer');
-        Route::get('places', 'later')->name('places');
     });
     Route::get('empty', EmptyController::class)->name('empty');
     Route::get('second-look', SecondLookController::class)->name('second-look');
@@ -129,6 +132,42 @@ Route::middleware('auth')->group(function (): void {
         Route::put('{plan:uuid}/made', 'make')->name('make');
         Route::put('{plan:uuid}/worked', 'worked')->name('worked');
         Route::delete('{plan:uuid}', 'destroy')->name('destroy');
+    });
+
+    Route::controller(PlacesController::class)->group(function (): void {
+        Route::get('places', 'index')->name('places');
+        Route::get('places/{water}', 'show')->whereNumber('water')->name('places.show');
+        Route::get('places/{water}/section', 'section')->whereNumber('water')->name('places.section');
+        Route::post('places/{water}/section', 'fish')->whereNumber('water')->name('places.fish');
+        Route::get('places/{water}/boat', 'boat')->whereNumber('water')->name('places.boat');
+    });
+    Route::get('places/{water}.{format}', [PlacesFileController::class, 'show'])->whereNumber('water')
+        ->whereIn('format', ['gpx', 'geojson'])->name('places.file');
+    Route::get('places/{water}/windows.ics', [PlacesFileController::class, 'windows'])->whereNumber('water')->name('places.windows');
+    Route::controller(GroundController::class)->name('ground.')->group(function (): void {
+        Route::post('waters/{water}/marks', 'mark')->whereNumber('water')->name('mark');
+        Route::put('marks/{mark:uuid}', 'changeMark')->name('mark.update');
+        Route::delete('marks/{mark:uuid}', 'removeMark')->name('mark.destroy');
+        Route::post('waters/{water}/edges', 'edge')->whereNumber('water')->name('edge');
+        Route::delete('edges/{edge:uuid}', 'removeEdge')->name('edge.destroy');
+        Route::post('waters/{water}/soundings', 'soundings')->whereNumber('water')->name('soundings');
+        Route::post('waters/{water}/import', 'bring')->whereNumber('water')->name('import');
+        Route::post('waters/{water}/recording', 'record')->whereNumber('water')->name('record');
+        Route::delete('recording', 'stop')->name('stop');
+        Route::delete('surveys/{survey:uuid}', 'removeSurvey')->name('survey.destroy');
+    });
+    Route::controller(WaterBookController::class)->name('waters.')->group(function (): void {
+        Route::post('waters', 'store')->name('store');
+        Route::post('waters/copy', 'copy')->middleware('throttle:code')->name('copy');
+        Route::put('waters/{water}', 'update')->whereNumber('water')->name('update');
+        Route::delete('waters/{water}', 'destroy')->whereNumber('water')->name('destroy');
+        Route::put('waters/{water}/level', 'level')->whereNumber('water')->name('level');
+        Route::post('waters/{water}/join', 'join')->whereNumber('water')->name('join');
+        Route::post('waters/{water}/share', 'share')->whereNumber('water')->name('share');
+        Route::delete('waters/{water}/share', 'unshare')->whereNumber('water')->name('unshare');
+        Route::post('waters/{water}/spots', 'spot')->whereNumber('water')->name('spots.store');
+        Route::put('spots/{spot}', 'changeSpot')->whereNumber('spot')->name('spots.update');
+        Route::delete('spots/{spot}', 'removeSpot')->whereNumber('spot')->name('spots.destroy');
     });
 
     Route::get('look-back', LookBackController::class)->name('look-back');

@@ -137,6 +137,9 @@ final class TypeScript
         if (preg_match('/^list<(\w+)>$/', $documented, $found) === 1) {
             return self::scalar($found[1]).'[]';
         }
+        if (preg_match('/^list<(list<\w+>)>$/', $documented, $found) === 1) {
+            return self::listType($found[1]).'[]';
+        }
         if (preg_match('/^list<(\w+)\|null>$/', $documented, $found) === 1) {
             return '('.self::scalar($found[1]).' | null)[]';
         }

@@ -18,4 +18,5 @@ enum Deed: string
     case Tick = 'tick';
     case End = 'end';
     case Retie = 'retie';
+    case Mark = 'mark';
 }

@@ -6,6 +6,7 @@ namespace App\Instruments;
 
 use App\Models\Feed;
 use App\Models\User;
+use App\Places\Surveys;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Formats\Nmea\Reader;
@@ -27,6 +28,9 @@ final class FeedKeeper
 
     private float $written = -INF;
 
+    /** @var array{float, float}|null latitude and longitude, as they were heard since it was last written */
+    private ?array $place = null;
+
     /** Values that no water or boat has. */
     private int $unbelieved = 0;
 
@@ -42,6 +46,9 @@ final class FeedKeeper
     public function take(string $bytes, float $now): void
     {
         foreach ($this->reader->push($bytes) as $observation) {
+            if ($observation->latitude !== null && $observation->longitude !== null) {
+                $this->place = [$observation->latitude, $observation->longitude];
+            }
             foreach (self::NAMES as $property => $name) {
                 $value = $observation->{$property};
                 if ($value === null) {
@@ -55,7 +62,7 @@ final class FeedKeeper
                 }
             }
         }
-        if ($this->latest !== [] && $now - $this->written >= self::EVERY_S) {
+        if (($this->latest !== [] || $this->place !== null) && $now - $this->written >= self::EVERY_S) {
             $this->write($now);
         }
     }
@@ -66,8 +73,13 @@ final class FeedKeeper
         Feed::query()->updateOrCreate(['user_id' => $this->user->id], [
             'address' => $this->address, 'heard' => $this->reader->heard(),
             'dropped' => $this->reader->dropped() + $this->unbelieved, 'seen_at' => Carbon::now(),
+            ...($this->place === null ? [] : ['latitude' => $this->place[0], 'longitude' => $this->place[1], 'fix_at' => Carbon::now()]),
         ]);
+        if ($this->place !== null && isset($this->latest['depth'])) {
+            Surveys::of($this->user)->hear($this->place[0], $this->place[1], $this->latest['depth'], Carbon::now());
+        }
         $this->latest = [];
+        $this->place = null;
         $this->written = $now;
     }
 }

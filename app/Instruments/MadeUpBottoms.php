@@ -16,16 +16,30 @@ final class MadeUpBottoms
         'Tannick harbour' => [61.1206, -7.9300],
     ];
 
-    /** Spots that each bottom is fitted to: m east, m north, m deep below zero. */
+    /** Spots of each, that its bottom is fitted to: m east, m north, m deep below zero. */
     private const FITTED = [
-        'Hallowmere' => [[134.0, 167.0, 7.9], [397.0, -134.0, 9.5], [-279.0, 11.0, 5.5]],
-        'The Corrow' => [[101.0, 67.0, 6.4], [-96.0, -78.0, 8.8]],
-        'Pell quarry' => [[-32.0, -33.0, 7.6], [38.0, 45.0, 11.0]],
-        'Tannick harbour' => [[-43.0, -33.0, 1.7], [49.0, 45.0, 2.3]],
+        'Hallowmere' => [
+            'North bar' => [163.0, 177.0, 7.9], 'Causeway end' => [375.8, -124.3, 9.5], 'West gravel' => [-263.0, 20.0, 5.5],
+        ],
+        'The Corrow' => ['Gravel shelf' => [70.0, 103.0, 6.4], 'Eddy below the narrows' => [-79.0, -46.0, 8.8]],
+        'Pell quarry' => ['Second terrace' => [-60.0, -60.0, 7.6], 'Slate wall' => [40.0, 52.5, 11.0]],
+        'Tannick harbour' => ['Stone mole' => [-64.0, -51.5, 1.7], 'Pontoon' => [0.0, 70.0, 2.3]],
     ];
 
     /** m around a spot that is bent to fit it. */
     private const BENT_M = ['Hallowmere' => 14.0, 'The Corrow' => 9.0, 'Pell quarry' => 4.0, 'Tannick harbour' => 8.0];
+
+    /**
+     * Where a spot of a made-up water lies.
+     *
+     * @return array{float, float} m east and north
+     */
+    public static function spot(string $water, string $spot): array
+    {
+        [$east, $north] = self::FITTED[$water][$spot] ?? throw new \LogicException("Nobody made {$spot} of {$water} up.");
+
+        return [$east, $north];
+    }
 
     /** Null on land, and for a water nobody made up. */
     public static function depthM(string $water, float $east, float $north): ?float

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use Eskith\Core\Formats\Nmea\Sentence;
+use Eskith\Core\Water\Frame;
+use Eskith\Core\Water\Position;
 
 /**
  * A boat drifting over a gravel bar of the demo lake: what its instruments would say at a moment. A stand-in for real
@@ -12,8 +14,10 @@ use Eskith\Core\Formats\Nmea\Sentence;
  */
 final class SimulatedBoat
 {
-    /** Where the made-up lake lies, degrees. */
-    private const AT = [61.2345, -7.8765];
+    private const WATER = 'Hallowmere';
+
+    /** s of a way over the bar. */
+    private const LEG_S = 300.0;
 
     /**
      * The sentences of one second, in the order instruments send them.
@@ -26,11 +30,16 @@ final class SimulatedBoat
         $gust = sin($seconds / 23) + 0.5 * sin($seconds / 7.3);
         $windKn = 7.0 + 2.2 * $gust;
         $knots = max(0.05, 0.27 + 0.07 * $gust);
-        $depth = 7.9 + 0.7 * sin($seconds / 61) + 0.15 * sin($seconds / 9);
         $water = 2.8 + 0.1 * sin($seconds / 240);
-        $course = 74 + 6 * sin($seconds / 31);
-        $north = self::AT[0] + $seconds * $knots * 0.514 * cos(deg2rad($course)) / 111_320;
-        $west = -self::AT[1] - $seconds * $knots * 0.514 * sin(deg2rad($course)) / (111_320 * cos(deg2rad(self::AT[0])));
+        // Drifts over the bar, motors back a little beside its way, and again.
+        $leg = (int) floor($seconds / self::LEG_S);
+        $along = fmod($seconds, self::LEG_S) / self::LEG_S;
+        $on = $leg % 2 === 0 ? $along : 1 - $along;
+        $at = new Position(135 + 125 * $on, 204 - 48 * $on - 9 * ($leg % 7) + 3 * sin($seconds / 17));
+        $course = ($leg % 2 === 0 ? 111 : 291) + 6 * sin($seconds / 31);
+        [$north, $east] = Frame::of(...MadeUpBottoms::ORIGINS[self::WATER])->degrees($at);
+        $west = -$east;
+        $depth = (MadeUpBottoms::depthM(self::WATER, ...$at->pair()) ?? 5.0) + 0.05 * sin($seconds / 3);
         $time = gmdate('His', (int) $seconds % 86_400);
         $place = [self::minutes($north, 2), 'N', self::minutes($west, 3), 'W'];
         $figure = static fn (float $value, int $decimals): string => number_format($value, $decimals, '.', '');

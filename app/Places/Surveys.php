@@ -116,33 +116,31 @@ final readonly class Surveys
      * Takes a track in; the same again, by its id, changes nothing.
      *
      * @param  bool  $metres  whether it counts metres north and east in place of degrees
+     * @param  bool  $reduced  whether its depths are below the water's zero already
      * @return string what was done, in a sentence
      *
      * @throws InvalidInput when nothing of it is a depth, or the water has no place for it
      */
-    public function take(Water $water, string $uuid, Track $track, bool $metres, string $name, ?Carbon $from = null): string
+    public function take(Water $water, string $uuid, Track $track, bool $metres, string $name, bool $reduced = false): string
     {
         [$east, $north] = [$track->longitudes, $track->latitudes];
         if (! $metres) {
             [$east, $north] = $this->placed($water, $track);
         }
-        $sky = Sky::overWater($water);
-        $still = $sky->levelM(Carbon::now());
-        $tidal = $sky->tide() !== null;
-        $survey = Survey::of($east, $north, $track->depths, $tidal ? array_map(
-            static fn (float $time): float => is_finite($time) ? $sky->levelM(Carbon::createFromTimestampUTC((int) $time)) : $still,
-            $track->times,
-        ) : $still);
+        $survey = $reduced
+            ? Survey::asTheyAre($east, $north, $track->depths)
+            : Survey::of($east, $north, $track->depths, self::levels($water, $track));
         $times = array_filter($track->times, is_finite(...));
+        $from = $times === [] ? Carbon::now() : Carbon::createFromTimestampUTC((int) min($times));
 
-        return DB::transaction(function () use ($water, $uuid, $survey, $times, $name, $from): string {
+        return DB::transaction(function () use ($water, $uuid, $survey, $from, $name): string {
             if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
                 return 'These soundings are there already.';
             }
             $this->demandRoom($water, count($survey->soundings));
             $row = $water->surveys()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => mb_substr($name, 0, 80) ?: 'A track', 'source' => SurveySource::File,
-                'from_at' => $times === [] ? ($from ?? Carbon::now()) : Carbon::createFromTimestampUTC((int) min($times)), 'until_at' => Carbon::now(),
+                'from_at' => $from, 'until_at' => Carbon::now(),
                 'brought' => $survey->brought, 'spikes' => $survey->spikes,
             ]);
             $this->keep($row, $survey->soundings);
@@ -192,6 +190,18 @@ final readonly class Surveys
             ], $some));
         }
         Water::query()->whereKey($row->water_id)->increment('ground');
+    }
+
+    /** @return list<float>|float m that the water stood above its zero: at each point where there is a tide, else as it was read last */
+    private static function levels(Water $water, Track $track): array|float
+    {
+        $sky = Sky::overWater($water);
+        $still = $sky->levelM(Carbon::now());
+
+        return $sky->tide() === null ? $still : array_map(
+            static fn (float $time): float => is_finite($time) ? $sky->levelM(Carbon::createFromTimestampUTC((int) $time)) : $still,
+            $track->times,
+        );
     }
 
     /**

@@ -8,6 +8,8 @@ use App\Account\ResetLetter;
 use App\Database\LockingSqliteConnection;
 use App\Http\Middleware\SharePage;
 use App\Http\WholeFileSessionHandler;
+use App\Instruments\Forecasts;
+use App\Instruments\SimulatedForecasts;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -29,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Forecasts::class, SimulatedForecasts::class);
         Connection::resolverFor(
             'sqlite',
             static fn (

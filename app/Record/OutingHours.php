@@ -8,6 +8,8 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\Setup;
+use App\Models\User;
+use App\Models\Water;
 use App\Rows\Raw;
 use Eskith\Core\Record\Exposure;
 use Eskith\Core\Record\Fished;
@@ -24,6 +26,16 @@ final readonly class OutingHours
      */
     private function __construct(public Collection $setups, public array $hours)
     {
+    }
+
+    /** h that outings on a water lasted, from the first cast to the last; of one under way so far */
+    public static function onWater(User $user, Water $water): float
+    {
+        $outings = $user->outings()->whereIn('spot_id', $water->spots()->select('id'))->get(['started_at', 'ended_at']);
+
+        return (float) $outings->sum(
+            static fn (Outing $outing): float => max(0.0, $outing->started_at->diffInSeconds($outing->ended_at ?? Carbon::now(), false)) / 3600,
+        );
     }
 
     public static function of(Outing $outing): self

@@ -57,6 +57,17 @@ final class GroundReader
             ->where('surveys.water_id', $water->id)->whereNotNull('surveys.until_at')->orderBy('soundings.id');
     }
 
+    /** @return array<int, int> soundings by survey */
+    public static function counts(Water $water): array
+    {
+        $counts = [];
+        foreach (self::rows($water)->reorder()->groupBy('survey_id')->selectRaw('survey_id, count(*) as many')->get() as $row) {
+            $counts[Raw::whole($row->survey_id)] = Raw::whole($row->many);
+        }
+
+        return $counts;
+    }
+
     private static function ground(Builder $rows): Ground
     {
         $soundings = [];

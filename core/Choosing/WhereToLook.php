@@ -40,7 +40,7 @@ final readonly class WhereToLook
             [$more, $known] = self::byRecord($structure, $found);
             $lee = $sheltered($structure);
             if ($lee !== null) {
-                $reasons[] = $lee ? 'in the lee now' : 'in the wind now';
+                $reasons = $lee ? [...$reasons, 'in the lee now'] : $reasons;
             }
             $looks[] = new self($structure, $points + $more + ($lee === true ? 0.5 : 0.0), [...$known, ...$reasons]);
         }

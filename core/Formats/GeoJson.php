@@ -87,7 +87,7 @@ final class GeoJson
             'type' => 'Feature', 'geometry' => ['type' => 'LineString', 'coordinates' => $coordinates],
             'properties' => array_filter([
                 'name' => $line->name, 'description' => $line->description, 'kind' => $line->kind, 'as' => $as,
-                'depths' => self::told($line->depths), 'times' => self::told($line->times),
+                'depths' => self::told($line->depths), 'times' => self::told($line->times), ...$line->more,
             ], static fn (mixed $value): bool => $value !== null && $value !== ''),
         ];
     }
@@ -121,7 +121,9 @@ final class GeoJson
                 time: self::text($known, 'time') ?: null, depthM: self::number($known['depth_m'] ?? null),
             );
         } elseif (($geometry['type'] ?? null) === 'LineString') {
-            $line = new Track(self::text($known, 'name'), self::text($known, 'kind'), self::text($known, 'description'));
+            $line = new Track(
+                self::text($known, 'name'), self::text($known, 'kind'), self::text($known, 'description'), self::more($known),
+            );
             [$depths, $times] = [self::beside($known, 'depths'), self::beside($known, 'times')];
             foreach ($coordinates as $i => $one) {
                 [$longitude, $latitude] = self::place(is_array($one) ? array_values($one) : [], $no);
@@ -158,7 +160,7 @@ final class GeoJson
         foreach ($known as $name => $value) {
             if (
                 is_string($value) && is_string($name) && preg_match(Gpx::MORE, $name) === 1
-                && ! in_array($name, ['name', 'description', 'kind', 'time', 'as'], true)
+                && ! in_array($name, ['name', 'description', 'kind', 'time', 'as', 'depths', 'times'], true)
             ) {
                 $more[$name] = mb_substr($value, 0, self::LETTERS);
             }

@@ -80,6 +80,7 @@ final class Gpx
                 $xml->writeElement($name, $value);
             }
         }
+        self::extensions($xml, $line->more);
         if ($element === 'trk') {
             $xml->startElement('trkseg');
         }

@@ -157,7 +157,9 @@ final class GpxReader
             $this->at = null;
         } elseif ($this->at !== null) {
             $this->texts[$own ? "eskith:{$name}" : $name] = $text;
-        } elseif ($this->line !== null && ! $own) {
+        } elseif ($this->line !== null && $own) {
+            $this->line->more[$name] = $text;
+        } elseif ($this->line !== null) {
             match ($name) {
                 'name' => $this->line->name = $text,
                 'desc' => $this->line->description = $text,

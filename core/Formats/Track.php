@@ -22,9 +22,13 @@ final class Track
     /** @var list<float> */
     public array $times = [];
 
-    /** @param  string  $kind  what it is, in a word of our own: wall, weed edge, shore, soundings … */
-    public function __construct(public string $name = '', public string $kind = '', public string $description = '')
-    {
+    /**
+     * @param  string  $kind  what it is, in a word of our own: wall, weed, shore, soundings …
+     * @param  array<string, string>  $more  what only we know of it, by name
+     */
+    public function __construct(
+        public string $name = '', public string $kind = '', public string $description = '', public array $more = [],
+    ) {
     }
 
     public function add(float $latitude, float $longitude, float $depthM = NAN, float $time = NAN): void

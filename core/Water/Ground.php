@@ -128,6 +128,26 @@ final class Ground
         return $near === [] ? null : sqrt($near[0][0]);
     }
 
+    /**
+     * Whether a place lies between soundings that are near enough to each other for a slope to be told; everywhere where all
+     * lie in one line, since there is nothing between them.
+     */
+    public function isBetween(float $east, float $north, float $reachM): bool
+    {
+        if ($this->triangles === null) {
+            return true;
+        }
+        $around = $this->triangles->around($east, $north);
+        foreach ($around as $i => $a) {
+            $b = $around[($i + 1) % count($around)];
+            if (hypot($this->x[$b] - $this->x[$a], $this->y[$b] - $this->y[$a]) > 2 * $reachM) {
+                return false;
+            }
+        }
+
+        return count($around) === 3 || $this->nearestM($east, $north, self::HERE_M) !== null;
+    }
+
     /** How many soundings it rests on, those in one place being one. */
     public function count(): int
     {

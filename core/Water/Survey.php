@@ -75,6 +75,30 @@ final readonly class Survey
     }
 
     /**
+     * Soundings that were made of a track before, as they are.
+     *
+     * @param  list<float>  $east
+     * @param  list<float>  $north
+     * @param  list<float>  $depths  m below the water's zero
+     *
+     * @throws InvalidInput when none of them is a sounding
+     */
+    public static function asTheyAre(array $east, array $north, array $depths): self
+    {
+        $soundings = [];
+        foreach ($depths as $i => $depth) {
+            if (abs($depth) <= self::DEEPEST_M && is_finite($east[$i]) && is_finite($north[$i])) {
+                $soundings[] = [$east[$i], $north[$i], $depth];
+            }
+        }
+        if ($soundings === []) {
+            throw InvalidInput::because('file', 'There is no depth in it that a water can have.');
+        }
+
+        return new self($soundings, count($depths), 0, count($depths) - count($soundings), 0.0);
+    }
+
+    /**
      * Fewer soundings that say about the same.
      *
      * @param  list<array{float, float, float}>  $soundings

@@ -37,37 +37,37 @@ final class DemoGround
             ['wall', 'Causeway, east side', [[389, -133], [520, -185]], 40],
             ['weed', 'West weed', [[-350, 60], [-310, 82], [-262, 86], [-215, 72]], 46], ['weed', 'West weed', [[-342, 52], [-300, 66], [-258, 68]], 9],
         ],
-        'The Corrow' => [['wall', 'Shelf edge', [[64, 88], [100, 112], [132, 140]], 55]],
+        'The Corrow' => [['wall', 'Shelf edge', [[44, 58], [78, 88], [112, 112]], 55]],
         'Pell quarry' => [
             ['shore', 'Rim', [[-95, -45], [-52, -78], [95, -78], [95, 45], [52, 78], [-95, 78], [-95, -45]], 300],
-            ['wall', 'Slate wall', [[12, 62], [40, 52], [66, 30]], 33],
+            ['wall', 'Slate wall', [[10, 52], [62, 52], [70, 42], [70, 4]], 33],
         ],
         'Tannick harbour' => [
             ['shore', 'Quay', [[-92, -78], [-92, 78], [92, 78]], 300], ['wall', 'Stone mole', [[-88, -75], [-30, -34]], 19],
-            ['weed', 'Pontoon weed', [[60, 70], [34, 66], [8, 70]], 44],
+            ['weed', 'Pontoon weed', [[-24, 66], [0, 61], [26, 66]], 44],
         ],
     ];
 
-    /** By water: kind, east, north, depth, bottom, side, direction, note, days ago. */
+    /** By water: kind, east, north, bottom, side, direction, note, days ago. */
     private const MARKS = [
         'Hallowmere' => [
-            ['fish', 139, 180, 6.6, null, 'east side', 'deep to shallow', '', 22], ['fish', 151, 172, 7.3, null, 'east side', '', '', 11],
-            ['fish', 146, 186, 6.1, null, '', '', '', 3], ['patch', 160, 165, 8.2, null, 'off the end of the bar', 'with the wind', 'four in an hour', 22],
-            ['fish', 381, -122, 9.9, null, 'tip of the causeway', '', '', 15], ['snag', 402, -150, 7.0, null, '', '', 'old post', 47],
-            ['bottom', 205, 180, 4.9, 'gravel_shell', '', '', '', 40], ['bottom', 60, 40, 16.5, 'mud', '', '', '', 40],
-            ['bottom', 440, -152, 4.2, 'rock', '', '', '', 47], ['bottom', -300, 78, 5.0, 'weed_scattered', '', '', '', 9],
+            ['fish', 152, 184, null, 'east side', 'deep to shallow', '', 22], ['fish', 172, 171, null, 'east side', '', '', 11],
+            ['fish', 159, 190, null, '', '', '', 3], ['patch', 200, 158, null, 'off the end of the bar', 'with the wind', 'four in an hour', 22],
+            ['fish', 371, -118, null, 'tip of the causeway', '', '', 15], ['snag', 402, -150, null, '', '', 'old post', 47],
+            ['bottom', 205, 182, 'gravel_shell', '', '', '', 40], ['bottom', 60, 40, 'mud', '', '', '', 40],
+            ['bottom', 440, -152, 'rock', '', '', '', 47], ['bottom', -300, 78, 'weed_scattered', '', '', '', 9],
         ],
         'The Corrow' => [
-            ['fish', 108, 84, 6.5, null, 'inside of the shelf', 'upstream', '', 61], ['snag', -60, -40, 8.0, null, '', '', 'timber', 61],
-            ['fish', -100, -84, 10.4, null, 'seam of the eddy', '', '', 29],
+            ['fish', 80, 112, null, 'inside of the shelf', 'upstream', '', 61], ['snag', -40, -28, null, '', '', 'timber', 61],
+            ['fish', -92, -70, null, 'seam of the eddy', '', '', 29],
         ],
         'Pell quarry' => [
-            ['fish', -38, -52, 7.7, null, 'shaded side', '', '', 54], ['edge', 20, 54, 7.8, null, '', '', 'ledge as wide as the boat', 33],
-            ['bottom', 0, 0, 16.8, 'mud', '', '', '', 54], ['rock', 60, 44, 5.0, null, '', '', 'slab', 33],
+            ['fish', -56, -66, null, 'shaded side', '', '', 54], ['edge', 20, 62, null, '', '', 'ledge as wide as the boat', 33],
+            ['bottom', 0, 0, 'mud', '', '', '', 54], ['rock', 60, 44, null, '', '', 'slab', 33],
         ],
         'Tannick harbour' => [
-            ['fish', -36, -30, 1.9, null, 'along the mole', 'with the ebb', '', 19], ['snag', 30, 48, 2.6, null, '', '', 'mooring chain', 44],
-            ['bottom', -10, 10, 2.9, 'mud', '', '', '', 44],
+            ['fish', -58, -46, null, 'along the mole', 'with the ebb', '', 19], ['snag', 30, 48, null, '', '', 'mooring chain', 44],
+            ['bottom', -10, 10, 'mud', '', '', '', 44],
         ],
     ];
 
@@ -129,10 +129,10 @@ final class DemoGround
 
     private function marks(Water $water): void
     {
-        foreach (self::MARKS[$water->name] ?? [] as [$kind, $east, $north, $depth, $bottom, $side, $direction, $note, $ago]) {
+        foreach (self::MARKS[$water->name] ?? [] as [$kind, $east, $north, $bottom, $side, $direction, $note, $ago]) {
             Mark::query()->create([
                 'user_id' => $this->angler->id, 'water_id' => $water->id, 'uuid' => (string) Str::uuid(), 'kind' => MarkKind::from($kind),
-                'east_m' => $east, 'north_m' => $north, 'depth_m' => $depth, 'bottom' => $bottom, 'side' => $side, 'direction' => $direction,
+                'east_m' => $east, 'north_m' => $north, 'depth_m' => MadeUpBottoms::depthM($water->name, $east, $north), 'bottom' => $bottom, 'side' => $side, 'direction' => $direction,
                 'note' => $note, 'at' => $this->now->copy()->subDays($ago)->setTime(9, 40),
             ]);
         }
@@ -148,7 +148,7 @@ final class DemoGround
         [, $from, $to] = explode(' ', $words);
         $points = [];
         for ($degrees = (int) $from; $degrees <= (int) $to; $degrees += 6) {
-            $out = 0.985 + 0.012 * sin($degrees / 9);
+            $out = 0.985 + 0.012 * sin(deg2rad(5 * $degrees));
             $points[] = [round(60 + 560 * $out * cos(deg2rad($degrees)), 1), round(20 + 400 * $out * sin(deg2rad($degrees)), 1)];
         }
 

@@ -12,7 +12,6 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
-use Eskith\Core\Water\Frame;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -34,7 +33,7 @@ final class DemoSeeder extends Seeder
             'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained',
             'light' => 'dim', 'food' => 'perch',
             'bottom' => 'rock_to_sand', 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'sluggish',
-            'trend' => 'steady', 'wall' => 'no', 'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
+            'trend' => 'steady', 'wall' => 'no', 'wind_from' => 'w', 'cloud' => 'broken', 'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
         ]);
         $bar = $angler->spots()->where('name', 'North bar')->firstOrFail();
         $angler->readings()->create(['name' => 'spot', 'text' => (string) $bar->id, 'source' => 'spot', 'read_at' => Carbon::now()]);
@@ -48,39 +47,24 @@ final class DemoSeeder extends Seeder
             [
                 'Hallowmere', 'lake', 'uniform', 0,
                 [
-                    ['North bar', 7.9, 'rock_to_sand', false, 61.2345, -7.8765], ['Causeway end', 9.5, 'rock', false, 61.2318, -7.8716],
-                    ['West gravel', 5.5, 'sand', false, 61.2331, -7.8842],
+                    ['North bar', 7.9, 'rock_to_sand', false], ['Causeway end', 9.5, 'rock', false], ['West gravel', 5.5, 'sand', false],
                 ],
             ],
-            [
-                'The Corrow', 'river', 'river', 0,
-                [
-                    ['Gravel shelf', 6.4, 'rock', false, 61.4021, -7.5123],
-                    ['Eddy below the narrows', 8.8, 'rock_to_sand', false, 61.4008, -7.5160],
-                ],
-            ],
-            [
-                'Pell quarry', 'quarry', 'uniform', 0,
-                [['Second terrace', 7.6, 'rock', true, 61.3105, -7.6502], ['Slate wall', 11.0, 'rock', true, 61.3112, -7.6489]],
-            ],
-            [
-                'Tannick harbour', 'harbour', 'uniform', 30,
-                [['Stone mole', 3.6, 'rock', true, 61.1203, -7.9308], ['Pontoon', 4.2, 'weed_scattered', false, 61.1210, -7.9291]],
-            ],
+            ['The Corrow', 'river', 'river', 0, [['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false]]],
+            ['Pell quarry', 'quarry', 'uniform', 0, [['Second terrace', 7.6, 'rock', true], ['Slate wall', 11.0, 'rock', true]]],
+            ['Tannick harbour', 'harbour', 'uniform', 30, [['Stone mole', 3.6, 'rock', true], ['Pontoon', 4.2, 'weed_scattered', false]]],
         ];
         foreach ($waters as [$name, $kind, $profile, $salinity, $spots]) {
-            [$originLatitude, $originLongitude] = MadeUpBottoms::ORIGINS[$name];
-            $frame = Frame::of($originLatitude, $originLongitude);
+            [$latitude, $longitude] = MadeUpBottoms::ORIGINS[$name];
             $water = $angler->waters()->create([
-                ...compact('name', 'kind', 'profile', 'salinity'), 'tide' => SimulatedTides::of($name), 'latitude' => $originLatitude,
-                'longitude' => $originLongitude,
+                ...compact('name', 'kind', 'profile', 'salinity', 'latitude', 'longitude'), 'tide' => SimulatedTides::of($name),
             ]);
-            foreach ($spots as [$spot, $depth, $bottom, $wall, $latitude, $longitude]) {
-                $at = $frame->position($latitude, $longitude);
+            foreach ($spots as [$spot, $depth, $bottom, $wall]) {
+                [$east, $north] = MadeUpBottoms::spot($name, $spot);
                 Spot::query()->create(
                     [
                         'user_id' => $angler->id, 'water_id' => $water->id, 'name' => $spot, 'depth_m' => $depth,
-                        'bottom' => $bottom, 'wall' => $wall, 'east_m' => round($at->east, 1), 'north_m' => round($at->north, 1),
+                        'bottom' => $bottom, 'wall' => $wall, 'east_m' => $east, 'north_m' => $north,
                     ],
                 );
             }

@@ -26,11 +26,15 @@ export type Cadence =
 	| "float"
 	| "tall_rise";
 
+export type EdgeKind = "wall" | "weed" | "shore";
+
 export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock" | "drift";
 
 export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
 export type Kind = "measure" | "choice" | "choices" | "flag";
+
+export type MarkKind = "fish" | "snag" | "edge" | "patch" | "rock" | "bottom";
 
 export type MeasurementKind = "drop" | "hang" | "drift" | "start";
 
@@ -79,6 +83,14 @@ export interface AsideData {
 	key: string;
 }
 
+export interface BackOnData {
+	uuid: string;
+	title: string;
+	words: string;
+	startX: number | null;
+	startY: number | null;
+}
+
 export interface BenchData {
 	lure: LureData;
 	fields: string;
@@ -110,6 +122,13 @@ export interface BitesAtData {
 export interface BoatCardPage {
 	answer: AnswerData;
 	pick: string | null;
+}
+
+export interface BoatData {
+	x: number | null;
+	y: number | null;
+	recording: RecordingData | null;
+	back: BackOnData | null;
 }
 
 export interface BoxData {
@@ -255,6 +274,13 @@ export interface CustomRuleData {
 	asks: string;
 }
 
+export interface DepthLineData {
+	text: string;
+	depthM: number;
+	strong: boolean;
+	points: number[];
+}
+
 export interface DisputeData {
 	about: string;
 	words: string;
@@ -297,6 +323,17 @@ export interface DueData {
 	name: string;
 	why: string;
 	done: string | null;
+}
+
+export interface EdgeData {
+	uuid: string;
+	kind: EdgeKind;
+	word: string;
+	name: string;
+	points: number[];
+	seenOn: string;
+	old: boolean;
+	lee: number[][];
 }
 
 export interface EventData {
@@ -384,6 +421,19 @@ export interface GhostData {
 	differences: string[];
 }
 
+export interface GroundData {
+	west: number;
+	south: number;
+	stepM: number;
+	columns: number;
+	rows: number;
+	depths: (number | null)[];
+	shallowM: number;
+	deepM: number;
+	known: number[][];
+	lines: DepthLineData[];
+}
+
 export interface HistoryData {
 	what: string;
 	at: string;
@@ -409,11 +459,12 @@ export interface ImportLineData {
 	words: string;
 }
 
-export interface LaterPage {
-	answer: AnswerData;
-	trouble: string | null;
-	title: string;
-	will: string;
+export interface LedgeData {
+	alongM: number;
+	depthM: number;
+	text: string;
+	aimAlongM: number;
+	cast: string;
 }
 
 export interface LiftsData {
@@ -486,6 +537,16 @@ export interface LookBackPage {
 	depthPerM: number;
 }
 
+export interface LookPlaceData {
+	kind: string;
+	title: string;
+	where: string;
+	reasons: string[];
+	x: number;
+	y: number;
+	falls: number | null;
+}
+
 export interface LossData {
 	weight: string;
 	mine: boolean;
@@ -530,6 +591,12 @@ export interface LurePage {
 	trouble: string | null;
 	tied: TiedData | null;
 	severalRods: boolean;
+}
+
+export interface MarkedData {
+	uuid: string;
+	word: string;
+	at: string;
 }
 
 export interface MeasurementData {
@@ -620,6 +687,10 @@ export interface OutingData {
 	drift: number;
 	note: string;
 	endedAt: string | null;
+	markPads: OptionData[];
+	marks: MarkedData[];
+	waterId: number | null;
+	today: TodayData | null;
 }
 
 export interface OutingPage {
@@ -717,6 +788,61 @@ export interface PictureData {
 export interface PlaceData {
 	water: string;
 	spots: SpotData[];
+}
+
+export interface PlacedMarkData {
+	uuid: string;
+	kind: MarkKind;
+	word: string;
+	words: string;
+	x: number;
+	y: number;
+	about: boolean;
+	at: string;
+	depth: string;
+	bottom: string | null;
+	side: string;
+	direction: string;
+	note: string;
+}
+
+export interface PlacedSpotData {
+	id: number;
+	name: string;
+	depth: string;
+	bottom: string | null;
+	bottomWord: string;
+	wall: boolean;
+	x: number | null;
+	y: number | null;
+	facing: number | null;
+	position: string;
+	here: boolean;
+}
+
+export interface PlacesPage {
+	picture: PictureData;
+	headline: string;
+	under: string;
+	waters: WaterOptionData[];
+	water: WaterSheetData | null;
+	ground: GroundData | null;
+	spots: PlacedSpotData[];
+	marks: PlacedMarkData[];
+	edges: EdgeData[];
+	looks: LookPlaceData[];
+	surveys: SurveyData[];
+	recording: RecordingData | null;
+	wind: WindData | null;
+	today: TodayData | null;
+	section: SectionData | null;
+	trouble: string | null;
+	unit: string;
+	unitM: number;
+	kinds: OptionData[];
+	markKinds: OptionData[];
+	edgeKinds: OptionData[];
+	bottoms: OptionData[];
 }
 
 export interface PlanData {
@@ -845,6 +971,15 @@ export interface RecordFindingData {
 	standing: string;
 	view: string;
 	factor: string;
+}
+
+export interface RecordingData {
+	uuid: string;
+	waterId: number;
+	water: string;
+	since: string;
+	count: number;
+	words: string;
 }
 
 export interface RepeatData {
@@ -996,6 +1131,20 @@ export interface SecondLookData {
 	before: RepeatData | null;
 }
 
+export interface SectionData {
+	sentence: string;
+	words: string;
+	line: string;
+	lengthM: number;
+	along: number[];
+	depths: (number | null)[];
+	deepM: number;
+	walls: number[][];
+	ledges: LedgeData[];
+	standM: number;
+	fish: string;
+}
+
 export interface SettingsPage {
 	picture: PictureData;
 	choices: Record<string, string[]>;
@@ -1048,6 +1197,12 @@ export interface SonarData {
 	shows: boolean;
 }
 
+export interface SpanData {
+	from: string;
+	to: string;
+	what: string;
+}
+
 export interface SpotData {
 	id: number;
 	name: string;
@@ -1088,6 +1243,13 @@ export interface StepData {
 	title: string;
 	subtitle: string;
 	tying: TyingData;
+}
+
+export interface SurveyData {
+	uuid: string;
+	name: string;
+	words: string;
+	fromAt: string;
 }
 
 export interface TacklePage {
@@ -1133,6 +1295,22 @@ export interface TipSentenceData {
 	try: string;
 }
 
+export interface TodayData {
+	from: string;
+	to: string;
+	sunrise: string | null;
+	sunset: string | null;
+	light: SpanData[];
+	tide: number[];
+	turns: TurnData[];
+	runs: string;
+	worth: SpanData[];
+	sky: string;
+	lightNow: string | null;
+	forecast: string;
+	proposes: Record<string, string>;
+}
+
 export interface TouchData {
 	h: number;
 	fish: boolean;
@@ -1172,10 +1350,22 @@ export interface TrustPage {
 	trust: TrustData[];
 }
 
+export interface TurnData {
+	at: string;
+	kind: string;
+	height: string;
+}
+
 export interface TyingData {
 	lure: number;
 	hole: string | null;
 	cadence: Cadence | null;
+}
+
+export interface WaterOptionData {
+	id: number;
+	name: string;
+	words: string;
 }
 
 export interface WaterPage {
@@ -1186,6 +1376,26 @@ export interface WaterPage {
 	spotId: number | null;
 	lines: LineData[];
 	measurements: MeasurementData[];
+	today: TodayData | null;
+	waterId: number | null;
+}
+
+export interface WaterSheetData {
+	id: number;
+	name: string;
+	kind: string;
+	salt: string;
+	latitude: string;
+	longitude: string;
+	level: string;
+	flood: string;
+	fastest: string;
+	tidal: boolean;
+	words: string;
+	looked: string;
+	hangs: string;
+	code: string | null;
+	notes: NotesData;
 }
 
 export interface WayData {
@@ -1193,6 +1403,13 @@ export interface WayData {
 	words: string;
 	points: number;
 	pointsText: string;
+}
+
+export interface WindData {
+	fromDeg: number;
+	words: string;
+	driftM: number | null;
+	driftWords: string;
 }
 
 export interface WorkData {

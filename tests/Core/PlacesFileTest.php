@@ -25,10 +25,10 @@ final class PlacesFileTest extends TestCase
 
     private static function places(): PlacesFile
     {
-        $wall = new Track('East wall', 'wall', 'slate, steep');
+        $wall = new Track('East wall', 'wall', 'slate, steep', ['seen_on' => '2026-11-01']);
         $wall->add(61.31, -7.65);
         $wall->add(61.3101, -7.6499);
-        $soundings = new Track('First of November', 'soundings');
+        $soundings = new Track('First of November', 'soundings', more: ['zero' => 'yes']);
         $soundings->add(61.31, -7.65, 4.25, 1_761_984_000.0);
         $soundings->add(61.31002, -7.65003, 4.5);
         $soundings->add(61.31004, -7.65005, NAN, 1_761_984_002.0);

@@ -158,5 +158,6 @@ final class SurveyTest extends TestCase
         self::assertSame(StructureKind::Hump, $first(15.0, false, $fish)->structure->kind);
         self::assertContains('2 fish marked here on 2 days', $first(15.0, false, $fish)->reasons);
         self::assertContains('in the lee now', $first(3.0, false, [], true)->reasons);
+        self::assertNotContains('in the lee now', $first(3.0, false, [], false)->reasons);
     }
 }

@@ -76,5 +76,9 @@ export const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	drift: 0,
 	note: "",
 	endedAt: null,
+	markPads: [{ value: "patch", word: "Patch" }],
+	marks: [],
+	waterId: 1,
+	today: null,
 	...over,
 });

@@ -39,6 +39,7 @@ function deeds(all: Told[]): Deed[] {
 			end: {},
 			retie: { rod },
 			tick: {},
+			mark: { kind: entry.kind, word: entry.kind },
 		};
 		return { ...head, do: what, ...made[what] } as Deed;
 	});
@@ -48,6 +49,14 @@ describe("the outing with what waits to be sent", () => {
 	// The same is sent to the server by tests/Feature/TapsTest.php.
 	it.each(taps)("$name", ({ deeds: told, after }) => {
 		expect(withWaiting(outing(), deeds(told as Told[]))).toMatchObject(after);
+	});
+
+	it("shows a mark before it has arrived, and once after", () => {
+		const mark = deeds([{ do: "mark", kind: "patch" } as Told]);
+		const shown = withWaiting(outing(), mark);
+		expect(shown.marks).toEqual([{ uuid: "t0", word: "patch", at: mark[0]?.at }]);
+		expect(withWaiting(shown, mark).marks).toHaveLength(1);
+		expect(asSent(mark[0] as Deed)).toEqual({ uuid: "t0", do: "mark", kind: "patch", at: mark[0]?.at });
 	});
 
 	it("counts on from what the server no longer lists", () => {

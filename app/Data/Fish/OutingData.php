@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Data\Fish;
 
 use App\Data\Lure\PickData;
+use App\Data\OptionData;
+use App\Data\Places\TodayData;
 use App\Data\Rig\RigInShortData;
 
 /** The outing under way. */
@@ -23,6 +25,8 @@ final readonly class OutingData
      * @param  list<EventData>  $takenBack  what was taken back in the last minutes, the last first
      * @param  int  $drift  its number; 0 where drifts are not counted
      * @param  TallyData  $tally  of the rod in hand
+     * @param  list<OptionData>  $markPads  what can be marked with one tap; empty at no spot of one's own
+     * @param  list<MarkedData>  $marks  of this outing, the newest first
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
     public function __construct(
@@ -62,6 +66,10 @@ final readonly class OutingData
         public int $drift,
         public string $note,
         public ?string $endedAt,
+        public array $markPads,
+        public array $marks,
+        public ?int $waterId,
+        public ?TodayData $today,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Data\Pages;
 
 use App\Data\Lure\AnswerData;
+use App\Data\Places\TodayData;
 use App\Data\Water\LineData;
 use App\Data\Water\MeasurementData;
 use App\Data\Water\PlaceData;
@@ -24,6 +25,8 @@ final readonly class WaterPage extends Page
         public ?int $spotId,
         public array $lines,
         public array $measurements,
+        public ?TodayData $today,
+        public ?int $waterId,
     ) {
     }
 }

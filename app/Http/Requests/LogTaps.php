@@ -57,6 +57,7 @@ final class LogTaps extends AnglerRequest
             Deed::Tick => TickTap::class,
             Deed::End => EndTap::class,
             Deed::Retie => RetieLeader::class,
+            Deed::Mark => MarkTap::class,
             null => UnknownTap::class,
         };
     }

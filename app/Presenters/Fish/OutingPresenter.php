@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Fish;
 
 use App\Choosing\RankedBox;
+use App\Data\Fish\MarkedData;
 use App\Data\Fish\OutingData;
 use App\Data\Fish\PadData;
 use App\Data\Fish\PauseData;
@@ -13,12 +14,16 @@ use App\Data\Fish\TieableData;
 use App\Data\Fish\TiedData;
 use App\Data\Fish\TyingData;
 use App\Data\Lure\AnswerData;
+use App\Data\OptionData;
 use App\Enums\EventKind;
+use App\Enums\MarkKind;
 use App\Models\Event;
+use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
@@ -36,10 +41,13 @@ final readonly class OutingPresenter
     /** Events told one by one, of all rods: what the last taps can be undone from without the server. */
     private const LISTED = 40;
 
+    /** Marks of the day that one can get back onto. */
+    private const MARKS = 5;
+
     /** h of silence after which an outing seems to be forgotten. */
     private const SILENT_H = 3;
 
-    public function __construct(private AnswerPresenter $answers)
+    public function __construct(private AnswerPresenter $answers, private TodayPresenter $todays)
     {
     }
 
@@ -111,6 +119,11 @@ final readonly class OutingPresenter
             drift: $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
             note: $outing->note,
             endedAt: $outing->ended_at?->toIso8601String(),
+            markPads: $outing->spot === null ? [] : array_map(
+                static fn (MarkKind $kind): OptionData => new OptionData($kind->value, (string) $kind->pad()), MarkKind::pads(),
+            ),
+            marks: self::marks($outing), waterId: $outing->spot?->water_id,
+            today: $outing->spot === null ? null : $this->todays->of($book, $outing->spot->water, $outing->spot, Carbon::now()),
         ), $answer, $rankedBox];
     }
 
@@ -128,6 +141,16 @@ final readonly class OutingPresenter
         }
 
         return array_values($told);
+    }
+
+    /** @return list<MarkedData> */
+    private static function marks(Outing $outing): array
+    {
+        return array_values(Mark::query()->where('outing_id', $outing->id)->latest('at')->limit(self::MARKS)->get()->map(
+            static fn (Mark $mark): MarkedData => new MarkedData(
+                $mark->uuid, $mark->kind?->word() ?? 'mark', $mark->at->toIso8601ZuluString('millisecond'),
+            ),
+        )->all());
     }
 
     private static function pause(User $angler, Outing $outing): ?PauseData

@@ -4,20 +4,15 @@ declare(strict_types=1);
 
 namespace App\Presenters\Tackle;
 
-use App\Data\Tackle\CardRuleData;
 use App\Data\Tackle\GearData;
 use App\Data\Tackle\HistoryData;
 use App\Data\Tackle\NotesData;
 use App\Enums\GearKind;
-use App\Models\CardRule;
 use App\Models\Gear;
 use App\Models\History;
 use App\Models\Line;
 use App\Models\User;
 use App\Models\Water;
-use App\Rows\CardReader;
-use App\Rows\Raw;
-use Illuminate\Support\Collection;
 
 /** Lines and gear, what was done to them, and what is noted of the waters they are used on. */
 final readonly class GearPresenter
@@ -38,8 +33,7 @@ final readonly class GearPresenter
     public function all(): array
     {
         $history = $this->user->history()->latest('at')->latest('id')->limit(self::TOLD)->get();
-        $waters = $this->user->waters()->orderBy('id')->get();
-        $card = $this->user->cardRules()->orderBy('species')->get()->groupBy('water_id');
+        $waters = $this->user->waters()->with('cardRules')->orderBy('id')->get();
 
         return [
             'gear' => $this->gear(),
@@ -47,27 +41,10 @@ final readonly class GearPresenter
                 $history->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->all(),
             ),
             'waters' => array_values(
-                $waters->map(
-                    fn (Water $water): NotesData => new NotesData(
-                        $water->id, $water->name, $water->local_rules, $water->protected_fish,
-                        array_values(($card->get($water->id) ?? new Collection)->map($this->cardRule(...))->all()),
-                    ),
-                )->all(),
+                $waters->map(fn (Water $water): NotesData => NotesPresenter::of($this->user, $water))->all(),
             ),
             'kinds' => ['main line', ...array_column(GearKind::cases(), 'value')],
         ];
-    }
-
-    private function cardRule(CardRule $rule): CardRuleData
-    {
-        return new CardRuleData(
-            $rule->id, $rule->species, CardReader::limits($rule)?->words($this->user->likes()->units->fishLength) ?? 'cannot be read',
-            array_map(static fn (mixed $value): string => Raw::text($value), [
-                'species' => $rule->species, 'shortest' => $rule->shortest_text, 'longest' => $rule->longest_text,
-                'slot_from' => $rule->slot_from_text, 'slot_to' => $rule->slot_to_text, 'bag' => $rule->bag,
-                'closed_from' => $rule->closed_from, 'closed_to' => $rule->closed_to,
-            ]),
-        );
     }
 
     /** @return list<GearData> */

@@ -68,10 +68,10 @@ final readonly class Section
                 $leg++;
             }
             $share = ($at - $along[$leg]) / max(self::TINY, $along[$leg + 1] - $along[$leg]);
-            $points[] = new SectionPoint($at, $ground->depthAt(
-                $line[$leg]->east + $share * ($line[$leg + 1]->east - $line[$leg]->east),
-                $line[$leg]->north + $share * ($line[$leg + 1]->north - $line[$leg]->north), $reachM,
-            ));
+            $east = $line[$leg]->east + $share * ($line[$leg + 1]->east - $line[$leg]->east);
+            $north = $line[$leg]->north + $share * ($line[$leg + 1]->north - $line[$leg]->north);
+            // Beyond the outermost soundings a depth is a guess, and a slope none.
+            $points[] = new SectionPoint($at, $ground->isBetween($east, $north, $reachM) ? $ground->depthAt($east, $north, $reachM) : null);
         }
 
         return self::of($points, $length);

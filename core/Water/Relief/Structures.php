@@ -29,6 +29,9 @@ final readonly class Structures
     /** Of that, what a saddle rises and falls by along its two ways. */
     private const SADDLE = 0.33;
 
+    /** Share of its depth by which water close by is deep. */
+    private const DEEP_SHARE = 0.4;
+
     /** m around a place that are looked at first; two steps of the lattice where those are more. */
     private const AROUND_M = 12.0;
 
@@ -74,6 +77,33 @@ final readonly class Structures
             ...array_slice($walls, 0, self::MOST), ...self::apart($ledges, self::AROUND_M),
             ...self::apart(array_values($edges), self::AROUND_M), ...$self->around(),
         ];
+    }
+
+    /**
+     * Of places with a hard bottom, those that have deep water close by.
+     *
+     * @param  list<Position>  $hard
+     * @param  \Closure(Position): (float|null)  $depthAt  as near as it was sounded
+     * @return list<Structure>
+     */
+    public static function besideDeep(array $hard, Lattice $depths, \Closure $depthAt): array
+    {
+        $found = [];
+        foreach ($hard as $at) {
+            $depth = $depthAt($at);
+            $deepest = $depth ?? 0.0;
+            for ($i = 0; $i < self::RING; $i++) {
+                foreach ([0.5, 1.0] as $share) {
+                    $there = $at->onward(360.0 * $i / self::RING, $share * self::ACROSS_M);
+                    $deepest = max($deepest, $depths->valueAt($there->east, $there->north) ?? 0.0);
+                }
+            }
+            if ($depth !== null && $deepest - $depth >= max(self::EDGE_FALLS_M, self::DEEP_SHARE * $depth)) {
+                $found[] = new Structure(StructureKind::Hard, $at, $depth, $depth, $deepest);
+            }
+        }
+
+        return self::apart($found, self::ACROSS_M);
     }
 
     /**

@@ -60,6 +60,8 @@ export interface OutingLog {
 	end: () => void;
 	/** The leader of the rod in hand was tied anew. */
 	retie: () => void;
+	/** Marks the place where the boat is. */
+	mark: (kind: string, word: string) => void;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
 	again: () => void;
@@ -141,6 +143,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 			() => done({ do: "retie", rod: now.current.rods.find((one) => one.inHand)?.uuid ?? null }),
 			[done],
 		),
+		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word }), [done]),
 		settle,
 		again: outbox.again,
 	};
@@ -166,6 +169,7 @@ const deeds: Record<Deed["do"], string> = {
 	tick: "Ticking off",
 	end: "Ending the outing",
 	retie: "Tying the leader anew",
+	mark: "A mark",
 };
 
 /** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */

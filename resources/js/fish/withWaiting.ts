@@ -32,6 +32,10 @@ function withOne(outing: OutingData, deed: Deed): OutingData {
 			return { ...outing, endedAt: outing.endedAt ?? deed.at, pause: null };
 		case "retie":
 			return { ...outing, rig: outing.rig && { ...outing.rig, care: null } };
+		case "mark":
+			return outing.marks.some((mark) => mark.uuid === deed.id)
+				? outing
+				: { ...outing, marks: [{ uuid: deed.id, word: deed.word, at: deed.at }, ...outing.marks] };
 		case "tick":
 			// Of a plan, which is shown beside it.
 			return outing;

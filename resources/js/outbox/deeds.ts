@@ -41,8 +41,20 @@ export type Paused = Told & { do: "pause"; why: string; rod: string | null };
 export type WentOn = Told & { do: "go_on" };
 export type Ticked = Told & { do: "tick"; plan: string; number: number; made: boolean };
 export type Ended = Told & { do: "end" };
+export type Marked = Told & { do: "mark"; kind: string; word: string };
 export type Retied = Told & { do: "retie"; rod: string | null };
-export type Deed = Logged | TakenBack | Amended | TiedOn | TakenInHand | Paused | WentOn | Ticked | Ended | Retied;
+export type Deed =
+	| Logged
+	| TakenBack
+	| Amended
+	| TiedOn
+	| TakenInHand
+	| Paused
+	| WentOn
+	| Ticked
+	| Ended
+	| Retied
+	| Marked;
 
 /** As the server takes it. */
 export function asSent({ id, outing: _, ...deed }: Deed): Record<string, unknown> {
@@ -58,6 +70,10 @@ export function asSent({ id, outing: _, ...deed }: Deed): Record<string, unknown
 			return { uuid: id, do: deed.do, event: deed.event, said: deed.at, ...deed.changes };
 		case "tie_on": {
 			const { words: _words, way: _way, ...rest } = deed;
+			return { uuid: id, ...rest };
+		}
+		case "mark": {
+			const { word: _word, ...rest } = deed;
 			return { uuid: id, ...rest };
 		}
 		default:

@@ -8,6 +8,7 @@ import { Ended, Forgotten } from "../fish/EndOuting";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn } from "../fish/FishOn";
+import { MarkHere } from "../fish/MarkHere";
 import { More } from "../fish/More";
 import { NoOuting } from "../fish/NoOuting";
 import { OutingHead } from "../fish/OutingHead";
@@ -16,6 +17,7 @@ import { PlanLine } from "../fish/PlanLine";
 import { TieOnPad } from "../fish/TieOnPad";
 import { TouchPad } from "../fish/TouchPad";
 import { type NotTaken, useOuting } from "../fish/useOuting";
+import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
 import type { AnswerData, EventData, FishPage, OutingData, PlanData, TieableData } from "../types";
@@ -71,7 +73,13 @@ function UnderWay({ outing: first, answer, plan, box }: Props) {
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
 					<OutingHead outing={outing} log={log} onMendTurned={setAgain} />
+					<MarkHere outing={outing} log={log} />
 					<PlanLine plan={plan} log={log} />
+					{outing.today && (
+						<div className="border-b border-rule py-2">
+							<TodayStrip today={outing.today} short />
+						</div>
+					)}
 					<Forgotten outing={outing} />
 					<Events events={outing.events} onMend={setMending} />
 					{outing.crew && <Crew crew={outing.crew} />}

@@ -6,6 +6,7 @@ import { Cautions } from "../parts/Cautions";
 import { onDemand } from "../parts/onDemand";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { Troubles } from "../parts/Troubles";
+import { TodayStrip } from "../places/TodayStrip";
 import { LinkBanner } from "../readings/LinkBanner";
 import { type Live, useAnswer } from "../readings/useAnswer";
 import { AppLayout } from "../shell/AppLayout";
@@ -63,7 +64,9 @@ export default function Water(page: WaterPage) {
 						name="min-h-11 shrink-0 px-3"
 					/>
 					<TabPart value="readings" className="pt-3">
-						<ReadingsBoard live={live} places={page.places} spotId={page.spotId} />
+						<ReadingsBoard live={live} places={page.places} spotId={page.spotId}>
+							{page.today && <DayOfWater page={page} live={live} />}
+						</ReadingsBoard>
 					</TabPart>
 					<TabPart value="chart" className="pt-3">
 						<Suspense>
@@ -82,6 +85,19 @@ export default function Water(page: WaterPage) {
 				</Tabs>
 			</div>
 		</AppLayout>
+	);
+}
+
+/** Light and tide where one is; the light that follows is offered, never set. */
+function DayOfWater({ page, live }: { page: WaterPage; live: Live }) {
+	const { today } = page;
+	const light = live.answer.readings.light;
+	if (!today) return null;
+	const offers = today.lightNow !== null && !light?.pinned && light?.text !== today.lightNow;
+	return (
+		<div className="w-full lg:w-[400px] lg:pl-4">
+			<TodayStrip today={today} short onLight={offers ? (to) => live.change("light", to) : null} />
+		</div>
 	);
 }
 

@@ -13,7 +13,8 @@ export class Refused extends Error {
 	}
 }
 
-function token(): string {
+/** What a request shows to be one of this page. */
+export function token(): string {
 	const cookie = document.cookie.split("; ").find((part) => part.startsWith("XSRF-TOKEN="));
 	return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }

@@ -1,4 +1,4 @@
-import { Suspense, useRef, useState } from "react";
+import { type ReactNode, Suspense, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { useAge } from "../parts/useAge";
@@ -17,10 +17,12 @@ interface Props {
 	live: Live;
 	places: PlaceData[];
 	spotId: number | null;
+	/** Beside the spot: its day. */
+	children?: ReactNode;
 }
 
 /** Every reading, each with where it comes from and when. */
-export function ReadingsBoard({ live, places, spotId }: Props) {
+export function ReadingsBoard({ live, places, spotId, children }: Props) {
 	const board = useRef<HTMLDivElement>(null);
 	const settled = useSettled();
 	const age = useAge();
@@ -33,7 +35,10 @@ export function ReadingsBoard({ live, places, spotId }: Props) {
 	};
 	return (
 		<div ref={board}>
-			<Where places={places} spotId={spotId} />
+			<div className="flex flex-wrap items-center justify-between gap-x-4">
+				<Where places={places} spotId={spotId} />
+				{children}
+			</div>
 			{groups.slice(0, settled ? groups.length : SEEN_FIRST).map((title) => (
 				<section key={title} aria-label={title} className="grid border-t border-rule lg:grid-cols-[92px_minmax(0,1fr)]">
 					<h2 className="figure self-center pt-2 text-[16px] text-slate lg:pt-0">{title}</h2>

@@ -90,7 +90,7 @@ final class AppServer
         $process = proc_open(
             [
                 PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On',
-                '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=13M', '-d', 'post_max_size=16M', '-S',
+                '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=51M', '-d', 'post_max_size=54M', '-S',
                 "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
             ],
             [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],

@@ -13,6 +13,7 @@ use App\Http\Requests\EndTap;
 use App\Http\Requests\GoOnFishing;
 use App\Http\Requests\LogEvent;
 use App\Http\Requests\LogTaps;
+use App\Http\Requests\MarkTap;
 use App\Http\Requests\PauseFishing;
 use App\Http\Requests\PutBackTap;
 use App\Http\Requests\RetieLeader;
@@ -21,6 +22,7 @@ use App\Http\Requests\TickTap;
 use App\Http\Requests\TieOn;
 use App\Http\Requests\UndoTap;
 use App\Models\Outing;
+use App\Places\Marks;
 use App\Plans\PlanBook;
 use App\Presenters\Fish\OutingPresenter;
 use App\Record\Logbook;
@@ -82,6 +84,7 @@ final class TapController extends Controller
                 $tap->plan(), $tap->integer('number'), $tap->boolean('made'), $tap->at(),
             ),
             $tap instanceof RetieLeader => RodKeeper::of($angler)->retie($tap->uuid(), $tap->rod(), $tap->at()),
+            $tap instanceof MarkTap => Marks::of($angler)->here($outing, $tap->uuid(), $tap->kind(), $tap->at()),
             $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
             $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
             default => throw InvalidInput::because('do', 'This server does not know that entry.'),

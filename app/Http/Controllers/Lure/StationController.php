@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Lure;
 
 use App\Data\Lure\AnswerData;
-use App\Data\Pages\LaterPage;
 use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
@@ -19,11 +18,6 @@ use Inertia\Response;
 /** The stations that show the drop. */
 final class StationController extends Controller
 {
-    /** Stations that are not built yet: what will be there, and what serves until then. */
-    private const LATER = [
-        'places' => ['Places', 'Your waters and spots, with the bottom you found there.'],
-    ];
-
     public function __construct(private readonly AnswerPresenter $answers)
     {
     }
@@ -40,13 +34,6 @@ final class StationController extends Controller
             tied: OutingPresenter::tied($user),
             severalRods: $user->rods()->onBoard()->count() > 1,
         ))->render();
-    }
-
-    public function later(Request $request): Response
-    {
-        [$title, $will] = self::LATER[$request->path()];
-
-        return (new LaterPage(...$this->answerOrTrouble($request), title: $title, will: $will))->render();
     }
 
     /** The answer alone, for readings that are only being tried. */

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Data\Places;
+
+/** Where the boat is on a water, what is being recorded, and the way back onto a mark. */
+final readonly class BoatData
+{
+    public function __construct(
+        public ?float $x,
+        public ?float $y,
+        public ?RecordingData $recording,
+        public ?BackOnData $back,
+    ) {
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Places;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\FishSection;
+use App\Models\Mark;
+use App\Models\User;
+use App\Models\Water;
+use App\Places\SectionFishing;
+use App\Presenters\Places\BoatPresenter;
+use App\Presenters\Places\PlacesPresenter;
+use App\Presenters\Places\SectionPresenter;
+use App\Readings\ReadingBook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response;
+
+/** The ground of waters: chart, sections, where the boat is. */
+final class PlacesController extends Controller
+{
+    public function __construct(private readonly PlacesPresenter $places)
+    {
+    }
+
+    /** The water one is at, else the first. */
+    public function index(Request $request): Response
+    {
+        $user = $this->angler($request);
+
+        return $this->places->page($user, self::here($user), $this->textOrNull($request, 'line'))->render();
+    }
+
+    public function show(Request $request, Water $water): Response
+    {
+        return $this->places->page($this->angler($request), $water, $this->textOrNull($request, 'line'))->render();
+    }
+
+    public function section(Request $request, Water $water): JsonResponse
+    {
+        return response()->json((new SectionPresenter($this->angler($request), $water))->of($this->text($request, 'line')));
+    }
+
+    /** Its depth goes to the readings, its ledges to a plan. */
+    public function fish(FishSection $request, Water $water): RedirectResponse
+    {
+        $plan = SectionFishing::of($request->angler())->fish($water, $request->line(), $request->uuid());
+
+        return $plan
+            ? redirect('/work?view=plans')->with('said', 'The depth is set, and the ledges are laid out.')
+            : back()->with('said', 'The depth is set for this line.');
+    }
+
+    /** Where the boat is, what is being recorded, and the way back onto a mark. */
+    public function boat(Request $request, Water $water): JsonResponse
+    {
+        $user = $this->angler($request);
+        $wanted = $this->textOrNull($request, 'mark');
+        $mark = $wanted === null ? null : Mark::query()->where('user_id', $user->id)->where('water_id', $water->id)->where('uuid', $wanted)->first();
+
+        return response()->json(BoatPresenter::now($user, $water, $mark));
+    }
+
+    private static function here(User $user): ?Water
+    {
+        $spot = ReadingBook::of($user)->spotId;
+
+        return $user->spots()->with('water')->find($spot)->water ?? $user->waters()->orderBy('id')->first();
+    }
+}

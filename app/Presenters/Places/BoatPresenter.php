@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Places;
+
+use App\Choosing\RankedBox;
+use App\Data\Places\BackOnData;
+use App\Data\Places\BoatData;
+use App\Data\Places\RecordingData;
+use App\Models\Mark;
+use App\Models\Survey;
+use App\Models\User;
+use App\Models\Water;
+use App\Places\Fix;
+use App\Places\Surveys;
+use App\Presenters\Water\DropPresenter;
+use App\Readings\ReadingBook;
+use Eskith\Core\Cadence\Plan\BackOn;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Position;
+use Eskith\Core\Water\WindFrom;
+use Illuminate\Support\Carbon;
+
+/** Where the boat is, what it records, and how to get back onto a mark. */
+final readonly class BoatPresenter
+{
+    public static function now(User $user, Water $water, ?Mark $mark): BoatData
+    {
+        $fix = Fix::on($user, $water, Carbon::now());
+        $recording = Surveys::of($user)->recording();
+
+        return new BoatData(
+            x: $fix?->at->east, y: $fix?->at->north, recording: $recording === null ? null : self::recording($recording, $user),
+            back: $mark === null ? null : self::backOn($user, $mark, $fix?->at),
+        );
+    }
+
+    public static function recording(Survey $survey, User $user): RecordingData
+    {
+        $feed = $user->feed;
+        $words = match (true) {
+            $feed === null || ! $feed->isLive() => 'The instruments are silent: nothing comes in.',
+            $feed->latitude === null => 'Depths come in, but no position.',
+            default => number_format($survey->brought).' depths heard',
+        };
+
+        return new RecordingData(
+            uuid: $survey->uuid, waterId: $survey->water_id, water: $survey->water->name, since: $survey->from_at->toIso8601String(),
+            count: $survey->brought, words: $words,
+        );
+    }
+
+    public static function backOn(User $user, Mark $mark, ?Position $boat): BackOnData
+    {
+        $book = ReadingBook::of($user);
+        $say = new UnitFormat($book->likes->units);
+        $where = Whereabouts::on($mark->water->loadMissing('spots'), $say);
+        $from = WindFrom::tryFrom((string) $book->text('wind_from'));
+        $drift = abs($book->driftMs() ?? 0.0);
+        try {
+            $back = BackOn::of(
+                $boat, new Position($mark->east_m, $mark->north_m), $from === null ? null : fmod($from->degrees() + 180, 360), $drift,
+                abs($book->currentMs() ?? 0.0), self::fallSeconds($user),
+            );
+        } catch (InvalidInput) {
+            $back = BackOn::of($boat, new Position($mark->east_m, $mark->north_m), null);
+        }
+        $words = $back->awayM === null || $back->bearingDeg === null
+            ? 'No instruments say where you are; '.($where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart')
+            : $where->far($back->awayM).', bearing '.self::bearing($back->bearingDeg);
+        $start = $back->upDriftM > 0.0
+            ? 'start '.$where->far($back->upDriftM).' up the drift'.($back->startBearingDeg === null || $back->startAwayM === null ? ''
+                : ': '.$where->far($back->startAwayM).', bearing '.self::bearing($back->startBearingDeg))
+            : ($from === null ? 'read where the wind is from, and it says where to start' : 'you lie still: go straight above it');
+
+        return new BackOnData(
+            $mark->uuid, 'Back on the '.($mark->kind?->word() ?? 'mark'), ucfirst("{$words}; {$start}."), $back->start->east, $back->start->north,
+        );
+    }
+
+    private static function bearing(float $degrees): string
+    {
+        return round($degrees).'°, '.WindFrom::near($degrees)->word();
+    }
+
+    /** Until the first pick is down; 0 with an empty box. */
+    private static function fallSeconds(User $user): float
+    {
+        try {
+            $rankedBox = RankedBox::today($user);
+            $first = ($rankedBox->ranked[0] ?? null)?->candidate;
+
+            return $first === null ? 0.0 : DropPresenter::of($first, $rankedBox->situation)->seconds ?? 0.0;
+        } catch (InvalidInput) {
+            return 0.0;
+        }
+    }
+}

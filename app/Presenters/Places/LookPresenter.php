@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Places;
+
+use App\Data\Places\LookPlaceData;
+use App\Enums\EdgeKind;
+use App\Enums\MarkKind;
+use App\Models\Edge;
+use App\Models\Water;
+use App\Places\Charted;
+use App\Readings\ReadingBook;
+use App\Rows\GroundReader;
+use App\Rows\Placing;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\FoundThere;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Choosing\WhereToLook;
+use Eskith\Core\Water\Lee;
+use Eskith\Core\Water\Position;
+use Eskith\Core\Water\Relief\Structure;
+use Eskith\Core\Water\Relief\StructureKind;
+use Eskith\Core\Water\Relief\Structures;
+use Eskith\Core\Water\WindFrom;
+
+/** What of a water to look at first, in words. */
+final readonly class LookPresenter
+{
+    private const LISTED = 5;
+
+    /** Of one kind, before others are listed. */
+    private const OF_A_KIND = 2;
+
+    /** m from a shore at which its water is looked for. */
+    private const BESIDE_M = [8.0, 16.0, 30.0, 50.0, 80.0];
+
+    public function __construct(private Water $water, private ReadingBook $book, private UnitFormat $say)
+    {
+    }
+
+    /** The lee of the wind as it was read; null while its direction was not. */
+    public function lee(): ?Lee
+    {
+        $from = WindFrom::tryFrom((string) $this->book->text('wind_from'));
+        $shores = $this->water->edges->filter(static fn (Edge $edge): bool => $edge->kind === EdgeKind::Shore);
+
+        return $from === null ? null : new Lee(
+            array_values($shores->map(static fn (Edge $edge): array => Placing::line($edge->points))->all()), $from->degrees(),
+        );
+    }
+
+    /**
+     * Pieces of a shore whose water lies in the lee: by what was sounded beside it.
+     *
+     * @param  list<Position>  $shore
+     * @return list<list<float>> m east and north, one after the other
+     */
+    public function leePieces(array $shore, Charted $charted): array
+    {
+        $lee = $this->lee();
+        $pieces = [];
+        for ($i = 1; $lee !== null && $i < count($shore); $i++) {
+            [$from, $to] = [$shore[$i - 1], $shore[$i]];
+            if (self::waterBeside($from, $to, $lee, $charted)) {
+                $pieces[] = [$from->east, $from->north, $to->east, $to->north];
+            }
+        }
+
+        return $pieces;
+    }
+
+    private static function waterBeside(Position $from, Position $to, Lee $lee, Charted $charted): bool
+    {
+        $middle = $from->plus(($to->east - $from->east) / 2, ($to->north - $from->north) / 2);
+        $square = $from->bearingTo($to) + 90.0;
+        foreach (self::BESIDE_M as $away) {
+            foreach ([$square, $square + 180.0] as $bearing) {
+                $there = $middle->onward($bearing, $away);
+                if (($charted->known->valueAt($there->east, $there->north) ?? -1.0) > 0.0) {
+                    return $lee->shelters($there) === true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<LookPlaceData> the best first */
+    public function all(Charted $charted, float $levelM): array
+    {
+        $lee = $this->lee();
+        $looks = WhereToLook::among(
+            [...$charted->structures, ...$this->besideDeep($charted)], $this->book->si('temp'),
+            Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye, $this->book->text('level_trend') === 'falling',
+            $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
+        );
+        $where = Whereabouts::on($this->water, $this->say);
+        $listed = [];
+        $counts = [];
+        foreach ($looks as $look) {
+            $kind = $look->structure->kind->value;
+            $counts[$kind] = ($counts[$kind] ?? 0) + 1;
+            if ($counts[$kind] <= self::OF_A_KIND && count($listed) < self::LISTED) {
+                $at = $look->structure->at;
+                $listed[] = new LookPlaceData(
+                    kind: $kind, title: $this->title($look->structure, $levelM), where: $where->of($at), reasons: $look->reasons,
+                    x: round($at->east, 1), y: round($at->north, 1), falls: $look->structure->fallsDeg,
+                );
+            }
+        }
+
+        return $listed;
+    }
+
+    /** @return list<Structure> */
+    private function besideDeep(Charted $charted): array
+    {
+        return Structures::besideDeep($this->hard(), $charted->depths, fn (Position $at): ?float => GroundReader::near(
+            $this->water, [$at], $charted->reachM,
+        )->depthAt($at->east, $at->north, $charted->reachM));
+    }
+
+    private function title(Structure $structure, float $levelM): string
+    {
+        $depth = $this->say->depth(max(0.0, $structure->depthM + $levelM));
+        $word = ucfirst($structure->kind->word());
+
+        return $structure->kind === StructureKind::Wall
+            ? "{$word}, {$depth} to ".$this->say->depth($structure->bottomM + $levelM)
+            : "{$word} at {$depth}";
+    }
+
+    /** @return list<Position> where the bottom is known to be hard */
+    private function hard(): array
+    {
+        $hard = [];
+        foreach ($this->water->spots as $spot) {
+            $hard[] = $spot->bottom?->isHard() === true ? Placing::spot($spot) : null;
+        }
+        foreach ($this->water->marks as $mark) {
+            $hard[] = $mark->bottom?->isHard() === true ? Placing::position($mark->east_m, $mark->north_m) : null;
+        }
+
+        return array_values(array_filter($hard));
+    }
+
+    /** @return list<FoundThere> */
+    private function found(): array
+    {
+        $found = [];
+        foreach ($this->water->marks as $mark) {
+            if ($mark->kind?->isFish() === true || $mark->kind === MarkKind::Snag) {
+                $found[] = new FoundThere(new Position($mark->east_m, $mark->north_m), $mark->kind->isFish(), $mark->at->toDateString());
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Places;
+
+use App\Data\OptionData;
+use App\Data\Pages\PlacesPage;
+use App\Data\Places\EdgeData;
+use App\Data\Places\LookPlaceData;
+use App\Data\Places\PlacedMarkData;
+use App\Data\Places\PlacedSpotData;
+use App\Data\Places\SectionData;
+use App\Data\Places\SurveyData;
+use App\Data\Places\WaterOptionData;
+use App\Data\Places\WindData;
+use App\Enums\EdgeKind;
+use App\Enums\MarkKind;
+use App\Enums\WaterKind;
+use App\Models\Edge;
+use App\Models\Mark;
+use App\Models\Spot;
+use App\Models\Survey;
+use App\Models\User;
+use App\Models\Water;
+use App\Places\Charted;
+use App\Places\SectionLine;
+use App\Places\Surveys;
+use App\Presenters\PicturePresenter;
+use App\Readings\ReadingBook;
+use App\Rows\GroundReader;
+use App\Rows\Placing;
+use App\Rows\Sky;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Bottom;
+use Eskith\Core\Water\Position;
+use Eskith\Core\Water\WindFrom;
+use Illuminate\Support\Carbon;
+
+/** The Places page: a water's ground, what is on it, and where to look first. */
+final readonly class PlacesPresenter
+{
+    /** Days after which a weed edge is told as old: weed grows and dies within a season. */
+    private const OLD_DAYS = 30;
+
+    private const DRIFT_S = 600;
+
+    /** m to each side of a slope that is shown below the chart until a line is drawn. */
+    private const ACROSS_M = 26.0;
+
+    public function __construct(private TodayPresenter $todays)
+    {
+    }
+
+    public function page(User $user, ?Water $water, ?string $line): PlacesPage
+    {
+        $book = ReadingBook::of($user);
+        $say = new UnitFormat($book->likes->units);
+        $now = Carbon::now();
+        $level = $water === null ? 0.0 : Sky::overWater($water)->levelM($now);
+        $water?->load(['spots.water', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
+        $charted = $water === null ? null : Charted::of($water);
+        $look = $water === null ? null : new LookPresenter($water, $book, $say);
+        $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
+        $line ??= self::across($looks);
+        [$section, $trouble] = $water === null || $line === null ? [null, null] : self::section($user, $water, $line);
+        $spot = $water?->spots->firstWhere('id', $book->spotId);
+        $recording = Surveys::of($user)->recording();
+
+        return new PlacesPage(
+            picture: PicturePresenter::today($user), headline: self::headline($water, $charted, $looks[0] ?? null),
+            under: $water === null ? '' : WaterPresenter::words($water, $charted, $say), waters: self::waters($user),
+            water: $water === null ? null : WaterPresenter::of($user, $water, $charted, $say),
+            ground: $charted === null ? null : (new GroundPresenter($say))->of($charted, $level),
+            spots: $water === null ? [] : array_values($water->spots->map(
+                static fn (Spot $one): PlacedSpotData => self::spot($one, $say, $book->spotId),
+            )->all()),
+            marks: $water === null ? [] : array_values($water->marks->sortByDesc('at')->map(
+                static fn (Mark $mark): PlacedMarkData => self::mark($mark, $say),
+            )->all()),
+            edges: $water === null ? [] : array_values($water->edges->map(
+                static fn (Edge $edge): EdgeData => self::edge($edge, $look, $charted),
+            )->all()),
+            looks: $looks, surveys: $water === null ? [] : self::surveys($water),
+            recording: $recording === null ? null : BoatPresenter::recording($recording, $user), wind: self::wind($book, $say),
+            today: $water === null ? null : $this->todays->of($book, $water, $spot, $now), section: $section, trouble: $trouble,
+            unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
+            kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()), edgeKinds: self::options(EdgeKind::cases()),
+            bottoms: self::options(Bottom::cases()),
+        );
+    }
+
+    /**
+     * The line across the first of them that falls anywhere, from its top down; null where none does.
+     *
+     * @param  list<LookPlaceData>  $looks
+     */
+    private static function across(array $looks): ?string
+    {
+        foreach ($looks as $look) {
+            if ($look->falls !== null) {
+                $at = new Position($look->x, $look->y);
+
+                return SectionLine::text([$at->onward($look->falls + 180.0, self::ACROSS_M), $at->onward($look->falls, self::ACROSS_M)]);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{SectionData|null, string|null} the section, or why there is none */
+    private static function section(User $user, Water $water, string $line): array
+    {
+        try {
+            return [(new SectionPresenter($user, $water))->of($line), null];
+        } catch (InvalidInput $bad) {
+            return [null, $bad->getMessage()];
+        }
+    }
+
+    private static function headline(?Water $water, ?Charted $charted, ?LookPlaceData $first): string
+    {
+        return match (true) {
+            $water === null => 'No water is kept yet',
+            $charted === null => "Nothing of {$water->name} is sounded yet",
+            $first === null => "{$water->name} has nothing that stands out yet",
+            default => 'Look first at the '.lcfirst($first->title).($first->where === '' ? '' : ", {$first->where}"),
+        };
+    }
+
+    /** @return list<WaterOptionData> */
+    private static function waters(User $user): array
+    {
+        return array_values($user->waters()->orderBy('id')->get()->map(
+            static fn (Water $water): WaterOptionData => new WaterOptionData(
+                $water->id, $water->name, WaterKind::tryFrom($water->kind)?->word() ?? $water->kind,
+            ),
+        )->all());
+    }
+
+    private static function spot(Spot $spot, UnitFormat $say, ?int $here): PlacedSpotData
+    {
+        $at = Placing::spot($spot);
+        $degrees = $at === null ? null : Placing::frame($spot->water)?->degrees($at);
+
+        return new PlacedSpotData(
+            id: $spot->id, name: $spot->name, depth: $say->depth($spot->depth_m), bottom: $spot->bottom?->value,
+            bottomWord: $spot->bottom?->word() ?? '', wall: $spot->wall, x: $at?->east, y: $at?->north, facing: $spot->facing_deg,
+            position: $degrees === null ? '' : sprintf('%.5f, %.5f', ...$degrees), here: $spot->id === $here,
+        );
+    }
+
+    private static function mark(Mark $mark, UnitFormat $say): PlacedMarkData
+    {
+        $depth = $mark->depth_m === null ? '' : $say->depth($mark->depth_m);
+        $word = $mark->kind === MarkKind::Bottom && $mark->bottom !== null ? $mark->bottom->word() : ($mark->kind?->word() ?? 'a mark');
+
+        return new PlacedMarkData(
+            uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Edge, word: $word,
+            words: implode(', ', array_filter([
+                $depth === '' ? '' : "at {$depth}", $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
+            ])),
+            x: $mark->east_m, y: $mark->north_m, about: $mark->about, at: $mark->at->toIso8601String(), depth: $depth,
+            bottom: $mark->bottom?->value, side: $mark->side, direction: $mark->direction, note: $mark->note,
+        );
+    }
+
+    private static function edge(Edge $edge, ?LookPresenter $look, ?Charted $charted): EdgeData
+    {
+        $line = Placing::line($edge->points);
+        $flat = [];
+        foreach ($line as $at) {
+            array_push($flat, round($at->east, 1), round($at->north, 1));
+        }
+
+        return new EdgeData(
+            uuid: $edge->uuid, kind: $edge->kind ?? EdgeKind::Wall, word: $edge->kind?->word() ?? 'line', name: $edge->name, points: $flat,
+            seenOn: $edge->seen_on->toDateString(),
+            old: $edge->kind === EdgeKind::Weed && $edge->seen_on->diffInDays(Carbon::now()) > self::OLD_DAYS,
+            lee: $edge->kind === EdgeKind::Shore && $charted !== null ? $look?->leePieces($line, $charted) ?? [] : [],
+        );
+    }
+
+    /** @return list<SurveyData> newest first */
+    private static function surveys(Water $water): array
+    {
+        $counts = GroundReader::counts($water);
+
+        return array_values($water->surveys->whereNotNull('until_at')->sortByDesc('id')->map(
+            static fn (Survey $survey): SurveyData => new SurveyData(
+                $survey->uuid, $survey->name, implode(', ', array_filter([
+                    number_format($counts[$survey->id] ?? 0).' soundings', $survey->source?->word() ?? '',
+                    $survey->spikes > 0 ? number_format($survey->spikes).' spikes left out' : '',
+                ])), $survey->from_at->toIso8601String(),
+            ),
+        )->all());
+    }
+
+    private static function wind(ReadingBook $book, UnitFormat $say): ?WindData
+    {
+        $from = WindFrom::tryFrom((string) $book->text('wind_from'));
+        if ($from === null) {
+            return null;
+        }
+        $speed = $book->si('wind');
+        $drift = $book->driftMs();
+        $metres = $drift === null || abs($drift) < 0.01 ? null : abs($drift) * self::DRIFT_S;
+
+        return new WindData(
+            $from->degrees(), ($speed === null ? 'wind' : 'wind '.$say->speed($speed))." from the {$from->word()}", $metres,
+            $metres === null ? '' : 'drift in 10 min',
+        );
+    }
+
+    /**
+     * @param  list<MarkKind|EdgeKind|WaterKind|Bottom>  $cases
+     * @return list<OptionData>
+     */
+    private static function options(array $cases): array
+    {
+        return array_map(static fn (MarkKind|EdgeKind|WaterKind|Bottom $case): OptionData => new OptionData($case->value, $case->word()), $cases);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Places;
+
+use App\Data\Places\WaterSheetData;
+use App\Models\Survey;
+use App\Models\User;
+use App\Models\Water;
+use App\Places\Charted;
+use App\Presenters\Tackle\NotesPresenter;
+use App\Readings\ReadingBook;
+use App\Record\OutingHours;
+use App\Rows\Sky;
+use Eskith\Core\Choosing\UnitFormat;
+use Illuminate\Support\Carbon;
+
+/** A water with what is set of it, and what hangs on it. */
+final class WaterPresenter
+{
+    public static function of(User $user, Water $water, ?Charted $charted, UnitFormat $say): WaterSheetData
+    {
+        return new WaterSheetData(
+            id: $water->id, name: $water->name, kind: $water->kind, salt: ReadingBook::salt($water->salinity),
+            latitude: $water->latitude === null ? '' : (string) round($water->latitude, 6),
+            longitude: $water->longitude === null ? '' : (string) round($water->longitude, 6), level: $water->level_text ?? '',
+            flood: $water->flood_deg === null ? '' : round($water->flood_deg).'°', fastest: $water->fastest_text ?? '',
+            tidal: Sky::overWater($water)->tide() !== null, words: self::words($water, $charted, $say), looked: self::looked($user, $water),
+            hangs: self::hangs($water), code: $water->share?->code, notes: NotesPresenter::of($user, $water),
+        );
+    }
+
+    /** "1,240 soundings · level −1.2 ft" */
+    public static function words(Water $water, ?Charted $charted, UnitFormat $say): string
+    {
+        $tide = Sky::overWater($water);
+        $level = match (true) {
+            $tide->tide() !== null => 'the tide stands at '.$say->depth($tide->levelM(Carbon::now())),
+            $water->level_m === null => 'level not read',
+            abs($water->level_m) < 0.005 => 'level as charted',
+            default => $say->depth(abs($water->level_m)).($water->level_m < 0 ? ' down' : ' up'),
+        };
+
+        return implode(' · ', array_filter([
+            $charted === null ? '' : number_format($charted->soundings).' soundings', $level,
+        ]));
+    }
+
+    /** How long one looked for the bottom here, beside how long one fished. */
+    private static function looked(User $user, Water $water): string
+    {
+        $looked = $water->surveys->sum(static fn (Survey $survey): int => $survey->seconds);
+        $fished = OutingHours::onWater($user, $water);
+
+        return self::hours($looked / 3600).' spent looking, '.self::hours($fished).' fishing';
+    }
+
+    private static function hours(float $hours): string
+    {
+        return $hours < 0.95 ? round(60 * $hours)."\u{00A0}min" : round($hours, $hours < 10 ? 1 : 0)."\u{00A0}h";
+    }
+
+    /** What goes with it when it is deleted. */
+    private static function hangs(Water $water): string
+    {
+        $parts = [];
+        foreach ([
+            [$water->spots->count(), 'spot', 'spots'], [$water->marks->count(), 'mark', 'marks'], [$water->edges->count(), 'line', 'lines'],
+            [$water->surveys->count(), 'survey', 'surveys'], [$water->cardRules->count(), 'rule of its card', 'rules of its card'],
+        ] as [$count, $one, $more]) {
+            if ($count > 0) {
+                $parts[] = "{$count} ".($count === 1 ? $one : $more);
+            }
+        }
+
+        return $parts === [] ? 'nothing' : implode(', ', $parts);
+    }
+}

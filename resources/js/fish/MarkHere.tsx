@@ -1,0 +1,47 @@
+import { Suspense, useState } from "react";
+import { Button } from "../parts/Button";
+import { onDemand } from "../parts/onDemand";
+import type { MarkedData, OutingData } from "../types";
+import type { OutingLog } from "./useOuting";
+
+const BackOn = onDemand(() => import("./BackOn"));
+
+/** One tap marks where the boat is; the marks of today lead back onto them. */
+export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<OutingLog, "mark"> }) {
+	const [back, setBack] = useState<MarkedData | null>(null);
+	if (outing.markPads.length === 0) return null;
+	return (
+		<section aria-label="Mark this place" className="border-b border-rule py-2">
+			<div className="grid grid-cols-[auto_repeat(4,minmax(0,1fr))] items-center gap-2">
+				<span className="text-[15px]">Mark</span>
+				{outing.markPads.map(({ value, word }) => (
+					<button
+						key={value}
+						type="button"
+						aria-label={`Mark ${word.toLowerCase()} here`}
+						className="figure min-h-14 rounded-md border-2 border-slate bg-paper px-1 text-[16px]"
+						onClick={() => log.mark(value, word.toLowerCase())}
+					>
+						{word}
+					</button>
+				))}
+			</div>
+			{outing.marks.length > 0 && (
+				<p aria-live="polite" className="flex flex-wrap gap-x-5 pt-1">
+					{outing.marks.slice(0, 3).map((mark) => (
+						<Button key={mark.uuid} size="big" onClick={() => setBack(mark)}>
+							Back on the {mark.word}, {timeOf(mark.at)}
+						</Button>
+					))}
+				</p>
+			)}
+			<Suspense>
+				{back && outing.waterId !== null && <BackOn water={outing.waterId} mark={back} onDone={() => setBack(null)} />}
+			</Suspense>
+		</section>
+	);
+}
+
+function timeOf(at: string): string {
+	return new Date(at).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+}

@@ -1,0 +1,194 @@
+import { router } from "@inertiajs/react";
+import { useRef, useState } from "react";
+import { PictureColumn } from "../drop/PictureColumn";
+import { Button } from "../parts/Button";
+import { Trouble } from "../parts/Notice";
+import { Select } from "../parts/Select";
+import { Chart, type Point } from "../places/Chart";
+import { ChartTools, type Tool, toolWords } from "../places/ChartTools";
+import { LineDialog } from "../places/LineDialog";
+import { MarkDialog } from "../places/MarkDialog";
+import { SectionPart } from "../places/SectionPart";
+import { SideList } from "../places/SideList";
+import { SoundingDialog } from "../places/SoundingDialog";
+import { Recording, SoundingsDialog } from "../places/Soundings";
+import { SpotDialog } from "../places/SpotDialog";
+import { useBoat } from "../places/useBoat";
+import { useSection } from "../places/useSection";
+import { WaterDialog } from "../places/WaterDialog";
+import { AppLayout } from "../shell/AppLayout";
+import type { PlacedMarkData, PlacedSpotData, PlacesPage } from "../types";
+
+/** What is open over the chart. */
+type Open =
+	| { what: "mark"; at: Point; mark: PlacedMarkData | null }
+	| { what: "spot"; at: Point | null; spot: PlacedSpotData | null }
+	| { what: "sounding"; at: Point }
+	| { what: "line" | "water" | "new" | "files" };
+
+/** The ground of a water: its chart, the section below a line, and where to look first. */
+export default function Places(page: PlacesPage) {
+	const { water } = page;
+	return (
+		<AppLayout title="Places" column={<PictureColumn picture={page.picture} />}>
+			{water ? <OnWater key={water.id} {...page} /> : <NoWater page={page} />}
+		</AppLayout>
+	);
+}
+
+function NoWater({ page }: { page: PlacesPage }) {
+	const [making, setMaking] = useState(false);
+	return (
+		<div className="max-w-[60ch] px-4 py-6 lg:px-7">
+			<h1 className="text-[25px]">{page.headline}</h1>
+			<p className="mt-2">
+				A water holds your spots, what you sounded, walls and weed, and what you marked there. Make one, or take a copy
+				of one that is shared with you.
+			</p>
+			<Button look="next" size="normal" className="mt-4" onClick={() => setMaking(true)}>
+				Make a water
+			</Button>
+			{making && <WaterDialog water={null} waters={[]} kinds={page.kinds} onDone={() => setMaking(false)} />}
+		</div>
+	);
+}
+
+function OnWater(page: PlacesPage) {
+	const { water, looks } = page;
+	const [tool, setTool] = useState<Tool>("move");
+	const [drawn, setDrawn] = useState<Point[]>([]);
+	const [open, setOpen] = useState<Open | null>(null);
+	const [look, setLook] = useState<number | null>(null);
+	const centre = useRef<((at: Point) => void) | null>(null);
+	const below = useSection(page);
+	const chosen = open?.what === "mark" ? (open.mark?.uuid ?? null) : null;
+	const boat = useBoat(water?.id ?? null, chosen, page.recording);
+	if (!water) return null;
+	const close = () => setOpen(null);
+	const choose = (next: Tool) => {
+		setTool(next);
+		setDrawn([]);
+	};
+	const point = (at: Point) => {
+		if (tool === "move") return;
+		if (tool === "mark") setOpen({ what: "mark", at, mark: null });
+		if (tool === "spot") setOpen({ what: "spot", at, spot: null });
+		if (tool === "sounding") setOpen({ what: "sounding", at });
+		if (tool === "line") setDrawn([...drawn, at]);
+		if (tool === "section" && drawn.length === 0) setDrawn([at]);
+		if (tool === "section" && drawn[0]) {
+			below.setLine([drawn[0], at]);
+			choose("move");
+		}
+	};
+	const here = page.spots.find((spot) => spot.here);
+	const at =
+		boat?.x != null && boat.y !== null
+			? { x: boat.x, y: boat.y }
+			: here?.x != null && here.y !== null
+				? { x: here.x, y: here.y }
+				: null;
+	return (
+		<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px]">
+			<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+				<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
+				<p className="mt-0.5 text-[15px] text-slate">{page.under}</p>
+				<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">
+					<Select
+						label="Which water"
+						value={`${water.id}`}
+						options={page.waters.map(({ id, name }) => [`${id}`, name] as const)}
+						onChange={(id) => router.visit(`/places/${id}`)}
+						className="min-w-[158px] font-semibold"
+					/>
+					<ChartTools tool={tool} onTool={choose} drawn={drawn.length} onDone={() => setOpen({ what: "line" })} />
+				</div>
+				<Chart
+					page={page}
+					boat={boat}
+					line={drawn.length > 0 ? drawn : below.line}
+					drawing={tool !== "move"}
+					chosen={chosen}
+					look={look}
+					onPoint={point}
+					onMark={(mark) => setOpen({ what: "mark", at: mark, mark })}
+					onEnd={(index, to) => below.setLine(below.line.map((one, i) => (i === index ? to : one)))}
+					centre={centre}
+				/>
+				<p aria-live="polite" className="no-print text-[15px] font-semibold empty:hidden">
+					{toolWords(tool, drawn.length)}
+				</p>
+				<Trouble words={below.trouble} />
+				<SectionPart
+					page={page}
+					section={below.section}
+					stale={below.stale}
+					onSection={() => choose("section")}
+					onClear={() => below.setLine([])}
+				/>
+			</div>
+			<SideList
+				page={page}
+				look={look}
+				onLook={(i) => {
+					const found = looks[i];
+					setLook(look === i ? null : i);
+					if (found) centre.current?.(found);
+				}}
+				onSpot={(spot) => setOpen({ what: "spot", at: null, spot })}
+				onMark={(mark) => {
+					centre.current?.(mark);
+					setOpen({ what: "mark", at: mark, mark });
+				}}
+				onWater={() => setOpen({ what: "water" })}
+				onNew={() => setOpen({ what: "new" })}
+			>
+				<div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+					{at && (
+						<Button look="plain" onClick={() => setOpen({ what: "mark", at, mark: null })}>
+							Mark here
+						</Button>
+					)}
+					<Recording water={water} recording={boat?.recording ?? page.recording} />
+					<Button onClick={() => setOpen({ what: "files" })}>Files</Button>
+				</div>
+			</SideList>
+			{open?.what === "mark" && (
+				<MarkDialog
+					key={open.mark?.uuid ?? "new"}
+					water={water.id}
+					kinds={page.markKinds}
+					bottoms={page.bottoms}
+					at={open.at}
+					mark={open.mark}
+					back={boat?.back?.uuid === open.mark?.uuid ? (boat?.back ?? null) : null}
+					onDone={close}
+				/>
+			)}
+			{open?.what === "spot" && (
+				<SpotDialog water={water.id} bottoms={page.bottoms} at={open.at} spot={open.spot} onDone={close} />
+			)}
+			{open?.what === "sounding" && <SoundingDialog water={water.id} at={open.at} onDone={close} />}
+			{open?.what === "line" && (
+				<LineDialog
+					water={water.id}
+					kinds={page.edgeKinds}
+					line={drawn}
+					onDone={(kept) => {
+						if (kept) choose("move");
+						close();
+					}}
+				/>
+			)}
+			{open?.what === "files" && <SoundingsDialog water={water} surveys={page.surveys} onDone={close} />}
+			{(open?.what === "water" || open?.what === "new") && (
+				<WaterDialog
+					water={open.what === "water" ? water : null}
+					waters={page.waters}
+					kinds={page.kinds}
+					onDone={close}
+				/>
+			)}
+		</div>
+	);
+}

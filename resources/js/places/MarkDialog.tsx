@@ -1,0 +1,109 @@
+import { router, useForm } from "@inertiajs/react";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { Dialog } from "../parts/Dialog";
+import { Field } from "../parts/Field";
+import { Trouble } from "../parts/Notice";
+import { Select } from "../parts/Select";
+import { newId } from "../parts/send";
+import { upper } from "../parts/words";
+import type { BackOnData, OptionData, PlacedMarkData } from "../types";
+import type { Point } from "./Chart";
+
+interface Props {
+	water: number;
+	kinds: OptionData[];
+	bottoms: OptionData[];
+	/** Where a new one lies; what is mended has its own place. */
+	at: Point;
+	mark: PlacedMarkData | null;
+	back: BackOnData | null;
+	onDone: () => void;
+}
+
+/** A mark laid on the chart, or one that is there: what it is, and the way back onto it. */
+export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Props) {
+	const form = useForm({
+		uuid: mark?.uuid ?? newId(),
+		kind: (mark?.kind ?? "fish") as string,
+		x: mark?.x ?? at.x,
+		y: mark?.y ?? at.y,
+		depth: mark?.depth ?? "",
+		bottom: mark?.bottom ?? "",
+		side: mark?.side ?? "",
+		direction: mark?.direction ?? "",
+		note: mark?.note ?? "",
+	});
+	const keep = () => {
+		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone };
+		if (mark) form.put(`/marks/${mark.uuid}`, options);
+		else form.post(`/waters/${water}/marks`, options);
+	};
+	const text = (name: "depth" | "side" | "direction" | "note", label: string, placeholder: string) => (
+		<Field
+			label={label}
+			placeholder={placeholder}
+			value={form.data[name]}
+			trouble={form.errors[name]}
+			onChange={(event) => form.setData(name, event.target.value)}
+		/>
+	);
+	return (
+		<Dialog open onOpenChange={(open) => !open && onDone()} title={mark ? upper(mark.word) : "Mark this place"}>
+			{back && mark && (
+				<p className="mt-2 rounded-md bg-brass-pale px-3 py-2" aria-live="polite">
+					<b className="figure block">{back.title}</b>
+					{back.words}
+				</p>
+			)}
+			<form
+				noValidate
+				onSubmit={(event) => {
+					event.preventDefault();
+					keep();
+				}}
+			>
+				<Choice
+					label="What is here"
+					value={form.data.kind}
+					onChange={(kind) => form.setData("kind", kind)}
+					options={kinds.map(({ value, word }) => [value, word] as const)}
+				/>
+				<Trouble words={form.errors.kind ?? form.errors.x ?? form.errors.uuid} />
+				<div className="mt-5 grid gap-x-4 lg:grid-cols-2">
+					{text("depth", "How deep", "26 ft")}
+					<div className="mb-4">
+						<p className="pb-1 font-semibold">Bottom</p>
+						<Select
+							label="Bottom"
+							value={form.data.bottom}
+							options={[["", "not known"], ...bottoms.map(({ value, word }) => [value, word] as const)]}
+							onChange={(bottom) => form.setData("bottom", bottom)}
+							className="w-full"
+						/>
+						<Trouble words={form.errors.bottom} />
+					</div>
+					{text("side", "Side that worked", "shaded side")}
+					{text("direction", "Direction that worked", "deep to shallow")}
+				</div>
+				{text("note", "Note", "four in an hour")}
+				<div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+					<Button type="submit" look="next" size="normal" disabled={form.processing}>
+						Keep it
+					</Button>
+					{mark && (
+						<Button
+							look="aside"
+							size="normal"
+							onClick={() =>
+								router.delete(`/marks/${mark.uuid}`, { preserveScroll: true, preserveState: true, onSuccess: onDone })
+							}
+						>
+							Take it away
+						</Button>
+					)}
+				</div>
+			</form>
+		</Dialog>
+	);
+}

@@ -1,0 +1,68 @@
+import { router } from "@inertiajs/react";
+import { useRef, useState } from "react";
+import { Button } from "../parts/Button";
+import { newId } from "../parts/send";
+import type { PlacesPage, SectionData } from "../types";
+import { SectionPicture } from "./SectionPicture";
+import { useElementWidth } from "./useElementWidth";
+
+interface Props {
+	page: PlacesPage;
+	section: SectionData | null;
+	stale: boolean;
+	onSection: () => void;
+	onClear: () => void;
+}
+
+/** What lies below the line, and the way to fish it. */
+export function SectionPart({ page, section, stale, onSection, onClear }: Props) {
+	const room = useRef<HTMLElement>(null);
+	const wide = useElementWidth(room, 620);
+	const [id] = useState(newId);
+	if (!page.ground) return null;
+	return (
+		<section ref={room} aria-label="Below the line" className="mt-3">
+			{section ? (
+				<>
+					<div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-1 pb-2">
+						<h2 className="min-w-0 flex-1 basis-[280px] text-[18px]">
+							{section.sentence}
+							<span className="block font-sans text-[15px] font-normal text-slate">{section.words}</span>
+						</h2>
+						{section.fish && (
+							<Button
+								look="next"
+								className="no-print shrink-0"
+								onClick={() =>
+									router.post(
+										`/places/${page.water?.id}/section`,
+										{ line: section.line, uuid: id },
+										{ preserveScroll: true },
+									)
+								}
+							>
+								Fish this line
+							</Button>
+						)}
+					</div>
+					<SectionPicture section={section} unit={page.unit} unitM={page.unitM} wide={wide} stale={stale} />
+					{section.ledges.map((ledge) => (
+						<p key={ledge.alongM} className="text-[15px]">
+							{ledge.cast}
+						</p>
+					))}
+					<p className="no-print text-[14px] text-slate">
+						{section.fish}{" "}
+						<Button size="inline" onClick={onClear}>
+							Take the line away
+						</Button>
+					</p>
+				</>
+			) : (
+				<Button className="no-print" onClick={onSection}>
+					Draw a line to see the bottom below it
+				</Button>
+			)}
+		</section>
+	);
+}

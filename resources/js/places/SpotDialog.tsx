@@ -1,0 +1,109 @@
+import { router, useForm } from "@inertiajs/react";
+import { useState } from "react";
+import { Button } from "../parts/Button";
+import { Check } from "../parts/Check";
+import { Dialog } from "../parts/Dialog";
+import { Field } from "../parts/Field";
+import { Trouble } from "../parts/Notice";
+import { Select } from "../parts/Select";
+import type { OptionData, PlacedSpotData } from "../types";
+import type { Point } from "./Chart";
+
+interface Props {
+	water: number;
+	bottoms: OptionData[];
+	/** Where a new one lies, or where this one is moved to; null leaves it where it is. */
+	at: Point | null;
+	spot: PlacedSpotData | null;
+	onDone: () => void;
+}
+
+/** A spot made on the chart, or one that is there. */
+export function SpotDialog({ water, bottoms, at, spot, onDone }: Props) {
+	const [sure, setSure] = useState(false);
+	const form = useForm({
+		name: spot?.name ?? "",
+		depth: spot?.depth ?? "",
+		bottom: spot?.bottom ?? "rock_to_sand",
+		wall: spot?.wall ?? false,
+		x: at?.x ?? spot?.x ?? null,
+		y: at?.y ?? spot?.y ?? null,
+		facing: spot?.facing == null ? "" : `${Math.round(spot.facing)}°`,
+	});
+	const keep = () => {
+		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone };
+		if (spot) form.put(`/spots/${spot.id}`, options);
+		else form.post(`/waters/${water}/spots`, options);
+	};
+	const text = (name: "name" | "depth" | "facing", label: string, placeholder: string) => (
+		<Field
+			label={label}
+			placeholder={placeholder}
+			value={form.data[name]}
+			trouble={form.errors[name]}
+			onChange={(event) => form.setData(name, event.target.value)}
+		/>
+	);
+	return (
+		<Dialog
+			open
+			onOpenChange={(open) => !open && onDone()}
+			title={spot?.name ?? "A new spot"}
+			says={spot?.position ? `At ${spot.position}` : undefined}
+		>
+			<form
+				className="mt-3"
+				noValidate
+				onSubmit={(event) => {
+					event.preventDefault();
+					keep();
+				}}
+			>
+				{text("name", "Name", "Stone mole")}
+				<div className="grid gap-x-4 lg:grid-cols-2">
+					{text("depth", "How deep", "26 ft")}
+					{text("facing", "You face", "60°")}
+				</div>
+				<p className="pb-1 font-semibold">Bottom</p>
+				<Select
+					label="Bottom"
+					value={form.data.bottom}
+					options={bottoms.map(({ value, word }) => [value, word] as const)}
+					onChange={(bottom) => form.setData("bottom", bottom)}
+					className="w-full"
+				/>
+				<Trouble words={form.errors.bottom ?? form.errors.x} />
+				<Check checked={form.data.wall} onChange={(wall) => form.setData("wall", wall)}>
+					At a steep wall
+				</Check>
+				<div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+					<Button type="submit" look="next" size="normal" disabled={form.processing}>
+						Keep it
+					</Button>
+					{spot && !spot.here && (
+						<Button
+							look="plain"
+							size="normal"
+							onClick={() => router.put(`/spots/${spot.id}/here`, {}, { preserveScroll: true, onSuccess: onDone })}
+						>
+							Fish here
+						</Button>
+					)}
+					{spot && (
+						<Button
+							look={sure ? "danger" : "aside"}
+							size="normal"
+							onClick={() =>
+								sure
+									? router.delete(`/spots/${spot.id}`, { preserveScroll: true, preserveState: true, onSuccess: onDone })
+									: setSure(true)
+							}
+						>
+							{sure ? "Delete it; its outings stay" : "Delete this spot"}
+						</Button>
+					)}
+				</div>
+			</form>
+		</Dialog>
+	);
+}

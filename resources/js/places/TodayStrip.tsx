@@ -1,0 +1,134 @@
+import { useMemo } from "react";
+import { Button } from "../parts/Button";
+import type { SpanData, TodayData } from "../types";
+
+interface Props {
+	today: TodayData;
+	/** Without words, for where there is little room. */
+	short?: boolean;
+	/** Takes the light that sun and cloud make, where it is not what is read. */
+	onLight?: ((light: string) => void) | null;
+	/** Takes what the forecast says. */
+	onForecast?: ((readings: Record<string, string>) => void) | null;
+}
+
+const wide = 300;
+const tall = 40;
+
+/** How bright each light is drawn: night as the deep, dim as dusk, bright as paper. */
+const shades: Record<string, string> = {
+	"": "var(--water-deep)",
+	dim: "var(--water-mid)",
+	mixed: "var(--water-top)",
+	bright: "var(--brass-pale)",
+};
+
+/** The day as a strip: its light, its tide over it, and now. */
+export function TodayStrip({ today, short = false, onLight, onForecast }: Props) {
+	const day = useMemo(() => dayOf(today), [today]);
+	const now = day.share(Date.now());
+	return (
+		<div>
+			{!short && <p className="text-[15px]">{sentence(today)}</p>}
+			<svg
+				viewBox={`0 0 ${wide} ${tall + 16}`}
+				role="img"
+				aria-label={sentence(today)}
+				className="mt-1.5 block w-full max-w-[560px]"
+			>
+				{today.light.map((span) => (
+					<rect
+						key={span.from}
+						x={wide * day.share(Date.parse(span.from))}
+						width={Math.max(0, wide * (day.share(Date.parse(span.to)) - day.share(Date.parse(span.from))))}
+						y="0"
+						height={tall}
+						fill={shades[span.what] ?? "var(--rule)"}
+					/>
+				))}
+				{today.tide.length > 1 && (
+					<path d={curve(today.tide)} fill="none" stroke="#10222B" strokeWidth="3.5" strokeOpacity="0.55" />
+				)}
+				{today.tide.length > 1 && <path d={curve(today.tide)} fill="none" stroke="#FBFCFA" strokeWidth="1.8" />}
+				{now >= 0 && now <= 1 && <path d={`M${wide * now} -2 V${tall + 3}`} stroke="var(--ember)" strokeWidth="3" />}
+				{labels(today).map((at) => (
+					<text
+						key={at}
+						x={Math.min(wide - 14, Math.max(14, wide * day.share(Date.parse(at))))}
+						y={tall + 13}
+						textAnchor="middle"
+						fontSize="11"
+						fill="var(--ink)"
+					>
+						{clock(at)}
+					</text>
+				))}
+			</svg>
+			{!short && today.turns.length > 0 && (
+				<p className="pt-1 text-[14px]">
+					{today.turns.map((turn) => `${turn.kind} ${clock(turn.at)}, ${turn.height}`).join(" · ")}
+				</p>
+			)}
+			{today.runs && <p className="pt-1 text-[14px] font-semibold">{today.runs}.</p>}
+			{!short && today.forecast && (
+				<p className="pt-1.5 text-[14px] text-slate">
+					{today.forecast}.{" "}
+					{onForecast && (
+						<Button size="inline" onClick={() => onForecast(today.proposes)}>
+							Take these readings
+						</Button>
+					)}
+				</p>
+			)}
+			{onLight && today.lightNow && (
+				<p className="pt-1.5 text-[14px]">
+					Sun and cloud make it {today.lightNow}.{" "}
+					<Button size="inline" onClick={() => onLight(today.lightNow ?? "")}>
+						Read the light as {today.lightNow}
+					</Button>
+				</p>
+			)}
+		</div>
+	);
+}
+
+function dayOf(today: TodayData) {
+	const [from, to] = [Date.parse(today.from), Date.parse(today.to)];
+	return { share: (at: number) => (at - from) / (to - from) };
+}
+
+function curve(heights: number[]): string {
+	const [low, high] = [Math.min(...heights), Math.max(...heights)];
+	return heights
+		.map((height, i) => {
+			const x = (wide * i) / (heights.length - 1);
+			const y = tall - 6 - ((height - low) / Math.max(0.1, high - low)) * (tall - 12);
+			return `${i === 0 ? "M" : "L"}${x.toFixed(1)} ${y.toFixed(1)}`;
+		})
+		.join("");
+}
+
+/** Sunrise and sunset; where the sun does neither, nothing. */
+function labels(today: TodayData): string[] {
+	return [today.sunrise, today.sunset].filter((at): at is string => at !== null);
+}
+
+/** "Dim 7:05 to 7:40 and 16:20 to 17:01; broken cloud." */
+function sentence(today: TodayData): string {
+	const dim = today.light.filter((span) => span.what === "dim");
+	const light =
+		dim.length === 0
+			? today.light.some((span) => span.what !== "")
+				? "No dim light today"
+				: "The sun does not rise today"
+			: `Dim ${dim.map(spanned).join(" and ")}`;
+	return `${light}; ${today.sky}.`;
+}
+
+function spanned(span: SpanData): string {
+	return `${clock(span.from)} to ${clock(span.to)}`;
+}
+
+function clock(iso: string): string {
+	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+}

@@ -1,0 +1,202 @@
+import { router, useForm } from "@inertiajs/react";
+import { useState } from "react";
+import { Button } from "../parts/Button";
+import { Dialog } from "../parts/Dialog";
+import { Field } from "../parts/Field";
+import { Trouble } from "../parts/Notice";
+import { Select } from "../parts/Select";
+import { OwnCard } from "../tackle/OwnCard";
+import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
+
+interface Props {
+	/** Null makes a new one. */
+	water: WaterSheetData | null;
+	waters: WaterOptionData[];
+	kinds: OptionData[];
+	onDone: () => void;
+}
+
+const tastes = [
+	["fresh", "fresh"],
+	["brackish", "brackish"],
+	["sea", "sea"],
+] as const;
+
+/** A water made or changed: what it is, where it lies, how its tide runs; shared, joined, deleted. */
+export function WaterDialog({ water, waters, kinds, onDone }: Props) {
+	const form = useForm({
+		name: water?.name ?? "",
+		kind: water?.kind ?? "lake",
+		salt: water?.salt ?? "fresh",
+		latitude: water?.latitude ?? "",
+		longitude: water?.longitude ?? "",
+		flood: water?.flood ?? "",
+		fastest: water?.fastest ?? "",
+	});
+	const keep = () => {
+		const options = { preserveScroll: true, onSuccess: onDone };
+		if (water) form.put(`/waters/${water.id}`, options);
+		else form.post("/waters", options);
+	};
+	const text = (name: "name" | "latitude" | "longitude" | "flood" | "fastest", label: string, placeholder: string) => (
+		<Field
+			label={label}
+			placeholder={placeholder}
+			value={form.data[name]}
+			trouble={form.errors[name]}
+			onChange={(event) => form.setData(name, event.target.value)}
+		/>
+	);
+	const tidal = water?.tidal || form.data.kind === "harbour";
+	return (
+		<Dialog
+			open
+			onOpenChange={(open) => !open && onDone()}
+			title={water ? `This water: ${water.name}` : "A new water"}
+			says="Without a position you can sketch it; with one, tracks and your instruments find their place on it."
+		>
+			<form
+				className="mt-3"
+				noValidate
+				onSubmit={(event) => {
+					event.preventDefault();
+					keep();
+				}}
+			>
+				{text("name", "Name", "Long tarn")}
+				<div className="grid grid-cols-2 gap-x-4">
+					<div className="mb-4">
+						<p className="pb-1 font-semibold">It is a</p>
+						<Select
+							label="Kind of water"
+							value={form.data.kind}
+							options={kinds.map(({ value, word }) => [value, word] as const)}
+							onChange={(kind) => form.setData("kind", kind)}
+							className="w-full"
+						/>
+						<Trouble words={form.errors.kind} />
+					</div>
+					<div className="mb-4">
+						<p className="pb-1 font-semibold">Its water is</p>
+						<Select
+							label="Its water is"
+							value={form.data.salt}
+							options={tastes}
+							onChange={(salt) => form.setData("salt", salt)}
+							className="w-full"
+						/>
+					</div>
+					{text("latitude", "Degrees north", "61.233")}
+					{text("longitude", "Degrees east", "-7.879")}
+					{tidal && text("flood", "The flood runs toward", "60°")}
+					{tidal && text("fastest", "At its strongest, measured", "0.8 mph")}
+				</div>
+				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
+					Keep it
+				</Button>
+			</form>
+			{water ? <Rest water={water} waters={waters} onDone={onDone} /> : <Copy onDone={onDone} />}
+		</Dialog>
+	);
+}
+
+/** What else can be done with a water. */
+function Rest({ water, waters, onDone }: { water: WaterSheetData; waters: WaterOptionData[]; onDone: () => void }) {
+	const [card, setCard] = useState(false);
+	const [into, setInto] = useState("");
+	const [sure, setSure] = useState<"join" | "delete" | null>(null);
+	const others = waters.filter((one) => one.id !== water.id);
+	return (
+		<>
+			<section aria-label="Rules and sharing" className="mt-5 border-t border-rule pt-3">
+				<Button onClick={() => setCard(true)}>Your card of fish for {water.name}</Button>
+				{card && <OwnCard notes={water.notes} onDone={() => setCard(false)} />}
+				{water.code ? (
+					<>
+						<p className="mt-1">
+							Others of this server take a copy by the code{" "}
+							<strong className="figure text-[20px] tracking-wider">{water.code}</strong>. Where you caught fish stays
+							yours.
+						</p>
+						<Button look="aside" onClick={() => router.delete(`/waters/${water.id}/share`, { preserveScroll: true })}>
+							Share it no more
+						</Button>
+					</>
+				) : (
+					<p>
+						<Button onClick={() => router.post(`/waters/${water.id}/share`, {}, { preserveScroll: true })}>
+							Share it with others of this server
+						</Button>
+					</p>
+				)}
+			</section>
+			{others.length > 0 && (
+				<section aria-label="Join" className="mt-3 border-t border-rule pt-3">
+					<h3 className="text-[17px]">The same as another water?</h3>
+					<div className="mt-1 flex flex-wrap items-center gap-3">
+						<Select
+							label="Join it into"
+							value={into}
+							options={[["", "Choose the other"], ...others.map(({ id, name }) => [`${id}`, name] as const)]}
+							onChange={(next) => {
+								setInto(next);
+								setSure(null);
+							}}
+							className="min-w-[200px]"
+						/>
+						<Button
+							look={sure === "join" ? "danger" : "plain"}
+							disabled={into === ""}
+							onClick={() =>
+								sure === "join"
+									? router.post(`/waters/${water.id}/join`, { into: Number(into) }, { onSuccess: onDone })
+									: setSure("join")
+							}
+						>
+							{sure === "join" ? `Join ${water.name} into it` : "Join them"}
+						</Button>
+					</div>
+				</section>
+			)}
+			<section aria-label="Delete" className="mt-3 border-t border-rule pt-3">
+				<Button
+					look={sure === "delete" ? "danger" : "aside"}
+					onClick={() =>
+						sure === "delete" ? router.delete(`/waters/${water.id}`, { onSuccess: onDone }) : setSure("delete")
+					}
+				>
+					{sure === "delete" ? `Delete it with ${water.hangs}` : "Delete this water"}
+				</Button>
+				{sure === "delete" && (
+					<p className="pt-1 text-[14px] text-slate">Its outings stay in the record. There is no way back.</p>
+				)}
+			</section>
+		</>
+	);
+}
+
+/** A water that somebody else shares. */
+function Copy({ onDone }: { onDone: () => void }) {
+	const form = useForm({ code: "" });
+	return (
+		<form
+			className="mt-5 border-t border-rule pt-3"
+			noValidate
+			onSubmit={(event) => {
+				event.preventDefault();
+				form.post("/waters/copy", { onSuccess: onDone });
+			}}
+		>
+			<Field
+				label="Or take a copy of one that is shared: its code"
+				placeholder="ABCD EFGH"
+				value={form.data.code}
+				trouble={form.errors.code}
+				onChange={(event) => form.setData("code", event.target.value)}
+			/>
+			<Button type="submit" look="plain" disabled={form.processing}>
+				Take a copy
+			</Button>
+		</form>
+	);
+}
