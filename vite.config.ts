@@ -48,7 +48,7 @@ export default defineConfig({
 						urlPattern: ({ request, url, sameOrigin }) =>
 							sameOrigin &&
 							request.mode === "navigate" &&
-							/^\/(|fish|work|lure|rig|water|boat-card|boat-card\.html)$/.test(url.pathname),
+							/^\/(|fish|work|lure|rig|water|boat-card|boat-card\.html|places(\/\d+)?)$/.test(url.pathname),
 						handler: "NetworkFirst",
 						options: {
 							cacheName: "pages",

@@ -147,8 +147,10 @@ Route::middleware('auth')->group(function (): void {
     Route::controller(GroundController::class)->name('ground.')->group(function (): void {
         Route::post('waters/{water}/marks', 'mark')->whereNumber('water')->name('mark');
         Route::put('marks/{mark:uuid}', 'changeMark')->name('mark.update');
+        Route::put('marks/{mark:uuid}/here', 'fishMark')->name('mark.fish');
         Route::delete('marks/{mark:uuid}', 'removeMark')->name('mark.destroy');
         Route::post('waters/{water}/edges', 'edge')->whereNumber('water')->name('edge');
+        Route::post('edges/{edge:uuid}/plan', 'planEdge')->name('edge.plan');
         Route::delete('edges/{edge:uuid}', 'removeEdge')->name('edge.destroy');
         Route::post('waters/{water}/soundings', 'soundings')->whereNumber('water')->name('soundings');
         Route::post('waters/{water}/import', 'bring')->whereNumber('water')->name('import');

@@ -35,7 +35,7 @@ final class SimulatedBoat
         $leg = (int) floor($seconds / self::LEG_S);
         $along = fmod($seconds, self::LEG_S) / self::LEG_S;
         $on = $leg % 2 === 0 ? $along : 1 - $along;
-        $at = new Position(135 + 125 * $on, 204 - 48 * $on - 9 * ($leg % 7) + 3 * sin($seconds / 17));
+        $at = new Position(135 + 125 * $on, 188 - 48 * $on - 9 * ($leg % 7) + 3 * sin($seconds / 17));
         $course = ($leg % 2 === 0 ? 111 : 291) + 6 * sin($seconds / 31);
         [$north, $east] = Frame::of(...MadeUpBottoms::ORIGINS[self::WATER])->degrees($at);
         $west = -$east;

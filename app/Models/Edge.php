@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $uuid
  * @property EdgeKind|null $kind  null for one that is not known
  * @property string $name
- * @property array<array-key, mixed> $points  pairs of m east and north
+ * @property array<array-key, mixed>|null $points  pairs of m east and north; null where they cannot be read
  * @property Carbon $seen_on
  * @property Water $water
  */

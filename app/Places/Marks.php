@@ -72,6 +72,23 @@ final readonly class Marks
         });
     }
 
+    /**
+     * Fishes it: what is known of it is read.
+     *
+     * @throws InvalidInput when nothing is known of it, or it cannot be with what else is read
+     */
+    public function fish(Mark $mark): void
+    {
+        $known = array_filter([
+            'depth' => $mark->depth_m === null ? null : $this->user->likes()->units->depth->print(max(0.3, min(150.0, $mark->depth_m))),
+            'bottom' => $mark->bottom?->value,
+        ], static fn (?string $text): bool => $text !== null);
+        if ($known === []) {
+            throw InvalidInput::because('depth', 'Neither depth nor bottom of this mark is known; add one first.');
+        }
+        ReadingBook::keepPossible($this->user, $known);
+    }
+
     /** @param  array<string, mixed>  $columns */
     public function change(Mark $mark, array $columns): void
     {

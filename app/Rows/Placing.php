@@ -47,13 +47,13 @@ final class Placing
     /**
      * A line as it is kept; what of it is no place is left out.
      *
-     * @param  array<array-key, mixed>  $points
+     * @param  array<array-key, mixed>|null  $points  null where what is kept cannot be read
      * @return list<Position>
      */
-    public static function line(array $points): array
+    public static function line(?array $points): array
     {
         $line = [];
-        foreach ($points as $pair) {
+        foreach ($points ?? [] as $pair) {
             if (is_array($pair) && is_numeric($pair[0] ?? null) && is_numeric($pair[1] ?? null)) {
                 $line[] = self::position((float) $pair[0], (float) $pair[1]);
             }

@@ -31,12 +31,23 @@ final readonly class TideRun
     /** Of the day's greatest: 1 at its strongest flood, −1 at the ebb, 0 at slack. */
     public function share(float $hours): float
     {
+        return $this->shareOf($hours, $this->greatestMH($hours - self::AROUND_H, $hours + self::AROUND_H));
+    }
+
+    /** m an hour that it rises or falls at the most within a time. */
+    private function greatestMH(float $fromH, float $toH): float
+    {
         $greatest = 0.0;
-        for ($at = $hours - self::AROUND_H; $at <= $hours + self::AROUND_H; $at += self::LOOK_H) {
+        for ($at = $fromH; $at <= $toH; $at += self::LOOK_H) {
             $greatest = max($greatest, abs($this->tide->risingMH($at)));
         }
 
-        return $greatest < 1e-9 ? 0.0 : max(-1.0, min(1.0, $this->tide->risingMH($hours) / $greatest));
+        return $greatest;
+    }
+
+    private function shareOf(float $hours, float $greatestMH): float
+    {
+        return $greatestMH < 1e-9 ? 0.0 : max(-1.0, min(1.0, $this->tide->risingMH($hours) / $greatestMH));
     }
 
     /** m/s, the flood above 0; null while no greatest was measured */
@@ -58,15 +69,16 @@ final readonly class TideRun
     }
 
     /**
-     * When it runs well.
+     * When it runs well, by the greatest of that time.
      *
      * @return list<array{float, float, bool}> from and to, hours, and whether it is the flood
      */
     public function spans(float $fromH, float $toH): array
     {
         $spans = [];
+        $greatest = $this->greatestMH($fromH, $toH);
         for ($at = $fromH; $at < $toH - 1e-9; $at += self::LOOK_H) {
-            $share = $this->share($at + self::LOOK_H / 2);
+            $share = $this->shareOf($at + self::LOOK_H / 2, $greatest);
             if (abs($share) < self::RUNS) {
                 continue;
             }

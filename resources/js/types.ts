@@ -393,6 +393,7 @@ export interface FishPage {
 	reopen: OptionData | null;
 	box: TieableData[];
 	takenAway: OptionData | null;
+	today: TodayData | null;
 }
 
 export interface GearData {
@@ -690,7 +691,6 @@ export interface OutingData {
 	markPads: OptionData[];
 	marks: MarkedData[];
 	waterId: number | null;
-	today: TodayData | null;
 }
 
 export interface OutingPage {

@@ -182,6 +182,57 @@ final class PlacesTest extends TestCase
         self::assertSame(1, $this->angler->edges()->count());
     }
 
+    public function test_a_mark_gives_its_depth_and_bottom_and_a_wall_its_casts(): void
+    {
+        $uuid = (string) Str::uuid();
+        $this->post("/waters/{$this->water->id}/marks", ['uuid' => $uuid, 'kind' => 'rock', 'x' => 1, 'y' => 2]);
+        $this->put("/marks/{$uuid}/here")->assertSessionHasErrors('depth');
+        $this->put("/marks/{$uuid}", ['uuid' => $uuid, 'kind' => 'rock', 'x' => 1, 'y' => 2, 'depth' => '31 ft', 'bottom' => 'mud']);
+        $this->put("/marks/{$uuid}/here")->assertSessionHasNoErrors();
+        self::assertSame(['31 ft', 'mud'], array_map(ReadingBook::of($this->angler)->text(...), ['depth', 'bottom']));
+
+        $edge = (string) Str::uuid();
+        $this->post("/waters/{$this->water->id}/edges", ['uuid' => $edge, 'kind' => 'wall', 'name' => 'Dam', 'line' => '100,0;130,0;130,20']);
+        $plan = (string) Str::uuid();
+        $this->post("/edges/{$edge}/plan", ['uuid' => $plan])->assertRedirect('/work?view=plans');
+        $this->post("/edges/{$edge}/plan", ['uuid' => $plan]);
+        $laid = $this->get('/work?view=plans')->inertiaProps('plans');
+        self::assertCount(1, $laid);
+        // 50 m of wall, 6 ft apart: at most so many and one for each corner and end.
+        self::assertNull($laid[0]['refused']);
+        self::assertGreaterThanOrEqual(28, $laid[0]['total']);
+        self::assertLessThanOrEqual(31, $laid[0]['total']);
+    }
+
+    public function test_one_tap_on_the_water_marks_where_the_boat_was(): void
+    {
+        $this->travelTo(now()->startOfMinute());
+        $spot = $this->angler->spots()->sole();
+        $this->put("/spots/{$spot->id}/here");
+        $this->post('/outings', ['uuid' => (string) Str::uuid()]);
+        $outing = Outing::query()->sole();
+        $tap = fn (string $kind): array => $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [
+            ['uuid' => (string) Str::uuid(), 'do' => 'mark', 'kind' => $kind, 'at' => now()->toIso8601String()],
+        ]])->assertOk()->json();
+        self::assertStringContainsString('not on the chart yet', $tap('patch')['refused'][0]['why']);
+        $spot->update(['east_m' => 40.0, 'north_m' => 0.0]);
+        self::assertSame([], $tap('patch')['refused']);
+        self::assertSame([true, 40.0], [Mark::query()->sole()->about, Mark::query()->sole()->east_m]);
+        $this->angler->feed()->create([
+            'address' => 'x', 'seen_at' => now(), 'fix_at' => now()->subSeconds(4), 'latitude' => 61.001, 'longitude' => -7.0,
+        ]);
+        $this->actingAs($this->angler->refresh()->unsetRelations());
+        $told = $tap('snag');
+        self::assertSame(['snag', 'patch of fish'], array_column($told['outing']['marks'], 'word'));
+        $snag = Mark::query()->where('kind', 'snag')->sole();
+        self::assertSame([false, $outing->id], [$snag->about, $snag->outing_id]);
+        self::assertEqualsWithDelta(111.4, $snag->north_m, 0.5);
+        self::assertSame('Choose what the mark is.', $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [
+            ['uuid' => (string) Str::uuid(), 'do' => 'mark', 'kind' => 'whale'],
+        ]])->json('refused.0.why'));
+        $this->get('/fish')->assertOk();
+    }
+
     public function test_the_lee_is_told_once_shores_and_the_wind_are_known(): void
     {
         $this->sounded();
@@ -409,6 +460,40 @@ final class PlacesTest extends TestCase
 
         $this->actingAs($this->angler)->delete("/waters/{$this->water->id}/share");
         $this->actingAs($other)->post('/waters/copy', ['code' => $code])->assertSessionHasErrors('code');
+    }
+
+    public function test_the_page_opens_whatever_is_stored(): void
+    {
+        $this->sounded();
+        $own = ['user_id' => $this->angler->id, 'water_id' => $this->water->id];
+        $survey = $this->water->surveys()->firstOrFail()->id;
+        foreach ([['x', 'y', 'z'], [1e300, 0, 5], [0, 0, -1e9], [0.0, 0.0, 'deep'], [INF, 1, 1]] as [$east, $north, $depth]) {
+            DB::table('soundings')->insert([
+                'user_id' => $this->angler->id, 'survey_id' => $survey, 'east_m' => $east, 'north_m' => $north, 'depth_m' => $depth,
+            ]);
+        }
+        foreach (['x', '[]', '[[1]]', '{"a":[1,2]}', '[[1,2],["x",null],[1e300,2]]', '[[0,0],[5,5]]'] as $points) {
+            DB::table('edges')->insert([
+                ...$own, 'uuid' => (string) Str::uuid(), 'kind' => $points === 'x' ? 'hedge' : 'shore', 'points' => $points, 'seen_on' => '2026-01-01',
+            ]);
+        }
+        foreach (['whale', 'fish', 'bottom'] as $kind) {
+            DB::table('marks')->insert([
+                ...$own, 'uuid' => (string) Str::uuid(), 'kind' => $kind, 'east_m' => 1e9, 'north_m' => 'x', 'bottom' => 'cheese',
+                'depth_m' => -4, 'at' => '2026-01-01 10:00:00',
+            ]);
+        }
+        ReadingBook::keep($this->angler, ['wind_from' => 'n', 'cloud' => 'clear']);
+        foreach ([
+            ['latitude' => 91.0], ['latitude' => 61.0, 'longitude' => 720.0], ['longitude' => -7.0, 'tide' => '{"constituents":[1,{"speed_deg_h":"x"}]}'],
+            ['tide' => 'x', 'level_m' => 1e9], ['kind' => 'sea of milk', 'level_m' => null, 'fastest_ms' => -3, 'flood_deg' => 1e9],
+        ] as $columns) {
+            DB::table('waters')->where('id', $this->water->id)->update(['ground' => DB::raw('ground + 1'), ...$columns]);
+            foreach (['/places', "/places/{$this->water->id}?line=0,0;20,20", '/water', '/fish'] as $page) {
+                $this->get($page)->assertOk();
+            }
+            $this->getJson("/places/{$this->water->id}/boat")->assertOk();
+        }
     }
 
     public function test_waters_are_made_changed_and_what_cannot_be_is_refused(): void

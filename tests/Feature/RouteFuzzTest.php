@@ -61,7 +61,7 @@ final class RouteFuzzTest extends TestCase
         self::assertGreaterThan(100, $statuses[200] ?? 0, 'some of it is sense');
 
         foreach ([
-            '/lure', '/water', '/fish', '/tackle', '/gear', '/rules', '/boat-card', '/boat-card.pdf', '/settings', '/account',
+            '/lure', '/water', '/fish', '/tackle', '/gear', '/rules', '/boat-card', '/boat-card.pdf', '/settings', '/account', '/places',
             '/box.csv', '/account/archive.zip',
         ] as $page) {
             $this->actingAs($this->angler->refresh())->get($page)->assertOk();

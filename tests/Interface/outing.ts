@@ -79,6 +79,5 @@ export const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	markPads: [{ value: "patch", word: "Patch" }],
 	marks: [],
 	waterId: 1,
-	today: null,
 	...over,
 });

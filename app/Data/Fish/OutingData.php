@@ -6,7 +6,6 @@ namespace App\Data\Fish;
 
 use App\Data\Lure\PickData;
 use App\Data\OptionData;
-use App\Data\Places\TodayData;
 use App\Data\Rig\RigInShortData;
 
 /** The outing under way. */
@@ -69,7 +68,6 @@ final readonly class OutingData
         public array $markPads,
         public array $marks,
         public ?int $waterId,
-        public ?TodayData $today,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use App\Data\Fish\OutingData;
 use App\Data\Fish\TieableData;
 use App\Data\Lure\AnswerData;
 use App\Data\OptionData;
+use App\Data\Places\TodayData;
 use App\Data\Plans\PlanData;
 
 /** The Fish station; without an outing under way, the last one that can be gone on with. */
@@ -24,6 +25,7 @@ final readonly class FishPage extends Page
         public ?OptionData $reopen = null,
         public array $box = [],
         public ?OptionData $takenAway = null,
+        public ?TodayData $today = null,
     ) {
     }
 }

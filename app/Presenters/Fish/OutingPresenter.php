@@ -23,7 +23,6 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
-use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
@@ -47,7 +46,7 @@ final readonly class OutingPresenter
     /** h of silence after which an outing seems to be forgotten. */
     private const SILENT_H = 3;
 
-    public function __construct(private AnswerPresenter $answers, private TodayPresenter $todays)
+    public function __construct(private AnswerPresenter $answers)
     {
     }
 
@@ -123,7 +122,6 @@ final readonly class OutingPresenter
                 static fn (MarkKind $kind): OptionData => new OptionData($kind->value, (string) $kind->pad()), MarkKind::pads(),
             ),
             marks: self::marks($outing), waterId: $outing->spot?->water_id,
-            today: $outing->spot === null ? null : $this->todays->of($book, $outing->spot->water, $outing->spot, Carbon::now()),
         ), $answer, $rankedBox];
     }
 
@@ -146,7 +144,7 @@ final readonly class OutingPresenter
     /** @return list<MarkedData> */
     private static function marks(Outing $outing): array
     {
-        return array_values(Mark::query()->where('outing_id', $outing->id)->latest('at')->limit(self::MARKS)->get()->map(
+        return array_values(Mark::query()->where('outing_id', $outing->id)->latest('at')->latest('id')->limit(self::MARKS)->get()->map(
             static fn (Mark $mark): MarkedData => new MarkedData(
                 $mark->uuid, $mark->kind?->word() ?? 'mark', $mark->at->toIso8601ZuluString('millisecond'),
             ),

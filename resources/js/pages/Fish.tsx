@@ -20,11 +20,11 @@ import { type NotTaken, useOuting } from "../fish/useOuting";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
-import type { AnswerData, EventData, FishPage, OutingData, PlanData, TieableData } from "../types";
+import type { AnswerData, EventData, FishPage, OutingData, PlanData, TieableData, TodayData } from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer, plan, reopen, box, takenAway }: FishPage) {
-	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} />;
+export default function Fish({ outing, answer, plan, reopen, box, takenAway, today }: FishPage) {
+	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} today={today} />;
 	return (
 		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
 			<NoOuting reopen={reopen} takenAway={takenAway} />
@@ -37,12 +37,13 @@ interface Props {
 	answer: AnswerData;
 	plan: PlanData | null;
 	box: TieableData[];
+	today: TodayData | null;
 }
 
 /** What is open over the pads. */
 type Open = "touch" | "fish" | "change" | null;
 
-function UnderWay({ outing: first, answer, plan, box }: Props) {
+function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan"] }), []);
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
@@ -75,9 +76,9 @@ function UnderWay({ outing: first, answer, plan, box }: Props) {
 					<OutingHead outing={outing} log={log} onMendTurned={setAgain} />
 					<MarkHere outing={outing} log={log} />
 					<PlanLine plan={plan} log={log} />
-					{outing.today && (
+					{today && (
 						<div className="border-b border-rule py-2">
-							<TodayStrip today={outing.today} short />
+							<TodayStrip today={today} short />
 						</div>
 					)}
 					<Forgotten outing={outing} />

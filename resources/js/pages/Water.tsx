@@ -95,7 +95,7 @@ function DayOfWater({ page, live }: { page: WaterPage; live: Live }) {
 	if (!today) return null;
 	const offers = today.lightNow !== null && !light?.pinned && light?.text !== today.lightNow;
 	return (
-		<div className="w-full lg:w-[400px] lg:pl-4">
+		<div className="w-full pb-2 lg:w-[320px] lg:pb-0">
 			<TodayStrip today={today} short onLight={offers ? (to) => live.change("light", to) : null} />
 		</div>
 	);

@@ -91,6 +91,21 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it
 					</Button>
+					{mark && (mark.depth || mark.bottom) && (
+						<Button
+							look="plain"
+							size="normal"
+							onClick={() =>
+								router.put(
+									`/marks/${mark.uuid}/here`,
+									{},
+									{ preserveScroll: true, preserveState: true, onSuccess: onDone },
+								)
+							}
+						>
+							Fish here
+						</Button>
+					)}
 					{mark && (
 						<Button
 							look="aside"

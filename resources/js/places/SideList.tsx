@@ -2,7 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import type { ReactNode } from "react";
 import { Button, FileLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
-import { send } from "../parts/send";
+import { newId, send } from "../parts/send";
 import { dayOf } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
 import { LookList } from "./LookList";
@@ -114,13 +114,23 @@ function Lines({ page }: { page: PlacesPage }) {
 									.join(" · ")}
 							</span>
 						</span>
-						<Button
-							look="aside"
-							aria-label={`Take ${edge.name || edge.word} off the chart`}
-							onClick={() => router.delete(`/edges/${edge.uuid}`, { preserveScroll: true, preserveState: true })}
-						>
-							Take off
-						</Button>
+						<span className="flex shrink-0 gap-x-4">
+							{edge.kind !== "shore" && (
+								<Button
+									aria-label={`Lay out casts along ${edge.name || edge.word}`}
+									onClick={() => router.post(`/edges/${edge.uuid}/plan`, { uuid: newId() })}
+								>
+									Casts
+								</Button>
+							)}
+							<Button
+								look="aside"
+								aria-label={`Take ${edge.name || edge.word} off the chart`}
+								onClick={() => router.delete(`/edges/${edge.uuid}`, { preserveScroll: true, preserveState: true })}
+							>
+								Take off
+							</Button>
+						</span>
 					</li>
 				))}
 			</ul>

@@ -13,7 +13,6 @@ interface Props {
 }
 
 const wide = 300;
-const tall = 40;
 
 /** How bright each light is drawn: night as the deep, dim as dusk, bright as paper. */
 const shades: Record<string, string> = {
@@ -25,6 +24,7 @@ const shades: Record<string, string> = {
 
 /** The day as a strip: its light, its tide over it, and now. */
 export function TodayStrip({ today, short = false, onLight, onForecast }: Props) {
+	const tall = short ? 24 : 40;
 	const day = useMemo(() => dayOf(today), [today]);
 	const now = day.share(Date.now());
 	return (
@@ -34,7 +34,7 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 				viewBox={`0 0 ${wide} ${tall + 16}`}
 				role="img"
 				aria-label={sentence(today)}
-				className="mt-1.5 block w-full max-w-[560px]"
+				className={`block w-full ${short ? "max-w-[420px]" : "mt-1.5 max-w-[560px]"}`}
 			>
 				{today.light.map((span) => (
 					<rect
@@ -47,9 +47,9 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 					/>
 				))}
 				{today.tide.length > 1 && (
-					<path d={curve(today.tide)} fill="none" stroke="#10222B" strokeWidth="3.5" strokeOpacity="0.55" />
+					<path d={curve(today.tide, tall)} fill="none" stroke="#10222B" strokeWidth="3.5" strokeOpacity="0.55" />
 				)}
-				{today.tide.length > 1 && <path d={curve(today.tide)} fill="none" stroke="#FBFCFA" strokeWidth="1.8" />}
+				{today.tide.length > 1 && <path d={curve(today.tide, tall)} fill="none" stroke="#FBFCFA" strokeWidth="1.8" />}
 				{now >= 0 && now <= 1 && <path d={`M${wide * now} -2 V${tall + 3}`} stroke="var(--ember)" strokeWidth="3" />}
 				{labels(today).map((at) => (
 					<text
@@ -81,10 +81,10 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 				</p>
 			)}
 			{onLight && today.lightNow && (
-				<p className="pt-1.5 text-[14px]">
+				<p className="text-[14px]">
 					Sun and cloud make it {today.lightNow}.{" "}
 					<Button size="inline" onClick={() => onLight(today.lightNow ?? "")}>
-						Read the light as {today.lightNow}
+						Read it so
 					</Button>
 				</p>
 			)}
@@ -97,12 +97,12 @@ function dayOf(today: TodayData) {
 	return { share: (at: number) => (at - from) / (to - from) };
 }
 
-function curve(heights: number[]): string {
+function curve(heights: number[], tall: number): string {
 	const [low, high] = [Math.min(...heights), Math.max(...heights)];
 	return heights
 		.map((height, i) => {
 			const x = (wide * i) / (heights.length - 1);
-			const y = tall - 6 - ((height - low) / Math.max(0.1, high - low)) * (tall - 12);
+			const y = tall - 4 - ((height - low) / Math.max(0.1, high - low)) * (tall - 8);
 			return `${i === 0 ? "M" : "L"}${x.toFixed(1)} ${y.toFixed(1)}`;
 		})
 		.join("");

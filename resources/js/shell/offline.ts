@@ -5,7 +5,7 @@ import { setClock } from "../parts/clock";
 const PAGES = "pages";
 
 /** What opens without a connection though it has not been opened yet. */
-const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html"];
+const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html", "/places"];
 
 /** ms after a page is there before what is needed without a connection is fetched: it must not stand in the way. */
 const LATER = 4_000;

@@ -22,6 +22,7 @@ export function isHere(path: string, url: string): boolean {
 		at === path ||
 		(path === "/lure" && at === "/") ||
 		(path === "/tackle" && at.startsWith("/tackle/")) ||
+		(path === "/places" && at.startsWith("/places/")) ||
 		(path === "/settings" && at === "/cadences") ||
 		(path === "/look-back" && (at.startsWith("/look-back/") || at.startsWith("/outings")))
 	);

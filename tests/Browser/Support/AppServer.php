@@ -138,6 +138,19 @@ final class AppServer
         ];
     }
 
+    /** Most memory that a process of the server has held so far, MB. */
+    public function peakMegabytes(): float
+    {
+        $pid = is_resource($this->process) ? proc_get_status($this->process)['pid'] : 0;
+        $peaks = array_map(static function (int $one): float {
+            preg_match('/VmHWM:\s+(\d+) kB/', (string) @file_get_contents("/proc/{$one}/status"), $found);
+
+            return ((int) ($found[1] ?? 0)) / 1024;
+        }, [$pid, ...self::children($pid)]);
+
+        return max($peaks);
+    }
+
     /** @return list<int> */
     private static function children(int $pid): array
     {

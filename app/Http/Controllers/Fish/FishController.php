@@ -10,16 +10,18 @@ use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Response;
 
 /** The Fish station. */
 final class FishController extends Controller
 {
-    public function __invoke(Request $request, OutingPresenter $presenter, AnswerPresenter $answers): Response
+    public function __invoke(Request $request, OutingPresenter $presenter, AnswerPresenter $answers, TodayPresenter $todays): Response
     {
         $user = $this->angler($request);
         $outing = Logbook::of($user)->underWay();
@@ -39,6 +41,7 @@ final class FishController extends Controller
 
         return (new FishPage(
             $data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
+            today: $outing->spot === null ? null : $todays->of($rankedBox->book, $outing->spot->water, $outing->spot, Carbon::now()),
         ))->render();
     }
 }

@@ -14,6 +14,7 @@ use App\Models\Edge;
 use App\Models\Mark;
 use App\Models\Survey;
 use App\Models\Water;
+use App\Places\EdgePlans;
 use App\Places\Marks;
 use App\Places\PlacesImport;
 use App\Places\Surveys;
@@ -42,6 +43,14 @@ final class GroundController extends Controller
         return back();
     }
 
+    /** Its depth and its bottom become today's. */
+    public function fishMark(Request $request, Mark $mark): RedirectResponse
+    {
+        Marks::of($this->angler($request))->fish($mark);
+
+        return back()->with('said', 'The depth of the mark is read.');
+    }
+
     public function removeMark(Request $request, Mark $mark): RedirectResponse
     {
         Marks::of($this->angler($request))->remove($mark);
@@ -56,6 +65,14 @@ final class GroundController extends Controller
         );
 
         return back();
+    }
+
+    /** Casts along it, with what is usual. */
+    public function planEdge(RecordSoundings $request, Edge $edge): RedirectResponse
+    {
+        EdgePlans::lay($request->angler(), $edge, $request->uuid());
+
+        return redirect('/work?view=plans');
     }
 
     public function removeEdge(Edge $edge): RedirectResponse

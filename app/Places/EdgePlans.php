@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Places;
+
+use App\Enums\PlanKind;
+use App\Models\Edge;
+use App\Models\User;
+use App\Plans\PlanBook;
+use App\Rows\Placing;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Position;
+
+/** Casts laid out along a line of the chart. */
+final readonly class EdgePlans
+{
+    /**
+     * With what is usual for such a plan; the same id again changes nothing.
+     *
+     * @throws InvalidInput when the line has no length, or too many plans stand
+     */
+    public static function lay(User $user, Edge $edge, string $uuid): void
+    {
+        $line = Placing::line($edge->points);
+        if (count($line) < 2) {
+            throw InvalidInput::because('line', 'That line has no length; draw it anew.');
+        }
+        $unit = $user->likes()->units->depth;
+        $say = static fn (float $metres): string => (string) round($unit->fromSi($metres), 1);
+        $fields = array_map(
+            static fn (array $field): string => $field[$unit === Unit::Metre ? 1 : 2], PlanKind::Wall->fields(),
+        );
+        // From its own beginning, so that the figures stay small.
+        $fields['line'] = implode(' ', array_map(
+            static fn (Position $at): string => $say($at->east - $line[0]->east).','.$say($at->north - $line[0]->north), $line,
+        ));
+        PlanBook::of($user)->keep($uuid, PlanKind::Wall, mb_substr($edge->name ?: ucfirst($edge->kind?->word() ?? 'line'), 0, 80), $fields);
+    }
+}
