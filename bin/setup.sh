@@ -52,6 +52,11 @@ need_browser() {
     { command -v chromium && command -v chromedriver; } > /dev/null || need_packages "Chromium and its driver are" chromium chromium-driver
 }
 
+# Reads the GPX that is written here, for the tests.
+need_reader() {
+    command -v gpsbabel > /dev/null || need_packages "A reader of GPX files is" gpsbabel
+}
+
 need_libraries() {
     local state
     state=$(hash_of composer.json)

@@ -23,9 +23,9 @@ final class GroundReader
     private const ASKS_M = 60.0;
 
     /** m around a line from which soundings can matter to its section, and reaches. */
-    private const AROUND_M = 30.0;
+    private const AROUND_M = 10.0;
 
-    private const AROUND = 5.0;
+    private const AROUND = 2.5;
 
     public static function of(Water $water): Ground
     {

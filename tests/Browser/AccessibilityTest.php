@@ -11,12 +11,14 @@ final class AccessibilityTest extends BrowserTestCase
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
         '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/look-back', '/look-back?view=same-day',
         '/look-back?view=stages', '/look-back?view=depth', '/look-back?view=season', '/look-back?view=schools', '/look-back/trust',
+        '/places', '/places/2', '/places/4',
         '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
         '/settings', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
     ];
 
     private const IN_ALL_THEMES = [
         '/lure', '/fish', '/rig', '/work?view=plans', '/look-back', '/look-back?view=depth', '/rules', '/settings',
+        '/places', '/water',
     ];
 
     public function test_no_serious_finding(): void

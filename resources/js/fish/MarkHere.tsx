@@ -13,7 +13,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 	return (
 		<section aria-label="Mark this place" className="border-b border-rule py-2">
 			<div className="grid grid-cols-[auto_repeat(4,minmax(0,1fr))] items-center gap-2">
-				<span className="text-[15px]">Mark</span>
+				<span className="text-[15px]">Mark here</span>
 				{outing.markPads.map(({ value, word }) => (
 					<button
 						key={value}
@@ -22,7 +22,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 						className="figure min-h-14 rounded-md border-2 border-slate bg-paper px-1 text-[16px]"
 						onClick={() => log.mark(value, word.toLowerCase())}
 					>
-						{word}
+						{word.toLowerCase()}
 					</button>
 				))}
 			</div>

@@ -183,7 +183,7 @@ function Known({ page, view, size }: Drawn) {
 	return (
 		<>
 			<clipPath id="known">
-				<path d={`${path}Z`} clipRule="evenodd" />
+				<path d={path && `${path}Z`} clipRule="evenodd" />
 			</clipPath>
 			{path && <path d={`${path}Z`} fill="none" stroke="var(--slate)" strokeOpacity="0.5" strokeWidth="1" />}
 		</>

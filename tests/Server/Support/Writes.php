@@ -10,6 +10,8 @@ use Random\Randomizer;
 /** Sensible requests for every route that writes. What creates is sent twice under the same id, one right after the other. */
 final class Writes
 {
+    use GroundWrites;
+
     /** Routes that end a visit or an account, or slow down who asks too often: sent last. */
     public const LAST = [
         'POST sign-out', 'DELETE account', 'PUT account/password', 'POST account/sign-out-others', 'POST sign-in',
@@ -54,7 +56,7 @@ final class Writes
     /** @return array<string, \Closure(int, int): Request> by route: n-th request of an angler */
     public function all(): array
     {
-        return [...$this->fishing(), ...$this->tackle(), ...$this->water(), ...$this->rules(), ...$this->account()];
+        return [...$this->fishing(), ...$this->tackle(), ...$this->water(), ...$this->ground(), ...$this->rules(), ...$this->account()];
     }
 
     /** @return array<string, \Closure(int, int): Request> */
