@@ -31,10 +31,15 @@ use App\Http\Controllers\Lure\PinnedLureController;
 use App\Http\Controllers\Lure\SecondLookController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
-use App\Http\Controllers\Places\GroundController;
+use App\Http\Controllers\Places;
+use App\Http\Controllers\Places\EdgeController;
+use App\Http\Controllers\Places\ImportController;
+use App\Http\Controllers\Places\MarkController;
 use App\Http\Controllers\Places\PlacesController;
 use App\Http\Controllers\Places\PlacesFileController;
-use App\Http\Controllers\Places\WaterBookController;
+use App\Http\Controllers\Places\RecordingController;
+use App\Http\Controllers\Places\ShareController;
+use App\Http\Controllers\Places\SurveyController;
 use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rig\RodController;
 use App\Http\Controllers\Rules\OwnRuleController;
@@ -144,32 +149,38 @@ Route::middleware('auth')->group(function (): void {
     Route::get('places/{water}.{format}', [PlacesFileController::class, 'show'])->whereNumber('water')
         ->whereIn('format', ['gpx', 'geojson'])->name('places.file');
     Route::get('places/{water}/windows.ics', [PlacesFileController::class, 'windows'])->whereNumber('water')->name('places.windows');
-    Route::controller(GroundController::class)->name('ground.')->group(function (): void {
-        Route::post('waters/{water}/marks', 'mark')->whereNumber('water')->name('mark');
-        Route::put('marks/{mark:uuid}', 'changeMark')->name('mark.update');
-        Route::put('marks/{mark:uuid}/here', 'fishMark')->name('mark.fish');
-        Route::delete('marks/{mark:uuid}', 'removeMark')->name('mark.destroy');
-        Route::post('waters/{water}/edges', 'edge')->whereNumber('water')->name('edge');
-        Route::post('edges/{edge:uuid}/plan', 'planEdge')->name('edge.plan');
-        Route::delete('edges/{edge:uuid}', 'removeEdge')->name('edge.destroy');
-        Route::post('waters/{water}/soundings', 'soundings')->whereNumber('water')->name('soundings');
-        Route::post('waters/{water}/import', 'bring')->whereNumber('water')->name('import');
-        Route::post('waters/{water}/recording', 'record')->whereNumber('water')->name('record');
-        Route::delete('recording', 'stop')->name('stop');
-        Route::delete('surveys/{survey:uuid}', 'removeSurvey')->name('survey.destroy');
+    Route::controller(MarkController::class)->name('marks.')->group(function (): void {
+        Route::post('waters/{water}/marks', 'store')->whereNumber('water')->name('store');
+        Route::put('marks/{mark:uuid}', 'update')->name('update');
+        Route::put('marks/{mark:uuid}/here', 'fish')->name('fish');
+        Route::delete('marks/{mark:uuid}', 'destroy')->name('destroy');
     });
-    Route::controller(WaterBookController::class)->name('waters.')->group(function (): void {
-        Route::post('waters', 'store')->name('store');
-        Route::post('waters/copy', 'copy')->middleware('throttle:code')->name('copy');
-        Route::put('waters/{water}', 'update')->whereNumber('water')->name('update');
-        Route::delete('waters/{water}', 'destroy')->whereNumber('water')->name('destroy');
-        Route::put('waters/{water}/level', 'level')->whereNumber('water')->name('level');
-        Route::post('waters/{water}/join', 'join')->whereNumber('water')->name('join');
-        Route::post('waters/{water}/share', 'share')->whereNumber('water')->name('share');
-        Route::delete('waters/{water}/share', 'unshare')->whereNumber('water')->name('unshare');
-        Route::post('waters/{water}/spots', 'spot')->whereNumber('water')->name('spots.store');
-        Route::put('spots/{spot}', 'changeSpot')->whereNumber('spot')->name('spots.update');
-        Route::delete('spots/{spot}', 'removeSpot')->whereNumber('spot')->name('spots.destroy');
+    Route::controller(EdgeController::class)->name('edges.')->group(function (): void {
+        Route::post('waters/{water}/edges', 'store')->whereNumber('water')->name('store');
+        Route::post('edges/{edge:uuid}/plan', 'plan')->name('plan');
+        Route::delete('edges/{edge:uuid}', 'destroy')->name('destroy');
+    });
+    Route::post('waters/{water}/soundings', [SurveyController::class, 'store'])->whereNumber('water')->name('surveys.store');
+    Route::delete('surveys/{survey:uuid}', [SurveyController::class, 'destroy'])->name('surveys.destroy');
+    Route::post('waters/{water}/import', ImportController::class)->whereNumber('water')->name('surveys.import');
+    Route::post('waters/{water}/recording', [RecordingController::class, 'store'])->whereNumber('water')->name('recording.store');
+    Route::delete('recording', [RecordingController::class, 'destroy'])->name('recording.destroy');
+    Route::controller(Places\WaterController::class)->prefix('waters')->name('waters.')->group(function (): void {
+        Route::post('/', 'store')->name('store');
+        Route::put('{water}', 'update')->whereNumber('water')->name('update');
+        Route::delete('{water}', 'destroy')->whereNumber('water')->name('destroy');
+        Route::put('{water}/level', 'level')->whereNumber('water')->name('level');
+        Route::post('{water}/join', 'join')->whereNumber('water')->name('join');
+    });
+    Route::controller(ShareController::class)->prefix('waters')->name('waters.')->group(function (): void {
+        Route::post('copy', 'copy')->middleware('throttle:code')->name('copy');
+        Route::post('{water}/share', 'store')->whereNumber('water')->name('share');
+        Route::delete('{water}/share', 'destroy')->whereNumber('water')->name('unshare');
+    });
+    Route::controller(Places\SpotController::class)->name('spots.')->group(function (): void {
+        Route::post('waters/{water}/spots', 'store')->whereNumber('water')->name('place');
+        Route::put('spots/{spot}', 'update')->whereNumber('spot')->name('update');
+        Route::delete('spots/{spot}', 'destroy')->whereNumber('spot')->name('destroy');
     });
 
     Route::get('look-back', LookBackController::class)->name('look-back');

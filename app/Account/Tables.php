@@ -90,7 +90,9 @@ final class Tables
             new Table('marks', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MarkKind::cases())), 'east_m' => self::metres(),
                 'north_m' => self::metres(), 'about' => Column::flag(), 'depth_m' => Column::number(0, 500)->orNone(),
-                'bottom' => Column::one(self::values(Bottom::cases()))->orNone(), 'side' => Column::text(80), 'direction' => Column::text(80),
+                'bottom' => Column::one(
+                    self::values(Bottom::cases())
+                )->orNone(), 'side' => Column::text(80), 'direction' => Column::text(80),
                 'note' => Column::text(300), 'at' => Column::moment(),
             ], ['water_id' => 'waters', 'outing_id' => 'outings'], ['outing_id']),
             new Table('edges', [

@@ -13,7 +13,10 @@ use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Relief\Structures;
 use Illuminate\Support\Facades\Cache;
 
-/** What the soundings of a water come to: a lattice of depths and what of the bottom fish keep to. Worked out once for each state of them. */
+/**
+ * What the soundings of a water come to: a lattice of depths and what of the bottom fish keep to. Worked out once for each
+ * state of them.
+ */
 final readonly class Charted
 {
     /** Crossings of a lattice. */

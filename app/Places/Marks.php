@@ -44,7 +44,9 @@ final readonly class Marks
         }
         $fix = Fix::on($this->user, $spot->water, $at);
         $place = $fix->at ?? Placing::spot($spot)
-            ?? throw InvalidInput::because('mark', "{$spot->name} is not on the chart yet, and no instruments say where you are; place it under Places.");
+            ?? throw InvalidInput::because(
+                'mark', "{$spot->name} is not on the chart yet, and no instruments say where you are; place it under Places."
+            );
         $this->keep($spot->water, $uuid, $kind, $place, [
             'outing_id' => $outing->id, 'about' => $fix === null, 'at' => $at,
             'depth_m' => $fix->depthM ?? ReadingBook::of($this->user)->si('depth'),

@@ -54,7 +54,9 @@ final class PlacesExport
     {
         $lines = [];
         foreach ($water->edges()->orderBy('id')->get() as $edge) {
-            $line = new Track($edge->name, $edge->kind->value ?? '', more: ['uuid' => $edge->uuid, 'seen_on' => $edge->seen_on->toDateString()]);
+            $line = new Track(
+                $edge->name, $edge->kind->value ?? '', more: ['uuid' => $edge->uuid, 'seen_on' => $edge->seen_on->toDateString()]
+            );
             foreach (Placing::line($edge->points) as $at) {
                 $line->add(...$frame->degrees($at));
             }
@@ -70,7 +72,9 @@ final class PlacesExport
         $tracks = [];
         foreach ($water->surveys()->whereNotNull('until_at')->orderBy('id')->get() as $survey) {
             $track = new Track(
-                $survey->name, 'soundings', 'Depths below the zero of '.$water->name, [PlacesImport::REDUCED => 'yes', 'uuid' => $survey->uuid],
+                $survey->name, 'soundings', 'Depths below the zero of '.$water->name, [
+                    PlacesImport::REDUCED => 'yes', 'uuid' => $survey->uuid,
+                ],
             );
             foreach (GroundReader::rows($water)->where('survey_id', $survey->id)->get(['east_m', 'north_m', 'depth_m']) as $row) {
                 [$latitude, $longitude] = $frame->degrees(new Position(Raw::number($row->east_m), Raw::number($row->north_m)));

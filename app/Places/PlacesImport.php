@@ -127,19 +127,24 @@ final readonly class PlacesImport
         $bottom = Bottom::tryFrom($point->more['bottom'] ?? '');
         if ($point->kind === 'spot' && $name !== '') {
             return Spot::query()->firstOrCreate(['water_id' => $this->water->id, 'name' => $name], [
-                'user_id' => $this->user->id, 'depth_m' => max(0.3, min(150.0, $point->depthM ?? 5.0)), 'bottom' => $bottom ?? Bottom::RockToSand,
-                'wall' => ($point->more['wall'] ?? '') === 'yes', 'east_m' => $at->east, 'north_m' => $at->north,
+                'user_id' => $this->user->id, 'depth_m' => max(0.3, min(150.0, $point->depthM ?? 5.0)),
+                'bottom' => $bottom ?? Bottom::RockToSand, 'wall' => ($point->more['wall'] ?? '') === 'yes',
+                'east_m' => $at->east, 'north_m' => $at->north,
             ])->wasRecentlyCreated;
         }
         $kind = MarkKind::tryFrom($point->kind) ?? MarkKind::Edge;
         $when = $point->time === null ? false : strtotime($point->time);
         $depth = $point->depthM !== null && $point->depthM >= 0 && $point->depthM <= 500 ? $point->depthM : null;
 
-        return Mark::query()->firstOrCreate(['user_id' => $this->user->id, 'uuid' => $this->own($point->more['uuid'] ?? '', "point {$n}")], [
+        return Mark::query()->firstOrCreate([
+            'user_id' => $this->user->id, 'uuid' => $this->own($point->more['uuid'] ?? '', "point {$n}"),
+        ], [
             'water_id' => $this->water->id, 'kind' => $kind, 'east_m' => $at->east, 'north_m' => $at->north, 'depth_m' => $depth,
             'bottom' => $bottom, 'side' => mb_substr($point->more['side'] ?? '', 0, 80),
             'direction' => mb_substr($point->more['direction'] ?? '', 0, 80),
-            'note' => mb_substr($point->description !== '' ? $point->description : (MarkKind::tryFrom($point->kind) === null ? $name : ''), 0, 300),
+            'note' => mb_substr(
+                $point->description !== '' ? $point->description : (MarkKind::tryFrom($point->kind) === null ? $name : ''), 0, 300
+            ),
             'at' => $when === false ? Carbon::now() : Carbon::createFromTimestampUTC($when),
         ])->wasRecentlyCreated;
     }
@@ -158,7 +163,8 @@ final readonly class PlacesImport
         return count($points) >= 2 && Edge::query()->firstOrCreate(
             ['user_id' => $this->user->id, 'uuid' => $this->own($line->more['uuid'] ?? '', "line {$n}")],
             [
-                'water_id' => $this->water->id, 'kind' => EdgeKind::tryFrom($line->kind) ?? EdgeKind::Wall, 'name' => mb_substr($line->name, 0, 80),
+                'water_id' => $this->water->id, 'kind' => EdgeKind::tryFrom($line->kind) ?? EdgeKind::Wall,
+                'name' => mb_substr($line->name, 0, 80),
                 'points' => $points, 'seen_on' => $seen === false ? Carbon::today() : Carbon::createFromTimestampUTC($seen),
             ],
         )->wasRecentlyCreated;

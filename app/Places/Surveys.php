@@ -139,7 +139,8 @@ final readonly class Surveys
             }
             $this->demandRoom($water, count($survey->soundings));
             $row = $water->surveys()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => mb_substr($name, 0, 80) ?: 'A track', 'source' => SurveySource::File,
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => mb_substr($name, 0, 80) ?: 'A track',
+                'source' => SurveySource::File,
                 'from_at' => $from, 'until_at' => Carbon::now(),
                 'brought' => $survey->brought, 'spikes' => $survey->spikes,
             ]);
@@ -213,7 +214,9 @@ final readonly class Surveys
     {
         $frame = Placing::frame($water) ?? $this->anchored($water, $track->latitudes[0] ?? 0.0, $track->longitudes[0] ?? 0.0)
             ?? throw InvalidInput::because(
-                'file', "{$water->name} was sketched without a position; say where it lies under Change this water, then choose the file again.",
+                'file',
+                "{$water->name} was sketched without a position; say where it lies under Change this water, "
+                    .'then choose the file again.',
             );
         [$east, $north, $away] = [[], [], 0];
         foreach ($track->latitudes as $i => $latitude) {

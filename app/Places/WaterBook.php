@@ -163,7 +163,9 @@ final readonly class WaterBook
             Spot::query()->create([...self::columns($spot, ['id', 'user_id', 'water_id', 'created_at', 'updated_at']), ...$own]);
         }
         foreach ($theirs->edges()->get() as $edge) {
-            Edge::query()->create([...self::columns($edge, ['id', 'user_id', 'water_id', 'uuid']), ...$own, 'uuid' => (string) Str::uuid()]);
+            Edge::query()->create(
+                [...self::columns($edge, ['id', 'user_id', 'water_id', 'uuid']), ...$own, 'uuid' => (string) Str::uuid()]
+            );
         }
         foreach ($theirs->marks()->get() as $mark) {
             if ($mark->kind?->isFish() === false) {

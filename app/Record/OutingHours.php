@@ -34,7 +34,9 @@ final readonly class OutingHours
         $outings = $user->outings()->whereIn('spot_id', $water->spots()->select('id'))->get(['started_at', 'ended_at']);
 
         return (float) $outings->sum(
-            static fn (Outing $outing): float => max(0.0, $outing->started_at->diffInSeconds($outing->ended_at ?? Carbon::now(), false)) / 3600,
+            static fn (Outing $outing): float => max(
+                0.0, $outing->started_at->diffInSeconds($outing->ended_at ?? Carbon::now(), false)
+            ) / 3600,
         );
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Eskith\Core\Water;
 
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Internal\Cells;
+use Eskith\Core\Water\Internal\Merging;
 use Eskith\Core\Water\Internal\Triangulation;
 use Eskith\Core\Water\Relief\Facet;
 
@@ -47,11 +49,7 @@ final class Ground
 
     private readonly ?Triangulation $triangles;
 
-    /** @var array{int, int, int, int} first and last column, first and last row of the cells with soundings */
-    private readonly array $within;
-
-    /** @var array<string, list<int>> soundings by cells of the grid they are looked up in */
-    private array $cells = [];
+    private readonly Cells $cells;
 
     /**
      * @param  list<float>  $x
@@ -59,15 +57,9 @@ final class Ground
      * @param  list<float>  $depths
      */
     private function __construct(
-        private readonly array $x, private readonly array $y, private readonly array $depths, private readonly float $cellM,
+        private readonly array $x, private readonly array $y, private readonly array $depths, float $cellM,
     ) {
-        [$west, $east, $south, $north] = [PHP_INT_MAX, PHP_INT_MIN, PHP_INT_MAX, PHP_INT_MIN];
-        foreach ($x as $i => $at) {
-            [$a, $b] = [$this->cellOf($at), $this->cellOf($y[$i])];
-            $this->cells["{$a} {$b}"][] = $i;
-            [$west, $east, $south, $north] = [min($west, $a), max($east, $a), min($south, $b), max($north, $b)];
-        }
-        $this->within = [$west, $east, $south, $north];
+        $this->cells = new Cells($x, $y, $cellM);
         $this->triangles = count($x) < 3 ? null : $this->triangulated();
     }
 
@@ -90,7 +82,7 @@ final class Ground
                 throw InvalidInput::because('soundings', 'A sounding lies within 1000 km, and within 12 km up or down.');
             }
         }
-        [$x, $y, $depths] = self::merged($soundings);
+        [$x, $y, $depths] = Merging::of($soundings, self::ONE_M);
 
         return new self($x, $y, $depths, max(self::ONE_M, self::spacing($x, $y)));
     }
@@ -98,7 +90,7 @@ final class Ground
     /** m deep; null where no sounding lies within reach */
     public function depthAt(float $east, float $north, float $reachM): ?float
     {
-        $near = $this->x === [] ? [] : $this->nearest($east, $north, $reachM, 1);
+        $near = $this->cells->nearest($east, $north, $reachM, 1);
         if ($near === [] || $near[0][0] < self::HERE_M ** 2) {
             return $near === [] ? null : $this->depths[$near[0][1]];
         }
@@ -112,7 +104,7 @@ final class Ground
             return $between;
         }
         $sum = $weights = 0.0;
-        foreach ($this->nearest($east, $north, $reachM, self::NEAREST) as [$squared, $i]) {
+        foreach ($this->cells->nearest($east, $north, $reachM, self::NEAREST) as [$squared, $i]) {
             $sum += $this->depths[$i] / $squared;
             $weights += 1 / $squared;
         }
@@ -123,7 +115,7 @@ final class Ground
     /** m to the nearest sounding; null where none lies within reach */
     public function nearestM(float $east, float $north, float $reachM): ?float
     {
-        $near = $this->x === [] ? [] : $this->nearest($east, $north, $reachM, 1);
+        $near = $this->cells->nearest($east, $north, $reachM, 1);
 
         return $near === [] ? null : sqrt($near[0][0]);
     }
@@ -245,63 +237,6 @@ final class Ground
         return max(min($three), min(max($three), $depth));
     }
 
-    /**
-     * Looked for in rings of cells around the place, no farther than soundings lie.
-     *
-     * @return list<array{float, int}> the nearest so many within reach: squared distance and which, nearest first
-     */
-    private function nearest(float $east, float $north, float $reachM, int $count): array
-    {
-        [$i, $j] = [$this->cellOf($east), $this->cellOf($north)];
-        [$west, $easternmost, $south, $northernmost] = $this->within;
-        // Within these rings lies no sounding yet; beyond the others none any more.
-        $first = max(0, $west - $i, $i - $easternmost, $south - $j, $j - $northernmost);
-        $last = max(abs($west - $i), abs($easternmost - $i), abs($south - $j), abs($northernmost - $j));
-        $near = [];
-        for ($ring = $first; $ring <= $last; $ring++) {
-            if (($ring - 1) * $this->cellM > $reachM) {
-                break;
-            }
-            foreach ($this->ring($i, $j, $ring) as $cell) {
-                foreach ($this->cells[$cell] ?? [] as $one) {
-                    $squared = ($this->x[$one] - $east) ** 2 + ($this->y[$one] - $north) ** 2;
-                    if ($squared <= $reachM * $reachM) {
-                        $near[] = [$squared, $one];
-                    }
-                }
-            }
-            if (count($near) >= $count) {
-                sort($near);
-                // All that lie nearer than the ring is wide have been seen.
-                if ($near[$count - 1][0] <= ($ring * $this->cellM) ** 2) {
-                    break;
-                }
-            }
-        }
-        sort($near);
-
-        return array_slice($near, 0, $count);
-    }
-
-    /** @return \Generator<int, string> cells of a ring where soundings may lie */
-    private function ring(int $i, int $j, int $ring): \Generator
-    {
-        [$west, $east, $south, $north] = $this->within;
-        for ($a = max($west, $i - $ring); $a <= min($east, $i + $ring); $a++) {
-            $edge = abs($a - $i) === $ring;
-            foreach ($edge || $ring === 0 ? range(max($south, $j - $ring), min($north, $j + $ring)) : [$j - $ring, $j + $ring] as $b) {
-                if ($b >= $south && $b <= $north && $b >= $j - $ring && $b <= $j + $ring) {
-                    yield "{$a} {$b}";
-                }
-            }
-        }
-    }
-
-    private function cellOf(float $metres): int
-    {
-        return (int) floor($metres / $this->cellM);
-    }
-
     private function triangulated(): ?Triangulation
     {
         // Snake-wise through the cells, so that each point lies near the one before.
@@ -326,44 +261,6 @@ final class Ground
             static fn (float $value, int $i): float => $value + self::NUDGE_M * fmod(sin(($i + 1) * 12.9898 + $salt) * 43758.5453, 1.0),
             $values, array_keys($values),
         );
-    }
-
-    /**
-     * Soundings within 5 cm of each other become one, their mean.
-     *
-     * @param  list<array{float, float, float}>  $soundings
-     * @return array{list<float>, list<float>, list<float>}
-     */
-    private static function merged(array $soundings): array
-    {
-        $cells = [];
-        $kept = [];
-        foreach ($soundings as [$east, $north, $depth]) {
-            [$i, $j] = [(int) floor($east / self::ONE_M), (int) floor($north / self::ONE_M)];
-            $with = null;
-            for ($a = $i - 1; $a <= $i + 1 && $with === null; $a++) {
-                for ($b = $j - 1; $b <= $j + 1 && $with === null; $b++) {
-                    foreach ($cells["{$a} {$b}"] ?? [] as $one) {
-                        if (hypot($kept[$one][4] - $east, $kept[$one][5] - $north) <= self::ONE_M) {
-                            $with = $one;
-                            break;
-                        }
-                    }
-                }
-            }
-            if ($with === null) {
-                $cells["{$i} {$j}"][] = count($kept);
-                $kept[] = [$east, $north, $depth, 1, $east, $north];
-            } else {
-                foreach ([$east, $north, $depth] as $n => $value) {
-                    $kept[$with][$n] += $value;
-                }
-                $kept[$with][3]++;
-            }
-        }
-        $mean = static fn (int $n): array => array_map(static fn (array $one): float => $one[$n] / $one[3], $kept);
-
-        return [$mean(0), $mean(1), $mean(2)];
     }
 
     /**

@@ -35,7 +35,9 @@ final class DemoGround
         'Hallowmere' => [
             ['shore', 'North shore', 'ellipse 20 200', 300], ['shore', 'South shore', 'ellipse 200 380', 300],
             ['wall', 'Causeway, east side', [[389, -133], [520, -185]], 40],
-            ['weed', 'West weed', [[-350, 60], [-310, 82], [-262, 86], [-215, 72]], 46], ['weed', 'West weed', [[-342, 52], [-300, 66], [-258, 68]], 9],
+            [
+                'weed', 'West weed', [[-350, 60], [-310, 82], [-262, 86], [-215, 72]], 46,
+            ], ['weed', 'West weed', [[-342, 52], [-300, 66], [-258, 68]], 9],
         ],
         'The Corrow' => [['wall', 'Shelf edge', [[44, 58], [78, 88], [112, 112]], 55]],
         'Pell quarry' => [
@@ -52,7 +54,9 @@ final class DemoGround
     private const MARKS = [
         'Hallowmere' => [
             ['fish', 152, 184, null, 'east side', 'deep to shallow', '', 22], ['fish', 172, 171, null, 'east side', '', '', 11],
-            ['fish', 159, 190, null, '', '', '', 3], ['patch', 200, 158, null, 'off the end of the bar', 'with the wind', 'four in an hour', 22],
+            [
+                'fish', 159, 190, null, '', '', '', 3,
+            ], ['patch', 200, 158, null, 'off the end of the bar', 'with the wind', 'four in an hour', 22],
             ['fish', 371, -118, null, 'tip of the causeway', '', '', 15], ['snag', 402, -150, null, '', '', 'old post', 47],
             ['bottom', 205, 182, 'gravel_shell', '', '', '', 40], ['bottom', 60, 40, 'mud', '', '', '', 40],
             ['bottom', 440, -152, 'rock', '', '', '', 47], ['bottom', -300, 78, 'weed_scattered', '', '', '', 9],
@@ -132,7 +136,9 @@ final class DemoGround
         foreach (self::MARKS[$water->name] ?? [] as [$kind, $east, $north, $bottom, $side, $direction, $note, $ago]) {
             Mark::query()->create([
                 'user_id' => $this->angler->id, 'water_id' => $water->id, 'uuid' => (string) Str::uuid(), 'kind' => MarkKind::from($kind),
-                'east_m' => $east, 'north_m' => $north, 'depth_m' => MadeUpBottoms::depthM($water->name, $east, $north), 'bottom' => $bottom, 'side' => $side, 'direction' => $direction,
+                'east_m' => $east, 'north_m' => $north, 'depth_m' => MadeUpBottoms::depthM(
+                    $water->name, $east, $north
+                ), 'bottom' => $bottom, 'side' => $side, 'direction' => $direction,
                 'note' => $note, 'at' => $this->now->copy()->subDays($ago)->setTime(9, 40),
             ]);
         }

@@ -33,7 +33,8 @@ final class DemoSeeder extends Seeder
             'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained',
             'light' => 'dim', 'food' => 'perch',
             'bottom' => 'rock_to_sand', 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'sluggish',
-            'trend' => 'steady', 'wall' => 'no', 'wind_from' => 'w', 'cloud' => 'broken', 'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
+            'trend' => 'steady', 'wall' => 'no', 'wind_from' => 'w', 'cloud' => 'broken',
+            'calm' => 'no', 'flow' => 'uniform', 'salt' => 'fresh',
         ]);
         $bar = $angler->spots()->where('name', 'North bar')->firstOrFail();
         $angler->readings()->create(['name' => 'spot', 'text' => (string) $bar->id, 'source' => 'spot', 'read_at' => Carbon::now()]);
@@ -50,7 +51,9 @@ final class DemoSeeder extends Seeder
                     ['North bar', 7.9, 'rock_to_sand', false], ['Causeway end', 9.5, 'rock', false], ['West gravel', 5.5, 'sand', false],
                 ],
             ],
-            ['The Corrow', 'river', 'river', 0, [['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false]]],
+            ['The Corrow', 'river', 'river', 0, [
+                ['Gravel shelf', 6.4, 'rock', false], ['Eddy below the narrows', 8.8, 'rock_to_sand', false],
+            ]],
             ['Pell quarry', 'quarry', 'uniform', 0, [['Second terrace', 7.6, 'rock', true], ['Slate wall', 11.0, 'rock', true]]],
             ['Tannick harbour', 'harbour', 'uniform', 30, [['Stone mole', 3.6, 'rock', true], ['Pontoon', 4.2, 'weed_scattered', false]]],
         ];

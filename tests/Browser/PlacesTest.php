@@ -50,7 +50,9 @@ final class PlacesTest extends BrowserTestCase
         $this->see('It drops');
         $this->button('Fish this line')->click();
         $this->eventually(
-            fn (): bool => str_contains($this->text(), 'the ledges are laid out') || str_contains($this->text(), 'The depth is set for this line'),
+            fn (): bool => str_contains(
+                $this->text(), 'the ledges are laid out'
+            ) || str_contains($this->text(), 'The depth is set for this line'),
             'for the section to be fished',
         );
     }
@@ -95,7 +97,9 @@ final class PlacesTest extends BrowserTestCase
                 .'.getBoundingClientRect().left',
         );
         [$scale, $left] = [$bar(), $spot()];
-        (new WebDriverActions($this->page))->moveToElement($this->chart(), -100, 40)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(30, 0)
+        (
+            new WebDriverActions($this->page)
+        )->moveToElement($this->chart(), -100, 40)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(30, 0)
             ->release()->perform();
         self::assertEqualsWithDelta($left + 90, $spot(), 3.0, 'it goes with the hand');
         $this->button('Nearer')->click();
@@ -168,7 +172,8 @@ final class PlacesTest extends BrowserTestCase
         $this->openDemo('/places');
         $this->see('2,747 soundings');
         $this->eventually(fn (): bool => $this->page->executeAsyncScript(
-            'const done = arguments[0]; caches.open("pages").then((kept) => kept.match("/places")).then((page) => done(!!page)).catch(() => done(false));',
+            'const done = arguments[0]; caches.open("pages").then((kept) => kept.match("/places")).then((page) => done(!!page))'
+                .'.catch(() => done(false));',
         ), 'for the page to be kept');
         $this->server->kill();
         $this->page->navigate()->refresh();

@@ -21,7 +21,8 @@ final class ArchitectureTest extends TestCase
         ['Http', 'Console', 'Providers'],
         ['Presenters'],
         [
-            'Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring', 'Mending', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
+            'Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring',
+            'Mending', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
             'Rules', 'Tackle',
         ],
         ['Rows'],

@@ -37,7 +37,9 @@ final class PlacesFileTest extends TestCase
             new Waypoint(61.31, -7.65, 'Second terrace', kind: 'spot', depthM: 7.6, more: ['bottom' => 'rock']),
             new Waypoint(
                 latitude: -33.123_456_78, longitude: 179.999_999_99, name: 'Snag & <old> "crib"', description: 'left of; the pole',
-                kind: 'snag', time: '2026-11-01T06:30:00Z', depthM: 3.125, more: ['side' => 'shaded side', 'direction' => 'toward the rock'],
+                kind: 'snag', time: '2026-11-01T06:30:00Z', depthM: 3.125, more: [
+                    'side' => 'shaded side', 'direction' => 'toward the rock',
+                ],
             ),
             new Waypoint(0.0, 0.0, 'Nowhere', description: 'depth of winter'),
         ], [$wall], [$soundings]);
@@ -106,7 +108,9 @@ final class PlacesFileTest extends TestCase
         yield 'another language' => ['<kml xmlns="x"/>', 'no GPX 1.1'];
         yield 'an older version' => ['<gpx version="1.0" xmlns="http://www.topografix.com/GPX/1/0"/>', 'no GPX 1.1'];
         yield 'entities within entities' => [$bomb.'<gpx>&b;</gpx>', 'no document type'];
-        yield 'a file of the server' => ['<!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.self::HEAD.'&x;</gpx>', 'no document type'];
+        yield 'a file of the server' => [
+            '<!DOCTYPE gpx [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.self::HEAD.'&x;</gpx>', 'no document type',
+        ];
         yield 'an entity of nobody' => [self::HEAD.'<wpt lat="1" lon="2"><name>&x;</name></wpt></gpx>', 'broken'];
         yield 'nowhere' => [self::HEAD.'<wpt lat="91" lon="2"/></gpx>', 'Point 1'];
         yield 'no place' => [self::HEAD.'<wpt lat="1" lon="2"/><wpt/></gpx>', 'Point 2'];
@@ -133,7 +137,9 @@ final class PlacesFileTest extends TestCase
         $long = str_repeat(' ', PlacesFile::BYTES + 1);
         $commas = '{"type":"FeatureCollection","features":['.str_repeat('0,', 3_000_001).'0]}';
         foreach ([
-            static fn () => (new GpxReader($many))->read(), static fn () => (new GpxReader($long))->read(), static fn () => GeoJson::read($long),
+            static fn () => (
+                new GpxReader($many)
+            )->read(), static fn () => (new GpxReader($long))->read(), static fn () => GeoJson::read($long),
             static fn () => GeoJson::read($commas), static fn () => CsvTrack::read($long),
             static fn () => CsvTrack::read("lat,lon,depth_m\n".str_repeat("1,2,3\n", PlacesFile::POINTS + 1)),
         ] as $read) {
@@ -155,7 +161,9 @@ final class PlacesFileTest extends TestCase
                 $text = $whole;
                 for ($changes = $random->getInt(1, 4); $changes > 0; $changes--) {
                     $at = $random->getInt(0, strlen($text) - 1);
-                    $text = substr($text, 0, $at).substr($random->getBytes(3), $random->getInt(0, 3)).substr($text, $at + $random->getInt(0, 8));
+                    $text = substr($text, 0, $at).substr(
+                        $random->getBytes(3), $random->getInt(0, 3)
+                    ).substr($text, $at + $random->getInt(0, 8));
                 }
                 try {
                     $n === 0 ? (new GpxReader($text))->read() : GeoJson::read($text);

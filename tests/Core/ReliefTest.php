@@ -55,8 +55,8 @@ final class ReliefTest extends TestCase
         self::assertEqualsWithDelta(2.0, $section->shallowestM, 0.001);
         self::assertEqualsWithDelta(14.0, $section->deepestM, 0.001);
         self::assertCount(2, $section->walls);
-        self::assertEqualsWithDelta([10.0, 12.0], $section->walls[0], 0.26);
-        self::assertEqualsWithDelta([15.0, 23.0], $section->walls[1], 0.26);
+        self::assertEqualsWithDelta([10.0, 12.0, rad2deg(atan(2))], $section->walls[0], 0.26);
+        self::assertEqualsWithDelta([15.0, 23.0, 45.0], $section->walls[1], 0.26);
         self::assertCount(1, $section->ledges);
         self::assertEqualsWithDelta(6.0, $section->ledges[0]->depthM, 0.05);
         self::assertEqualsWithDelta(3.0, $section->ledges[0]->wideM, 0.3);
@@ -89,7 +89,9 @@ final class ReliefTest extends TestCase
         foreach ([[34.9, 0], [35.1, 1]] as [$degrees, $walls]) {
             $slope = tan(deg2rad($degrees));
             $ground = self::sounded(static fn (float $x): float => 2 + $slope * max(0.0, min(10.0, $x)), 0.5);
-            self::assertCount($walls, Section::below($ground, [new Position(-5, 20), new Position(20, 20)], self::REACH)->walls, "{$degrees}°");
+            self::assertCount(
+                $walls, Section::below($ground, [new Position(-5, 20), new Position(20, 20)], self::REACH)->walls, "{$degrees}°"
+            );
         }
         foreach ([[0.5, 0], [1.5, 1]] as [$wide, $ledges]) {
             $depth = static fn (float $x): float => 2 + max(0.0, min(4.0, $x)) + max(0.0, min(4.0, $x - 4 - $wide));
@@ -174,7 +176,8 @@ final class ReliefTest extends TestCase
         self::assertArrayNotHasKey('edge', $found, 'a wall is not told twice');
 
         $bump = static fn (float $x, float $y, float $at, float $on): float => exp(-(($x - $at) ** 2 + ($y - $on) ** 2) / 450);
-        $bottom = static fn (float $x, float $y): float => 10 - 5 * $bump($x, $y, -30, 0) - 5 * $bump($x, $y, 30, 0) + 5 * $bump($x, $y, 0, 75);
+        $bottom = static fn (float $x, float $y): float => 10 - 5 * $bump($x, $y, -30, 0)
+        - 5 * $bump($x, $y, 30, 0) + 5 * $bump($x, $y, 0, 75);
         $soundings = [];
         for ($x = -90; $x <= 90; $x += 5) {
             for ($y = -60; $y <= 120; $y += 5) {

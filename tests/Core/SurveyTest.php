@@ -147,7 +147,9 @@ final class SurveyTest extends TestCase
         $at = static fn (StructureKind $kind, float $x, float $depth): Structure => new Structure(
             kind: $kind, at: new Position($x, 0.0), depthM: $depth, topM: 2.0, bottomM: 9.0, steepDeg: 40.0,
         );
-        $all = [$at(StructureKind::Hole, 0, 9), $at(StructureKind::Hump, 500, 3), $at(StructureKind::Ledge, 1000, 6), $at(StructureKind::Wall, 1500, 4)];
+        $all = [$at(
+            StructureKind::Hole, 0, 9
+        ), $at(StructureKind::Hump, 500, 3), $at(StructureKind::Ledge, 1000, 6), $at(StructureKind::Wall, 1500, 4)];
         $first = static fn (?float $temp, bool $falling = false, array $found = [], ?bool $lee = null): WhereToLook => WhereToLook::among(
             $all, $temp, Species::Smallmouth, $falling, $found, static fn (): ?bool => $lee, new UnitFormat(UnitSet::metric()),
         )[0];

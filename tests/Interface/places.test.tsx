@@ -259,7 +259,7 @@ const section = (over: Partial<SectionData> = {}): SectionData => ({
 	along: [0, 10, 20, 30, 40],
 	depths: [null, 2, 6, 6, 12],
 	deepM: 12,
-	walls: [[10, 20]],
+	walls: [[10, 20, 22]],
 	ledges: [{ alongM: 25, depthM: 6, text: "ledge, 20 ft", aimAlongM: 24, cast: "Bail closed …" }],
 	standM: 40,
 	fish: "Sets the depth to 39 ft.",
@@ -326,7 +326,7 @@ describe("the day", () => {
 		const onForecast = vi.fn();
 		const { container } = render(<TodayStrip today={today()} onLight={onLight} onForecast={onForecast} />);
 		expect(container.textContent).toMatch(/^Dim .* to .*; broken cloud\./);
-		const widths = [...container.querySelectorAll("rect")].map((rect) =>
+		const widths = [...container.querySelectorAll("rect:not(:has(title))")].map((rect) =>
 			Math.round(Number(rect.getAttribute("width"))),
 		);
 		expect(widths).toEqual([88, 19, 194]);

@@ -87,7 +87,9 @@ final class LoadTest extends Application
                 $promised[$table][$id] = true;
             }
         }
-        self::assertSame(['edges', 'events', 'gear', 'history', 'lures', 'marks', 'measurements', 'setups', 'surveys'], (static function (array $tables): array {
+        self::assertSame([
+            'edges', 'events', 'gear', 'history', 'lures', 'marks', 'measurements', 'setups', 'surveys',
+        ], (static function (array $tables): array {
             sort($tables);
 
             return $tables;

@@ -96,7 +96,10 @@ final class PlacesBench
         file_put_contents($file, str_replace('A long day', 'Another day', (string) file_get_contents($file)));
         $before = $count();
         $start = microtime(true);
-        self::send($curl, $server->url, $file, static fn (string $bytes): bool => substr_count($bytes, "\n") === 0 || microtime(true) - $start < 0.0);
+        self::send(
+            $curl, $server->url, $file,
+            static fn (string $bytes): bool => substr_count($bytes, "\n") === 0 || microtime(true) - $start < 0.0
+        );
         $closed = microtime(true) - $start;
         usleep(6_000_000);
         printf("called off after %.1f s: %d surveys kept of it\n", $closed, $count() - $before);
@@ -108,7 +111,13 @@ final class PlacesBench
         foreach (['first' => 1, 'again' => 5] as $name => $times) {
             $took = [];
             for ($i = 0; $i < $times; $i++) {
-                curl_setopt_array($curl, [CURLOPT_URL => "{$server->url}/places/1", CURLOPT_HTTPGET => true, CURLOPT_WRITEFUNCTION => null, CURLOPT_RETURNTRANSFER => true]);
+                curl_setopt_array(
+                    $curl,
+                    [
+                        CURLOPT_URL => "{$server->url}/places/1", CURLOPT_HTTPGET => true, CURLOPT_WRITEFUNCTION => null,
+                        CURLOPT_RETURNTRANSFER => true,
+                    ]
+                );
                 $start = microtime(true);
                 $bytes = strlen((string) curl_exec($curl));
                 $took[] = microtime(true) - $start;
@@ -128,7 +137,9 @@ final class PlacesBench
         $page->get("{$server->url}/places/1");
         $chart = $page->findElement(WebDriverBy::cssSelector('[role=application]'));
         usleep(1_500_000);
-        $box = $page->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2];', [$chart]);
+        $box = $page->executeScript(
+            'const b = arguments[0].getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2];', [$chart]
+        );
         $devtools = new ChromeDevToolsDriver($page);
         $devtools->execute('Emulation.setCPUThrottlingRate', ['rate' => self::SLOWED]);
         $page->executeScript(
@@ -162,7 +173,9 @@ final class PlacesBench
         $curl = curl_init();
         curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_URL => "{$url}/sign-in"]);
         curl_exec($curl);
-        curl_setopt_array($curl, [CURLOPT_URL => "{$url}/demo", CURLOPT_POST => true, CURLOPT_POSTFIELDS => '', CURLOPT_HTTPHEADER => self::head($curl)]);
+        curl_setopt_array($curl, [
+            CURLOPT_URL => "{$url}/demo", CURLOPT_POST => true, CURLOPT_POSTFIELDS => '', CURLOPT_HTTPHEADER => self::head($curl),
+        ]);
         curl_exec($curl);
 
         return $curl;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Data\Places;
 
-/** The ground of a water as it is drawn: depths as it stands now, in whole cm, at the crossings of a square grid, row by row from the south-west. */
+/**
+ * The ground of a water as it is drawn: depths as it stands now, in whole cm, at the crossings of a square grid, row by row
+ * from the south-west.
+ */
 final readonly class GroundData
 {
     /**

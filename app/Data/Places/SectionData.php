@@ -10,7 +10,7 @@ final readonly class SectionData
     /**
      * @param  list<float>  $along
      * @param  list<float|null>  $depths
-     * @param  list<list<float>>  $walls  from and to, m along it
+     * @param  list<list<float>>  $walls  from and to, m along it, and degrees on the whole
      * @param  list<LedgeData>  $ledges
      */
     public function __construct(

@@ -26,7 +26,9 @@ final class KeepEdge extends AnglerRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind' => 'Choose what the line is.', 'name.max' => 'Keep the name to 80 letters.', 'line' => 'Draw the line on the chart.'];
+        return [
+            'kind' => 'Choose what the line is.', 'name.max' => 'Keep the name to 80 letters.', 'line' => 'Draw the line on the chart.',
+        ];
     }
 
     /**

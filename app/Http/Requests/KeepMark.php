@@ -23,7 +23,9 @@ final class KeepMark extends AnglerRequest
         return [
             'uuid' => ['required', 'uuid'], 'kind' => ['required', Rule::enum(MarkKind::class)], 'x' => $metres, 'y' => $metres,
             'depth' => ['nullable', 'string', 'max:40'], 'bottom' => ['nullable', Rule::enum(Bottom::class)],
-            'side' => ['nullable', 'string', 'max:80'], 'direction' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:300'],
+            'side' => [
+                'nullable', 'string', 'max:80',
+            ], 'direction' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:300'],
         ];
     }
 

@@ -76,7 +76,8 @@ final readonly class BoatPresenter
             : ($from === null ? 'read where the wind is from, and it says where to start' : 'you lie still: go straight above it');
 
         return new BackOnData(
-            $mark->uuid, 'Back on the '.($mark->kind?->word() ?? 'mark'), ucfirst("{$words}; {$start}."), $back->start->east, $back->start->north,
+            uuid: $mark->uuid, title: 'Back on the '.($mark->kind?->word() ?? 'mark'), words: ucfirst("{$words}; {$start}."),
+            startX: $back->start->east, startY: $back->start->north,
         );
     }
 

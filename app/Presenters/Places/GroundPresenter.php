@@ -41,7 +41,9 @@ final readonly class GroundPresenter
                 static fn (?float $depth): ?int => $depth === null ? null : (int) round(100 * ($depth + $levelM)), $depths->values,
             ),
             shallowM: $shallow, deepM: $deep,
-            known: array_map(fn (array $line): array => $this->flat($line, $depths->stepM), LevelLines::of(self::edged($charted->known), 0.0)),
+            known: array_map(
+                fn (array $line): array => $this->flat($line, $depths->stepM), LevelLines::of(self::edged($charted->known), 0.0)
+            ),
             lines: $this->lines($depths, $levelM, $shallow, $deep),
         );
     }

@@ -87,7 +87,8 @@ final readonly class PlacesPresenter
             recording: $recording === null ? null : BoatPresenter::recording($recording, $user), wind: self::wind($book, $say),
             today: $water === null ? null : $this->todays->of($book, $water, $spot, $now), section: $section, trouble: $trouble,
             unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
-            kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()), edgeKinds: self::options(EdgeKind::cases()),
+            kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()),
+            edgeKinds: self::options(EdgeKind::cases()),
             bottoms: self::options(Bottom::cases()),
         );
     }
@@ -220,6 +221,8 @@ final readonly class PlacesPresenter
      */
     private static function options(array $cases): array
     {
-        return array_map(static fn (MarkKind|EdgeKind|WaterKind|Bottom $case): OptionData => new OptionData($case->value, $case->word()), $cases);
+        return array_map(
+            static fn (MarkKind|EdgeKind|WaterKind|Bottom $case): OptionData => new OptionData($case->value, $case->word()), $cases
+        );
     }
 }

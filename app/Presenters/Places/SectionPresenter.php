@@ -48,7 +48,9 @@ final readonly class SectionPresenter
         return new SectionData(
             sentence: $this->sentence($section, $where->of($line[0])), words: $this->words($section), line: SectionLine::text($line),
             lengthM: $section->lengthM, along: array_map(static fn (SectionPoint $point): float => round($point->alongM, 2), $drawn),
-            depths: array_map(static fn (SectionPoint $point): ?float => $point->depthM === null ? null : round($point->depthM + $level, 2), $drawn),
+            depths: array_map(
+                static fn (SectionPoint $point): ?float => $point->depthM === null ? null : round($point->depthM + $level, 2), $drawn
+            ),
             deepM: $deepest, walls: $section->walls,
             ledges: array_map(fn (Ledge $ledge): LedgeData => $this->ledge($ledge, $stand, $level), $section->ledges),
             standM: $stand, fish: $section->deepestM === null ? '' : $this->fish($section, $deepest),
@@ -86,7 +88,8 @@ final readonly class SectionPresenter
         $aim = $ledge->alongM + ($ledge->alongM < $stand ? -1 : 1) * $cast['pastM'];
 
         return new LedgeData(
-            alongM: round($ledge->alongM, 2), depthM: round($depth, 2), text: 'ledge, '.$this->say->depth($depth), aimAlongM: round($aim, 2),
+            alongM: round($ledge->alongM, 2), depthM: round($depth, 2), text: 'ledge, '.$this->say->depth($depth),
+            aimAlongM: round($aim, 2),
             cast: 'Bail closed, '.$this->far($cast['lineM']).' of line lands on the ledge at '.$this->say->depth($depth).': aim '
                 .$this->far($cast['pastM']).' past it.',
         );

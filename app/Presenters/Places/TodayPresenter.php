@@ -53,7 +53,9 @@ final readonly class TodayPresenter
             from: $from->toIso8601String(), to: $from->copy()->addDay()->toIso8601String(),
             sunrise: $sky->sun($now, static fn (SunDay $day): ?float => $day->sunrise)?->toIso8601String(),
             sunset: $sky->sunset($now)?->toIso8601String(),
-            light: array_map(static fn (LightSpan $span): SpanData => self::span($from, $span->fromMin, $span->toMin, $span->light->value ?? ''), $light->spans ?? []),
+            light: array_map(static fn (LightSpan $span): SpanData => self::span(
+                $from, $span->fromMin, $span->toMin, $span->light->value ?? ''
+            ), $light->spans ?? []),
             tide: self::heights($sky, $from), turns: self::turns($sky, $from, $say),
             runs: $run === null ? '' : self::runs($run[0], Sky::hours($run[1], $now), $spot, $say),
             worth: self::worth($light->spans ?? [], $run, $from),
@@ -121,7 +123,9 @@ final readonly class TodayPresenter
         }
         $start = Sky::hours($tide[1], $from);
 
-        return array_map(static fn (int $i): float => round($tide[0]->heightM($start + 24.0 * $i / self::HEIGHTS), 3), range(0, self::HEIGHTS));
+        return array_map(
+            static fn (int $i): float => round($tide[0]->heightM($start + 24.0 * $i / self::HEIGHTS), 3), range(0, self::HEIGHTS)
+        );
     }
 
     /** @return list<TurnData> */
@@ -149,7 +153,8 @@ final readonly class TodayPresenter
         $wind = $say->speed($forecast->windMs);
 
         return [
-            "Made-up forecast: {$wind} from the {$forecast->from->word()}, {$forecast->cloud->word()}, air ".$say->temperature($forecast->airC),
+            "Made-up forecast: {$wind} from the {$forecast->from->word()}, {$forecast->cloud->word()}, air "
+                .$say->temperature($forecast->airC),
             [
                 'wind' => $wind, 'gust' => $say->speed($forecast->gustMs), 'wind_from' => $forecast->from->value,
                 'cloud' => $forecast->cloud->value, 'air' => $say->temperature($forecast->airC),

@@ -43,7 +43,8 @@ final readonly class WindowsCalendar
 
         return [
             'UID' => md5("{$water->id} {$span->from} {$span->what}").'@eskith', 'DTSTAMP' => Carbon::now()->utc()->toDateTimeImmutable(),
-            'DTSTART' => Carbon::parse($span->from)->utc()->toDateTimeImmutable(), 'DTEND' => Carbon::parse($span->to)->utc()->toDateTimeImmutable(),
+            'DTSTART' => Carbon::parse($span->from)->utc()->toDateTimeImmutable(),
+            'DTEND' => Carbon::parse($span->to)->utc()->toDateTimeImmutable(),
             'SUMMARY' => "{$words}, {$water->name}", 'LOCATION' => $water->name, 'TRANSP' => 'TRANSPARENT',
         ];
     }

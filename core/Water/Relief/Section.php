@@ -31,7 +31,7 @@ final readonly class Section
 
     /**
      * @param  list<SectionPoint>  $points  evenly along it
-     * @param  list<array{float, float}>  $walls  from and to, along it
+     * @param  list<array{float, float, float}>  $walls  from and to, along it, and degrees on the whole
      * @param  list<Ledge>  $ledges  along it
      * @param  float|null  $steepestDeg  null where less than two points in a row are known
      */
@@ -107,8 +107,22 @@ final readonly class Section
         return new self(
             points: $points, lengthM: $lengthM, steepestDeg: $steepest, shallowestM: $depths === [] ? null : min($depths),
             deepestM: $depths === [] ? null : max($depths),
-            walls: array_map(static fn (array $wall): array => [$wall[0], $wall[1]], $walls), ledges: self::ledges($points, $walls),
+            walls: array_map(static fn (array $wall): array => self::steep($points, $wall[0], $wall[1]), $walls),
+            ledges: self::ledges($points, $walls),
         );
+    }
+
+    /**
+     * @param  list<SectionPoint>  $points
+     * @return array{float, float, float} from and to, and degrees on the whole
+     */
+    private static function steep(array $points, float $from, float $to): array
+    {
+        $on = array_values(array_filter($points, static fn (SectionPoint $point): bool => $point->alongM >= $from - self::TINY
+            && $point->alongM <= $to + self::TINY));
+        $depths = self::known($on);
+
+        return [$from, $to, $depths === [] ? 0.0 : rad2deg(atan2(max($depths) - min($depths), $to - $from))];
     }
 
     /**

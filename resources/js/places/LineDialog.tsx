@@ -6,7 +6,7 @@ import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
 import type { OptionData } from "../types";
-import type { Point } from "./Chart";
+import type { Point } from "./view";
 import { lineText } from "./view";
 
 interface Props {

@@ -8,7 +8,7 @@ import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
 import { upper } from "../parts/words";
 import type { BackOnData, OptionData, PlacedMarkData } from "../types";
-import type { Point } from "./Chart";
+import type { Point } from "./view";
 
 interface Props {
 	water: number;

@@ -50,6 +50,9 @@ export function SectionPicture({ section, unit, unitM, wide, stale }: Props) {
 				{runs(section).map((run) => (
 					<Run key={run[0]?.along} run={run} x={x} y={y} tall={tall} />
 				))}
+				{section.walls.map((wall) => (
+					<Steep key={wall[0]} section={section} wall={wall} x={x} y={y} />
+				))}
 				{section.walls.map(([from, to]) => (
 					<path
 						key={from}
@@ -117,6 +120,26 @@ function Run({ run, x, y, tall }: Places & { run: Known[]; tall: number }) {
 			<path d={`${bottom} L${x(last.along)} ${tall} L${x(first.along)} ${tall} Z`} fill="var(--sand)" />
 			<path d={bottom} fill="none" stroke="#10222B" strokeOpacity="0.6" strokeWidth="1.2" />
 		</>
+	);
+}
+
+/** How steep a wall is on the whole, beside its middle, where there is room for the figure. */
+function Steep({ section, wall, x, y }: Places & { section: SectionData; wall: number[] }) {
+	const [from = 0, to = 0, degrees = 0] = wall;
+	const on = between(section, from, to);
+	const [top, foot] = [on[0], on.at(-1)];
+	if (!top || !foot || Math.abs(y(foot.depth) - y(top.depth)) < 22) return null;
+	const falls = foot.depth > top.depth;
+	return (
+		<text
+			x={x((top.along + foot.along) / 2) + (falls ? -10 : 10)}
+			y={(y(top.depth) + y(foot.depth)) / 2 + 14}
+			textAnchor={falls ? "end" : "start"}
+			fontSize="13"
+			fill="#10222B"
+		>
+			{Math.round(degrees)}°
+		</text>
 	);
 }
 

@@ -3,7 +3,7 @@ import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
-import type { Point } from "./Chart";
+import type { Point } from "./view";
 
 interface Props {
 	water: number;

@@ -7,7 +7,7 @@ import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import type { OptionData, PlacedSpotData } from "../types";
-import type { Point } from "./Chart";
+import type { Point } from "./view";
 
 interface Props {
 	water: number;

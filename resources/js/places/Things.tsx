@@ -25,6 +25,20 @@ export function Edges({ edges, view, size }: Props & { edges: EdgeData[] }) {
 				<path d={path} stroke={look.ink} strokeWidth={look.wide} strokeDasharray={edge.old ? "1 11" : look.dashes} />
 				{edge.kind === "wall" && <path d={teeth(points)} stroke={look.ink} strokeWidth={1.5} />}
 				{edge.kind === "weed" && <path d={blades(points)} stroke={look.ink} strokeWidth={1.8} />}
+				{edge.kind === "weed" && points[0] && (
+					<text
+						x={points[0].px - 4}
+						y={points[0].py + 4}
+						textAnchor="end"
+						fontSize="12"
+						fill="#FBFCFA"
+						stroke="var(--water-mid)"
+						strokeWidth="3"
+						paintOrder="stroke"
+					>
+						{new Date(edge.seenOn).toLocaleDateString([], { day: "numeric", month: "short" })}
+					</text>
+				)}
 				{edge.lee.map((piece) => (
 					<path key={piece.join(" ")} d={lined(piece, view, size)} stroke="var(--moss)" strokeWidth={3} />
 				))}

@@ -22,11 +22,12 @@ const shades: Record<string, string> = {
 	bright: "var(--brass-pale)",
 };
 
-/** The day as a strip: its light, its tide over it, and now. */
+/** The day as a strip: its light, its tide over it, what is worth most in brass, and now. */
 export function TodayStrip({ today, short = false, onLight, onForecast }: Props) {
 	const tall = short ? 24 : 40;
 	const day = useMemo(() => dayOf(today), [today]);
 	const now = day.share(Date.now());
+	const tidal = today.worth.filter((span) => span.what !== "dim");
 	return (
 		<div>
 			{!short && <p className="text-[15px]">{sentence(today)}</p>}
@@ -50,6 +51,18 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 					<path d={curve(today.tide, tall)} fill="none" stroke="#10222B" strokeWidth="3.5" strokeOpacity="0.55" />
 				)}
 				{today.tide.length > 1 && <path d={curve(today.tide, tall)} fill="none" stroke="#FBFCFA" strokeWidth="1.8" />}
+				{today.worth.map((span) => (
+					<rect
+						key={`${span.from} ${span.what}`}
+						x={wide * Math.max(0, day.share(Date.parse(span.from)))}
+						width={Math.max(0, wide * (day.share(Date.parse(span.to)) - Math.max(0, day.share(Date.parse(span.from)))))}
+						y={span.what === "dim" ? tall - 2.5 : 0}
+						height="2.5"
+						fill="var(--brass)"
+					>
+						<title>{`${span.what} ${spanned(span)}`}</title>
+					</rect>
+				))}
 				{now >= 0 && now <= 1 && <path d={`M${wide * now} -2 V${tall + 3}`} stroke="var(--ember)" strokeWidth="3" />}
 				{labels(today).map((at) => (
 					<text
@@ -68,6 +81,9 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 				<p className="pt-1 text-[14px]">
 					{today.turns.map((turn) => `${turn.kind} ${clock(turn.at)}, ${turn.height}`).join(" · ")}
 				</p>
+			)}
+			{!short && tidal.length > 0 && (
+				<p className="pt-1 text-[14px]">{tidal.map((span) => `${span.what} ${spanned(span)}`).join(" · ")}</p>
 			)}
 			{today.runs && <p className="pt-1 text-[14px] font-semibold">{today.runs}.</p>}
 			{!short && today.forecast && (

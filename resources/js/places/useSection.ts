@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { remember } from "../parts/address";
 import { useAsk } from "../parts/useAsk";
 import type { PlacesPage, SectionData } from "../types";
-import type { Point } from "./Chart";
+import type { Point } from "./view";
 import { lineOf, lineText } from "./view";
 
 interface Section {

@@ -5,6 +5,12 @@ export interface View {
 	scale: number;
 }
 
+/** A place, m east and north. */
+export interface Point {
+	x: number;
+	y: number;
+}
+
 export interface Size {
 	wide: number;
 	tall: number;

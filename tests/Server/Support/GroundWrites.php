@@ -19,14 +19,18 @@ trait GroundWrites
                 ['kind' => ['fish', 'snag'][$n % 2], 'x' => $n % 40, 'y' => $n % 7, 'depth' => '6 m'],
             ),
             'PUT marks/{mark}' => fn (int $n, int $angler): Request => new Request(
-                'PUT', "/marks/{$this->one('marks', $angler, 'uuid')}", ['uuid' => $this->uuid(), 'kind' => 'edge', 'x' => $n % 9, 'y' => 1],
+                'PUT', "/marks/{$this->one('marks', $angler, 'uuid')}", [
+                    'uuid' => $this->uuid(), 'kind' => 'edge', 'x' => $n % 9, 'y' => 1,
+                ],
             ),
             'PUT marks/{mark}/here' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/marks/{$this->one('marks', $angler, 'uuid')}/here",
             ),
             'DELETE marks/{mark}' => fn (): Request => new Request('DELETE', "/marks/{$this->uuid()}"),
             'POST waters/{water}/edges' => fn (int $n, int $angler): Request => $this->creating(
-                'POST', "/waters/{$this->one('waters', $angler)}/edges", 'edges', $n, $angler, ['kind' => 'wall', 'line' => '0,0;30,'.($n % 20)],
+                'POST', "/waters/{$this->one('waters', $angler)}/edges", 'edges', $n, $angler, [
+                    'kind' => 'wall', 'line' => '0,0;30,'.($n % 20),
+                ],
             ),
             'POST edges/{edge}/plan' => fn (int $n, int $angler): Request => new Request(
                 'POST', "/edges/{$this->one('edges', $angler, 'uuid')}/plan", ['uuid' => $this->id('along', intdiv($n, 2) % 3, $angler)],

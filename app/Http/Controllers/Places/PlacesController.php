@@ -59,7 +59,9 @@ final class PlacesController extends Controller
     {
         $user = $this->angler($request);
         $wanted = $this->textOrNull($request, 'mark');
-        $mark = $wanted === null ? null : Mark::query()->where('user_id', $user->id)->where('water_id', $water->id)->where('uuid', $wanted)->first();
+        $mark = $wanted === null ? null : Mark::query()->where(
+            'user_id', $user->id
+        )->where('water_id', $water->id)->where('uuid', $wanted)->first();
 
         return response()->json(BoatPresenter::now($user, $water, $mark));
     }

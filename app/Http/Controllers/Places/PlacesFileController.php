@@ -22,7 +22,8 @@ final class PlacesFileController extends Controller
         $places = PlacesExport::of($water);
 
         return self::file(
-            $format === 'gpx' ? Gpx::write($places) : GeoJson::write($places), $format === 'gpx' ? 'application/gpx+xml' : 'application/geo+json',
+            $format === 'gpx' ? Gpx::write($places) : GeoJson::write($places),
+            $format === 'gpx' ? 'application/gpx+xml' : 'application/geo+json',
             "{$water->name}.{$format}",
         );
     }

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Places;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\PlaceSpot;
+use App\Models\Spot;
+use App\Models\Water;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Http\RedirectResponse;
+
+/** Spots on the chart of a water. */
+final class SpotController extends Controller
+{
+    public function store(PlaceSpot $request, Water $water): RedirectResponse
+    {
+        $water->spots()->firstOrCreate(['name' => $request->name()], ['user_id' => $request->angler()->id, ...$request->columns()]);
+
+        return back();
+    }
+
+    /** @throws InvalidInput when another is called so */
+    public function update(PlaceSpot $request, Spot $spot): RedirectResponse
+    {
+        if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
+            throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
+        }
+        $spot->update($request->columns());
+
+        return back();
+    }
+
+    public function destroy(Spot $spot): RedirectResponse
+    {
+        $spot->delete();
+
+        return back();
+    }
+}

@@ -1,0 +1,91 @@
+import { useLayoutEffect, useMemo, useRef } from "react";
+import type { BoatData, PlacesPage } from "../types";
+import { Drift } from "./Overlay";
+import { knownPath, paintGround, shaded } from "./shade";
+import { onScreen, type Point, pairs, type Size, type View } from "./view";
+
+/** Pixels beyond the edges of the chart that are painted, so that it can be dragged without being painted anew. */
+export const margin = 240;
+
+interface Drawn {
+	page: PlacesPage;
+	view: View;
+	size: Size;
+}
+
+/** The shades of the ground, painted. */
+export function Ground({ page, view, size }: Drawn) {
+	const canvas = useRef<HTMLCanvasElement>(null);
+	const { ground } = page;
+	const theme = typeof document === "undefined" ? "" : document.documentElement.dataset.theme;
+	// biome-ignore lint/correctness/useExhaustiveDependencies: another theme has other colours
+	const picture = useMemo(() => ground && shaded(ground), [ground, theme]);
+	const known = useMemo(() => ground && knownPath(ground), [ground]);
+	useLayoutEffect(() => {
+		if (canvas.current && ground && known) paintGround(canvas.current, picture, ground, known, view, size, margin);
+	}, [ground, known, picture, view, size]);
+	return (
+		<canvas
+			ref={canvas}
+			className="absolute max-w-none"
+			style={{ left: -margin, top: -margin, width: size.wide + 2 * margin, height: size.tall + 2 * margin }}
+		/>
+	);
+}
+
+/** The edge of what is known, which depth lines do not cross. */
+export function Known({ page, view, size }: Drawn) {
+	const path = (page.ground?.known ?? [])
+		.map((ring) =>
+			pairs(ring)
+				.map(({ x, y }) => onScreen(view, size, x, y))
+				.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
+				.join(""),
+		)
+		.join("Z");
+	return (
+		<>
+			<clipPath id="known">
+				<path d={path && `${path}Z`} clipRule="evenodd" />
+			</clipPath>
+			{path && <path d={`${path}Z`} fill="none" stroke="var(--slate)" strokeOpacity="0.5" strokeWidth="1" />}
+		</>
+	);
+}
+
+/** The line whose section opens below. */
+export function Line({ points, view, size }: { points: Point[]; view: View; size: Size }) {
+	const path = points
+		.map(({ x, y }) => onScreen(view, size, x, y))
+		.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
+		.join("");
+	return (
+		<>
+			<path d={path} fill="none" stroke="var(--paper)" strokeWidth="6" strokeOpacity="0.7" strokeLinecap="round" />
+			<path d={path} fill="none" stroke="var(--ember)" strokeWidth="3.5" strokeLinecap="round" />
+			{points.map(({ x, y }) => {
+				const { px, py } = onScreen(view, size, x, y);
+				return <circle key={`${x} ${y}`} cx={px} cy={py} r="4.5" fill="var(--ember)" stroke="var(--paper)" />;
+			})}
+		</>
+	);
+}
+
+/** The boat as its instruments say, else the spot one is at, with where the drift goes from there. */
+export function Boat({ page, boat, view, size }: Drawn & { boat: BoatData | null }) {
+	const here = page.spots.find((spot) => spot.here);
+	const [x, y] = [boat?.x ?? here?.x ?? null, boat?.y ?? here?.y ?? null];
+	if (x === null || y === null) return null;
+	const at = onScreen(view, size, x, y);
+	return (
+		<>
+			{page.wind && <Drift at={at} wind={page.wind} view={view} />}
+			{boat?.x != null && (
+				<g transform={`translate(${at.px.toFixed(1)} ${at.py.toFixed(1)})`}>
+					<title>The boat</title>
+					<path d="M0 -13 q7 8 6 18 l-6 4 -6 -4 q-1 -10 6 -18Z" fill="var(--hull)" stroke="#FBFCFA" strokeWidth="1.6" />
+				</g>
+			)}
+		</>
+	);
+}

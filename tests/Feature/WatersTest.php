@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Mark;
+use App\Models\Outing;
+use App\Models\Spot;
+use App\Models\Water;
+use App\Readings\ReadingBook;
+use App\Rows\GroundReader;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Waters made, joined, shared and deleted, and the hours that are worth most there. */
+final class WatersTest extends OnWaterTestCase
+{
+    public function test_a_water_is_joined_with_all_that_hangs_on_it(): void
+    {
+        $this->sounded();
+        $this->post('/waters', ['name' => 'North arm', 'kind' => 'lake', 'salt' => 'fresh', 'latitude' => 61.001, 'longitude' => -7.0]);
+        $arm = $this->angler->waters()->where('name', 'North arm')->sole();
+        $spot = $this->water->spots()->firstOrFail();
+        $this->post("/waters/{$arm->id}/spots", [
+            'name' => $spot->name, 'depth' => '5 m', 'bottom' => 'mud', 'wall' => false, 'x' => 3, 'y' => 4,
+        ]);
+        $this->post("/waters/{$arm->id}/marks", ['uuid' => (string) Str::uuid(), 'kind' => 'rock', 'x' => 0, 'y' => 0]);
+        $this->post("/waters/{$arm->id}/edges", ['uuid' => (string) Str::uuid(), 'kind' => 'wall', 'line' => '0,0;10,0']);
+        $this->sounded($arm);
+        $before = $this->get('/places')->inertiaProps('ground')['rows'];
+
+        $this->post("/waters/{$arm->id}/join", ['into' => $this->water->id])->assertRedirect("/places/{$this->water->id}");
+        self::assertFalse(Water::query()->whereKey($arm->id)->exists());
+        self::assertSame([$spot->name, "{$spot->name} (2)"], $this->water->spots()->orderBy('id')->pluck('name')->all());
+        self::assertEqualsWithDelta(111.4, Mark::query()->sole()->north_m, 0.5, 'at the same place of the earth');
+        self::assertEqualsWithDelta(111.4, DB::table('soundings')->max('north_m') - 40, 0.5);
+        self::assertNotSame($before, $this->get("/places/{$this->water->id}")->inertiaProps('ground')['rows']);
+        $this->post("/waters/{$this->water->id}/join", ['into' => $this->water->id])->assertSessionHasErrors('into');
+        $this->post("/waters/{$this->water->id}/join", ['into' => 999])->assertSessionHasErrors('into');
+    }
+
+    public function test_a_water_is_deleted_with_what_hangs_on_it_and_its_outings_stay(): void
+    {
+        $this->sounded();
+        $this->post('/outings', ['uuid' => (string) Str::uuid()]);
+        $this->delete("/waters/{$this->water->id}")->assertRedirect('/places');
+        self::assertSame([0, 0, 0], [Water::query()->count(), Spot::query()->count(), DB::table('soundings')->count()]);
+        self::assertSame(1, Outing::query()->count());
+        foreach (['/places', '/water', '/fish', '/look-back', '/outings', '/lure'] as $page) {
+            $this->get($page)->assertOk();
+        }
+    }
+
+    public function test_a_shared_water_is_copied_without_where_fish_were_caught(): void
+    {
+        $this->sounded();
+        foreach (['fish', 'snag'] as $kind) {
+            $this->post("/waters/{$this->water->id}/marks", [
+                'uuid' => (string) Str::uuid(), 'kind' => $kind, 'x' => 1, 'y' => 1, 'note' => 'mine',
+            ]);
+        }
+        $this->post("/waters/{$this->water->id}/share");
+        $code = $this->get('/places')->inertiaProps('water')['code'];
+        $this->post("/waters/{$this->water->id}/share");
+        self::assertSame($code, $this->get('/places')->inertiaProps('water')['code']);
+
+        $other = $this->withWater();
+        $this->actingAs($other)->post('/waters/copy', ['code' => strtolower($code)])->assertSessionHasNoErrors();
+        $copy = $other->waters()->latest('id')->firstOrFail();
+        self::assertSame("{$this->water->name} (2)", $copy->name, 'one of that name was there');
+        self::assertSame(['snag'], $copy->marks()->toBase()->pluck('kind')->all());
+        self::assertSame('', $copy->marks()->sole()->note);
+        self::assertSame(GroundReader::rows($this->water)->count(), GroundReader::rows($copy)->count());
+        $copy->marks()->update(['side' => 'changed']);
+        self::assertSame(0, $this->water->marks()->where('side', 'changed')->count(), 'a copy is its own');
+
+        $this->actingAs($this->angler)->delete("/waters/{$this->water->id}/share");
+        $this->actingAs($other)->post('/waters/copy', ['code' => $code])->assertSessionHasErrors('code');
+    }
+
+    public function test_waters_are_made_changed_and_what_cannot_be_is_refused(): void
+    {
+        $good = ['name' => 'Far tarn', 'kind' => 'lake', 'salt' => 'fresh', 'latitude' => '', 'longitude' => ''];
+        $this->post('/waters', $good)->assertSessionHasNoErrors();
+        $this->post('/waters', $good);
+        $tarn = $this->angler->waters()->where('name', 'Far tarn')->sole();
+        foreach ([
+            'name' => '', 'kind' => 'puddle', 'salt' => 'sweet', 'latitude' => 'north', 'flood' => '400°', 'fastest' => '40 m/s',
+        ] as $field => $bad) {
+            $this->put(
+                "/waters/{$tarn->id}", [...$good, 'longitude' => $field === 'latitude' ? '3' : '', $field => $bad]
+            )->assertSessionHasErrors($field);
+        }
+        $this->put("/waters/{$tarn->id}", [...$good, 'name' => $this->water->name])->assertSessionHasErrors('name');
+        $this->put(
+            "/waters/{$tarn->id}", [...$good, 'kind' => 'river', 'latitude' => '61.5', 'longitude' => '-7']
+        )->assertSessionHasNoErrors();
+        self::assertSame([61.5, 'river'], [$tarn->refresh()->latitude, $tarn->kind]);
+        $this->get("/places/{$tarn->id}")->assertOk();
+    }
+
+    public function test_nobody_sees_or_changes_what_is_another_s(): void
+    {
+        $this->sounded();
+        $uuid = (string) Str::uuid();
+        $this->post("/waters/{$this->water->id}/marks", ['uuid' => $uuid, 'kind' => 'fish', 'x' => 1, 'y' => 1]);
+        $survey = $this->water->surveys()->firstOrFail()->uuid;
+        $spot = $this->water->spots()->firstOrFail()->id;
+        $this->actingAs($this->anglerOnTheLake());
+        foreach ([
+            [
+                'GET', "/places/{$this->water->id}",
+            ], ['GET', "/places/{$this->water->id}.gpx"], ['GET', "/places/{$this->water->id}/section?line=0,0;9,9"],
+            ['DELETE', "/waters/{$this->water->id}"], ['POST', "/waters/{$this->water->id}/share"], ['DELETE', "/marks/{$uuid}"],
+            ['DELETE', "/surveys/{$survey}"], ['DELETE', "/spots/{$spot}"], ['GET', "/places/{$this->water->id}/boat"],
+        ] as [$method, $path]) {
+            $this->call($method, $path)->assertNotFound();
+        }
+    }
+
+    public function test_the_hours_of_the_days_to_come_are_a_calendar_that_another_reader_takes(): void
+    {
+        $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);
+        $text = (string) $this->get("/places/{$this->water->id}/windows.ics")->assertOk()->getContent();
+        $calendar = \Sabre\VObject\Reader::read($text);
+        self::assertSame([], $calendar->validate());
+        $summaries = array_map(
+            static fn ($event): string => (string) $event->SUMMARY, iterator_to_array($calendar->select('VEVENT'), false)
+        );
+        self::assertGreaterThan(40, count($summaries));
+        self::assertContains("Dim light, {$this->water->name}", $summaries);
+        self::assertContains("Flood runs, {$this->water->name}", $summaries);
+        self::assertSame(count($summaries), count(array_unique(array_map(
+            static fn ($event): string => (string) $event->UID, iterator_to_array($calendar->select('VEVENT'), false),
+        ))));
+    }
+
+    public function test_today_tells_light_tide_and_a_forecast_that_says_it_is_made_up(): void
+    {
+        $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);
+        $this->travelTo(Carbon::parse('2026-11-25T12:00:00Z'));
+        ReadingBook::keep($this->angler, ['cloud' => 'overcast']);
+        $today = $this->get('/places')->inertiaProps('today');
+        self::assertSame('dim', $today['lightNow']);
+        self::assertSame('overcast', $today['sky']);
+        self::assertCount(49, $today['tide']);
+        self::assertGreaterThanOrEqual(3, count($today['turns']));
+        self::assertStringStartsWith('Made-up forecast', $today['forecast']);
+        $this->put('/readings', ['readings' => $today['proposes']])->assertOk();
+        $this->water->update(['latitude' => null, 'longitude' => null, 'tide' => null]);
+        self::assertNull($this->get('/places')->inertiaProps('today'));
+    }
+}
