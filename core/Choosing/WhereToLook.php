@@ -63,10 +63,11 @@ final readonly class WhereToLook
                 ['on a wall that falls '.$fall, ...($cold && $inReach ? ['cold fish sit on ledges of steep rock'] : [])],
             ],
             StructureKind::Wall => [
-                2.0 + ($cold && $inReach ? 1.0 : 0.0) + ($species === Species::Bream ? 0.5 : 0.0),
+                2.0 + ($cold && $inReach ? 1.0 : 0.0) + ($species === Species::Bream ? 1.5 : 0.0),
                 [
-                    'falls '.$fall.', up to '.$say->angle($structure->steepDeg ?? 0.0),
-                    ...($cold ? ['steep rock holds them in the cold'] : []),
+                    $structure->steepDeg === null ? 'a wall that you drew' : 'falls '.$fall.', up to '.$say->angle($structure->steepDeg),
+                    ...($species === Species::Bream ? ['bream keep to walls and poles'] : []),
+                    ...($cold && $species !== Species::Bream ? ['steep rock holds them in the cold'] : []),
                 ],
             ],
             StructureKind::Edge => [
@@ -81,6 +82,10 @@ final readonly class WhereToLook
             StructureKind::Hole => [
                 $falling ? 2.6 : 0.8,
                 [$falling ? 'as the water falls they gather in the holes that remain' : 'the deepest around'],
+            ],
+            StructureKind::Weed => [
+                1.4 + ($species === Species::Bream ? 1.3 : 0.0),
+                ['the outer edge, as you saw it last', ...($species === Species::Bream ? ['bream keep to weed edges'] : [])],
             ],
             StructureKind::Hard => [
                 1.7 + min(0.8, $structure->fallM() / 8.0),

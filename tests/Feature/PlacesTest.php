@@ -130,6 +130,25 @@ final class PlacesTest extends OnWaterTestCase
         self::assertSame(1, $this->angler->edges()->count());
     }
 
+    public function test_walls_and_fresh_weed_that_were_drawn_are_worth_a_look_for_bream(): void
+    {
+        $flat = [];
+        for ($x = 0; $x <= 60; $x += 6) {
+            for ($y = 0; $y <= 60; $y += 6) {
+                $flat[] = ['x' => $x, 'y' => $y, 'depth' => '4 m'];
+            }
+        }
+        $this->post("/waters/{$this->water->id}/soundings", ['uuid' => (string) Str::uuid(), 'soundings' => $flat]);
+        foreach (['wall' => '10,10;30,10', 'weed' => '10,40;30,40'] as $kind => $line) {
+            $this->post("/waters/{$this->water->id}/edges", ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'line' => $line]);
+        }
+        ReadingBook::keep($this->angler, ['species' => 'bream']);
+        $titles = fn (): array => array_column($this->get('/places')->inertiaProps('looks'), 'title');
+        self::assertSame(["Wall down to 13\u{00A0}ft", "Weed edge at 13\u{00A0}ft"], $titles());
+        $this->travel(45)->days();
+        self::assertSame(["Wall down to 13\u{00A0}ft"], $titles(), 'weed of before says nothing');
+    }
+
     public function test_a_mark_gives_its_depth_and_bottom_and_a_wall_its_casts(): void
     {
         $uuid = (string) Str::uuid();

@@ -23,6 +23,7 @@ use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Relief\Structures;
 use Eskith\Core\Water\WindFrom;
+use Illuminate\Support\Carbon;
 
 /** What of a water to look at first, in words. */
 final readonly class LookPresenter
@@ -31,6 +32,15 @@ final readonly class LookPresenter
 
     /** Of one kind, before others are listed. */
     private const OF_A_KIND = 2;
+
+    /** Days after which a weed edge that was seen says nothing any more: weed grows and dies within a season. */
+    public const OLD_DAYS = 30;
+
+    /** m within which a wall that was drawn and one that was found are the same. */
+    private const SAME_M = 40.0;
+
+    /** m beside a line at which it is as deep as a boat beside it finds. */
+    private const BOAT_M = 5.0;
 
     /** m from a shore at which its water is looked for. */
     private const BESIDE_M = [8.0, 16.0, 30.0, 50.0, 80.0];
@@ -91,7 +101,7 @@ final readonly class LookPresenter
     {
         $lee = $this->lee();
         $looks = WhereToLook::among(
-            [...$charted->structures, ...$this->besideDeep($charted)], $this->book->si('temp'),
+            [...$charted->structures, ...$this->besideDeep($charted), ...$this->drawn($charted)], $this->book->si('temp'),
             Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye, $this->book->text('level_trend') === 'falling',
             $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
         );
@@ -121,14 +131,69 @@ final readonly class LookPresenter
         )->depthAt($at->east, $at->north, $charted->reachM));
     }
 
+    /**
+     * Walls and weed edges as they were drawn, as deep as it is beside them.
+     *
+     * @return list<Structure>
+     */
+    private function drawn(Charted $charted): array
+    {
+        $drawn = [];
+        foreach ($this->water->edges as $edge) {
+            $line = Placing::line($edge->points);
+            $kind = match ($edge->kind) {
+                EdgeKind::Wall => StructureKind::Wall,
+                EdgeKind::Weed => $edge->seen_on->diffInDays(Carbon::now()) > self::OLD_DAYS ? null : StructureKind::Weed,
+                default => null,
+            };
+            $depths = $kind === null || count($line) < 2 ? [] : $this->beside($line, $charted);
+            if ($kind === null || $depths === []) {
+                continue;
+            }
+            $half = intdiv(count($line) - 1, 2);
+            $middle = $line[$half]->plus(
+                ($line[$half + 1]->east - $line[$half]->east) / 2, ($line[$half + 1]->north - $line[$half]->north) / 2,
+            );
+            // One that was found from the soundings is told with more.
+            $found = array_filter($charted->structures, static fn (Structure $one): bool => $one->kind === $kind
+                && array_filter([...$line, $middle], static fn (Position $at): bool => $at->distanceTo($one->at) <= self::SAME_M) !== []);
+            if ($found === []) {
+                $deep = max($depths);
+                $drawn[] = new Structure($kind, $middle, $deep, $kind === StructureKind::Wall ? 0.0 : min($depths), $deep);
+            }
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * @param  list<Position>  $line  at least two
+     * @return list<float> m deep below the zero, a boat's length to both sides of each piece
+     */
+    private function beside(array $line, Charted $charted): array
+    {
+        $depths = [];
+        for ($i = 1; $i < count($line); $i++) {
+            $middle = $line[$i - 1]->plus(($line[$i]->east - $line[$i - 1]->east) / 2, ($line[$i]->north - $line[$i - 1]->north) / 2);
+            foreach ([90.0, -90.0] as $turn) {
+                $there = $middle->onward($line[$i - 1]->bearingTo($line[$i]) + $turn, self::BOAT_M);
+                $depths[] = $charted->depths->valueAt($there->east, $there->north);
+            }
+        }
+
+        return array_values(array_filter($depths, static fn (?float $depth): bool => $depth !== null));
+    }
+
     private function title(Structure $structure, float $levelM): string
     {
         $depth = $this->say->depth(max(0.0, $structure->depthM + $levelM));
         $word = ucfirst($structure->kind->word());
 
-        return $structure->kind === StructureKind::Wall
-            ? "{$word}, {$depth} to ".$this->say->depth($structure->bottomM + $levelM)
-            : "{$word} at {$depth}";
+        return match (true) {
+            $structure->kind !== StructureKind::Wall => "{$word} at {$depth}",
+            $structure->steepDeg === null => "{$word} down to {$depth}",
+            default => "{$word}, {$depth} to ".$this->say->depth($structure->bottomM + $levelM),
+        };
     }
 
     /** @return list<Position> where the bottom is known to be hard */

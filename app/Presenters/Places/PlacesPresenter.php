@@ -42,9 +42,6 @@ use Illuminate\Support\Carbon;
 /** The Places page: a water's ground, what is on it, and where to look first. */
 final readonly class PlacesPresenter
 {
-    /** Days after which a weed edge is told as old: weed grows and dies within a season. */
-    private const OLD_DAYS = 30;
-
     private const DRIFT_S = 600;
 
     /** m to each side of a slope that is shown below the chart until a line is drawn. */
@@ -179,7 +176,7 @@ final readonly class PlacesPresenter
         return new EdgeData(
             uuid: $edge->uuid, kind: $edge->kind ?? EdgeKind::Wall, word: $edge->kind?->word() ?? 'line', name: $edge->name, points: $flat,
             seenOn: $edge->seen_on->toDateString(),
-            old: $edge->kind === EdgeKind::Weed && $edge->seen_on->diffInDays(Carbon::now()) > self::OLD_DAYS,
+            old: $edge->kind === EdgeKind::Weed && $edge->seen_on->diffInDays(Carbon::now()) > LookPresenter::OLD_DAYS,
             lee: $edge->kind === EdgeKind::Shore && $charted !== null ? $look?->leePieces($line, $charted) ?? [] : [],
         );
     }

@@ -14,6 +14,7 @@ enum StructureKind: string
     case Saddle = 'saddle';
     case Hole = 'hole';
     case Hard = 'hard';
+    case Weed = 'weed';
 
     public function word(): string
     {
@@ -25,6 +26,7 @@ enum StructureKind: string
             self::Saddle => 'saddle',
             self::Hole => 'hole',
             self::Hard => 'hard bottom',
+            self::Weed => 'weed edge',
         };
     }
 }

@@ -90,8 +90,8 @@ function OnWater(page: PlacesPage) {
 				? { x: here.x, y: here.y }
 				: null;
 	return (
-		<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px]">
-			<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
+		<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px] print:block print:h-auto">
+			<div className="px-4 py-4 lg:overflow-y-auto lg:px-7 print:overflow-visible">
 				<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
 				<p className="mt-0.5 text-[15px] text-slate">{page.under}</p>
 				<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">

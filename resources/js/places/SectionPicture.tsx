@@ -65,7 +65,7 @@ export function SectionPicture({ section, unit, unitM, wide, stale }: Props) {
 						strokeLinejoin="round"
 					/>
 				))}
-				<Casts section={section} x={x} y={y} />
+				<Casts section={section} x={x} y={y} wide={wide} />
 				<Depths section={section} y={y} unit={unit} unitM={unitM} left={x(runs(section)[0]?.[0]?.along ?? 0)} />
 			</svg>
 			<figcaption className="pt-1 text-[14px] text-slate">
@@ -144,7 +144,7 @@ function Steep({ section, wall, x, y }: Places & { section: SectionData; wall: n
 }
 
 /** The stand over the deep end, and how a cast with the bail closed swings in onto each ledge. */
-function Casts({ section, x, y }: Places & { section: SectionData }) {
+function Casts({ section, x, y, wide }: Places & { section: SectionData; wide: number }) {
 	if (section.ledges.length === 0) return null;
 	const stand = section.standM;
 	const side = (section.ledges[0]?.alongM ?? 0) < stand ? -1 : 1;
@@ -165,7 +165,13 @@ function Casts({ section, x, y }: Places & { section: SectionData }) {
 					<g key={ledge.alongM}>
 						<path d={swing} fill="none" stroke="#FBFCFA" strokeWidth="1.6" strokeDasharray="6 4" />
 						{i === 0 && (
-							<text x={x(ledge.aimAlongM)} y={16} textAnchor="middle" fontSize="13" fill="var(--ink)">
+							<text
+								x={Math.min(wide - 72, Math.max(72, x(ledge.aimAlongM)))}
+								y={16}
+								textAnchor="middle"
+								fontSize="13"
+								fill="var(--ink)"
+							>
 								cast here, bail closed
 							</text>
 						)}

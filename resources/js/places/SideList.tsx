@@ -24,7 +24,10 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, c
 	const { water, today } = page;
 	if (!water) return null;
 	return (
-		<aside aria-label="Where and when" className="border-rule bg-paper px-5 py-4 lg:overflow-y-auto lg:border-l">
+		<section
+			aria-label="Where and when"
+			className="border-rule bg-paper px-5 py-4 lg:overflow-y-auto lg:border-l print:overflow-visible print:border-0"
+		>
 			{page.looks.length > 0 && (
 				<>
 					<h2 className="pb-1 text-[20px]">Look here first</h2>
@@ -81,7 +84,7 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, c
 					<Button onClick={onNew}>Another water</Button>
 				</p>
 			</section>
-		</aside>
+		</section>
 	);
 }
 
@@ -89,7 +92,7 @@ function Row({ name, words, onOpen }: { name: string; words: string[]; onOpen: (
 	return (
 		<li className="border-b border-rule">
 			<button type="button" onClick={onOpen} className="min-h-11 w-full py-1 text-left">
-				<b className="first-letter:uppercase">{name}</b>
+				<b className="inline-block first-letter:uppercase">{name}</b>
 				<span className="block text-[14px] text-slate">{words.filter(Boolean).join(" · ")}</span>
 			</button>
 		</li>

@@ -36,7 +36,7 @@ export function AppLayout({ title, column, strip, children }: Props) {
 	});
 
 	return (
-		<div className="grid min-h-dvh grid-cols-[58px_minmax(0,1fr)] lg:h-dvh lg:grid-cols-[304px_minmax(0,1fr)]">
+		<div className="grid min-h-dvh grid-cols-[58px_minmax(0,1fr)] lg:h-dvh lg:grid-cols-[304px_minmax(0,1fr)] print:block print:h-auto">
 			<Head title={title} />
 			<a href="#station" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">
 				Skip to the station
@@ -44,7 +44,7 @@ export function AppLayout({ title, column, strip, children }: Props) {
 			<aside aria-label="The water column" className="sticky top-0 h-dvh">
 				{column}
 			</aside>
-			<div className="flex min-w-0 flex-col lg:h-dvh">
+			<div className="flex min-w-0 flex-col lg:h-dvh print:block print:h-auto">
 				<header className="border-b border-rule">
 					{wide ? (
 						<StationTabs onFind={() => setFinding(true)} onKeys={() => setKeysShown(true)} />
@@ -58,7 +58,7 @@ export function AppLayout({ title, column, strip, children }: Props) {
 						{props.said}
 					</p>
 				)}
-				<main id="station" className="min-h-0 flex-1 lg:overflow-y-auto">
+				<main id="station" className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
 					{children}
 				</main>
 			</div>
