@@ -13,6 +13,7 @@ enum MarkKind: string
     case Patch = 'patch';
     case Rock = 'rock';
     case Bottom = 'bottom';
+    case Place = 'place';
 
     public function word(): string
     {
@@ -23,6 +24,7 @@ enum MarkKind: string
             self::Patch => 'patch of fish',
             self::Rock => 'rock',
             self::Bottom => 'bottom',
+            self::Place => 'place',
         };
     }
 
@@ -34,7 +36,7 @@ enum MarkKind: string
             self::Snag => 'Snag',
             self::Edge => 'Edge',
             self::Patch => 'Patch',
-            self::Rock, self::Bottom => null,
+            self::Rock, self::Bottom, self::Place => null,
         };
     }
 

@@ -6,6 +6,7 @@ namespace App\Places;
 
 use App\Models\Feed;
 use App\Models\Sounding;
+use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use App\Rows\Placing;
@@ -23,7 +24,7 @@ final readonly class Fix
     public static function on(User $user, Water $water, Carbon $moment): ?self
     {
         $frame = Placing::frame($water);
-        $feed = $user->feed;
+        $feed = $user->feed()->first();
         if ($frame === null || $feed === null) {
             return null;
         }
@@ -35,6 +36,15 @@ final readonly class Fix
         }
 
         return self::recorded($user, $water, $moment);
+    }
+
+    /** Puts a spot that is on no chart yet where the boat is now, where its instruments say so. */
+    public static function place(User $user, Spot $spot): void
+    {
+        $fix = Placing::spot($spot) === null ? self::on($user, $spot->water, Carbon::now()) : null;
+        if ($fix !== null) {
+            $spot->update(['east_m' => $fix->at->east, 'north_m' => $fix->at->north]);
+        }
     }
 
     /** What came late may have been passed while it was recorded. */

@@ -125,14 +125,15 @@ final readonly class PlacesImport
         $at = $frame->position($point->latitude, $point->longitude);
         $name = trim(mb_substr($point->name, 0, 60));
         $bottom = Bottom::tryFrom($point->more['bottom'] ?? '');
-        if ($point->kind === 'spot' && $name !== '') {
+        // A spot is fished by its depth: one without is a place.
+        if ($point->kind === 'spot' && $name !== '' && $point->depthM !== null) {
             return Spot::query()->firstOrCreate(['water_id' => $this->water->id, 'name' => $name], [
-                'user_id' => $this->user->id, 'depth_m' => max(0.3, min(150.0, $point->depthM ?? 5.0)),
+                'user_id' => $this->user->id, 'depth_m' => max(0.3, min(150.0, $point->depthM)),
                 'bottom' => $bottom ?? Bottom::RockToSand, 'wall' => ($point->more['wall'] ?? '') === 'yes',
                 'east_m' => $at->east, 'north_m' => $at->north,
             ])->wasRecentlyCreated;
         }
-        $kind = MarkKind::tryFrom($point->kind) ?? MarkKind::Edge;
+        $kind = MarkKind::tryFrom($point->kind) ?? MarkKind::Place;
         $when = $point->time === null ? false : strtotime($point->time);
         $depth = $point->depthM !== null && $point->depthM >= 0 && $point->depthM <= 500 ? $point->depthM : null;
 

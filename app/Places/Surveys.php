@@ -19,6 +19,7 @@ use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Survey;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Soundings as they come in: by hand, from a track, and as the instruments say them. */
 final readonly class Surveys
@@ -65,10 +66,17 @@ final readonly class Surveys
     /** A depth at a place, as the instruments say both; kept while something is being recorded. */
     public function hear(float $latitude, float $longitude, float $depthM, Carbon $at): void
     {
-        $row = $this->recording();
-        if ($row === null || $row->brought >= Survey::BROUGHT) {
-            return;
-        }
+        // Looked at within, so that nothing raw comes into a survey that has just been ended.
+        DB::transaction(function () use ($latitude, $longitude, $depthM, $at): void {
+            $row = $this->recording();
+            if ($row !== null && $row->brought < Survey::BROUGHT) {
+                $this->note($row, $latitude, $longitude, $depthM, $at);
+            }
+        });
+    }
+
+    private function note(SurveyRow $row, float $latitude, float $longitude, float $depthM, Carbon $at): void
+    {
         $frame = Placing::frame($row->water) ?? $this->anchored($row->water, $latitude, $longitude);
         if ($frame?->reaches($latitude, $longitude) !== true) {
             return;
@@ -89,10 +97,10 @@ final readonly class Surveys
             if ($row === null) {
                 return null;
             }
-            $heard = $row->soundings()->orderBy('at')->orderBy('id')->get();
-            $first = $heard->first()?->at;
+            $heard = $row->soundings()->toBase()->orderBy('at')->orderBy('id')->get(['east_m', 'north_m', 'depth_m', 'at']);
+            $times = $heard->map(static fn (stdClass $one): Carbon => Carbon::parse(Raw::text($one->at), 'UTC'));
             $sky = Sky::overWater($row->water);
-            $levels = $heard->map(static fn (Sounding $one): float => $sky->levelM($one->at ?? Carbon::now()))->all();
+            $levels = $times->map(static fn (Carbon $at): float => $sky->levelM($at))->all();
             try {
                 $survey = Survey::of(self::column($heard->pluck('east_m')->all()), self::column($heard->pluck('north_m')->all()),
                     self::column($heard->pluck('depth_m')->all()), array_values($levels));
@@ -104,7 +112,7 @@ final readonly class Surveys
             $row->soundings()->delete();
             $row->update([
                 'until_at' => Carbon::now(), 'spikes' => $survey->spikes, 'brought' => $heard->count(),
-                'seconds' => (int) $first?->diffInSeconds($heard->last()->at ?? $first),
+                'seconds' => (int) $times->first()?->diffInSeconds($times->last()),
             ]);
             $this->keep($row, $survey->soundings);
 

@@ -45,9 +45,9 @@ final class Spots
     }
 
     /** Keeps what is read now as a spot, and is there from now on. */
-    public static function keepHere(User $user, string $water, string $spot): void
+    public static function keepHere(User $user, string $water, string $spot): Spot
     {
-        DB::transaction(static function () use ($user, $water, $spot): void {
+        return DB::transaction(static function () use ($user, $water, $spot): Spot {
             $book = ReadingBook::of($user);
             $read = $book->conditions();
             $at = $user->waters()->firstOrCreate(['name' => $water], [
@@ -58,6 +58,8 @@ final class Spots
                 'wall' => $read->wall ?? false,
             ]);
             self::goTo($user, $kept);
+
+            return $kept;
         });
     }
 }

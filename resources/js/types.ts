@@ -34,7 +34,7 @@ export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
 export type Kind = "measure" | "choice" | "choices" | "flag";
 
-export type MarkKind = "fish" | "snag" | "edge" | "patch" | "rock" | "bottom";
+export type MarkKind = "fish" | "snag" | "edge" | "patch" | "rock" | "bottom" | "place";
 
 export type MeasurementKind = "drop" | "hang" | "drift" | "start";
 
@@ -545,7 +545,7 @@ export interface LookPlaceData {
 	reasons: string[];
 	x: number;
 	y: number;
-	falls: number | null;
+	line: string | null;
 }
 
 export interface LossData {

@@ -117,7 +117,7 @@ const page = (over: Partial<PlacesPage> = {}): PlacesPage =>
 		spots: [{ id: 1, name: "Bar", x: 50, y: 50, here: true, bottom: "rock", depth: "20 ft" }],
 		marks: [{ uuid: "m1", kind: "snag", word: "snag", words: "at 20 ft", x: 80, y: 20, bottom: null }],
 		edges: [{ uuid: "e1", kind: "wall", word: "wall", name: "Dam", points: [0, 0, 100, 0], old: false, lee: [] }],
-		looks: [{ kind: "ledge", title: "Ledge at 15 ft", where: "at Bar", reasons: [], x: 40, y: 50, falls: 90 }],
+		looks: [{ kind: "ledge", title: "Ledge at 15 ft", where: "at Bar", reasons: [], x: 40, y: 50, line: null }],
 		wind: { fromDeg: 270, words: "wind from the west", driftM: 60, driftWords: "drift in 10 min" },
 		unit: "ft",
 		unitM: 0.3048,

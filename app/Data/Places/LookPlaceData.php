@@ -7,7 +7,10 @@ namespace App\Data\Places;
 /** A part of the bottom that is worth a look, and why. */
 final readonly class LookPlaceData
 {
-    /** @param  list<string>  $reasons */
+    /**
+     * @param  list<string>  $reasons
+     * @param  string|null  $line  across it, from its top down; null where it falls nowhere
+     */
     public function __construct(
         public string $kind,
         public string $title,
@@ -15,7 +18,7 @@ final readonly class LookPlaceData
         public array $reasons,
         public float $x,
         public float $y,
-        public ?float $falls,
+        public ?string $line,
     ) {
     }
 }

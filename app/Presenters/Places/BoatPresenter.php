@@ -16,6 +16,7 @@ use App\Places\Fix;
 use App\Places\Surveys;
 use App\Presenters\Water\DropPresenter;
 use App\Readings\ReadingBook;
+use App\Rows\Placing;
 use Eskith\Core\Cadence\Plan\BackOn;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -39,10 +40,13 @@ final readonly class BoatPresenter
 
     public static function recording(Survey $survey, User $user): RecordingData
     {
-        $feed = $user->feed;
+        $feed = $user->feed()->first();
+        $frame = Placing::frame($survey->water);
         $words = match (true) {
             $feed === null || ! $feed->isLive() => 'The instruments are silent: nothing comes in.',
-            $feed->latitude === null => 'Depths come in, but no position.',
+            $feed->latitude === null || $feed->longitude === null => 'Depths come in, but no position.',
+            $frame === null => 'This water was sketched without a position; say where it lies under Change this water.',
+            ! $frame->reaches($feed->latitude, $feed->longitude) => 'The boat is over 100 km from this water.',
             default => number_format($survey->brought).' depths heard',
         };
 

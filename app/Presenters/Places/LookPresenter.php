@@ -10,6 +10,7 @@ use App\Enums\MarkKind;
 use App\Models\Edge;
 use App\Models\Water;
 use App\Places\Charted;
+use App\Places\SectionLine;
 use App\Readings\ReadingBook;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
@@ -41,6 +42,9 @@ final readonly class LookPresenter
 
     /** m beside a line at which it is as deep as a boat beside it finds. */
     private const BOAT_M = 5.0;
+
+    /** m to each side of a slope that its section shows. */
+    private const ACROSS_M = 26.0;
 
     /** m from a shore at which its water is looked for. */
     private const BESIDE_M = [8.0, 16.0, 30.0, 50.0, 80.0];
@@ -115,12 +119,20 @@ final readonly class LookPresenter
                 $at = $look->structure->at;
                 $listed[] = new LookPlaceData(
                     kind: $kind, title: $this->title($look->structure, $levelM), where: $where->of($at), reasons: $look->reasons,
-                    x: round($at->east, 1), y: round($at->north, 1), falls: $look->structure->fallsDeg,
+                    x: round($at->east, 1), y: round($at->north, 1), line: self::across($look->structure),
                 );
             }
         }
 
         return $listed;
+    }
+
+    private static function across(Structure $structure): ?string
+    {
+        return $structure->fallsDeg === null ? null : SectionLine::text([
+            $structure->at->onward($structure->fallsDeg + 180.0, self::ACROSS_M),
+            $structure->at->onward($structure->fallsDeg, self::ACROSS_M),
+        ]);
     }
 
     /** @return list<Structure> */

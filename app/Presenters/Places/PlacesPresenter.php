@@ -24,7 +24,6 @@ use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
 use App\Places\Charted;
-use App\Places\SectionLine;
 use App\Places\Surveys;
 use App\Presenters\PicturePresenter;
 use App\Readings\ReadingBook;
@@ -35,7 +34,6 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Bottom;
-use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
 
@@ -43,9 +41,6 @@ use Illuminate\Support\Carbon;
 final readonly class PlacesPresenter
 {
     private const DRIFT_S = 600;
-
-    /** m to each side of a slope that is shown below the chart until a line is drawn. */
-    private const ACROSS_M = 26.0;
 
     public function __construct(private TodayPresenter $todays)
     {
@@ -61,7 +56,8 @@ final readonly class PlacesPresenter
         $charted = $water === null ? null : Charted::of($water);
         $look = $water === null ? null : new LookPresenter($water, $book, $say);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
-        $line ??= self::across($looks);
+        // Until a line is drawn, the one across the first that falls anywhere.
+        $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;
         [$section, $trouble] = $water === null || $line === null ? [null, null] : self::section($user, $water, $line);
         $spot = $water?->spots->firstWhere('id', $book->spotId);
         $recording = Surveys::of($user)->recording();
@@ -88,24 +84,6 @@ final readonly class PlacesPresenter
             edgeKinds: self::options(EdgeKind::cases()),
             bottoms: self::options(Bottom::cases()),
         );
-    }
-
-    /**
-     * The line across the first of them that falls anywhere, from its top down; null where none does.
-     *
-     * @param  list<LookPlaceData>  $looks
-     */
-    private static function across(array $looks): ?string
-    {
-        foreach ($looks as $look) {
-            if ($look->falls !== null) {
-                $at = new Position($look->x, $look->y);
-
-                return SectionLine::text([$at->onward($look->falls + 180.0, self::ACROSS_M), $at->onward($look->falls, self::ACROSS_M)]);
-            }
-        }
-
-        return null;
     }
 
     /** @return array{SectionData|null, string|null} the section, or why there is none */
@@ -156,7 +134,7 @@ final readonly class PlacesPresenter
         $word = $mark->kind === MarkKind::Bottom && $mark->bottom !== null ? $mark->bottom->word() : ($mark->kind?->word() ?? 'a mark');
 
         return new PlacedMarkData(
-            uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Edge, word: $word,
+            uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Place, word: $word,
             words: implode(', ', array_filter([
                 $depth === '' ? '' : "at {$depth}", $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
             ])),

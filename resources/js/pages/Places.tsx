@@ -15,7 +15,7 @@ import { Recording, SoundingsDialog } from "../places/Soundings";
 import { SpotDialog } from "../places/SpotDialog";
 import { useBoat } from "../places/useBoat";
 import { useSection } from "../places/useSection";
-import type { Point } from "../places/view";
+import { lineOf, type Point } from "../places/view";
 import { WaterDialog } from "../places/WaterDialog";
 import { AppLayout } from "../shell/AppLayout";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage } from "../types";
@@ -59,6 +59,7 @@ function OnWater(page: PlacesPage) {
 	const [tool, setTool] = useState<Tool>("move");
 	const [drawn, setDrawn] = useState<Point[]>([]);
 	const [open, setOpen] = useState<Open | null>(null);
+	const [placing, setPlacing] = useState<PlacedSpotData | null>(null);
 	const [look, setLook] = useState<number | null>(null);
 	const centre = useRef<((at: Point) => void) | null>(null);
 	const below = useSection(page);
@@ -69,11 +70,12 @@ function OnWater(page: PlacesPage) {
 	const choose = (next: Tool) => {
 		setTool(next);
 		setDrawn([]);
+		setPlacing(null);
 	};
 	const point = (at: Point) => {
 		if (tool === "move") return;
 		if (tool === "mark") setOpen({ what: "mark", at, mark: null });
-		if (tool === "spot") setOpen({ what: "spot", at, spot: null });
+		if (tool === "spot") setOpen({ what: "spot", at, spot: placing });
 		if (tool === "sounding") setOpen({ what: "sounding", at });
 		if (tool === "line") setDrawn([...drawn, at]);
 		if (tool === "section" && drawn.length === 0) setDrawn([at]);
@@ -135,6 +137,7 @@ function OnWater(page: PlacesPage) {
 					const found = looks[i];
 					setLook(look === i ? null : i);
 					if (found) centre.current?.(found);
+					if (found?.line) below.setLine(lineOf(found.line));
 				}}
 				onSpot={(spot) => setOpen({ what: "spot", at: null, spot })}
 				onMark={(mark) => {
@@ -167,7 +170,21 @@ function OnWater(page: PlacesPage) {
 				/>
 			)}
 			{open?.what === "spot" && (
-				<SpotDialog water={water.id} bottoms={page.bottoms} at={open.at} spot={open.spot} onDone={close} />
+				<SpotDialog
+					water={water.id}
+					bottoms={page.bottoms}
+					at={open.at}
+					spot={open.spot}
+					onPlace={() => {
+						choose("spot");
+						setPlacing(open.spot);
+						close();
+					}}
+					onDone={() => {
+						if (placing) choose("move");
+						close();
+					}}
+				/>
 			)}
 			{open?.what === "sounding" && <SoundingDialog water={water.id} at={open.at} onDone={close} />}
 			{open?.what === "line" && (

@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useRef, useState } from "react";
+import { useMemo, useRef } from "react";
 import { Button } from "../parts/Button";
 import { newId } from "../parts/send";
 import type { PlacesPage, SectionData } from "../types";
@@ -18,7 +18,9 @@ interface Props {
 export function SectionPart({ page, section, stale, onSection, onClear }: Props) {
 	const room = useRef<HTMLElement>(null);
 	const wide = useElementWidth(room, 620);
-	const [id] = useState(newId);
+	// One plan for each line, however often it is pressed.
+	// biome-ignore lint/correctness/useExhaustiveDependencies: another line is another plan
+	const id = useMemo(newId, [section?.line]);
 	if (!page.ground) return null;
 	return (
 		<section ref={room} aria-label="Below the line" className="mt-3">

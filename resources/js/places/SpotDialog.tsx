@@ -15,11 +15,13 @@ interface Props {
 	/** Where a new one lies, or where this one is moved to; null leaves it where it is. */
 	at: Point | null;
 	spot: PlacedSpotData | null;
+	/** Chooses its place on the chart. */
+	onPlace: () => void;
 	onDone: () => void;
 }
 
 /** A spot made on the chart, or one that is there. */
-export function SpotDialog({ water, bottoms, at, spot, onDone }: Props) {
+export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props) {
 	const [sure, setSure] = useState(false);
 	const form = useForm({
 		name: spot?.name ?? "",
@@ -80,6 +82,11 @@ export function SpotDialog({ water, bottoms, at, spot, onDone }: Props) {
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it
 					</Button>
+					{spot && !at && (
+						<Button size="normal" onClick={onPlace}>
+							{spot.x === null ? "Put it on the chart" : "Move it on the chart"}
+						</Button>
+					)}
 					{spot && !spot.here && (
 						<Button
 							look="plain"

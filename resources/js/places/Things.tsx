@@ -169,6 +169,7 @@ const signs: Record<MarkKind, React.ReactNode> = {
 		/>
 	),
 	bottom: null,
+	place: <circle r="6" fill="var(--water-deep)" stroke="#FBFCFA" strokeWidth="2" />,
 };
 
 interface MarksProps extends Props {

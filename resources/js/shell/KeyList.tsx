@@ -9,6 +9,8 @@ const keys: [string, string][] = [
 	["Enter on a reading", "type it or choose it"],
 	["D T F", "on Fish: drop, touch, fish on"],
 	["O S U", "on Fish: foul, snag, undo"],
+	["arrows, + − 0", "on the chart: move it, nearer and farther, all of it"],
+	["Enter", "on the chart: lay a point in its middle"],
 ];
 
 export default function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {

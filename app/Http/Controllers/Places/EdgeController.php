@@ -9,17 +9,16 @@ use App\Http\Requests\KeepEdge;
 use App\Http\Requests\WithId;
 use App\Models\Edge;
 use App\Models\Water;
-use App\Places\EdgePlans;
+use App\Places\Edges;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** Lines on the chart of a water: walls, weed edges, shores. */
 final class EdgeController extends Controller
 {
     public function store(KeepEdge $request, Water $water): RedirectResponse
     {
-        Edge::query()->firstOrCreate(
-            ['user_id' => $request->angler()->id, 'uuid' => $request->uuid()], ['water_id' => $water->id, ...$request->columns()],
-        );
+        Edges::of($request->angler())->keep($water, $request->uuid(), $request->columns());
 
         return back();
     }
@@ -27,14 +26,14 @@ final class EdgeController extends Controller
     /** Casts along it, with what is usual. */
     public function plan(WithId $request, Edge $edge): RedirectResponse
     {
-        EdgePlans::lay($request->angler(), $edge, $request->uuid());
+        Edges::of($request->angler())->plan($edge, $request->uuid());
 
         return redirect('/work?view=plans');
     }
 
-    public function destroy(Edge $edge): RedirectResponse
+    public function destroy(Request $request, Edge $edge): RedirectResponse
     {
-        $edge->delete();
+        Edges::of($this->angler($request))->remove($edge);
 
         return back();
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Water;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepSpot;
 use App\Models\Spot;
+use App\Places\Fix;
 use App\Readings\Spots;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,7 +18,8 @@ final class SpotController extends Controller
     /** Keeps where one is now as a spot, under the names given. */
     public function store(KeepSpot $request): RedirectResponse
     {
-        Spots::keepHere($request->angler(), $request->water(), $request->spot());
+        $spot = Spots::keepHere($request->angler(), $request->water(), $request->spot());
+        Fix::place($request->angler(), $spot->loadMissing('water'));
 
         return back()->with('said', "{$request->spot()} is kept.");
     }
