@@ -40,6 +40,7 @@ use App\Http\Controllers\Places\PlacesFileController;
 use App\Http\Controllers\Places\RecordingController;
 use App\Http\Controllers\Places\ShareController;
 use App\Http\Controllers\Places\SurveyController;
+use App\Http\Controllers\Places\TideController;
 use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rig\RodController;
 use App\Http\Controllers\Rules\OwnRuleController;
@@ -172,6 +173,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('{water}/level', 'level')->whereNumber('water')->name('level');
         Route::post('{water}/join', 'join')->whereNumber('water')->name('join');
     });
+    Route::put('waters/{water}/tide', TideController::class)->whereNumber('water')->name('waters.tide');
     Route::controller(ShareController::class)->prefix('waters')->name('waters.')->group(function (): void {
         Route::post('copy', 'copy')->middleware('throttle:code')->name('copy');
         Route::post('{water}/share', 'store')->whereNumber('water')->name('share');

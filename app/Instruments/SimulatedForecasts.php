@@ -10,9 +10,16 @@ use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
 
-/** A stand-in for a weather service: made up from the hour and the place, the same every time, and told as made up. */
+/** A stand-in for a weather and tide service: made up from the hour and the place, the same every time, and told as made up. */
 final class SimulatedForecasts implements Forecasts
 {
+    public function tide(Water $water): ?array
+    {
+        $frame = Placing::frame($water);
+
+        return SimulatedTides::of($water->name) ?? ($frame === null ? null : SimulatedTides::at($frame->latitude, $frame->longitude));
+    }
+
     public function at(Water $water, Carbon $moment): ?Forecast
     {
         $frame = Placing::frame($water);

@@ -28,11 +28,38 @@ final class SimulatedTides
     {
         $known = self::WATERS[$water] ?? null;
 
-        return $known === null ? null : [
-            'mean_m' => $known[0], 'epoch' => '2026-01-01T00:00:00Z',
+        return $known === null ? null : self::kept(...$known);
+    }
+
+    /**
+     * For a place that nobody made a tide up for: one of its own all the same, made from where it lies.
+     *
+     * @return array{mean_m: float, epoch: string,
+     *   constituents: list<array{amplitude_m: float, speed_deg_h: float, phase_deg: float}>}
+     */
+    public static function at(float $latitude, float $longitude): array
+    {
+        $size = 0.5 + 0.4 * sin(deg2rad(7 * $longitude)) ** 2 + 0.3 * cos(deg2rad(5 * $latitude)) ** 2;
+        $phase = fmod(12 * ($longitude + 360) + 5 * ($latitude + 90), 360);
+
+        return self::kept(round(2 * $size, 2), [
+            [round($size, 2), 28.984104, round($phase, 1)], [round(0.33 * $size, 2), 30.0, round(fmod($phase + 40, 360), 1)],
+            [round(0.12 * $size, 2), 15.041069, round(fmod($phase + 200, 360), 1)],
+        ]);
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $waves
+     * @return array{mean_m: float, epoch: string,
+     *   constituents: list<array{amplitude_m: float, speed_deg_h: float, phase_deg: float}>}
+     */
+    private static function kept(float $mean, array $waves): array
+    {
+        return [
+            'mean_m' => $mean, 'epoch' => '2026-01-01T00:00:00Z',
             'constituents' => array_map(static fn (array $wave): array => [
                 'amplitude_m' => $wave[0], 'speed_deg_h' => $wave[1], 'phase_deg' => $wave[2],
-            ], $known[1]),
+            ], $waves),
         ];
     }
 }

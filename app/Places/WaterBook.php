@@ -74,6 +74,12 @@ final readonly class WaterBook
         $water->update(['level_m' => $metres, 'level_text' => $text, 'level_at' => $metres === null ? null : Carbon::now()]);
     }
 
+    /** @param  array<string, mixed>|null  $tide  mean, epoch and waves; null for none */
+    public function tide(Water $water, ?array $tide): void
+    {
+        $water->update(['tide' => $tide]);
+    }
+
     /**
      * Makes two waters one: all that hangs on the first goes to the second, at the same places of the earth.
      *

@@ -7,6 +7,7 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
+use Eskith\Core\Water\Season;
 
 /**
  * Which parts of a bottom to look at first, with reasons: by what they are, the temperature, how the water goes, what is known
@@ -32,12 +33,15 @@ final readonly class WhereToLook
      * @return list<self> the best first
      */
     public static function among(
-        array $structures, ?float $tempC, Species $species, bool $falling, array $found, \Closure $sheltered, UnitFormat $say,
+        array $structures, ?float $tempC, Species $species, Season $season, bool $falling, array $found, \Closure $sheltered,
+        UnitFormat $say,
     ): array {
         $looks = [];
         foreach ($structures as $structure) {
             [$points, $reasons] = self::byKind($structure, $tempC, $species, $falling, $say);
             [$more, $known] = self::byRecord($structure, $found);
+            [$turn, $because] = self::bySeason($structure->kind, $season);
+            [$points, $reasons] = [$points + $turn, $because === null ? $reasons : [...$reasons, $because]];
             $lee = $sheltered($structure);
             if ($lee !== null) {
                 $reasons = $lee ? [...$reasons, 'in the lee now'] : $reasons;
@@ -91,6 +95,20 @@ final readonly class WhereToLook
                 1.7 + min(0.8, $structure->fallM() / 8.0),
                 ['hard bottom with '.$say->depth($structure->bottomM).' close by'],
             ],
+        };
+    }
+
+    /** @return array{float, string|null} */
+    private static function bySeason(StructureKind $kind, Season $season): array
+    {
+        return match ([$kind, $season]) {
+            [StructureKind::Edge, Season::Autumn] => [0.5, 'autumn draws them to drop-offs'],
+            [StructureKind::Ledge, Season::Winter], [StructureKind::Wall, Season::Winter] => [0.5, 'winter fish hold along steep rock'],
+            [StructureKind::Hole, Season::Winter] => [0.4, 'winter takes them deep'],
+            [StructureKind::Hump, Season::Spring], [StructureKind::Hard, Season::Spring] => [0.6, 'spring brings them up'],
+            [StructureKind::Weed, Season::Summer] => [0.7, 'green weed holds them in summer'],
+            [StructureKind::Saddle, Season::Summer] => [0.4, 'they travel in summer'],
+            default => [0.0, null],
         };
     }
 

@@ -843,6 +843,7 @@ export interface PlacesPage {
 	markKinds: OptionData[];
 	edgeKinds: OptionData[];
 	bottoms: OptionData[];
+	tides: OptionData[];
 }
 
 export interface PlanData {
@@ -1391,6 +1392,10 @@ export interface WaterSheetData {
 	flood: string;
 	fastest: string;
 	tidal: boolean;
+	tideFrom: string;
+	tideMean: string;
+	tideEpoch: string;
+	tideWaves: string;
 	words: string;
 	looked: string;
 	hangs: string;

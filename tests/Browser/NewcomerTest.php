@@ -119,13 +119,9 @@ final class NewcomerTest extends BrowserTestCase
         self::assertStringContainsString(' m ', $this->text());
     }
 
-    public function test_what_is_not_built_yet_says_so_and_leads_on(): void
+    public function test_an_address_with_nothing_there_says_so_and_leads_on(): void
     {
-        $this->openDemo('/places');
-        $this->see('Places is not built yet');
-        $this->button('Go on fishing')->click();
-        $this->see('End the outing');
-        $this->page->get("{$this->server->url}/somewhere-else");
+        $this->openDemo('/somewhere-else');
         $this->see('There is nothing at this address.');
         $this->button('Back to the water')->click();
         $this->see('Tie on the white half-ounce blade');

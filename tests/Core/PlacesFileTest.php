@@ -11,6 +11,7 @@ use Eskith\Core\Formats\Gpx;
 use Eskith\Core\Formats\GpxReader;
 use Eskith\Core\Formats\PlacesFile;
 use Eskith\Core\Formats\Track;
+use Eskith\Core\Formats\TypedPlace;
 use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -220,6 +221,35 @@ final class PlacesFileTest extends TestCase
                 self::fail('it is taken');
             } catch (InvalidInput $bad) {
                 self::assertSame('file', $bad->field);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function typed(): iterable
+    {
+        foreach ([
+            '61.2345, -7.8765', '61.2345 −7.8765', 'N 61.2345, W 7.8765', "61°14.07' N 7°52.59' W", "61°14'4.2\"N, 7°52'35.4\"W",
+            '61.2345N;7.8765w',
+        ] as $text) {
+            yield $text => [$text];
+        }
+    }
+
+    #[DataProvider('typed')]
+    public function test_a_position_is_read_as_people_type_it(string $text): void
+    {
+        self::assertEqualsWithDelta([61.2345, -7.8765], TypedPlace::parse($text, 'position'), 1e-5);
+    }
+
+    public function test_what_is_no_position_is_refused(): void
+    {
+        foreach (['', '61', '61,', 'N 61 N 7', "61°75' N 7° W", '91, 0', '0, 181', '61.2 W 7 N', 'here'] as $text) {
+            try {
+                TypedPlace::parse($text, 'position');
+                self::fail("{$text} is taken");
+            } catch (InvalidInput $bad) {
+                self::assertSame('position', $bad->field);
             }
         }
     }

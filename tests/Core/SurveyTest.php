@@ -17,6 +17,7 @@ use Eskith\Core\Water\LightDay;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
+use Eskith\Core\Water\Season;
 use Eskith\Core\Water\SunDay;
 use Eskith\Core\Water\Survey;
 use Eskith\Core\Water\Tide;
@@ -122,6 +123,16 @@ final class SurveyTest extends TestCase
         ), 'above the circle it only dawns');
     }
 
+    public function test_the_south_has_its_seasons_half_a_year_later(): void
+    {
+        self::assertSame([Season::Winter, Season::Spring, Season::Summer, Season::Autumn], array_map(
+            static fn (int $month): Season => Season::of($month, 61.0), [1, 3, 8, 11],
+        ));
+        self::assertSame([Season::Summer, Season::Autumn, Season::Winter, Season::Spring], array_map(
+            static fn (int $month): Season => Season::of($month, -34.0), [1, 3, 8, 11],
+        ));
+    }
+
     public function test_a_tide_runs_most_between_its_turns_and_stands_at_them(): void
     {
         // One wave of 12 h about its mean: high at 0, low at 6, so at 3 the ebb runs most and at 9 the flood.
@@ -150,8 +161,10 @@ final class SurveyTest extends TestCase
         $all = [$at(
             StructureKind::Hole, 0, 9
         ), $at(StructureKind::Hump, 500, 3), $at(StructureKind::Ledge, 1000, 6), $at(StructureKind::Wall, 1500, 4)];
-        $first = static fn (?float $temp, bool $falling = false, array $found = [], ?bool $lee = null): WhereToLook => WhereToLook::among(
-            $all, $temp, Species::Smallmouth, $falling, $found, static fn (): ?bool => $lee, new UnitFormat(UnitSet::metric()),
+        $first = static fn (
+            ?float $temp, bool $falling = false, array $found = [], ?bool $lee = null, Season $season = Season::Summer,
+        ): WhereToLook => WhereToLook::among(
+            $all, $temp, Species::Smallmouth, $season, $falling, $found, static fn (): ?bool => $lee, new UnitFormat(UnitSet::metric()),
         )[0];
         self::assertSame(StructureKind::Ledge, $first(3.0)->structure->kind);
         self::assertContains('cold fish sit on ledges of steep rock', $first(3.0)->reasons);
@@ -160,6 +173,8 @@ final class SurveyTest extends TestCase
         self::assertSame(StructureKind::Hump, $first(15.0, false, $fish)->structure->kind);
         self::assertContains('2 fish marked here on 2 days', $first(15.0, false, $fish)->reasons);
         self::assertContains('in the lee now', $first(3.0, false, [], true)->reasons);
+        self::assertSame(StructureKind::Hump, $first(16.0, season: Season::Spring)->structure->kind);
+        self::assertContains('spring brings them up', $first(16.0, season: Season::Spring)->reasons);
         self::assertNotContains('in the lee now', $first(3.0, false, [], false)->reasons);
     }
 }

@@ -114,6 +114,26 @@ final class PlacesTest extends OnWaterTestCase
         self::assertSame(0, Mark::query()->count());
     }
 
+    public function test_a_position_is_typed_in_place_of_one_on_the_chart(): void
+    {
+        $uuid = (string) Str::uuid();
+        $fields = ['uuid' => $uuid, 'kind' => 'rock', 'position' => "61°00.06' N, 7°00' W"];
+        $this->post("/waters/{$this->water->id}/marks", $fields)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(111.4, Mark::query()->sole()->north_m, 0.2);
+        $spot = $this->angler->spots()->sole();
+        $put = fn (string $position) => $this->put("/spots/{$spot->id}", [
+            'name' => 'Bar', 'depth' => '26 ft', 'bottom' => 'mud', 'wall' => false, 'position' => $position,
+        ]);
+        $put('61.001, -7.0')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(111.4, $spot->refresh()->north_m, 0.2);
+        foreach (['somewhere', '95, 3', '0, 0', '61.2 E, 7 N'] as $bad) {
+            $put($bad)->assertSessionHasErrors('position');
+        }
+        $this->water->update(['latitude' => null, 'longitude' => null]);
+        $put('61.001, -7.0')->assertSessionHasErrors('position');
+        self::assertEqualsWithDelta(111.4, $spot->refresh()->north_m, 0.2, 'nothing is lost');
+    }
+
     public function test_lines_are_drawn_and_old_weed_is_told_as_old(): void
     {
         foreach (['weed', 'wall'] as $kind) {

@@ -137,6 +137,29 @@ final class WatersTest extends OnWaterTestCase
         ))));
     }
 
+    public function test_a_tide_is_made_up_typed_or_taken_away(): void
+    {
+        $put = fn (array $fields): \Illuminate\Testing\TestResponse => $this->put("/waters/{$this->water->id}/tide", $fields);
+        $put(['from' => 'made_up'])->assertSessionHasNoErrors();
+        $sheet = fn (): array => $this->get('/places')->inertiaProps('water');
+        self::assertSame([true, 'made_up'], [$sheet()['tidal'], $sheet()['tideFrom']]);
+        $own = ['from' => 'own', 'mean' => '2 m', 'epoch' => '2026-01-01', 'waves' => "1 m 30 0\n10 cm, 15.04°, 90°"];
+        $put($own)->assertSessionHasNoErrors();
+        self::assertSame(['own', $own['waves']], [$sheet()['tideFrom'], $sheet()['tideWaves']]);
+        // At its epoch the first stands at its highest, the second at its mean.
+        self::assertEqualsWithDelta(
+            3.0, \App\Rows\Sky::overWater($this->water->refresh())->levelM(Carbon::parse('2026-01-01T00:00:00Z')), 1e-6
+        );
+        foreach (['mean' => 'high', 'epoch' => 'new year', 'waves' => "1 m 30 0\nM2", 'from' => 'the moon'] as $field => $bad) {
+            $put([...$own, $field => $bad])->assertSessionHasErrors($field);
+        }
+        $put([...$own, 'waves' => '1 m 400 0'])->assertSessionHasErrors();
+        $put(['from' => 'none']);
+        self::assertSame([false, 'none'], [$sheet()['tidal'], $sheet()['tideFrom']]);
+        $this->water->update(['latitude' => null, 'longitude' => null]);
+        $put(['from' => 'made_up'])->assertSessionHasErrors('from');
+    }
+
     public function test_today_tells_light_tide_and_a_forecast_that_says_it_is_made_up(): void
     {
         $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);

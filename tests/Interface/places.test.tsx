@@ -203,6 +203,21 @@ describe("the chart", () => {
 		expect(onPoint).toHaveBeenCalledTimes(1);
 	});
 
+	it("comes nearer between two fingers, and lays no point for it", () => {
+		const { frame, onPoint, container } = chart({ drawing: true });
+		frame.setPointerCapture = () => {};
+		frame.getBoundingClientRect = () => ({ left: 0, top: 0, width: 620, height: 336 }) as DOMRect;
+		const bar = () => container.querySelectorAll("[role=application] > svg text")[0]?.textContent;
+		const before = bar();
+		fireEvent.pointerDown(frame, { pointerId: 1, button: 0, clientX: 300, clientY: 150 });
+		fireEvent.pointerDown(frame, { pointerId: 2, button: 0, clientX: 340, clientY: 150 });
+		fireEvent.pointerMove(frame, { pointerId: 2, clientX: 480, clientY: 150 });
+		fireEvent.pointerUp(frame, { pointerId: 2, clientX: 480, clientY: 150 });
+		fireEvent.pointerUp(frame, { pointerId: 1, clientX: 300, clientY: 150 });
+		expect(Number.parseFloat(bar() ?? "")).toBeLessThan(Number.parseFloat(before ?? ""));
+		expect(onPoint).not.toHaveBeenCalled();
+	});
+
 	it("moves an end of the line by arrow keys", () => {
 		const { onEnd } = chart({
 			line: [

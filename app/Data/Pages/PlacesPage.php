@@ -32,6 +32,7 @@ final readonly class PlacesPage extends Page
      * @param  list<OptionData>  $markKinds
      * @param  list<OptionData>  $edgeKinds
      * @param  list<OptionData>  $bottoms
+     * @param  list<OptionData>  $tides
      */
     public function __construct(
         public PictureData $picture,
@@ -56,6 +57,7 @@ final readonly class PlacesPage extends Page
         public array $markKinds,
         public array $edgeKinds,
         public array $bottoms,
+        public array $tides,
     ) {
     }
 }

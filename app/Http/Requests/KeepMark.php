@@ -15,10 +15,12 @@ use Illuminate\Validation\Rule;
 /** A mark laid on the chart, or changed. */
 final class KeepMark extends AnglerRequest
 {
+    use TypedPosition;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $metres = ['required', 'numeric', 'between:'.-Frame::FARTHEST_M.','.Frame::FARTHEST_M];
+        $metres = ['required_without:position', 'nullable', 'numeric', 'between:'.-Frame::FARTHEST_M.','.Frame::FARTHEST_M];
 
         return [
             'uuid' => ['required', 'uuid'], 'kind' => ['required', Rule::enum(MarkKind::class)], 'x' => $metres, 'y' => $metres,
@@ -26,6 +28,7 @@ final class KeepMark extends AnglerRequest
             'side' => [
                 'nullable', 'string', 'max:80',
             ], 'direction' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:300'],
+            'position' => ['nullable', 'string', 'max:80'],
         ];
     }
 
@@ -44,10 +47,14 @@ final class KeepMark extends AnglerRequest
         return MarkKind::from($this->word('kind'));
     }
 
-    /** Metres round its water, as they stand on the chart. */
+    /**
+     * Metres round its water: as a position was typed, else as it stands on the chart.
+     *
+     * @throws InvalidInput when what was typed is none
+     */
     public function at(): Position
     {
-        return new Position($this->float('x'), $this->float('y'));
+        return $this->typedPosition() ?? new Position($this->float('x'), $this->float('y'));
     }
 
     /**

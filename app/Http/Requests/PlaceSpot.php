@@ -14,6 +14,8 @@ use Illuminate\Validation\Rule;
 /** A spot made on the chart, or changed. */
 final class PlaceSpot extends AnglerRequest
 {
+    use TypedPosition;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -22,7 +24,8 @@ final class PlaceSpot extends AnglerRequest
         return [
             'name' => ['required', 'string', 'max:60'], 'depth' => ['required', 'string', 'max:40'],
             'bottom' => ['required', Rule::enum(Bottom::class)], 'wall' => ['boolean'], 'x' => ['required_with:y', ...$metres],
-            'y' => ['required_with:x', ...$metres], 'facing' => ['nullable', 'string', 'max:20'],
+            'y' => ['required_with:x', ...$metres],
+            'facing' => ['nullable', 'string', 'max:20'], 'position' => ['nullable', 'string', 'max:80'],
         ];
     }
 
@@ -56,10 +59,12 @@ final class PlaceSpot extends AnglerRequest
             throw InvalidInput::because('facing', 'You face a bearing between 0° and 360°.');
         }
 
+        $typed = $this->typedPosition();
+
         return [
             'name' => $this->name(), 'depth_m' => $depth, 'bottom' => Bottom::from($this->word('bottom')), 'wall' => $this->boolean('wall'),
-            'facing_deg' => $facing, 'east_m' => $this->filled('x') ? $this->float('x') : null,
-            'north_m' => $this->filled('y') ? $this->float('y') : null,
+            'facing_deg' => $facing, 'east_m' => $typed->east ?? ($this->filled('x') ? $this->float('x') : null),
+            'north_m' => $typed->north ?? ($this->filled('y') ? $this->float('y') : null),
         ];
     }
 }

@@ -23,6 +23,7 @@ use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Relief\Structures;
+use Eskith\Core\Water\Season;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
 
@@ -106,7 +107,8 @@ final readonly class LookPresenter
         $lee = $this->lee();
         $looks = WhereToLook::among(
             [...$charted->structures, ...$this->besideDeep($charted), ...$this->drawn($charted)], $this->book->si('temp'),
-            Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye, $this->book->text('level_trend') === 'falling',
+            Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye,
+            Season::of(Carbon::now()->month, $this->water->latitude), $this->book->text('level_trend') === 'falling',
             $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
         );
         $where = Whereabouts::on($this->water, $this->say);

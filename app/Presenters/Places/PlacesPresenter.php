@@ -16,6 +16,7 @@ use App\Data\Places\WaterOptionData;
 use App\Data\Places\WindData;
 use App\Enums\EdgeKind;
 use App\Enums\MarkKind;
+use App\Enums\TideFrom;
 use App\Enums\WaterKind;
 use App\Models\Edge;
 use App\Models\Mark;
@@ -82,7 +83,7 @@ final readonly class PlacesPresenter
             unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
             kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()),
             edgeKinds: self::options(EdgeKind::cases()),
-            bottoms: self::options(Bottom::cases()),
+            bottoms: self::options(Bottom::cases()), tides: self::options(TideFrom::cases()),
         );
     }
 
@@ -191,13 +192,13 @@ final readonly class PlacesPresenter
     }
 
     /**
-     * @param  list<MarkKind|EdgeKind|WaterKind|Bottom>  $cases
+     * @param  list<MarkKind|EdgeKind|WaterKind|TideFrom|Bottom>  $cases
      * @return list<OptionData>
      */
     private static function options(array $cases): array
     {
         return array_map(
-            static fn (MarkKind|EdgeKind|WaterKind|Bottom $case): OptionData => new OptionData($case->value, $case->word()), $cases
+            static fn (MarkKind|EdgeKind|WaterKind|TideFrom|Bottom $case): OptionData => new OptionData($case->value, $case->word()), $cases
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Places;
 
 use App\Data\Places\WaterSheetData;
+use App\Enums\TideFrom;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
@@ -12,6 +13,7 @@ use App\Places\Charted;
 use App\Presenters\Tackle\NotesPresenter;
 use App\Readings\ReadingBook;
 use App\Record\OutingHours;
+use App\Rows\Raw;
 use App\Rows\Sky;
 use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Support\Carbon;
@@ -21,12 +23,17 @@ final class WaterPresenter
 {
     public static function of(User $user, Water $water, ?Charted $charted, UnitFormat $say): WaterSheetData
     {
+        $tide = $water->tide ?? [];
+
         return new WaterSheetData(
             id: $water->id, name: $water->name, kind: $water->kind, salt: ReadingBook::salt($water->salinity),
             latitude: $water->latitude === null ? '' : (string) round($water->latitude, 6),
             longitude: $water->longitude === null ? '' : (string) round($water->longitude, 6), level: $water->level_text ?? '',
             flood: $water->flood_deg === null ? '' : round($water->flood_deg).'°', fastest: $water->fastest_text ?? '',
-            tidal: Sky::overWater($water)->tide() !== null, words: self::words($water, $charted, $say), looked: self::looked($user, $water),
+            tidal: Sky::overWater($water)->tide() !== null,
+            tideFrom: $tide === [] ? TideFrom::None->value : (TideFrom::tryFrom(Raw::text($tide['from'] ?? '')) ?? TideFrom::MadeUp)->value,
+            tideMean: Raw::text($tide['mean'] ?? ''), tideEpoch: substr(Raw::text($tide['epoch'] ?? ''), 0, 10),
+            tideWaves: Raw::text($tide['waves'] ?? ''), words: self::words($water, $charted, $say), looked: self::looked($user, $water),
             hangs: self::hangs($water), code: $water->share?->code, notes: NotesPresenter::of($user, $water),
         );
     }

@@ -49,7 +49,9 @@ function NoWater({ page }: { page: PlacesPage }) {
 			<Button look="next" size="normal" className="mt-4" onClick={() => setMaking(true)}>
 				Make a water
 			</Button>
-			{making && <WaterDialog water={null} waters={[]} kinds={page.kinds} onDone={() => setMaking(false)} />}
+			{making && (
+				<WaterDialog water={null} waters={[]} kinds={page.kinds} tides={page.tides} onDone={() => setMaking(false)} />
+			)}
 		</div>
 	);
 }
@@ -146,6 +148,7 @@ function OnWater(page: PlacesPage) {
 				}}
 				onWater={() => setOpen({ what: "water" })}
 				onNew={() => setOpen({ what: "new" })}
+				onBelow={below.setLine}
 			>
 				<div className="flex flex-wrap items-center gap-x-5 gap-y-1">
 					{at && (
@@ -204,6 +207,7 @@ function OnWater(page: PlacesPage) {
 					water={open.what === "water" ? water : null}
 					waters={page.waters}
 					kinds={page.kinds}
+					tides={page.tides}
 					onDone={close}
 				/>
 			)}

@@ -33,13 +33,14 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 		side: mark?.side ?? "",
 		direction: mark?.direction ?? "",
 		note: mark?.note ?? "",
+		position: "",
 	});
 	const keep = () => {
 		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone };
 		if (mark) form.put(`/marks/${mark.uuid}`, options);
 		else form.post(`/waters/${water}/marks`, options);
 	};
-	const text = (name: "depth" | "side" | "direction" | "note", label: string, placeholder: string) => (
+	const text = (name: "depth" | "side" | "direction" | "note" | "position", label: string, placeholder: string) => (
 		<Field
 			label={label}
 			placeholder={placeholder}
@@ -87,6 +88,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 					{text("direction", "Direction that worked", "deep to shallow")}
 				</div>
 				{text("note", "Note", "four in an hour")}
+				{text("position", "Its position, where you have it in degrees", "61.2345, -7.8765")}
 				<div className="flex flex-wrap items-center gap-x-5 gap-y-2">
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it

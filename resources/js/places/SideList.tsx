@@ -7,6 +7,7 @@ import { dayOf } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
 import { LookList } from "./LookList";
 import { TodayStrip } from "./TodayStrip";
+import { type Point, pairs } from "./view";
 
 interface Props {
 	page: PlacesPage;
@@ -16,11 +17,13 @@ interface Props {
 	onMark: (mark: PlacedMarkData) => void;
 	onWater: () => void;
 	onNew: () => void;
+	/** Shows the bottom below a line that was drawn. */
+	onBelow: (line: Point[]) => void;
 	children: ReactNode;
 }
 
 /** Beside the chart: where to look, the day, spots and marks, the water itself. */
-export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, children }: Props) {
+export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, onBelow, children }: Props) {
 	const { water, today } = page;
 	if (!water) return null;
 	return (
@@ -73,7 +76,7 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, c
 						<Row key={mark.uuid} name={mark.word} words={[mark.words, dayOf(mark.at)]} onOpen={() => onMark(mark)} />
 					))}
 				</ul>
-				{page.edges.length > 0 && <Lines page={page} />}
+				{page.edges.length > 0 && <Lines page={page} onBelow={onBelow} />}
 			</section>
 			<section aria-label="This water" className="mt-6">
 				<h2 className="pb-1 text-[20px]">{water.name}</h2>
@@ -100,7 +103,7 @@ function Row({ name, words, onOpen }: { name: string; words: string[]; onOpen: (
 }
 
 /** Lines that were drawn, each to be taken away. */
-function Lines({ page }: { page: PlacesPage }) {
+function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) => void }) {
 	return (
 		<details className="mt-1 text-[15px]">
 			<summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
@@ -118,6 +121,12 @@ function Lines({ page }: { page: PlacesPage }) {
 							</span>
 						</span>
 						<span className="flex shrink-0 gap-x-4">
+							<Button
+								aria-label={`The bottom below ${edge.name || edge.word}`}
+								onClick={() => onBelow(pairs(edge.points))}
+							>
+								Below
+							</Button>
 							{edge.kind !== "shore" && (
 								<Button
 									aria-label={`Lay out casts along ${edge.name || edge.word}`}

@@ -30,6 +30,7 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 		wall: spot?.wall ?? false,
 		x: at?.x ?? spot?.x ?? null,
 		y: at?.y ?? spot?.y ?? null,
+		position: "",
 		facing: spot?.facing == null ? "" : `${Math.round(spot.facing)}°`,
 	});
 	const keep = () => {
@@ -37,7 +38,7 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 		if (spot) form.put(`/spots/${spot.id}`, options);
 		else form.post(`/waters/${water}/spots`, options);
 	};
-	const text = (name: "name" | "depth" | "facing", label: string, placeholder: string) => (
+	const text = (name: "name" | "depth" | "facing" | "position", label: string, placeholder: string) => (
 		<Field
 			label={label}
 			placeholder={placeholder}
@@ -66,6 +67,7 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 					{text("depth", "How deep", "26 ft")}
 					{text("facing", "You face", "60°")}
 				</div>
+				{!at && text("position", "Its position, where you have it in degrees", spot?.position || "61.2345, -7.8765")}
 				<p className="pb-1 font-semibold">Bottom</p>
 				<Select
 					label="Bottom"

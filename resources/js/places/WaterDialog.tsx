@@ -7,12 +7,14 @@ import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { OwnCard } from "../tackle/OwnCard";
 import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
+import { TideForm } from "./TideForm";
 
 interface Props {
 	/** Null makes a new one. */
 	water: WaterSheetData | null;
 	waters: WaterOptionData[];
 	kinds: OptionData[];
+	tides: OptionData[];
 	onDone: () => void;
 }
 
@@ -23,7 +25,7 @@ const tastes = [
 ] as const;
 
 /** A water made or changed: what it is, where it lies, how its tide runs; shared, joined, deleted. */
-export function WaterDialog({ water, waters, kinds, onDone }: Props) {
+export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 	const form = useForm({
 		name: water?.name ?? "",
 		kind: water?.kind ?? "lake",
@@ -95,6 +97,7 @@ export function WaterDialog({ water, waters, kinds, onDone }: Props) {
 					Keep it
 				</Button>
 			</form>
+			{water && tidal && <TideForm water={water} tides={tides} />}
 			{water ? <Rest water={water} waters={waters} onDone={onDone} /> : <Copy onDone={onDone} />}
 		</Dialog>
 	);

@@ -60,6 +60,10 @@ trait GroundWrites
             'PUT waters/{water}/level' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/waters/{$this->one('waters', $angler)}/level", ['level' => '-'.($n % 9).' ft'],
             ),
+            'PUT waters/{water}/tide' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/waters/{$this->one('waters', $angler)}/tide",
+                ['from' => 'own', 'mean' => '2 m', 'epoch' => '2026-01-01', 'waves' => '0.9 m 28.984 '.($n % 360)],
+            ),
             'POST waters/{water}/join' => fn (int $n, int $angler): Request => new Request('POST', '/waters/0/join', ['into' => 0]),
             'POST waters/{water}/share' => fn (int $n, int $angler): Request => new Request(
                 'POST', "/waters/{$this->one('waters', $angler)}/share",
