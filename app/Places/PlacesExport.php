@@ -22,7 +22,7 @@ final class PlacesExport
     public static function of(Water $water): PlacesFile
     {
         $frame = Placing::frame($water) ?? throw InvalidInput::because(
-            'latitude', "{$water->name} has no position yet, and such files are in degrees; say where it lies under This water.",
+            'latitude', "{$water->name} has no position yet, and such files are in degrees; say where it lies under Change this water.",
         );
         $points = [];
         foreach ($water->spots()->get() as $spot) {

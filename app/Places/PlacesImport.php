@@ -86,7 +86,8 @@ final readonly class PlacesImport
                 }
             } elseif ($places->waypoints !== [] || $places->routes !== []) {
                 throw InvalidInput::because(
-                    'file', "{$this->water->name} has no position yet; say where it lies under This water, then choose the file again.",
+                    'file', "{$this->water->name} has no position yet; say where it lies under Change this water, "
+                        .'then choose the file again.',
                 );
             }
             if ($named > 0) {
@@ -134,7 +135,7 @@ final readonly class PlacesImport
             ])->wasRecentlyCreated;
         }
         $kind = MarkKind::tryFrom($point->kind) ?? MarkKind::Place;
-        $when = $point->time === null ? false : strtotime($point->time);
+        $when = PlacesFile::seconds($point->time ?? '');
         $depth = $point->depthM !== null && $point->depthM >= 0 && $point->depthM <= 500 ? $point->depthM : null;
 
         return Mark::query()->firstOrCreate([
@@ -146,7 +147,7 @@ final readonly class PlacesImport
             'note' => mb_substr(
                 $point->description !== '' ? $point->description : (MarkKind::tryFrom($point->kind) === null ? $name : ''), 0, 300
             ),
-            'at' => $when === false ? Carbon::now() : Carbon::createFromTimestampUTC($when),
+            'at' => $when === null ? Carbon::now() : Carbon::createFromTimestampUTC($when),
         ])->wasRecentlyCreated;
     }
 
@@ -159,14 +160,14 @@ final readonly class PlacesImport
                 $points[] = [round($at->east, 2), round($at->north, 2)];
             }
         }
-        $seen = strtotime($line->more['seen_on'] ?? '');
+        $seen = PlacesFile::seconds($line->more['seen_on'] ?? '');
 
         return count($points) >= 2 && Edge::query()->firstOrCreate(
             ['user_id' => $this->user->id, 'uuid' => $this->own($line->more['uuid'] ?? '', "line {$n}")],
             [
                 'water_id' => $this->water->id, 'kind' => EdgeKind::tryFrom($line->kind) ?? EdgeKind::Wall,
                 'name' => mb_substr($line->name, 0, 80),
-                'points' => $points, 'seen_on' => $seen === false ? Carbon::today() : Carbon::createFromTimestampUTC($seen),
+                'points' => $points, 'seen_on' => $seen === null ? Carbon::today() : Carbon::createFromTimestampUTC($seen),
             ],
         )->wasRecentlyCreated;
     }

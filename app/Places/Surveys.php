@@ -30,7 +30,7 @@ final readonly class Surveys
     /** Rows of one insert. */
     private const AT_ONCE = 400;
 
-    /** m by hand, at once. */
+    /** By hand, at once. */
     public const BY_HAND = 200;
 
     private function __construct(private User $user)

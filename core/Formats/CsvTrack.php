@@ -108,8 +108,7 @@ final class CsvTrack
             return null;
         }
         $time = $cells[$columns['time'][0] ?? -1] ?? null;
-        $seconds = is_string($time) && $time !== '' ? strtotime($time) : false;
 
-        return [$up, $across, $depth ?? NAN, $seconds === false ? NAN : (float) $seconds];
+        return [$up, $across, $depth ?? NAN, (float) (PlacesFile::seconds(is_string($time) ? $time : '') ?? NAN)];
     }
 }

@@ -178,8 +178,7 @@ final class GpxReader
         $depth = $this->depth();
         $time = $this->texts['time'] ?? '';
         if ($element !== 'wpt' && $this->line !== null) {
-            $seconds = $time === '' ? false : strtotime($time);
-            $this->line->add($at[0], $at[1], $depth ?? NAN, $seconds === false ? NAN : (float) $seconds);
+            $this->line->add($at[0], $at[1], $depth ?? NAN, (float) (PlacesFile::seconds($time) ?? NAN));
 
             return;
         }

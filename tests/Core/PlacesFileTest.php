@@ -254,6 +254,23 @@ final class PlacesFileTest extends TestCase
         }
     }
 
+    public function test_a_time_of_no_year_that_anybody_fished_in_is_left_out(): void
+    {
+        $times = ['2026-11-01T06:30:00Z', '@99999999999', '-0500-01-01', 'soon', '1899-12-31T23:59:59Z'];
+        $points = implode(
+            '', array_map(static fn (string $time): string => '<trkpt lat="1" lon="2"><time>'.$time.'</time></trkpt>', $times)
+        );
+        $rows = implode("\n", array_map(static fn (string $time): string => "1,2,3,{$time}", $times));
+        $gpx = (new GpxReader(self::HEAD."<trk><trkseg>{$points}</trkseg></trk></gpx>"))->read()->tracks[0];
+        [$table] = CsvTrack::read("lat,lon,depth,time\n{$rows}");
+        $json = GeoJson::read('{"type":"FeatureCollection","features":[{"type":"Feature","geometry":{"type":"LineString",'
+            .'"coordinates":[[2,1],[2,1]]},"properties":{"as":"track","times":[1793514600,9e12]}}]}')->tracks[0];
+        foreach ([$gpx, $table, $json] as $track) {
+            self::assertSame([0], array_keys(array_filter($track->times, is_finite(...))));
+            self::assertSame(1_793_514_600.0, $track->times[0]);
+        }
+    }
+
     public function test_reading_tells_how_far_it_is_and_can_be_called_off(): void
     {
         $text = self::HEAD.str_repeat('<wpt lat="1" lon="2"/>', 9_000).'</gpx>';

@@ -7,6 +7,7 @@ import { TodayStrip } from "../../resources/js/places/TodayStrip";
 import { useImport } from "../../resources/js/places/useImport";
 import {
 	barOf,
+	fewer,
 	fitted,
 	lineOf,
 	lineText,
@@ -44,6 +45,15 @@ beforeEach(() => {
 const size = { wide: 600, tall: 300 };
 
 describe("where a place is on the picture", () => {
+	it("a long line goes into an address with both its ends", () => {
+		const long = Array.from({ length: 301 }, (_, i) => ({ x: i, y: 0 }));
+		const short = fewer(long);
+		expect(short).toHaveLength(40);
+		expect([short[0]?.x, short.at(-1)?.x]).toEqual([0, 300]);
+		expect(short.every((point, i) => i === 0 || point.x > (short[i - 1]?.x ?? 0))).toBe(true);
+		expect(fewer(long.slice(0, 5))).toEqual(long.slice(0, 5));
+	});
+
 	it("fits all of a box and keeps north up", () => {
 		const view = fitted({ west: 0, east: 100, south: 0, north: 100 }, size, 0);
 		expect(view).toEqual({ x: 50, y: 50, scale: 3 });

@@ -115,8 +115,7 @@ final readonly class SectionPresenter
     private function far(float $metres): string
     {
         $unit = $this->say->units->depth;
-        $value = $unit->fromSi($metres);
 
-        return ($value < 20 ? round($value, 0) : round($value))."\u{00A0}".$unit->symbol();
+        return round($unit->fromSi($metres))."\u{00A0}".$unit->symbol();
     }
 }

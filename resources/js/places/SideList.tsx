@@ -1,5 +1,5 @@
 import { router, useForm } from "@inertiajs/react";
-import type { ReactNode } from "react";
+import { type ReactNode, useRef } from "react";
 import { Button, FileLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { newId, send } from "../parts/send";
@@ -7,7 +7,7 @@ import { dayOf } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
 import { LookList } from "./LookList";
 import { TodayStrip } from "./TodayStrip";
-import { type Point, pairs } from "./view";
+import { fewer, type Point, pairs } from "./view";
 
 interface Props {
 	page: PlacesPage;
@@ -104,6 +104,13 @@ function Row({ name, words, onOpen }: { name: string; words: string[]; onOpen: (
 
 /** Lines that were drawn, each to be taken away. */
 function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) => void }) {
+	// One plan for each line, however often it is pressed.
+	const plans = useRef(new Map<string, string>());
+	const planOf = (uuid: string) => {
+		const id = plans.current.get(uuid) ?? newId();
+		plans.current.set(uuid, id);
+		return id;
+	};
 	return (
 		<details className="mt-1 text-[15px]">
 			<summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
@@ -123,14 +130,14 @@ function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) =
 						<span className="flex shrink-0 gap-x-4">
 							<Button
 								aria-label={`The bottom below ${edge.name || edge.word}`}
-								onClick={() => onBelow(pairs(edge.points))}
+								onClick={() => onBelow(fewer(pairs(edge.points)))}
 							>
 								Below
 							</Button>
 							{edge.kind !== "shore" && (
 								<Button
 									aria-label={`Lay out casts along ${edge.name || edge.word}`}
-									onClick={() => router.post(`/edges/${edge.uuid}/plan`, { uuid: newId() })}
+									onClick={() => router.post(`/edges/${edge.uuid}/plan`, { uuid: planOf(edge.uuid) })}
 								>
 									Casts
 								</Button>

@@ -95,6 +95,18 @@ export function pairs(flat: number[]): { x: number; y: number }[] {
 	return points;
 }
 
+/** Points that a line in an address has at the most. */
+const mostPoints = 40;
+
+/** A line of no more points than an address takes: its ends, and evenly what lies between. */
+export function fewer(points: Point[]): Point[] {
+	if (points.length <= mostPoints) return points;
+	return Array.from(
+		{ length: mostPoints },
+		(_, i) => points[Math.round((i * (points.length - 1)) / (mostPoints - 1))] as Point,
+	);
+}
+
 /** A round length that is about so many pixels, in the angler's unit. */
 export function barOf(pixelsPerUnit: number, about: number): number {
 	const wanted = about / pixelsPerUnit;

@@ -10,6 +10,7 @@ use App\Models\Spot;
 use App\Models\Water;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 
 /** Spots on the chart of a water. */
 final class SpotController extends Controller
@@ -24,10 +25,12 @@ final class SpotController extends Controller
     /** @throws InvalidInput when another is called so */
     public function update(PlaceSpot $request, Spot $spot): RedirectResponse
     {
-        if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
-            throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
-        }
-        $spot->update($request->columns());
+        DB::transaction(static function () use ($request, $spot): void {
+            if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
+                throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
+            }
+            $spot->update($request->columns());
+        });
 
         return back();
     }
