@@ -207,6 +207,26 @@ final class ReliefTest extends TestCase
         self::assertEqualsWithDelta(8.0, $edge['edge'][0]->fallM(), 0.1);
     }
 
+    public function test_turned_by_any_angle_a_ground_keeps_its_wall_and_the_wall_falls_as_much_farther_round(): void
+    {
+        foreach ([0.0, 37.0, 120.0, 251.0] as $turn) {
+            [$c, $s] = [cos(deg2rad($turn)), sin(deg2rad($turn))];
+            $soundings = [];
+            for ($x = -20.0; $x <= 30.0; $x++) {
+                for ($y = -24.0; $y <= 24.0; $y += 3.0) {
+                    // Clockwise, as bearings go.
+                    $soundings[] = [$x * $c + $y * $s, $y * $c - $x * $s, self::wall($x)];
+                }
+            }
+            $found = self::found(Ground::of($soundings, self::REACH), self::REACH);
+            self::assertCount(1, $found['wall'], "turned by {$turn}");
+            self::assertEqualsWithDelta(12.0, $found['wall'][0]->fallM(), 0.3);
+            $off = fmod($found['wall'][0]->fallsDeg - 90.0 - $turn + 900.0, 360.0) - 180.0;
+            self::assertEqualsWithDelta(0.0, $off, 4.0, "turned by {$turn}");
+            self::assertEqualsWithDelta(6.0, $found['ledge'][0]->depthM, 0.3);
+        }
+    }
+
     public function test_the_lee_is_behind_a_shore_upwind(): void
     {
         $shore = [new Position(-100, 0), new Position(100, 0)];
