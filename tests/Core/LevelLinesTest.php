@@ -95,6 +95,20 @@ final class LevelLinesTest extends TestCase
         }
     }
 
+    public function test_a_saddle_is_parted_as_the_mean_of_its_corners_lies(): void
+    {
+        // Shallow in the north-west and the south-east, 0 m; deep in the others, 9 m; 4.5 m in the middle.
+        $saddle = new Lattice(west: 0.0, south: 0.0, stepM: 1.0, columns: 2, rows: 2, values: [9.0, 0.0, 0.0, 9.0]);
+        $corners = static fn (float $level): array => array_map(
+            static fn (array $line): array => [
+                (int) (array_sum(array_column($line, 0)) / 2 > 0.5), (int) (array_sum(array_column($line, 1)) / 2 > 0.5),
+            ],
+            LevelLines::of($saddle, $level),
+        );
+        self::assertEqualsCanonicalizing([[0, 1], [1, 0]], $corners(4.0), 'the deep goes through: lines cut the shallow corners off');
+        self::assertEqualsCanonicalizing([[0, 0], [1, 1]], $corners(5.0), 'the shallow goes through');
+    }
+
     public function test_a_ground_upside_down_has_the_same_lines(): void
     {
         $ground = self::ground(77);

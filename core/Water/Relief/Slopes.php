@@ -61,12 +61,11 @@ final readonly class Slopes
     /** @param  non-empty-list<Facet>  $group */
     private static function slope(StructureKind $kind, array $group, float $top, float $bottom): Structure
     {
-        [$area, $east, $north, $eastward, $northward, $steepest] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        [$area, $east, $north, $steepest] = [0.0, 0.0, 0.0, 0.0];
         foreach ($group as $facet) {
             $size = $facet->areaM2();
             $middle = $facet->middle();
             [$area, $east, $north] = [$area + $size, $east + $size * $middle->east, $north + $size * $middle->north];
-            [$eastward, $northward] = [$eastward + $size * $facet->eastward, $northward + $size * $facet->northward];
             $steepest = max($steepest, $facet->steepDeg());
         }
         $mean = new Position($east / $area, $north / $area);
