@@ -90,7 +90,7 @@ final class PlacesTest extends BrowserTestCase
         $this->openDemo('/places/1');
         $this->see('2,747 soundings');
         $bar = fn (): string => (string) $this->page->executeScript(
-            'return [...document.querySelectorAll("[role=application] > svg text")].map((one) => one.textContent).join(" ")',
+            'return document.querySelector("[data-scale]").textContent',
         );
         $spot = fn (): float => (float) $this->page->executeScript(
             'return [...document.querySelectorAll("[role=application] text")].find((one) => one.textContent === "North bar")'

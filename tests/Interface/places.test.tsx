@@ -134,26 +134,24 @@ const page = (over: Partial<PlacesPage> = {}): PlacesPage =>
 		...over,
 	}) as PlacesPage;
 
+const props = (over: Partial<Parameters<typeof Chart>[0]> = {}) => ({
+	page: page(),
+	boat: null,
+	line: [],
+	drawing: false,
+	chosen: null,
+	look: null,
+	onPoint: vi.fn(),
+	onMark: vi.fn(),
+	onEnd: vi.fn(),
+	centre: { current: null },
+	...over,
+});
+
 function chart(over: Partial<Parameters<typeof Chart>[0]> = {}) {
-	const onPoint = vi.fn();
-	const onMark = vi.fn();
-	const onEnd = vi.fn();
-	const drawn = render(
-		<Chart
-			page={page()}
-			boat={null}
-			line={[]}
-			drawing={false}
-			chosen={null}
-			look={null}
-			onPoint={onPoint}
-			onMark={onMark}
-			onEnd={onEnd}
-			centre={{ current: null }}
-			{...over}
-		/>,
-	);
-	return { ...drawn, onPoint, onMark, onEnd, frame: screen.getByRole("application") };
+	const told = { onPoint: vi.fn(), onMark: vi.fn(), onEnd: vi.fn() };
+	const drawn = render(<Chart {...props({ ...over, ...told })} />);
+	return { ...drawn, ...told, frame: screen.getByRole("application") };
 }
 
 describe("the chart", () => {
@@ -217,7 +215,7 @@ describe("the chart", () => {
 		const { frame, onPoint, container } = chart({ drawing: true });
 		frame.setPointerCapture = () => {};
 		frame.getBoundingClientRect = () => ({ left: 0, top: 0, width: 620, height: 336 }) as DOMRect;
-		const bar = () => container.querySelectorAll("[role=application] > svg text")[0]?.textContent;
+		const bar = () => container.querySelector("[data-scale]")?.textContent;
 		const before = bar();
 		fireEvent.pointerDown(frame, { pointerId: 1, button: 0, clientX: 300, clientY: 150 });
 		fireEvent.pointerDown(frame, { pointerId: 2, button: 0, clientX: 340, clientY: 150 });
@@ -239,6 +237,16 @@ describe("the chart", () => {
 		expect(onEnd.mock.calls[0]?.[0]).toBe(1);
 		expect(onEnd.mock.calls[0]?.[1].x).toBeGreaterThan(50);
 		expect(onEnd.mock.calls[0]?.[1].y).toBeCloseTo(0, 0);
+	});
+
+	it("brings the boat into the middle once it is known where it is", () => {
+		const { rerender, onPoint, frame } = chart({ drawing: true });
+		expect(screen.queryByRole("button", { name: "Boat" })).toBeNull();
+		const boat = { x: 93, y: 12, recording: null, back: null };
+		rerender(<Chart {...props({ drawing: true, boat, onPoint })} />);
+		fireEvent.click(screen.getByRole("button", { name: "Boat" }));
+		fireEvent.keyDown(frame, { key: "Enter" });
+		expect(onPoint).toHaveBeenCalledWith({ x: 93, y: 12 });
 	});
 
 	it("opens on a water of which nothing is known", () => {

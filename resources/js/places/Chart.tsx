@@ -57,6 +57,10 @@ export function Chart(props: Props) {
 	useEffect(() => {
 		centre.current = (at) => setView({ ...shown, x: at.x, y: at.y });
 	}, [centre, shown]);
+	const bring =
+		({ x, y }: Point) =>
+		() =>
+			setView({ ...shown, x, y });
 	const keys = (event: KeyboardEvent) => {
 		if (event.target !== event.currentTarget) return;
 		const [pan, zoom] = [pans[event.key], zooms[event.key]];
@@ -102,17 +106,17 @@ export function Chart(props: Props) {
 						<Boat page={page} boat={boat} view={shown} size={size} />
 					</svg>
 				</div>
-				<svg width={size.wide} height={size.tall} aria-hidden="true" className="pointer-events-none absolute inset-0">
-					<Overlay view={shown} size={size} unit={page.unit} unitM={page.unitM} wind={page.wind} />
-					{drawing && (
+				<Overlay view={shown} size={size} unit={page.unit} unitM={page.unitM} wind={page.wind} />
+				{drawing && (
+					<svg width={size.wide} height={size.tall} aria-hidden="true" className="pointer-events-none absolute inset-0">
 						<path
 							d={`M${size.wide / 2 - 12} ${size.tall / 2} h24 M${size.wide / 2} ${size.tall / 2 - 12} v24`}
 							stroke="var(--ember)"
 							strokeWidth="2"
 							className="opacity-0 group-focus-visible:opacity-100"
 						/>
-					)}
-				</svg>
+					</svg>
+				)}
 				{line.length > 1 &&
 					!drawing &&
 					[0, line.length - 1].map((index) => (
@@ -130,6 +134,7 @@ export function Chart(props: Props) {
 				onNearer={() => setView(zoomed(shown, size, 1.5))}
 				onFarther={() => setView(zoomed(shown, size, 1 / 1.5))}
 				onAll={() => setView(null)}
+				onBoat={boat?.x != null && boat.y !== null ? bring({ x: boat.x, y: boat.y }) : null}
 			/>
 		</div>
 	);

@@ -51,11 +51,24 @@ export function End({ name, at, view, size, onMove }: EndProps) {
 	);
 }
 
-/** Nearer, farther, and all of it. */
-export function Nearer(props: { onNearer: () => void; onFarther: () => void; onAll: () => void }) {
+interface NearerProps {
+	onNearer: () => void;
+	onFarther: () => void;
+	onAll: () => void;
+	/** Brings the boat into the middle; null while nobody knows where it is. */
+	onBoat: (() => void) | null;
+}
+
+/** Nearer, farther, all of it, and where the boat is. */
+export function Nearer(props: NearerProps) {
 	const look = "min-h-11 min-w-11 rounded-md border border-slate bg-paper px-2 text-[17px]";
 	return (
 		<div className="no-print absolute right-2 bottom-2 flex gap-1.5">
+			{props.onBoat && (
+				<button type="button" className={`${look} text-[15px]`} onClick={props.onBoat}>
+					Boat
+				</button>
+			)}
 			<button type="button" aria-label="Nearer" className={look} onClick={props.onNearer}>
 				+
 			</button>

@@ -9,39 +9,49 @@ interface Props {
 	wind: WindData | null;
 }
 
-/** Scale, north, and the wind with whither it takes a boat. */
+/** What lies over the chart on a plate of paper, so that it is read over deep water too. */
+const plate = "absolute rounded-sm bg-paper/85 px-1.5 py-0.5 text-[13px] leading-tight text-ink";
+
+/** Scale, north, and the wind with whither it blows. */
 export function Overlay({ view, size, unit, unitM, wind }: Props) {
 	const bar = barOf(view.scale * unitM, Math.min(130, size.wide / 4));
-	const turn = wind ? wind.fromDeg + 180 : 0;
 	return (
-		<g stroke="var(--ink)" fill="var(--ink)" fontSize={13} pointerEvents="none">
-			<g strokeWidth={5} stroke="var(--paper)" strokeOpacity={0.75} paintOrder="stroke">
-				<text x={16} y={size.tall - 22}>
-					{bar} {unit}
-				</text>
-				<text x={size.wide - 24} y={50} textAnchor="middle">
-					N
-				</text>
-			</g>
-			<path
-				d={`M16 ${size.tall - 14} h${(bar * view.scale * unitM).toFixed(1)}`}
-				strokeWidth={5}
-				stroke="var(--paper)"
-			/>
-			<path d={`M16 ${size.tall - 14} h${(bar * view.scale * unitM).toFixed(1)}`} strokeWidth={2.5} />
-			<path d={`M${size.wide - 24} 36 V12 m-5 8 l5 -8 l5 8`} fill="none" strokeWidth={2} />
+		<div aria-hidden="true" className="pointer-events-none absolute inset-0">
 			{wind && (
-				<g>
-					<g transform={`translate(34 34) rotate(${turn})`} fill="none" strokeWidth={2.2}>
-						<path d="M0 17 V-17 m-6 9 l6 -9 l6 9" stroke="var(--paper)" strokeWidth={6} strokeOpacity={0.75} />
-						<path d="M0 17 V-17 m-6 9 l6 -9 l6 9" />
-					</g>
-					<text x={60} y={38} stroke="var(--paper)" strokeWidth={5} strokeOpacity={0.75} paintOrder="stroke">
-						{wind.words}
-					</text>
-				</g>
+				<p className={`${plate} top-2 left-2 flex items-center gap-1.5`}>
+					<svg
+						aria-hidden="true"
+						width="30"
+						height="30"
+						viewBox="-20 -20 40 40"
+						fill="none"
+						stroke="currentColor"
+						strokeWidth="2.6"
+					>
+						<path d="M0 17 V-17 m-6 9 l6 -9 l6 9" transform={`rotate(${wind.fromDeg + 180})`} />
+					</svg>
+					{wind.words}
+				</p>
 			)}
-		</g>
+			<p className={`${plate} top-2 right-2 flex flex-col items-center`}>
+				<svg
+					aria-hidden="true"
+					width="12"
+					height="24"
+					viewBox="-6 0 12 24"
+					fill="none"
+					stroke="currentColor"
+					strokeWidth="2"
+				>
+					<path d="M0 24 V1 m-5 8 l5 -8 l5 8" />
+				</svg>
+				N
+			</p>
+			<p className={`${plate} bottom-2 left-2`} data-scale>
+				{bar} {unit}
+				<span className="mt-1 mb-0.5 block h-[2.5px] bg-ink" style={{ width: bar * view.scale * unitM }} />
+			</p>
+		</div>
 	);
 }
 
