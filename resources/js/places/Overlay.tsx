@@ -16,7 +16,7 @@ const plate = "absolute rounded-sm bg-paper/85 px-1.5 py-0.5 text-[13px] leading
 export function Overlay({ view, size, unit, unitM, wind }: Props) {
 	const bar = barOf(view.scale * unitM, Math.min(130, size.wide / 4));
 	return (
-		<div aria-hidden="true" className="pointer-events-none absolute inset-0">
+		<div aria-hidden="true" className="pointer-events-none absolute inset-0 will-change-transform">
 			{wind && (
 				<p className={`${plate} top-2 left-2 flex items-center gap-1.5`}>
 					<svg
