@@ -79,6 +79,31 @@ final class GroundTest extends TestCase
         }
     }
 
+    public function test_on_smooth_bottoms_sounded_along_tracks_it_is_as_near_as_straight_lines_between_soundings(): void
+    {
+        $bottoms = [
+            static fn (float $x, float $y): float => 6 + 3 * sin($x / 40) + 2 * cos($y / 55),
+            static fn (float $x, float $y): float => 4 + 9 * exp(-(($x - 90) ** 2 + ($y - 120) ** 2) / 3200),
+            static fn (float $x, float $y): float => 12 - 0.02 * $x - 5 / (1 + exp(-($y - 0.4 * $x - 60) / 12)),
+        ];
+        foreach ($bottoms as $bottom) {
+            $soundings = array_map(static fn (array $one): array => [$one[0], $one[1], $bottom($one[0], $one[1])], $this->tracks(400));
+            $ground = Ground::of($soundings, 40.0);
+            [$ours, $straight] = [0.0, 0.0];
+            for ($i = 0; $i < 150; $i++) {
+                [$x, $y] = [$this->between(12, 186), $this->between(12, 202)];
+                // The triangle around a place lies between the soundings nearest to it.
+                $near = $soundings;
+                usort($near, static fn (array $a, array $b): int => hypot($a[0] - $x, $a[1] - $y) <=> hypot($b[0] - $x, $b[1] - $y));
+                $looked = self::byLooking(array_slice($near, 0, 22), $x, $y) ?? self::fail('it lies between soundings');
+                $ours += ($ground->depthAt($x, $y, 40.0) - $bottom($x, $y)) ** 2;
+                $straight += ($looked - $bottom($x, $y)) ** 2;
+            }
+            self::assertLessThanOrEqual(1.05, sqrt($ours / $straight));
+            self::assertLessThan(0.6, sqrt($ours / 150), 'and near to the truth, m');
+        }
+    }
+
     public function test_where_nothing_was_sounded_nothing_is_known(): void
     {
         $ground = Ground::of([[0, 0, 3], [10, 0, 5], [20, 0, 4]], 15.0);
@@ -146,6 +171,9 @@ final class GroundTest extends TestCase
                 for ($c = $b + 1; $c < $count; $c++) {
                     [[$ax, $ay, $ad], [$bx, $by, $bd], [$cx, $cy, $cd]] = [$soundings[$a], $soundings[$b], $soundings[$c]];
                     $area = ($bx - $ax) * ($cy - $ay) - ($cx - $ax) * ($by - $ay);
+                    if (abs($area) < 1e-9) {
+                        continue;
+                    }
                     $u = (($x - $ax) * ($cy - $ay) - ($cx - $ax) * ($y - $ay)) / $area;
                     $v = (($bx - $ax) * ($y - $ay) - ($x - $ax) * ($by - $ay)) / $area;
                     if ($u < 0 || $v < 0 || $u + $v > 1) {
