@@ -14,6 +14,7 @@ use App\Models\Water;
 use App\Rows\Placing;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\CsvTrack;
+use Eskith\Core\Formats\FileTime;
 use Eskith\Core\Formats\GeoJson;
 use Eskith\Core\Formats\GpxReader;
 use Eskith\Core\Formats\PlacesFile;
@@ -135,7 +136,7 @@ final readonly class PlacesImport
             ])->wasRecentlyCreated;
         }
         $kind = MarkKind::tryFrom($point->kind) ?? MarkKind::Place;
-        $when = PlacesFile::seconds($point->time ?? '');
+        $when = FileTime::seconds($point->time ?? '');
         $depth = $point->depthM !== null && $point->depthM >= 0 && $point->depthM <= 500 ? $point->depthM : null;
 
         return Mark::query()->firstOrCreate([
@@ -160,7 +161,7 @@ final readonly class PlacesImport
                 $points[] = [round($at->east, 2), round($at->north, 2)];
             }
         }
-        $seen = PlacesFile::seconds($line->more['seen_on'] ?? '');
+        $seen = FileTime::seconds($line->more['seen_on'] ?? '');
 
         return count($points) >= 2 && Edge::query()->firstOrCreate(
             ['user_id' => $this->user->id, 'uuid' => $this->own($line->more['uuid'] ?? '', "line {$n}")],

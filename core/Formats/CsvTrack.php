@@ -109,6 +109,6 @@ final class CsvTrack
         }
         $time = $cells[$columns['time'][0] ?? -1] ?? null;
 
-        return [$up, $across, $depth ?? NAN, (float) (PlacesFile::seconds(is_string($time) ? $time : '') ?? NAN)];
+        return [$up, $across, $depth ?? NAN, (float) (FileTime::seconds(is_string($time) ? $time : '') ?? NAN)];
     }
 }

@@ -178,7 +178,7 @@ final class GpxReader
         $depth = $this->depth();
         $time = $this->texts['time'] ?? '';
         if ($element !== 'wpt' && $this->line !== null) {
-            $this->line->add($at[0], $at[1], $depth ?? NAN, (float) (PlacesFile::seconds($time) ?? NAN));
+            $this->line->add($at[0], $at[1], $depth ?? NAN, (float) (FileTime::seconds($time) ?? NAN));
 
             return;
         }

@@ -14,9 +14,6 @@ final class PlacesFile
 
     public const POINTS = 200_000;
 
-    /** Seconds since 1970 that a time of such a file can be: the years 1900 to 2100. */
-    private const TIMES = [-2_208_988_800, 4_133_980_800];
-
     /**
      * @param  list<Waypoint>  $waypoints
      * @param  list<Track>  $routes
@@ -31,19 +28,6 @@ final class PlacesFile
         return array_reduce(
             [...$this->routes, ...$this->tracks], static fn (int $sum, Track $one): int => $sum + $one->count(), count($this->waypoints),
         );
-    }
-
-    /** A time as it stands in a file, in seconds since 1970; null for what is none, or no year that anybody fished in. */
-    public static function seconds(string $text): ?int
-    {
-        $seconds = $text === '' ? false : strtotime($text);
-
-        return $seconds !== false && self::isTime($seconds) ? $seconds : null;
-    }
-
-    public static function isTime(float $seconds): bool
-    {
-        return $seconds >= self::TIMES[0] && $seconds < self::TIMES[1];
     }
 
     /**

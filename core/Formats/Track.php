@@ -36,7 +36,7 @@ final class Track
         $this->latitudes[] = $latitude;
         $this->longitudes[] = $longitude;
         $this->depths[] = $depthM;
-        $this->times[] = PlacesFile::isTime($time) ? $time : NAN;
+        $this->times[] = FileTime::can($time) ? $time : NAN;
     }
 
     public function count(): int

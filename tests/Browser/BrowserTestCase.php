@@ -15,7 +15,7 @@ use Tests\Browser\Support\Chrome;
 /** Drives the real interface. Each test has the demo afresh; what it waits for comes within seconds or it fails. */
 abstract class BrowserTestCase extends TestCase
 {
-    private const PATIENCE_S = 8.0;
+    private const PATIENCE_S = 12.0;
 
     protected AppServer $server;
 
@@ -158,5 +158,23 @@ abstract class BrowserTestCase extends TestCase
             usleep(40_000);
         } while (microtime(true) < $until);
         self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
+    }
+
+    /** Once what is needed without a connection is on the device. */
+    protected function untilKept(): void
+    {
+        $this->page->manage()->timeouts()->setScriptTimeout(20);
+        for ($i = 0; $i < 60; $i++) {
+            $ready = $this->page->executeAsyncScript(<<<'JS'
+                const done = arguments[0];
+                caches.open("pages").then((pages) => pages.match("/boat-card")).then((page) =>
+                    done(page !== undefined && navigator.serviceWorker.controller !== null));
+                JS);
+            if ($ready === true) {
+                return;
+            }
+            usleep(300_000);
+        }
+        self::fail('The worker was not ready in time.');
     }
 }

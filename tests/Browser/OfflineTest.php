@@ -12,7 +12,7 @@ final class OfflineTest extends BrowserTestCase
     public function test_thirty_things_on_two_rods_are_logged_without_a_server_and_none_is_lost_or_doubled(): void
     {
         $this->openDemo('/fish');
-        $this->ready();
+        $this->untilKept();
         $before = $this->events();
         $this->server->kill();
         $this->page->navigate()->refresh();
@@ -71,7 +71,7 @@ final class OfflineTest extends BrowserTestCase
     public function test_the_trainer_the_plan_and_the_boat_card_open_without_a_server_and_nothing_stays_after_signing_out(): void
     {
         $this->openDemo('/fish');
-        $this->ready();
+        $this->untilKept();
         $this->server->kill();
         $this->page->get("{$this->server->url}/work");
         $this->tab('Plans');
@@ -138,24 +138,6 @@ final class OfflineTest extends BrowserTestCase
         $at = (string) $this->server->records()->query('SELECT at FROM events ORDER BY id DESC LIMIT 1')->fetchColumn();
         self::assertEqualsWithDelta(microtime(true), (float) (new \DateTimeImmutable($at.' UTC'))->format('U.u'), 8.0);
         $this->page->executeScript('localStorage.removeItem("clock")');
-    }
-
-    /** Once what is needed without a connection is on the device. */
-    private function ready(): void
-    {
-        $this->page->manage()->timeouts()->setScriptTimeout(20);
-        for ($i = 0; $i < 60; $i++) {
-            $ready = $this->page->executeAsyncScript(<<<'JS'
-                const done = arguments[0];
-                caches.open("pages").then((pages) => pages.match("/boat-card")).then((page) =>
-                    done(page !== undefined && navigator.serviceWorker.controller !== null));
-                JS);
-            if ($ready === true) {
-                return;
-            }
-            usleep(300_000);
-        }
-        self::fail('The worker was not ready in time.');
     }
 
     /** What waits on the device. */

@@ -171,10 +171,7 @@ final class PlacesTest extends BrowserTestCase
     {
         $this->openDemo('/places');
         $this->see('2,747 soundings');
-        $this->eventually(fn (): bool => $this->page->executeAsyncScript(
-            'const done = arguments[0]; caches.open("pages").then((kept) => kept.match("/places")).then((page) => done(!!page))'
-                .'.catch(() => done(false));',
-        ), 'for the page to be kept');
+        $this->untilKept();
         $this->server->kill();
         $this->page->navigate()->refresh();
         $this->see('2,747 soundings');
