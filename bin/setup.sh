@@ -12,7 +12,8 @@ mark_done() { printf '%s' "$2" > "storage/ground/$1"; }
 hash_of() { { find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 cat; } | sha256sum | cut -c1-32; }
 
 need_folder() {
-    { mkdir -p storage/ground storage/logs storage/framework/{cache/data,sessions,views} bootstrap/cache && : > storage/ground/.probe; } 2>/dev/null \
+    { mkdir -p storage/ground storage/logs storage/framework/{cache/data,sessions,views} bootstrap/cache \
+        && : > storage/ground/.probe; } 2>/dev/null \
         || stop "this folder cannot be written to; put Eskith where you may write, or mend its permissions."
     rm -f storage/ground/.probe
 }
@@ -38,7 +39,8 @@ need_tools() {
         command -v "$tool" > /dev/null || stop "$tool is missing; install PHP 8.2, Composer and Node 20 or later, then start again."
     done
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || stop "PHP $(php -r 'echo PHP_VERSION;') is too old; 8.2 or later is needed."
-    node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' || stop "Node $(node --version) is too old; 20 or later is needed."
+    node -e 'process.exit(+process.versions.node.split(".")[0] >= 20 ? 0 : 1)' \
+        || stop "Node $(node --version) is too old; 20 or later is needed."
     local version have
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     have=$(php -m)
@@ -52,6 +54,13 @@ need_browser() {
     { command -v chromium && command -v chromedriver; } > /dev/null || need_packages "Chromium and its driver are" chromium chromium-driver
 }
 
+# How PHP's own server runs Eskith: kept compiled, pages packed, files of up to 50 MB taken in.
+server_options=(
+    -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d realpath_cache_ttl=600
+    -d variables_order=EGPCS -d zlib.output_compression=On -d zlib.output_compression_level=2 -d expose_php=0
+    -d upload_max_filesize=51M -d post_max_size=54M
+)
+
 # Reads the GPX that is written here, for the tests.
 need_reader() {
     command -v gpsbabel > /dev/null || need_packages "A reader of GPX files is" gpsbabel
@@ -62,7 +71,8 @@ need_libraries() {
     state=$(hash_of composer.json)
     if [ ! -f vendor/autoload.php ] || ! done_for composer "$state"; then
         echo "Installing PHP packages …"
-        composer install --no-progress --prefer-dist > storage/logs/composer.log 2>&1 || stop "PHP packages could not be installed; see storage/logs/composer.log."
+        composer install --no-progress --prefer-dist > storage/logs/composer.log 2>&1 \
+            || stop "PHP packages could not be installed; see storage/logs/composer.log."
         mark_done composer "$state"
     fi
     state=$(hash_of package-lock.json)
@@ -74,7 +84,8 @@ need_libraries() {
     # The class map lists every class of the project, so a new file needs a new one.
     state=$(find core app database tests -name '*.php' 2> /dev/null | sort | sha256sum | cut -c1-32)
     if ! done_for classes "$state"; then
-        composer dump-autoload --quiet > storage/logs/composer.log 2>&1 || stop "the class map could not be written; see storage/logs/composer.log."
+        composer dump-autoload --quiet > storage/logs/composer.log 2>&1 \
+            || stop "the class map could not be written; see storage/logs/composer.log."
         mark_done classes "$state"
     fi
 }

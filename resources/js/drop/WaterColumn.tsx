@@ -1,4 +1,5 @@
-import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { type RefObject, useEffect, useRef } from "react";
+import { useElementSize } from "../parts/useElementSize";
 import type { Live } from "../readings/useAnswer";
 import type { ColumnData, DropData, GhostData, LureDrawing, PickData } from "../types";
 import { Bottom } from "./Bottom";
@@ -40,25 +41,14 @@ interface Props {
 }
 
 /** What the column most likely measures, so that it is drawn once: a band on wide screens, a strip on a phone. */
-const usual = () => ({ width: window.innerWidth >= 1024 ? 304 : 58, height: window.innerHeight });
+const usual = () => ({ wide: window.innerWidth >= 1024 ? 304 : 58, tall: window.innerHeight });
 
 /** The drop to scale: the same number of pixels for a metre across as for a metre down. */
 export function WaterColumn(props: Props) {
 	const { column, drop, ghost, live, pick } = props;
 	const box = useRef<HTMLDivElement>(null);
-	const [size, setSize] = useState(usual);
-	useLayoutEffect(() => {
-		const element = box.current;
-		if (!element) return;
-		const watch = new ResizeObserver(([entry]) => {
-			if (!entry) return;
-			const { width, height } = entry.contentRect;
-			setSize((was) => (was.width === width && was.height === height ? was : { width, height }));
-		});
-		watch.observe(element);
-		return () => watch.disconnect();
-	}, []);
-	const geometry = layOut(size.width, size.height, column.depthM, [drop?.offsetM ?? 0, ghost?.drop.offsetM ?? 0]);
+	const size = useElementSize(box, usual);
+	const geometry = layOut(size.wide, size.tall, column.depthM, [drop?.offsetM ?? 0, ghost?.drop.offsetM ?? 0]);
 
 	return (
 		<div ref={box} className="relative h-full w-full overflow-hidden bg-[var(--sky)]">

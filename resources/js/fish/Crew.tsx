@@ -1,5 +1,5 @@
+import { timeOf } from "../parts/words";
 import type { CrewData } from "../types";
-import { timeOf } from "./Events";
 
 /** Those one fishes with, and what they felt and caught. */
 export function Crew({ crew }: { crew: CrewData }) {

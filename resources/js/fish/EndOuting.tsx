@@ -2,8 +2,8 @@ import { router } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
+import { timeOf } from "../parts/words";
 import type { OutingData } from "../types";
-import { timeOf } from "./Events";
 
 /** Asked once more, since it closes the day. */
 export function EndOuting({ onEnd }: { onEnd: () => void }) {

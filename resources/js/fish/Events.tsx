@@ -1,13 +1,10 @@
 import { Button } from "../parts/Button";
+import { timeOf } from "../parts/words";
 import type { EventData } from "../types";
 import { inRuns } from "./runs";
 
 /** Lines that are listed under the pads; the rest is with all of the outing. */
 const LISTED = 12;
-
-export function timeOf(iso: string): string {
-	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
-}
 
 /** What it was, and on which rod where there are several. */
 const named = ({ words, rodName }: EventData) => [words, rodName].filter(Boolean).join(", ");

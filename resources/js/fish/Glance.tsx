@@ -1,5 +1,5 @@
+import { timeOf } from "../parts/words";
 import type { OutingData } from "../types";
-import { timeOf } from "./Events";
 
 /** The cadence in counts, how the half hours go, which drift it is, and what light and tide do next. */
 export function Glance({ outing }: { outing: OutingData }) {

@@ -1,6 +1,7 @@
 import { Suspense, useState } from "react";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
+import { timeOf } from "../parts/words";
 import type { MarkedData, OutingData } from "../types";
 import type { OutingLog } from "./useOuting";
 
@@ -40,8 +41,4 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 			</Suspense>
 		</section>
 	);
-}
-
-function timeOf(at: string): string {
-	return new Date(at).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
 }

@@ -1,9 +1,10 @@
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
+import { timeOf } from "../parts/words";
 import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
-import { TakenBack, timeOf } from "./Events";
+import { TakenBack } from "./Events";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
 import { Paused } from "./Paused";

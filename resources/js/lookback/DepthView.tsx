@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { useId, useState } from "react";
+import { shortDayOf } from "../parts/words";
 import type { BitesAtData, OutingBitesData } from "../types";
 
 const phases: [string, string][] = [
@@ -168,5 +169,5 @@ function counted(outings: OutingBitesData[], phase: string): number {
 }
 
 function month(iso: string | undefined): string {
-	return iso ? new Date(iso).toLocaleDateString([], { day: "numeric", month: "short" }) : "";
+	return iso ? shortDayOf(iso) : "";
 }

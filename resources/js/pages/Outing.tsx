@@ -3,13 +3,13 @@ import { useState } from "react";
 import { PictureColumn } from "../drop/PictureColumn";
 import { AddForgotten } from "../fish/AddForgotten";
 import { EventEditor } from "../fish/EventEditor";
-import { Events, timeOf } from "../fish/Events";
+import { Events } from "../fish/Events";
 import { OutingTools } from "../outings/OutingTools";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { troubleOf } from "../parts/queries";
 import { newId, send } from "../parts/send";
-import { dayOf } from "../parts/words";
+import { dayOf, timeOf } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { EventData, OutingPage, SetupRowData } from "../types";
 

@@ -13,7 +13,7 @@ export default function Register() {
 					form.post("/register");
 				}}
 			>
-				<FormField form={form} name="name" label="Name" autoComplete="name" />
+				<FormField form={form} name="name" label="Name" autoComplete="name" required />
 				<FormField form={form} name="email" label="E-mail" kind="email" />
 				<FormField form={form} name="password" label="Password" kind="newPassword" />
 				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>

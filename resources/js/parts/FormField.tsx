@@ -8,11 +8,11 @@ interface TextForm<Name extends string> {
 	setData: (name: Name, value: string) => void;
 }
 
-/** What the fields of accounts have in common, by their kind. */
+/** What fields have in common, by their kind; those of accounts have to be filled in. */
 const kinds = {
-	email: { type: "email", autoComplete: "username" },
-	password: { type: "password", autoComplete: "current-password" },
-	newPassword: { type: "password", autoComplete: "new-password", hint: "10 to 72 characters." },
+	email: { type: "email", autoComplete: "username", required: true },
+	password: { type: "password", autoComplete: "current-password", required: true },
+	newPassword: { type: "password", autoComplete: "new-password", hint: "10 to 72 characters.", required: true },
 	text: {},
 } as const;
 
@@ -23,13 +23,12 @@ interface Props<Name extends string> extends Omit<InputHTMLAttributes<HTMLInputE
 	kind?: keyof typeof kinds;
 }
 
-/** A text of a form that has to be filled in, with its trouble under it. */
+/** A text of a form, with its trouble under it. */
 export function FormField<Name extends string>({ form, name, kind = "text", ...field }: Props<Name>) {
 	return (
 		<Field
 			{...kinds[kind]}
 			{...field}
-			required
 			value={form.data[name]}
 			trouble={form.errors[name]}
 			onChange={(event) => form.setData(name, event.target.value)}

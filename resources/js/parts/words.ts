@@ -15,3 +15,13 @@ export function lower(words: string): string {
 export function dayOf(iso: string): string {
 	return new Date(iso).toLocaleDateString([], { day: "numeric", month: "short", year: "numeric" });
 }
+
+/** "25 Nov", as the reader's country writes it. */
+export function shortDayOf(iso: string): string {
+	return new Date(iso).toLocaleDateString([], { day: "numeric", month: "short" });
+}
+
+/** "9:41", as the reader's country writes it. */
+export function timeOf(iso: string): string {
+	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+}

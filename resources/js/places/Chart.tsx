@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
+import { useElementSize } from "../parts/useElementSize";
 import type { BoatData, PlacedMarkData, PlacesPage } from "../types";
 import { End, Nearer } from "./ChartHandles";
 import { Boat, Ground, Known, Line, margin } from "./ChartLayers";
@@ -7,7 +8,6 @@ import { pans, zooms } from "./chartKeys";
 import { DepthLines } from "./DepthLines";
 import { Overlay } from "./Overlay";
 import { Bottoms, Edges, Looks, Marks, Spots } from "./Things";
-import { useChartSize } from "./useChartSize";
 import { useChartView } from "./useChartView";
 import { useWheel } from "./useWheel";
 import { fitted, onScreen, onWater, type Point, panned, type View, zoomed } from "./view";
@@ -29,6 +29,10 @@ interface Props {
 	centre: RefObject<((at: Point) => void) | null>;
 }
 
+/** What it most likely measures: on a wide screen, and on a phone. */
+const usual = () =>
+	window.innerWidth >= 1024 ? { wide: 620, tall: 336 } : { wide: Math.max(240, window.innerWidth - 90), tall: 300 };
+
 /** Pixels around a mark within which a press means it. */
 const reach = 18;
 
@@ -39,7 +43,7 @@ export function Chart(props: Props) {
 	const { page, boat, line, drawing, chosen, look, onPoint, onMark, onEnd, centre } = props;
 	const frame = useRef<HTMLDivElement>(null);
 	const moved = useRef<HTMLDivElement>(null);
-	const size = useChartSize(frame);
+	const size = useElementSize(frame, usual);
 	const [view, setView] = useState<View | null>(null);
 	const box = useMemo(() => boxOf(page), [page]);
 	const shown = view ?? fitted(box, size);

@@ -2,7 +2,7 @@ import { useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
 import type { OptionData } from "../types";
@@ -44,13 +44,7 @@ export function LineDialog({ water, kinds, line, onDone }: Props) {
 					options={kinds.map(({ value, word }) => [value, word] as const)}
 				/>
 				<div className="mt-5">
-					<Field
-						label="Name, if it has one"
-						placeholder="East wall"
-						value={form.data.name}
-						trouble={form.errors.name}
-						onChange={(event) => form.setData("name", event.target.value)}
-					/>
+					<FormField form={form} name="name" label="Name, if it has one" placeholder="East wall" />
 				</div>
 				<Trouble words={form.errors.line ?? form.errors.kind ?? form.errors.uuid} className="pb-2" />
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>

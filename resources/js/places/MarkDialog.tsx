@@ -2,7 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
@@ -40,15 +40,6 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 		if (mark) form.put(`/marks/${mark.uuid}`, options);
 		else form.post(`/waters/${water}/marks`, options);
 	};
-	const text = (name: "depth" | "side" | "direction" | "note" | "position", label: string, placeholder: string) => (
-		<Field
-			label={label}
-			placeholder={placeholder}
-			value={form.data[name]}
-			trouble={form.errors[name]}
-			onChange={(event) => form.setData(name, event.target.value)}
-		/>
-	);
 	return (
 		<Dialog open onOpenChange={(open) => !open && onDone()} title={mark ? upper(mark.word) : "Mark this place"}>
 			{back && mark && (
@@ -72,7 +63,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 				/>
 				<Trouble words={form.errors.kind ?? form.errors.x ?? form.errors.uuid} />
 				<div className="mt-5 grid gap-x-4 lg:grid-cols-2">
-					{text("depth", "How deep", "26 ft")}
+					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />
 					<div className="mb-4">
 						<p className="pb-1 font-semibold">Bottom</p>
 						<Select
@@ -84,11 +75,16 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 						/>
 						<Trouble words={form.errors.bottom} />
 					</div>
-					{text("side", "Side that worked", "shaded side")}
-					{text("direction", "Direction that worked", "deep to shallow")}
+					<FormField form={form} name="side" label="Side that worked" placeholder="shaded side" />
+					<FormField form={form} name="direction" label="Direction that worked" placeholder="deep to shallow" />
 				</div>
-				{text("note", "Note", "four in an hour")}
-				{text("position", "Its position, where you have it in degrees", "61.2345, -7.8765")}
+				<FormField form={form} name="note" label="Note" placeholder="four in an hour" />
+				<FormField
+					form={form}
+					name="position"
+					label="Its position, where you have it in degrees"
+					placeholder="61.2345, -7.8765"
+				/>
 				<div className="flex flex-wrap items-center gap-x-5 gap-y-2">
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it

@@ -2,9 +2,9 @@ import { router } from "@inertiajs/react";
 import { useMemo, useRef } from "react";
 import { Button } from "../parts/Button";
 import { newId } from "../parts/send";
+import { useElementSize } from "../parts/useElementSize";
 import type { PlacesPage, SectionData } from "../types";
 import { SectionPicture } from "./SectionPicture";
-import { useElementWidth } from "./useElementWidth";
 
 interface Props {
 	page: PlacesPage;
@@ -14,10 +14,12 @@ interface Props {
 	onClear: () => void;
 }
 
+const usual = () => ({ wide: 620, tall: 300 });
+
 /** What lies below the line, and the way to fish it. */
 export function SectionPart({ page, section, stale, onSection, onClear }: Props) {
 	const room = useRef<HTMLElement>(null);
-	const wide = useElementWidth(room, 620);
+	const { wide } = useElementSize(room, usual);
 	// One plan for each line, however often it is pressed.
 	// biome-ignore lint/correctness/useExhaustiveDependencies: another line is another plan
 	const id = useMemo(newId, [section?.line]);

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Dialog } from "../parts/Dialog";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import type { OptionData, PlacedSpotData } from "../types";
@@ -38,15 +38,6 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 		if (spot) form.put(`/spots/${spot.id}`, options);
 		else form.post(`/waters/${water}/spots`, options);
 	};
-	const text = (name: "name" | "depth" | "facing" | "position", label: string, placeholder: string) => (
-		<Field
-			label={label}
-			placeholder={placeholder}
-			value={form.data[name]}
-			trouble={form.errors[name]}
-			onChange={(event) => form.setData(name, event.target.value)}
-		/>
-	);
 	return (
 		<Dialog
 			open
@@ -62,12 +53,19 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 					keep();
 				}}
 			>
-				{text("name", "Name", "Stone mole")}
+				<FormField form={form} name="name" label="Name" placeholder="Stone mole" />
 				<div className="grid gap-x-4 lg:grid-cols-2">
-					{text("depth", "How deep", "26 ft")}
-					{text("facing", "You face", "60°")}
+					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />
+					<FormField form={form} name="facing" label="You face" placeholder="60°" />
 				</div>
-				{!at && text("position", "Its position, where you have it in degrees", spot?.position || "61.2345, -7.8765")}
+				{!at && (
+					<FormField
+						form={form}
+						name="position"
+						label="Its position, where you have it in degrees"
+						placeholder={spot?.position || "61.2345, -7.8765"}
+					/>
+				)}
 				<p className="pb-1 font-semibold">Bottom</p>
 				<Select
 					label="Bottom"

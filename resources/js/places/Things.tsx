@@ -1,3 +1,4 @@
+import { shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
 import { onScreen, pairs, type Size, type View } from "./view";
 
@@ -36,7 +37,7 @@ export function Edges({ edges, view, size }: Props & { edges: EdgeData[] }) {
 						strokeWidth="3"
 						paintOrder="stroke"
 					>
-						{new Date(edge.seenOn).toLocaleDateString([], { day: "numeric", month: "short" })}
+						{shortDayOf(edge.seenOn)}
 					</text>
 				)}
 				{edge.lee.map((piece) => (

@@ -1,7 +1,7 @@
 import { useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import type { OptionData, WaterSheetData } from "../types";
 
@@ -32,20 +32,8 @@ export function TideForm({ water, tides }: { water: WaterSheetData; tides: Optio
 			{form.data.from === "own" && (
 				<div className="mt-4">
 					<div className="grid grid-cols-2 gap-x-4">
-						<Field
-							label="Mean height"
-							placeholder="1.9 m"
-							value={form.data.mean}
-							trouble={form.errors.mean}
-							onChange={(event) => form.setData("mean", event.target.value)}
-						/>
-						<Field
-							label="Phases count from"
-							placeholder="2026-01-01"
-							value={form.data.epoch}
-							trouble={form.errors.epoch}
-							onChange={(event) => form.setData("epoch", event.target.value)}
-						/>
+						<FormField form={form} name="mean" label="Mean height" placeholder="1.9 m" />
+						<FormField form={form} name="epoch" label="Phases count from" placeholder="2026-01-01" />
 					</div>
 					<label className="block font-semibold">
 						A wave on each line: height, degrees an hour, phase

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { Button } from "../parts/Button";
+import { timeOf } from "../parts/words";
 import type { SpanData, TodayData } from "../types";
 
 interface Props {
@@ -73,13 +74,13 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 						fontSize="11"
 						fill="var(--ink)"
 					>
-						{clock(at)}
+						{timeOf(at)}
 					</text>
 				))}
 			</svg>
 			{!short && today.turns.length > 0 && (
 				<p className="pt-1 text-[14px]">
-					{today.turns.map((turn) => `${turn.kind} ${clock(turn.at)}, ${turn.height}`).join(" · ")}
+					{today.turns.map((turn) => `${turn.kind} ${timeOf(turn.at)}, ${turn.height}`).join(" · ")}
 				</p>
 			)}
 			{!short && tidal.length > 0 && (
@@ -142,9 +143,5 @@ function sentence(today: TodayData): string {
 }
 
 function spanned(span: SpanData): string {
-	return `${clock(span.from)} to ${clock(span.to)}`;
-}
-
-function clock(iso: string): string {
-	return new Date(iso).toLocaleTimeString([], { hour: "numeric", minute: "2-digit" });
+	return `${timeOf(span.from)} to ${timeOf(span.to)}`;
 }

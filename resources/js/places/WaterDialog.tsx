@@ -2,7 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { OwnCard } from "../tackle/OwnCard";
@@ -40,15 +40,6 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 		if (water) form.put(`/waters/${water.id}`, options);
 		else form.post("/waters", options);
 	};
-	const text = (name: "name" | "latitude" | "longitude" | "flood" | "fastest", label: string, placeholder: string) => (
-		<Field
-			label={label}
-			placeholder={placeholder}
-			value={form.data[name]}
-			trouble={form.errors[name]}
-			onChange={(event) => form.setData(name, event.target.value)}
-		/>
-	);
 	const tidal = water?.tidal || form.data.kind === "harbour";
 	return (
 		<Dialog
@@ -65,7 +56,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 					keep();
 				}}
 			>
-				{text("name", "Name", "Long tarn")}
+				<FormField form={form} name="name" label="Name" placeholder="Long tarn" />
 				<div className="grid grid-cols-2 gap-x-4">
 					<div className="mb-4">
 						<p className="pb-1 font-semibold">It is a</p>
@@ -88,10 +79,10 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 							className="w-full"
 						/>
 					</div>
-					{text("latitude", "Degrees north", "61.233")}
-					{text("longitude", "Degrees east", "-7.879")}
-					{tidal && text("flood", "The flood runs toward", "60°")}
-					{tidal && text("fastest", "At its strongest, measured", "0.8 mph")}
+					<FormField form={form} name="latitude" label="Degrees north" placeholder="61.233" />
+					<FormField form={form} name="longitude" label="Degrees east" placeholder="-7.879" />
+					{tidal && <FormField form={form} name="flood" label="The flood runs toward" placeholder="60°" />}
+					{tidal && <FormField form={form} name="fastest" label="At its strongest, measured" placeholder="0.8 mph" />}
 				</div>
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Keep it
@@ -190,12 +181,11 @@ function Copy({ onDone }: { onDone: () => void }) {
 				form.post("/waters/copy", { onSuccess: onDone });
 			}}
 		>
-			<Field
+			<FormField
+				form={form}
+				name="code"
 				label="Or take a copy of one that is shared: its code"
 				placeholder="ABCD EFGH"
-				value={form.data.code}
-				trouble={form.errors.code}
-				onChange={(event) => form.setData("code", event.target.value)}
 			/>
 			<Button type="submit" look="plain" disabled={form.processing}>
 				Take a copy

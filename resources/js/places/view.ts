@@ -1,3 +1,5 @@
+import type { Size } from "../parts/useElementSize";
+
 /** What of a water is seen: the metres in the middle, and pixels for a metre. */
 export interface View {
 	x: number;
@@ -11,10 +13,7 @@ export interface Point {
 	y: number;
 }
 
-export interface Size {
-	wide: number;
-	tall: number;
-}
+export type { Size };
 
 export interface Box {
 	west: number;

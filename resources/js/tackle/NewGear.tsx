@@ -2,10 +2,8 @@ import { useForm } from "@inertiajs/react";
 import type { FormEvent } from "react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import { newId } from "../parts/send";
-
-type Text = "name" | "details" | "quantity" | "put_on" | "diameter" | "strength";
 
 const empty = { name: "", details: "", quantity: "1", put_on: "", diameter: "", strength: "" };
 
@@ -15,15 +13,6 @@ const materials = ["braid", "fluorocarbon", "monofilament"].map((one) => [one, o
 export function NewGear({ kinds }: { kinds: string[] }) {
 	const form = useForm({ uuid: newId(), kind: "leader", material: "braid", ...empty });
 	const line = form.data.kind === "main line";
-	const field = (name: Text, label: string, placeholder: string) => (
-		<Field
-			label={label}
-			placeholder={placeholder}
-			value={form.data[name]}
-			trouble={form.errors[name]}
-			onChange={(event) => form.setData(name, event.target.value)}
-		/>
-	);
 	const keep = (event: FormEvent) => {
 		event.preventDefault();
 		form.post("/gear", {
@@ -42,7 +31,12 @@ export function NewGear({ kinds }: { kinds: string[] }) {
 					options={kinds.map((kind) => [kind, kind] as const)}
 				/>
 				<div className="h-3" />
-				{field("name", "Name", line ? "Braid, 20 lb" : "Fluorocarbon leader, 8 lb")}
+				<FormField
+					form={form}
+					name="name"
+					label="Name"
+					placeholder={line ? "Braid, 20 lb" : "Fluorocarbon leader, 8 lb"}
+				/>
 				{line ? (
 					<>
 						<Choice
@@ -52,17 +46,17 @@ export function NewGear({ kinds }: { kinds: string[] }) {
 							options={materials}
 						/>
 						<div className="mt-3 grid grid-cols-2 gap-x-3">
-							{field("diameter", "Diameter", "0.20 mm")}
-							{field("strength", "Strength", "20 lb")}
+							<FormField form={form} name="diameter" label="Diameter" placeholder="0.20 mm" />
+							<FormField form={form} name="strength" label="Strength" placeholder="20 lb" />
 						</div>
 					</>
 				) : (
 					<>
-						{field("details", "Details", "5 ft, tied direct")}
-						{field("quantity", "How many", "1")}
+						<FormField form={form} name="details" label="Details" placeholder="5 ft, tied direct" />
+						<FormField form={form} name="quantity" label="How many" placeholder="1" />
 					</>
 				)}
-				{field("put_on", "Put on, date", new Date().toISOString().slice(0, 10))}
+				<FormField form={form} name="put_on" label="Put on, date" placeholder={new Date().toISOString().slice(0, 10)} />
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Keep it
 				</Button>

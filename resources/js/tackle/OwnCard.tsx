@@ -1,7 +1,7 @@
 import { router, useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
-import { Field } from "../parts/Field";
+import { FormField } from "../parts/FormField";
 import type { NotesData } from "../types";
 
 const empty = {
@@ -19,15 +19,6 @@ const empty = {
 export function OwnCard({ notes, onDone }: { notes: NotesData | null; onDone: () => void }) {
 	const form = useForm(empty);
 	if (!notes) return null;
-	const field = (name: keyof typeof empty, label: string, placeholder: string) => (
-		<Field
-			label={label}
-			placeholder={placeholder}
-			value={form.data[name]}
-			trouble={form.errors[name]}
-			onChange={(event) => form.setData(name, event.target.value)}
-		/>
-	);
 	return (
 		<Dialog
 			open
@@ -69,14 +60,14 @@ export function OwnCard({ notes, onDone }: { notes: NotesData | null; onDone: ()
 				}}
 			>
 				<div className="grid grid-cols-2 gap-x-3">
-					{field("species", "Which fish", "walleye")}
-					{field("bag", "Kept a day", "4")}
-					{field("shortest", "From", "15 in")}
-					{field("longest", "Up to", "28 in")}
-					{field("slot_from", "Goes back from", "20 in")}
-					{field("slot_to", "to", "25 in")}
-					{field("closed_from", "Closed from, month-day", "03-15")}
-					{field("closed_to", "to", "04-30")}
+					<FormField form={form} name="species" label="Which fish" placeholder="walleye" />
+					<FormField form={form} name="bag" label="Kept a day" placeholder="4" />
+					<FormField form={form} name="shortest" label="From" placeholder="15 in" />
+					<FormField form={form} name="longest" label="Up to" placeholder="28 in" />
+					<FormField form={form} name="slot_from" label="Goes back from" placeholder="20 in" />
+					<FormField form={form} name="slot_to" label="to" placeholder="25 in" />
+					<FormField form={form} name="closed_from" label="Closed from, month-day" placeholder="03-15" />
+					<FormField form={form} name="closed_to" label="to" placeholder="04-30" />
 				</div>
 				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
 					Put it on the card

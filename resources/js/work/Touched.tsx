@@ -1,8 +1,8 @@
 import { Link, router } from "@inertiajs/react";
 import { useState } from "react";
-import { timeOf } from "../fish/Events";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
+import { timeOf } from "../parts/words";
 import type { TouchedData } from "../types";
 
 /** What was touched today, to be done again just so. */
