@@ -13,8 +13,8 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 	if (outing.markPads.length === 0) return null;
 	return (
 		<section aria-label="Mark this place" className="border-b border-rule py-2">
-			<div className="grid grid-cols-[auto_repeat(4,minmax(0,1fr))] items-center gap-2">
-				<span className="text-[15px]">Mark here</span>
+			<div className="grid grid-cols-4 items-center gap-2 lg:grid-cols-[auto_repeat(4,minmax(0,1fr))]">
+				<span className="col-span-4 text-[15px] lg:col-span-1">Mark here</span>
 				{outing.markPads.map(({ value, word }) => (
 					<button
 						key={value}
