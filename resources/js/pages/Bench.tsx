@@ -14,7 +14,8 @@ import type { BenchPage } from "../types";
 export default function Bench({ picture, bench }: BenchPage) {
 	const fields = JSON.parse(bench.fields) as Fields;
 	const { lure } = bench;
-	const refresh = () => router.reload({ only: ["bench", "picture"] });
+	const refresh = () =>
+		new Promise<void>((onFinish) => router.reload({ only: ["bench", "picture"], onFinish: () => onFinish() }));
 	const { apply, notes } = useLureChanges(refresh);
 	const change = (set: Record<string, unknown>, words: string) =>
 		apply([{ id: lure.id, set, version: lure.version, saw: seen({ ...fields }, set) }], words);

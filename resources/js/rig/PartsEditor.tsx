@@ -51,7 +51,7 @@ export function PartsEditor({ page, form, rig, pick }: Props & { rig: RigData | 
 			<TabPart value="hooks">{rig && <HooksPart hooks={rig.hooks} />}</TabPart>
 			<TabPart value="start">{pick && <StartPart pick={pick} />}</TabPart>
 			<TabPart value="rod">
-				<Typed form={form}>
+				<Typed form={form} names={["name", "length", "lifts"]}>
 					<div className="mt-5 grid gap-x-3 lg:grid-cols-3">
 						<Text form={form} name="name" label="Rod" />
 						<Text form={form} name="length" label="Length" />
@@ -88,7 +88,7 @@ function LeaderPart({ page, form }: Props) {
 				options={page.materials.map(({ value, word }) => [value || "none", word] as const)}
 			/>
 			{draft.leader && (
-				<Typed form={form}>
+				<Typed form={form} names={["leaderStrength", "leaderLength"]}>
 					<div className="mt-4 grid grid-cols-2 gap-x-3">
 						<Text form={form} name="leaderStrength" label="Strength" />
 						<Text form={form} name="leaderLength" label="Length" />
@@ -99,37 +99,29 @@ function LeaderPart({ page, form }: Props) {
 	);
 }
 
-function Typed({ form, children }: { form: RodForm; children: ReactNode }) {
+type Name = "name" | "length" | "lifts" | "leaderStrength" | "leaderLength";
+
+function Typed({ form, names, children }: { form: RodForm; names: Name[]; children: ReactNode }) {
 	const keep = (event: FormEvent) => {
 		event.preventDefault();
-		form.keep();
+		form.keep(Object.fromEntries(names.map((name) => [name, form.draft[name]])));
 	};
 	return (
 		<form noValidate onSubmit={keep}>
 			{children}
-			<Button type="submit" look="plain" disabled={form.busy}>
+			<Button type="submit" look="plain">
 				Keep
 			</Button>
 		</form>
 	);
 }
 
-const asked = { leaderStrength: "leader_strength", leaderLength: "leader_length" } as const;
-
-function Text({
-	form,
-	name,
-	label,
-}: {
-	form: RodForm;
-	name: "name" | "length" | "lifts" | "leaderStrength" | "leaderLength";
-	label: string;
-}) {
+function Text({ form, name, label }: { form: RodForm; name: Name; label: string }) {
 	return (
 		<Field
 			label={label}
 			value={form.draft[name]}
-			trouble={form.errors[name in asked ? asked[name as keyof typeof asked] : name]}
+			trouble={form.trouble(name)}
 			onChange={(event) => form.set({ [name]: event.target.value })}
 		/>
 	);

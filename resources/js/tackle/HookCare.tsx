@@ -1,7 +1,8 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Select } from "../parts/Select";
 import { SmallField } from "../parts/SmallField";
+import { useEdits } from "../parts/useEdits";
 import type { BenchData } from "../types";
 import { LoopSteps } from "./LoopSteps";
 
@@ -16,15 +17,14 @@ interface Props {
 
 /** Hooks: what is on, when it was last looked after, what practice says, and the swap to a braided loop. */
 export function HookCare({ bench, hooks, onChange }: Props) {
-	const [draft, setDraft] = useState(hooks);
-	useEffect(() => setDraft(hooks), [hooks]);
+	const { draft, set, kept } = useEdits(hooks);
 	const [swapping, setSwapping] = useState(false);
 	const today = new Date().toISOString().slice(0, 10);
-	const keep = (to: Hooks, words: string) => {
+	const keep = async (to: Hooks, words: string) => {
 		const parts = Object.fromEntries(
 			Object.entries(to).filter(([name, value]) => `${value ?? ""}` !== `${hooks[name] ?? ""}`),
 		);
-		if (Object.keys(parts).length > 0) void onChange(parts, words);
+		if (Object.keys(parts).length > 0 && (await onChange(parts, words))) kept(parts);
 	};
 	return (
 		<section aria-label="Hooks" className="mt-5 border-t border-rule pt-3">
@@ -39,16 +39,16 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 				className="mt-2"
 				onSubmit={(event) => {
 					event.preventDefault();
-					keep(draft, "Hooks are kept.");
+					void keep(draft, "Hooks are kept.");
 				}}
 			>
-				<HookFields draft={draft} today={today} onChange={(part) => setDraft({ ...draft, ...part })} />
+				<HookFields draft={draft} today={today} onChange={set} />
 				<div className="mt-2 flex flex-wrap gap-3">
 					<Button type="submit" look="plain" className="px-4">
 						Keep hooks
 					</Button>
-					<Button onClick={() => keep({ ...draft, changed: today }, "New hooks today.")}>Changed today</Button>
-					<Button onClick={() => keep({ ...draft, sharpened: today }, "Sharpened today.")}>Sharpened today</Button>
+					<Button onClick={() => void keep({ ...draft, changed: today }, "New hooks today.")}>Changed today</Button>
+					<Button onClick={() => void keep({ ...draft, sharpened: today }, "Sharpened today.")}>Sharpened today</Button>
 					<Button aria-expanded={swapping} onClick={() => setSwapping(!swapping)}>
 						Swap the ring for a braided loop
 					</Button>
@@ -57,7 +57,7 @@ export function HookCare({ bench, hooks, onChange }: Props) {
 			{swapping && (
 				<LoopSteps
 					ring={`${draft.ring_mm ?? ""}`}
-					onDone={() => keep({ ...draft, attach: "loop", changed: today }, "A braided loop since today.")}
+					onDone={() => void keep({ ...draft, attach: "loop", changed: today }, "A braided loop since today.")}
 				/>
 			)}
 		</section>
