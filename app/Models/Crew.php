@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -29,7 +30,7 @@ final class Crew extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['closed_at' => 'datetime'];
+        return ['closed_at' => Moment::class];
     }
 
     /** @return HasMany<Outing, $this> */

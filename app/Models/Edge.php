@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\EdgeKind;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -39,7 +40,7 @@ final class Edge extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => Known::class.':'.EdgeKind::class, 'points' => 'array', 'seen_on' => 'date'];
+        return ['kind' => Known::class.':'.EdgeKind::class, 'points' => 'array', 'seen_on' => Moment::ALWAYS];
     }
 
     /** @return BelongsTo<Water, $this> */

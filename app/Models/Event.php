@@ -9,6 +9,7 @@ use App\Enums\EventKind;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
@@ -71,7 +72,7 @@ final class Event extends Model
             'bent' => 'boolean',
             'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean',
             'girth_m' => 'float', 'told' => 'array',
-            'at' => 'datetime', 'undone_at' => 'datetime',
+            'at' => Moment::ALWAYS, 'undone_at' => Moment::class,
         ];
     }
 

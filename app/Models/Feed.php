@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -42,6 +43,6 @@ final class Feed extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['seen_at' => 'datetime', 'latitude' => 'float', 'longitude' => 'float', 'fix_at' => 'datetime'];
+        return ['seen_at' => Moment::class, 'latitude' => 'float', 'longitude' => 'float', 'fix_at' => Moment::class];
     }
 }

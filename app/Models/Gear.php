@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\GearKind;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
@@ -39,7 +40,7 @@ final class Gear extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => Known::class.':'.GearKind::class, 'put_on' => 'date', 'retired_at' => 'datetime'];
+        return ['kind' => Known::class.':'.GearKind::class, 'put_on' => Moment::DAY, 'retired_at' => Moment::class];
     }
 
     /**

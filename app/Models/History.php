@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -33,6 +34,6 @@ final class History extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => 'datetime'];
+        return ['at' => Moment::ALWAYS];
     }
 }

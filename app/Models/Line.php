@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -34,7 +35,7 @@ final class Line extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean', 'put_on' => 'date'];
+        return ['diameter_m' => 'float', 'break_n' => 'float', 'in_use' => 'boolean', 'put_on' => Moment::DAY];
     }
 
     /** @param  Builder<self>  $query */

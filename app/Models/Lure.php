@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
@@ -78,7 +79,7 @@ final class Lure extends Model
             'length_mm' => 'float', 'height_mm' => 'float',
             'accents' => 'array', 'holes' => 'array', 'balance_x' => 'float', 'balance_y' => 'float', 'buy_again' => 'boolean',
             'build' => 'array',
-            'hooks' => 'array', 'retired_at' => 'datetime',
+            'hooks' => 'array', 'retired_at' => Moment::class,
         ];
     }
 

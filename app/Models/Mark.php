@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\MarkKind;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Bottom;
@@ -52,7 +53,7 @@ final class Mark extends Model
     {
         return [
             'kind' => Known::class.':'.MarkKind::class, 'bottom' => Known::class.':'.Bottom::class, 'east_m' => 'float',
-            'north_m' => 'float', 'about' => 'boolean', 'depth_m' => 'float', 'at' => 'datetime',
+            'north_m' => 'float', 'about' => 'boolean', 'depth_m' => 'float', 'at' => Moment::ALWAYS,
         ];
     }
 

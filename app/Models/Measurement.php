@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\MeasurementKind;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -39,6 +40,6 @@ final class Measurement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => Known::class.':'.MeasurementKind::class, 'value' => 'float', 'measured_at' => 'datetime'];
+        return ['kind' => Known::class.':'.MeasurementKind::class, 'value' => 'float', 'measured_at' => Moment::ALWAYS];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
@@ -42,7 +43,7 @@ final class Outing extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['readings' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'deleted_at' => 'datetime'];
+        return ['readings' => 'array', 'started_at' => Moment::ALWAYS, 'ended_at' => Moment::class, 'deleted_at' => Moment::class];
     }
 
     /** @return BelongsTo<Spot, $this> */

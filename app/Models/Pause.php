@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\PauseWhy;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -38,6 +39,6 @@ final class Pause extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['why' => Known::class.':'.PauseWhy::class, 'from_at' => 'datetime', 'until_at' => 'datetime'];
+        return ['why' => Known::class.':'.PauseWhy::class, 'from_at' => Moment::ALWAYS, 'until_at' => Moment::class];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\PlanKind;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
@@ -41,7 +42,7 @@ final class Plan extends Model
     {
         return [
             'kind' => Known::class.':'.PlanKind::class, 'fields' => 'array', 'made' => 'array', 'told' => 'array',
-            'put_away_at' => 'datetime',
+            'put_away_at' => Moment::class,
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\Source;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,6 @@ final class Reading extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['source' => Known::class.':'.Source::class, 'si' => 'float', 'pinned' => 'boolean', 'read_at' => 'datetime'];
+        return ['source' => Known::class.':'.Source::class, 'si' => 'float', 'pinned' => 'boolean', 'read_at' => Moment::ALWAYS];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Rig\Connector;
@@ -51,8 +52,8 @@ final class Rod extends Model
     {
         return [
             'length_m' => 'float', 'lifts_kg' => 'float', 'leader' => Known::class.':'.Material::class, 'leader_n' => 'float',
-            'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class, 'retied_at' => 'datetime',
-            'still' => 'boolean', 'ashore_at' => 'datetime',
+            'leader_m' => 'float', 'connector' => Known::class.':'.Connector::class, 'still' => 'boolean',
+            'retied_at' => Moment::class, 'created_at' => Moment::class, 'ashore_at' => Moment::class,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Database\Eloquent\Model;
@@ -52,7 +53,7 @@ final class Setup extends Model
     {
         return [
             'cadence' => Known::class.':'.Cadence::class, 'depth_m' => 'float', 'lift_m' => 'float', 'lift_s' => 'float',
-            'pause_s' => 'float', 'rule_points' => 'float', 'tied_at' => 'datetime', 'until_at' => 'datetime',
+            'pause_s' => 'float', 'rule_points' => 'float', 'tied_at' => Moment::ALWAYS, 'until_at' => Moment::class,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,6 @@ final class Sounding extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['east_m' => 'float', 'north_m' => 'float', 'depth_m' => 'float', 'at' => 'datetime'];
+        return ['east_m' => 'float', 'north_m' => 'float', 'depth_m' => 'float', 'at' => Moment::class];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\SurveySource;
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -43,7 +44,7 @@ final class Survey extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['source' => Known::class.':'.SurveySource::class, 'from_at' => 'datetime', 'until_at' => 'datetime'];
+        return ['source' => Known::class.':'.SurveySource::class, 'from_at' => Moment::ALWAYS, 'until_at' => Moment::class];
     }
 
     /** @return BelongsTo<Water, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Known;
+use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Profile;
@@ -49,7 +50,8 @@ final class Water extends Model
     {
         return [
             'profile' => Known::class.':'.Profile::class, 'salinity' => 'float', 'tide' => 'array', 'latitude' => 'float',
-            'longitude' => 'float', 'level_m' => 'float', 'level_at' => 'datetime', 'flood_deg' => 'float', 'fastest_ms' => 'float',
+            'longitude' => 'float', 'level_m' => 'float',
+            'level_at' => Moment::class, 'created_at' => Moment::class, 'flood_deg' => 'float', 'fastest_ms' => 'float',
         ];
     }
 

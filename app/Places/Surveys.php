@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Enums\SurveySource;
+use App\Models\Casts\Moment;
 use App\Models\Sounding;
 use App\Models\Survey as SurveyRow;
 use App\Models\User;
@@ -98,7 +99,7 @@ final readonly class Surveys
                 return null;
             }
             $heard = $row->soundings()->toBase()->orderBy('at')->orderBy('id')->get(['east_m', 'north_m', 'depth_m', 'at']);
-            $times = $heard->map(static fn (stdClass $one): Carbon => Carbon::parse(Raw::text($one->at), 'UTC'));
+            $times = $heard->map(static fn (stdClass $one): Carbon => Moment::read($one->at) ?? Carbon::now());
             $sky = Sky::overWater($row->water);
             $levels = $times->map(static fn (Carbon $at): float => $sky->levelM($at))->all();
             try {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Readings;
 
 use App\Enums\Source;
+use App\Models\Casts\Moment;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use App\Rows\Calibrations;
 use App\Rows\Raw;
 use App\Rows\SetAside;
 use App\Settings\Settings;
-use Carbon\Exceptions\InvalidFormatException;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Reading;
@@ -84,7 +84,7 @@ final readonly class ReadingBook
                     text: $text,
                     si: $si,
                     source: Source::tryFrom(Raw::text($row->source)) ?? Source::Measured,
-                    readAt: self::moment($row->read_at),
+                    readAt: Moment::read($row->read_at),
                     pinned: (bool) $row->pinned,
                 );
             } else {
@@ -258,15 +258,6 @@ final readonly class ReadingBook
             units: $this->likes->units,
             cadences: $this->likes->cadences,
         );
-    }
-
-    private static function moment(mixed $text): ?Carbon
-    {
-        try {
-            return Carbon::parse(is_string($text) ? $text : null);
-        } catch (InvalidFormatException) {
-            return null;
-        }
     }
 
     public function conditions(): Conditions

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Models\Casts\Moment;
 use App\Models\Pause;
 use Eskith\Core\Record\Spans;
 use Illuminate\Support\Carbon;
@@ -28,10 +29,10 @@ final readonly class RestsOfRods
         ])->all()), $now);
     }
 
-    /** Hours fished since a moment, on a rod. */
+    /** Hours fished since a moment as it is kept, on a rod; none since what is no moment. */
     public function ageH(mixed $moment, int $rodId): float
     {
-        $age = max(0.0, Carbon::parse(is_string($moment) ? $moment : null)->diffInMilliseconds($this->now, false) / 3.6e6);
+        $age = max(0.0, (Moment::read($moment) ?? $this->now)->diffInMilliseconds($this->now, false) / 3.6e6);
         if ($this->pauses === []) {
             return $age;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
+use App\Models\Casts\Moment;
 use App\Models\Spot;
 use App\Models\Water;
 use Eskith\Core\Units\InvalidInput;
@@ -131,9 +132,10 @@ final readonly class Sky
         $waves = array_map(static fn (mixed $wave): TideWave => is_array($wave) ? new TideWave(
             Raw::number($wave['amplitude_m'] ?? null), Raw::number($wave['speed_deg_h'] ?? null), Raw::number($wave['phase_deg'] ?? null),
         ) : new TideWave(0.0, 0.0, 0.0), array_values($kept['constituents']));
+        $epoch = Moment::read($kept['epoch'] ?? null);
         try {
-            return [Tide::of(Raw::number($kept['mean_m'] ?? null), $waves), Carbon::parse(Raw::text($kept['epoch'] ?? ''), 'UTC')];
-        } catch (InvalidInput|\Carbon\Exceptions\InvalidFormatException) {
+            return $epoch === null ? null : [Tide::of(Raw::number($kept['mean_m'] ?? null), $waves), $epoch];
+        } catch (InvalidInput) {
             return null;
         }
     }

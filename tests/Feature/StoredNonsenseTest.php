@@ -8,9 +8,11 @@ use App\Instruments\FeedKeeper;
 use App\Models\Feed;
 use App\Models\User;
 use Eskith\Core\Formats\Nmea\Sentence;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -191,9 +193,43 @@ final class StoredNonsenseTest extends TestCase
         );
     }
 
-    private function everyPageOpens(): void
+    /** Columns by which rows are passed over when they are set; they are nonsense in a round of their own. */
+    private const HIDING = ['undone_at', 'retired_at', 'ashore_at', 'deleted_at', 'put_away_at', 'closed_at', 'until_at', 'ended_at'];
+
+    /** @return iterable<string, array{bool}> */
+    public static function moments(): iterable
     {
-        foreach (self::PAGES as $page) {
+        yield 'those that a row always has' => [false];
+        yield 'those that put it away' => [true];
+    }
+
+    #[DataProvider('moments')]
+    public function test_moments_that_are_none_close_no_page(bool $hiding): void
+    {
+        $this->artisan('demo:today')->assertSuccessful();
+        $this->actingAs($this->angler = User::query()->whereKeyNot($this->angler->id)->sole());
+        $changed = 0;
+        foreach (Schema::getTables() as ['name' => $table]) {
+            foreach (Schema::getColumns($table) as ['name' => $column, 'type_name' => $type]) {
+                if (in_array($type, ['datetime', 'date'], true) && in_array($column, self::HIDING, true) === $hiding) {
+                    $changed += DB::table($table)->when(
+                        $hiding, fn (Builder $rows) => $rows->whereNotNull($column)
+                    )->update([$column => 'soon']);
+                }
+            }
+        }
+        self::assertGreaterThan($hiding ? 50 : 1000, $changed);
+        $this->everyPageOpens(
+            '/work', '/look-back', '/look-back/trust', '/outings', '/season.html', '/log.csv', '/account/archive.zip',
+            ...$this->angler->waters()->pluck('id')->flatMap(
+                fn (int $water): array => ["/places/{$water}", "/places/{$water}/boat", "/places/{$water}.gpx", "/places/{$water}.geojson"],
+            ),
+        );
+    }
+
+    private function everyPageOpens(string ...$more): void
+    {
+        foreach ([...self::PAGES, ...$more] as $page) {
             $this->get($page)->assertOk();
         }
     }

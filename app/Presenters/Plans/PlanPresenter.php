@@ -11,6 +11,7 @@ use App\Data\Plans\PlanKindData;
 use App\Data\Plans\PlanMarkData;
 use App\Data\Plans\PlanPointData;
 use App\Enums\PlanKind;
+use App\Models\Casts\Moment;
 use App\Models\Plan;
 use App\Models\User;
 use App\Plans\PlanForm;
@@ -20,7 +21,6 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
-use Illuminate\Support\Carbon;
 
 /** Plans in words and as they are drawn from above. */
 final readonly class PlanPresenter
@@ -219,7 +219,7 @@ final readonly class PlanPresenter
         $touched = $plan->outing_id === null
             ? null
             : $this->user->events()->standing()->bites()->where('outing_id', $plan->outing_id)->max('at');
-        $since = is_string($touched) ? Carbon::parse($touched) : null;
+        $since = Moment::read($touched);
         $empty = count(array_filter($plan->made, static function (mixed $at) use ($since): bool {
             return $since === null || (is_string($at) && strtotime($at) > $since->getTimestamp());
         }));
