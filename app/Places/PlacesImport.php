@@ -66,7 +66,7 @@ final readonly class PlacesImport
         $done(1.0);
         $surveys = Surveys::of($this->user);
 
-        return DB::transaction(function () use ($places, $metres, $surveys): string {
+        $said = DB::transaction(function () use ($places, $metres, $surveys): string {
             $told = [];
             foreach ($places->tracks as $n => $track) {
                 if ($track->sounded() > 0) {
@@ -97,6 +97,10 @@ final readonly class PlacesImport
 
             return $told === [] ? 'There is nothing in it that is not here already.' : implode(' ', $told);
         });
+        // Whoever waits for a file does not wait once more for its chart.
+        Charted::of($this->water->refresh());
+
+        return $said;
     }
 
     /**

@@ -8,8 +8,10 @@ use App\Models\Water;
 use Eskith\Core\Formats\Gpx;
 use Eskith\Core\Formats\PlacesFile;
 use Eskith\Core\Formats\Track;
+use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -91,6 +93,9 @@ final class SoundingsTest extends OnWaterTestCase
             $track->add(61.5 + $i * 2e-6, -7.2, $i === 300 ? 60.0 : 8.0, 1_790_000_000.0 + $i);
         }
         $said = $this->bring(Gpx::write(new PlacesFile([], [], [$track])));
+        Event::fake([KeyWritten::class]);
+        self::assertNotNull($this->get('/places')->inertiaProps('ground'));
+        Event::assertNotDispatched(KeyWritten::class, static fn (KeyWritten $written): bool => str_starts_with($written->key, 'charted'));
         self::assertMatchesRegularExpression('/^1\d\d soundings from 600 points, 1 spikes left out\.$/', $said);
         self::assertEqualsWithDelta(61.5, $this->water->refresh()->latitude, 1e-5);
         self::assertSame('These soundings are there already.', $this->bring(Gpx::write(new PlacesFile([], [], [$track]))));

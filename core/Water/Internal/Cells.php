@@ -10,7 +10,10 @@ final class Cells
     /** @var array{int, int, int, int} first and last column, first and last row of the cells with places */
     private readonly array $within;
 
-    /** @var array<string, list<int>> */
+    /** How many rows of them. */
+    private readonly int $rows;
+
+    /** @var array<int, list<int>> by column times rows and row, from the south-west */
     private array $cells = [];
 
     /**
@@ -19,13 +22,12 @@ final class Cells
      */
     public function __construct(private readonly array $x, private readonly array $y, private readonly float $cellM)
     {
-        [$west, $east, $south, $north] = [PHP_INT_MAX, PHP_INT_MIN, PHP_INT_MAX, PHP_INT_MIN];
-        foreach ($x as $i => $at) {
-            [$a, $b] = [$this->cellOf($at), $this->cellOf($y[$i])];
-            $this->cells["{$a} {$b}"][] = $i;
-            [$west, $east, $south, $north] = [min($west, $a), max($east, $a), min($south, $b), max($north, $b)];
+        [$columns, $rows] = [array_map($this->cellOf(...), $x), array_map($this->cellOf(...), $y)];
+        $this->within = $columns === [] || $rows === [] ? [0, 0, 0, 0] : [min($columns), max($columns), min($rows), max($rows)];
+        $this->rows = $this->within[3] - $this->within[2] + 1;
+        foreach ($columns as $i => $column) {
+            $this->cells[$this->number($column, $rows[$i])][] = $i;
         }
-        $this->within = [$west, $east, $south, $north];
     }
 
     /**
@@ -69,18 +71,28 @@ final class Cells
         return array_slice($near, 0, $count);
     }
 
-    /** @return \Generator<int, string> cells of a ring where soundings may lie */
-    private function ring(int $i, int $j, int $ring): \Generator
+    /** @return list<int> cells of a ring where soundings may lie */
+    private function ring(int $i, int $j, int $ring): array
     {
         [$west, $east, $south, $north] = $this->within;
+        [$from, $to] = [max($south, $j - $ring), min($north, $j + $ring)];
+        $cells = [];
         for ($a = max($west, $i - $ring); $a <= min($east, $i + $ring); $a++) {
-            $edge = abs($a - $i) === $ring;
-            foreach ($edge || $ring === 0 ? range(max($south, $j - $ring), min($north, $j + $ring)) : [$j - $ring, $j + $ring] as $b) {
-                if ($b >= $south && $b <= $north && $b >= $j - $ring && $b <= $j + $ring) {
-                    yield "{$a} {$b}";
+            // The two outermost columns whole, of those between the two ends.
+            $step = abs($a - $i) === $ring ? 1 : 2 * $ring;
+            for ($b = $step === 1 ? $from : $j - $ring; $b <= $to; $b += $step) {
+                if ($b >= $from) {
+                    $cells[] = $this->number($a, $b);
                 }
             }
         }
+
+        return $cells;
+    }
+
+    private function number(int $column, int $row): int
+    {
+        return ($column - $this->within[0]) * $this->rows + $row - $this->within[2];
     }
 
     private function cellOf(float $metres): int

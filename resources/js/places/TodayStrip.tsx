@@ -91,7 +91,7 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 				<p className="pt-1.5 text-[14px] text-slate">
 					{today.forecast}.{" "}
 					{onForecast && (
-						<Button size="inline" onClick={() => onForecast(today.proposes)}>
+						<Button size="inline" className="no-print" onClick={() => onForecast(today.proposes)}>
 							Take these readings
 						</Button>
 					)}
