@@ -66,6 +66,7 @@ use App\Http\Controllers\Water\WaterController;
 use App\Http\Controllers\Work\CadenceController;
 use App\Http\Controllers\Work\PlanController;
 use App\Http\Controllers\Work\WorkController;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -150,9 +151,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('places/{water}.{format}', [PlacesFileController::class, 'show'])->whereNumber('water')
         ->whereIn('format', ['gpx', 'geojson'])->name('places.file');
     Route::get('places/{water}/windows.ics', [PlacesFileController::class, 'windows'])->whereNumber('water')->name('places.windows');
-    Route::controller(MarkController::class)->name('marks.')->group(function (): void {
+    // Whoever changes what another tab took away keeps what was typed.
+    $gone = static fn (): RedirectResponse => back()->withErrors(
+        ['meanwhile' => 'This was taken away elsewhere meanwhile. Copy what you still need of it, then make it anew.'],
+    );
+    Route::controller(MarkController::class)->name('marks.')->group(function () use ($gone): void {
         Route::post('waters/{water}/marks', 'store')->whereNumber('water')->name('store');
-        Route::put('marks/{mark:uuid}', 'update')->name('update');
+        Route::put('marks/{mark:uuid}', 'update')->missing($gone)->name('update');
         Route::put('marks/{mark:uuid}/here', 'fish')->name('fish');
         Route::delete('marks/{mark:uuid}', 'destroy')->name('destroy');
     });
@@ -179,9 +184,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('{water}/share', 'store')->whereNumber('water')->name('share');
         Route::delete('{water}/share', 'destroy')->whereNumber('water')->name('unshare');
     });
-    Route::controller(Places\SpotController::class)->name('spots.')->group(function (): void {
+    Route::controller(Places\SpotController::class)->name('spots.')->group(function () use ($gone): void {
         Route::post('waters/{water}/spots', 'store')->whereNumber('water')->name('place');
-        Route::put('spots/{spot}', 'update')->whereNumber('spot')->name('update');
+        Route::put('spots/{spot}', 'update')->whereNumber('spot')->missing($gone)->name('update');
         Route::delete('spots/{spot}', 'destroy')->whereNumber('spot')->name('destroy');
     });
 

@@ -91,10 +91,10 @@ final readonly class Marks
         ReadingBook::keepPossible($this->user, $known);
     }
 
-    /** @param  array<string, mixed>  $columns */
-    public function change(Mark $mark, array $columns): void
+    /** @param  \Closure(Mark): array<string, mixed>  $columns  of it as it is kept now */
+    public function change(Mark $mark, \Closure $columns): void
     {
-        $mark->update($columns);
+        DB::transaction(static fn () => $mark->update($columns($mark->refresh())));
     }
 
     public function remove(Mark $mark): void

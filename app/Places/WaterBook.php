@@ -54,13 +54,14 @@ final readonly class WaterBook
     }
 
     /**
-     * @param  array<string, mixed>  $columns
+     * @param  \Closure(Water): array<string, mixed>  $changes  columns, of it as it is kept now
      *
      * @throws InvalidInput when another is called so
      */
-    public function change(Water $water, array $columns): void
+    public function change(Water $water, \Closure $changes): void
     {
-        DB::transaction(function () use ($water, $columns): void {
+        DB::transaction(function () use ($water, $changes): void {
+            $columns = $changes($water->refresh());
             if ($this->user->waters()->where('name', $columns['name'] ?? '')->whereKeyNot($water->id)->exists()) {
                 throw InvalidInput::because('name', 'Another of your waters is called that; join them, or choose another name.');
             }

@@ -42,9 +42,10 @@ describe("a mark", () => {
 	};
 	const dialog = (over: Partial<Parameters<typeof MarkDialog>[0]> = {}) => {
 		const onDone = vi.fn();
-		const props = { water: 7, kinds, bottoms, at: { x: 4, y: 5 }, mark: null, back: null, onDone, ...over };
-		render(<MarkDialog {...props} />);
-		return onDone;
+		const props = { water: 7, kinds, bottoms, at: { x: 4, y: 5 }, mark: null, now: null, back: null, onDone, ...over };
+		const { rerender } = render(<MarkDialog {...props} />);
+		const meanwhile = (now: PlacedMarkData) => rerender(<MarkDialog {...props} now={now} />);
+		return Object.assign(onDone, { meanwhile });
 	};
 
 	it("is laid where the chart was pressed, and keeps what was typed when it is refused", () => {
@@ -81,6 +82,31 @@ describe("a mark", () => {
 		expect(sent()).toEqual(["/marks/m1", {}]);
 	});
 
+	it("says what was changed in it and what stood there, and what stands there once it was told", () => {
+		const dialogOf = dialog({ mark, now: mark });
+		write("Note", "mine");
+		dialogOf.meanwhile({ ...mark, note: "theirs", side: "sunny side" });
+		press("Keep it");
+		expect(visits.at(-1)?.[1], "a page that came meanwhile was not looked at").toMatchObject({
+			changed: ["note"],
+			saw: { note: "" },
+		});
+		act(() => visits.at(-1)?.[2].onError?.({ meanwhile: "note is “theirs” there" }));
+		expect(screen.getByRole("alert").textContent).toBe("note is “theirs” there");
+		press("Keep it");
+		expect(visits.at(-1)?.[1], "what is not one's own stays theirs").toMatchObject({
+			changed: ["note"],
+			saw: { note: "theirs" },
+		});
+	});
+
+	it("whose position is typed lies elsewhere", () => {
+		dialog({ mark, now: mark });
+		write(/Its position/, "61.2, -7.8");
+		press("Keep it");
+		expect(visits.at(-1)?.[1]).toMatchObject({ changed: ["x", "y"], saw: { x: 12.5, y: -3 } });
+	});
+
 	it("of which neither depth nor bottom is known cannot be fished", () => {
 		dialog({ mark: { ...mark, depth: "" } });
 		expect(screen.queryByRole("button", { name: "Fish here" })).toBeNull();
@@ -104,7 +130,16 @@ describe("a spot", () => {
 	const dialog = (over: Partial<Parameters<typeof SpotDialog>[0]> = {}) => {
 		const [onDone, onPlace] = [vi.fn(), vi.fn()];
 		render(
-			<SpotDialog water={7} bottoms={bottoms} at={null} spot={spot} onPlace={onPlace} onDone={onDone} {...over} />,
+			<SpotDialog
+				water={7}
+				bottoms={bottoms}
+				at={null}
+				spot={spot}
+				now={spot}
+				onPlace={onPlace}
+				onDone={onDone}
+				{...over}
+			/>,
 		);
 		return { onDone, onPlace };
 	};
@@ -121,6 +156,7 @@ describe("a spot", () => {
 		dialog({ at: { x: 8, y: 9 } });
 		press("Keep it");
 		expect(sent()).toEqual(["/spots/3", expect.objectContaining({ x: 8, y: 9, name: "Stone mole" })]);
+		expect(visits.at(-1)?.[1]).toMatchObject({ changed: ["x", "y"], saw: { x: null, y: null } });
 	});
 
 	it("is deleted with a second press only", () => {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Data\Places\PlacedMarkData;
 use App\Enums\MarkKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -15,7 +16,13 @@ use Illuminate\Validation\Rule;
 /** A mark laid on the chart, or changed. */
 final class KeepMark extends AnglerRequest
 {
+    use ChangedFields;
     use TypedPosition;
+
+    private const FIELDS = [
+        'kind' => ['kind'], 'x' => ['east_m'], 'y' => ['north_m'], 'depth' => ['depth_m'], 'bottom' => ['bottom'], 'side' => ['side'],
+        'direction' => ['direction'], 'note' => ['note'],
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -28,7 +35,7 @@ final class KeepMark extends AnglerRequest
             'side' => [
                 'nullable', 'string', 'max:80',
             ], 'direction' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:300'],
-            'position' => ['nullable', 'string', 'max:80'],
+            'position' => ['nullable', 'string', 'max:80'], ...self::changedRules(),
         ];
     }
 
@@ -55,6 +62,18 @@ final class KeepMark extends AnglerRequest
     public function at(): Position
     {
         return $this->typedPosition() ?? new Position($this->float('x'), $this->float('y'));
+    }
+
+    /**
+     * What becomes another of a mark that is there.
+     *
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput when the depth is none, or somebody else changed the same
+     */
+    public function changes(PlacedMarkData $now): array
+    {
+        return $this->changedOf([...$this->columns(), 'kind' => $this->kind()], self::FIELDS, $now);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Data\Places\WaterSheetData;
 use App\Enums\WaterKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -14,6 +15,13 @@ use Illuminate\Validation\Rule;
 /** A water made or changed. */
 final class KeepWater extends AnglerRequest
 {
+    use ChangedFields;
+
+    private const FIELDS = [
+        'name' => ['name'], 'kind' => ['kind', 'profile'], 'salt' => ['salinity'], 'latitude' => ['latitude'], 'longitude' => ['longitude'],
+        'flood' => ['flood_deg'], 'fastest' => ['fastest_ms', 'fastest_text'],
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -23,6 +31,7 @@ final class KeepWater extends AnglerRequest
             'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-89,89'],
             'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
             'flood' => ['nullable', 'string', 'max:20'], 'fastest' => ['nullable', 'string', 'max:40'],
+            ...self::changedRules(),
         ];
     }
 
@@ -39,6 +48,18 @@ final class KeepWater extends AnglerRequest
     public function name(): string
     {
         return trim($this->word('name'));
+    }
+
+    /**
+     * What becomes another of a water that is there.
+     *
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput when the flood or its current is none, or somebody else changed the same
+     */
+    public function changes(WaterSheetData $now): array
+    {
+        return $this->changedOf($this->columns(), self::FIELDS, $now);
     }
 
     /**

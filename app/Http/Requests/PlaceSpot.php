@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Data\Places\PlacedSpotData;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -14,7 +15,13 @@ use Illuminate\Validation\Rule;
 /** A spot made on the chart, or changed. */
 final class PlaceSpot extends AnglerRequest
 {
+    use ChangedFields;
     use TypedPosition;
+
+    private const FIELDS = [
+        'name' => ['name'], 'depth' => ['depth_m'], 'bottom' => ['bottom'], 'wall' => ['wall'], 'x' => ['east_m'], 'y' => ['north_m'],
+        'facing' => ['facing_deg'],
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -25,7 +32,7 @@ final class PlaceSpot extends AnglerRequest
             'name' => ['required', 'string', 'max:60'], 'depth' => ['required', 'string', 'max:40'],
             'bottom' => ['required', Rule::enum(Bottom::class)], 'wall' => ['boolean'], 'x' => ['required_with:y', ...$metres],
             'y' => ['required_with:x', ...$metres],
-            'facing' => ['nullable', 'string', 'max:20'], 'position' => ['nullable', 'string', 'max:80'],
+            'facing' => ['nullable', 'string', 'max:20'], 'position' => ['nullable', 'string', 'max:80'], ...self::changedRules(),
         ];
     }
 
@@ -41,6 +48,18 @@ final class PlaceSpot extends AnglerRequest
     public function name(): string
     {
         return trim($this->word('name'));
+    }
+
+    /**
+     * What becomes another of a spot that is there.
+     *
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput when a figure is none, or somebody else changed the same
+     */
+    public function changes(PlacedSpotData $now): array
+    {
+        return $this->changedOf($this->columns(), self::FIELDS, $now);
     }
 
     /**

@@ -117,7 +117,7 @@ final readonly class PlacesPresenter
         )->all());
     }
 
-    private static function spot(Spot $spot, UnitFormat $say, ?int $here): PlacedSpotData
+    public static function spot(Spot $spot, UnitFormat $say, ?int $here): PlacedSpotData
     {
         $at = Placing::spot($spot);
         $degrees = $at === null ? null : Placing::frame($spot->water)?->degrees($at);
@@ -129,7 +129,7 @@ final readonly class PlacesPresenter
         );
     }
 
-    private static function mark(Mark $mark, UnitFormat $say): PlacedMarkData
+    public static function mark(Mark $mark, UnitFormat $say): PlacedMarkData
     {
         $depth = $mark->depth_m === null ? '' : $say->depth($mark->depth_m);
         $word = $mark->kind === MarkKind::Bottom && $mark->bottom !== null ? $mark->bottom->word() : ($mark->kind?->word() ?? 'a mark');

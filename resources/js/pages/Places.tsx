@@ -168,6 +168,7 @@ function OnWater(page: PlacesPage) {
 					bottoms={page.bottoms}
 					at={open.at}
 					mark={open.mark}
+					now={page.marks.find(({ uuid }) => uuid === open.mark?.uuid) ?? null}
 					back={boat?.back?.uuid === open.mark?.uuid ? (boat?.back ?? null) : null}
 					onDone={close}
 				/>
@@ -178,6 +179,7 @@ function OnWater(page: PlacesPage) {
 					bottoms={page.bottoms}
 					at={open.at}
 					spot={open.spot}
+					now={page.spots.find(({ id }) => id === open.spot?.id) ?? null}
 					onPlace={() => {
 						choose("spot");
 						setPlacing(open.spot);

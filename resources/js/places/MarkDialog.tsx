@@ -6,6 +6,7 @@ import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
+import { useChanges } from "../parts/useChanges";
 import { upper } from "../parts/words";
 import type { BackOnData, OptionData, PlacedMarkData } from "../types";
 import type { Point } from "./view";
@@ -17,12 +18,14 @@ interface Props {
 	/** Where a new one lies; what is mended has its own place. */
 	at: Point;
 	mark: PlacedMarkData | null;
+	/** The same as it is by now. */
+	now: PlacedMarkData | null;
 	back: BackOnData | null;
 	onDone: () => void;
 }
 
 /** A mark laid on the chart, or one that is there: what it is, and the way back onto it. */
-export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Props) {
+export function MarkDialog({ water, kinds, bottoms, at, mark, now, back, onDone }: Props) {
 	const form = useForm({
 		uuid: mark?.uuid ?? newId(),
 		kind: (mark?.kind ?? "fish") as string,
@@ -35,11 +38,14 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 		note: mark?.note ?? "",
 		position: "",
 	});
+	const changes = useChanges(form.data, mark, now);
 	const keep = () => {
-		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone };
+		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone, onError: changes.onError };
+		form.transform(changes.with);
 		if (mark) form.put(`/marks/${mark.uuid}`, options);
 		else form.post(`/waters/${water}/marks`, options);
 	};
+	const troubles: Record<string, string | undefined> = form.errors;
 	return (
 		<Dialog open onOpenChange={(open) => !open && onDone()} title={mark ? upper(mark.word) : "Mark this place"}>
 			{back && mark && (
@@ -61,6 +67,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, back, onDone }: Pr
 					onChange={(kind) => form.setData("kind", kind)}
 					options={kinds.map(({ value, word }) => [value, word] as const)}
 				/>
+				<Trouble words={troubles.meanwhile} />
 				<Trouble words={form.errors.kind ?? form.errors.x ?? form.errors.uuid} />
 				<div className="mt-5 grid gap-x-4 lg:grid-cols-2">
 					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />

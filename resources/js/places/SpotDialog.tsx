@@ -6,6 +6,7 @@ import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
+import { useChanges } from "../parts/useChanges";
 import type { OptionData, PlacedSpotData } from "../types";
 import type { Point } from "./view";
 
@@ -15,13 +16,15 @@ interface Props {
 	/** Where a new one lies, or where this one is moved to; null leaves it where it is. */
 	at: Point | null;
 	spot: PlacedSpotData | null;
+	/** The same as it is by now. */
+	now: PlacedSpotData | null;
 	/** Chooses its place on the chart. */
 	onPlace: () => void;
 	onDone: () => void;
 }
 
 /** A spot made on the chart, or one that is there. */
-export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props) {
+export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: Props) {
 	const [sure, setSure] = useState(false);
 	const form = useForm({
 		name: spot?.name ?? "",
@@ -33,11 +36,14 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 		position: "",
 		facing: spot?.facing == null ? "" : `${Math.round(spot.facing)}°`,
 	});
+	const changes = useChanges({ ...form.data, x: spot?.x ?? null, y: spot?.y ?? null }, spot, now);
 	const keep = () => {
-		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone };
+		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone, onError: changes.onError };
+		form.transform(changes.with);
 		if (spot) form.put(`/spots/${spot.id}`, options);
 		else form.post(`/waters/${water}/spots`, options);
 	};
+	const troubles: Record<string, string | undefined> = form.errors;
 	return (
 		<Dialog
 			open
@@ -53,6 +59,7 @@ export function SpotDialog({ water, bottoms, at, spot, onPlace, onDone }: Props)
 					keep();
 				}}
 			>
+				<Trouble words={troubles.meanwhile} className="pb-2" />
 				<FormField form={form} name="name" label="Name" placeholder="Stone mole" />
 				<div className="grid gap-x-4 lg:grid-cols-2">
 					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />

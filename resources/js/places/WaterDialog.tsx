@@ -5,6 +5,7 @@ import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
+import { useChanges } from "../parts/useChanges";
 import { OwnCard } from "../tackle/OwnCard";
 import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
 import { TideForm } from "./TideForm";
@@ -26,6 +27,7 @@ const tastes = [
 
 /** A water made or changed: what it is, where it lies, how its tide runs; shared, joined, deleted. */
 export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
+	const [opened] = useState(water);
 	const form = useForm({
 		name: water?.name ?? "",
 		kind: water?.kind ?? "lake",
@@ -35,11 +37,14 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 		flood: water?.flood ?? "",
 		fastest: water?.fastest ?? "",
 	});
+	const changes = useChanges(form.data, opened, water);
 	const keep = () => {
-		const options = { preserveScroll: true, onSuccess: onDone };
+		const options = { preserveScroll: true, onSuccess: onDone, onError: changes.onError };
+		form.transform(changes.with);
 		if (water) form.put(`/waters/${water.id}`, options);
 		else form.post("/waters", options);
 	};
+	const troubles: Record<string, string | undefined> = form.errors;
 	const tidal = water?.tidal || form.data.kind === "harbour";
 	return (
 		<Dialog
@@ -56,6 +61,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 					keep();
 				}}
 			>
+				<Trouble words={troubles.meanwhile} className="pb-2" />
 				<FormField form={form} name="name" label="Name" placeholder="Long tarn" />
 				<div className="grid grid-cols-2 gap-x-4">
 					<div className="mb-4">

@@ -9,6 +9,8 @@ use App\Http\Requests\KeepMark;
 use App\Models\Mark;
 use App\Models\Water;
 use App\Places\Marks;
+use App\Presenters\Places\PlacesPresenter;
+use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -24,7 +26,10 @@ final class MarkController extends Controller
 
     public function update(KeepMark $request, Mark $mark): RedirectResponse
     {
-        Marks::of($request->angler())->change($mark, [...$request->columns(), 'kind' => $request->kind()]);
+        $say = new UnitFormat($request->angler()->likes()->units);
+        Marks::of($request->angler())->change(
+            $mark, static fn (Mark $now): array => $request->changes(PlacesPresenter::mark($now, $say)),
+        );
 
         return back();
     }

@@ -8,6 +8,8 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\PlaceSpot;
 use App\Models\Spot;
 use App\Models\Water;
+use App\Presenters\Places\PlacesPresenter;
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -26,10 +28,12 @@ final class SpotController extends Controller
     public function update(PlaceSpot $request, Spot $spot): RedirectResponse
     {
         DB::transaction(static function () use ($request, $spot): void {
+            $say = new UnitFormat($request->angler()->likes()->units);
+            $changes = $request->changes(PlacesPresenter::spot($spot->refresh(), $say, null));
             if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
                 throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
             }
-            $spot->update($request->columns());
+            $spot->update($changes);
         });
 
         return back();

@@ -10,6 +10,8 @@ use App\Http\Requests\KeepLevel;
 use App\Http\Requests\KeepWater;
 use App\Models\Water;
 use App\Places\WaterBook;
+use App\Presenters\Places\WaterPresenter;
+use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -23,7 +25,11 @@ final class WaterController extends Controller
 
     public function update(KeepWater $request, Water $water): RedirectResponse
     {
-        WaterBook::of($request->angler())->change($water, $request->columns());
+        $user = $request->angler();
+        $say = new UnitFormat($user->likes()->units);
+        WaterBook::of($user)->change(
+            $water, static fn (Water $now): array => $request->changes(WaterPresenter::of($user, $now, null, $say)),
+        );
 
         return back();
     }
