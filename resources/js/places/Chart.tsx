@@ -2,12 +2,13 @@ import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useStat
 import { useElementSize } from "../parts/useElementSize";
 import type { BoatData, PlacedMarkData, PlacesPage } from "../types";
 import { End, Nearer } from "./ChartHandles";
-import { Boat, Ground, Known, Line, margin } from "./ChartLayers";
+import { Ground, Known, Line, margin } from "./ChartLayers";
 import { boxOf } from "./chartBox";
 import { pans, zooms } from "./chartKeys";
 import { DepthLines } from "./DepthLines";
 import { Overlay } from "./Overlay";
-import { Bottoms, Edges, Looks, Marks, Spots } from "./Things";
+import { Signs } from "./Signs";
+import { Bottoms, Edges } from "./Things";
 import { useChartView } from "./useChartView";
 import { useWheel } from "./useWheel";
 import { fitted, onScreen, onWater, type Point, panned, type View, zoomed } from "./view";
@@ -104,10 +105,7 @@ export function Chart(props: Props) {
 						<Bottoms spots={page.spots} marks={page.marks} view={shown} size={size} />
 						<Edges edges={page.edges} view={shown} size={size} />
 						<Line points={line} view={shown} size={size} />
-						<Looks looks={page.looks} view={shown} size={size} shown={look} />
-						<Spots spots={page.spots} view={shown} size={size} />
-						<Marks marks={page.marks} view={shown} size={size} chosen={chosen} />
-						<Boat page={page} boat={boat} view={shown} size={size} />
+						<Signs page={page} boat={boat} line={line} view={shown} size={size} chosen={chosen} look={look} />
 					</svg>
 				</div>
 				<Overlay view={shown} size={size} unit={page.unit} unitM={page.unitM} wind={page.wind} />

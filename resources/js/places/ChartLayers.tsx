@@ -1,6 +1,5 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
-import type { BoatData, PlacesPage } from "../types";
-import { Drift } from "./Overlay";
+import type { PlacesPage } from "../types";
 import { knownPath, paintGround, shaded } from "./shade";
 import { onScreen, type Point, pairs, type Size, type View } from "./view";
 
@@ -67,25 +66,6 @@ export function Line({ points, view, size }: { points: Point[]; view: View; size
 				const { px, py } = onScreen(view, size, x, y);
 				return <circle key={`${x} ${y}`} cx={px} cy={py} r="4.5" fill="var(--ember)" stroke="var(--paper)" />;
 			})}
-		</>
-	);
-}
-
-/** The boat as its instruments say, else the spot one is at, with where the drift goes from there. */
-export function Boat({ page, boat, view, size }: Drawn & { boat: BoatData | null }) {
-	const here = page.spots.find((spot) => spot.here);
-	const [x, y] = [boat?.x ?? here?.x ?? null, boat?.y ?? here?.y ?? null];
-	if (x === null || y === null) return null;
-	const at = onScreen(view, size, x, y);
-	return (
-		<>
-			{page.wind && <Drift at={at} wind={page.wind} view={view} />}
-			{boat?.x != null && (
-				<g transform={`translate(${at.px.toFixed(1)} ${at.py.toFixed(1)})`}>
-					<title>The boat</title>
-					<path d="M0 -13 q7 8 6 18 l-6 4 -6 -4 q-1 -10 6 -18Z" fill="var(--hull)" stroke="#FBFCFA" strokeWidth="1.6" />
-				</g>
-			)}
 		</>
 	);
 }

@@ -1,4 +1,5 @@
 import type { WindData } from "../types";
+import type { Placed } from "./labels";
 import { barOf, type Size, type View } from "./view";
 
 interface Props {
@@ -55,33 +56,43 @@ export function Overlay({ view, size, unit, unitM, wind }: Props) {
 	);
 }
 
-interface DriftProps {
-	at: { px: number; py: number };
-	wind: WindData;
-	view: View;
-}
-
-/** Where the drift takes a boat from here in ten minutes. */
-export function Drift({ at, wind, view }: DriftProps) {
+/** Pixels that the drift takes a boat in ten minutes; null where nobody knows, or it is too little to draw. */
+export function drifted(wind: WindData, view: View): { dx: number; dy: number } | null {
 	if (wind.driftM === null) return null;
 	const bearing = ((wind.fromDeg + 180) * Math.PI) / 180;
 	const [dx, dy] = [Math.sin(bearing) * wind.driftM * view.scale, -Math.cos(bearing) * wind.driftM * view.scale];
-	if (Math.hypot(dx, dy) < 12) return null;
+	return Math.hypot(dx, dy) < 12 ? null : { dx, dy };
+}
+
+interface DriftProps {
+	at: { px: number; py: number };
+	by: { dx: number; dy: number };
+	words: string;
+	name: Placed | undefined;
+}
+
+/** Where the drift takes a boat from here in ten minutes. */
+export function Drift({ at, by: { dx, dy }, words, name }: DriftProps) {
 	return (
-		<g transform={`translate(${at.px.toFixed(1)} ${at.py.toFixed(1)})`} pointerEvents="none">
-			<path d={`M0 0 L${dx.toFixed(1)} ${dy.toFixed(1)}`} stroke="#FBFCFA" strokeWidth="1.6" strokeDasharray="7 5" />
-			<circle cx={dx} cy={dy} r="4" fill="none" stroke="#FBFCFA" strokeWidth="1.6" />
-			<text
-				x={dx + 8}
-				y={dy + 14}
-				fontSize="12"
-				fill="#FBFCFA"
-				stroke="var(--water-deep)"
-				strokeWidth="3"
-				paintOrder="stroke"
-			>
-				{wind.driftWords}
-			</text>
+		<g pointerEvents="none">
+			<g transform={`translate(${at.px.toFixed(1)} ${at.py.toFixed(1)})`}>
+				<path d={`M0 0 L${dx.toFixed(1)} ${dy.toFixed(1)}`} stroke="#FBFCFA" strokeWidth="1.6" strokeDasharray="7 5" />
+				<circle cx={dx} cy={dy} r="4" fill="none" stroke="#FBFCFA" strokeWidth="1.6" />
+			</g>
+			{name && (
+				<text
+					x={name.x}
+					y={name.y}
+					textAnchor={name.anchor}
+					fontSize="12"
+					fill="#FBFCFA"
+					stroke="var(--water-deep)"
+					strokeWidth="3"
+					paintOrder="stroke"
+				>
+					{words}
+				</text>
+			)}
 		</g>
 	);
 }

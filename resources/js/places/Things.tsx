@@ -1,5 +1,6 @@
 import { shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
+import type { Placed } from "./labels";
 import { onScreen, pairs, type Size, type View } from "./view";
 
 interface Props {
@@ -192,57 +193,83 @@ export function Marks({ marks, view, size, chosen }: MarksProps) {
 	});
 }
 
+interface SpotsProps {
+	spots: { spot: PlacedSpotData; px: number; py: number }[];
+	/** Where the name of each lies. */
+	names: Placed[];
+}
+
 /** Spots by their names; the one that is fished in ember. */
-export function Spots({ spots, view, size }: Props & { spots: PlacedSpotData[] }) {
-	return spots.map((spot) => {
-		if (spot.x === null || spot.y === null) return null;
-		const { px, py } = onScreen(view, size, spot.x, spot.y);
+export function Spots({ spots, names }: SpotsProps) {
+	return spots.map(({ spot, px, py }, i) => (
+		<g key={spot.id}>
+			<circle
+				cx={px.toFixed(1)}
+				cy={py.toFixed(1)}
+				r="5"
+				fill={spot.here ? "var(--ember)" : "#FBFCFA"}
+				stroke="#10222B"
+				strokeWidth="1.2"
+			/>
+			<text
+				x={names[i]?.x.toFixed(1)}
+				y={names[i]?.y.toFixed(1)}
+				textAnchor={names[i]?.anchor}
+				fontSize="13"
+				fontWeight={spot.here ? 700 : 500}
+				fill="#FBFCFA"
+				stroke="var(--water-deep)"
+				strokeWidth="3.5"
+				paintOrder="stroke"
+			>
+				{spot.name}
+			</text>
+		</g>
+	));
+}
+
+interface LooksProps extends Props {
+	looks: LookPlaceData[];
+	shown: number | null;
+	/** Degrees by which each leans, so that none stands over another. */
+	leans: number[];
+}
+
+/** Numbers of the list of where to look. */
+export function Looks({ looks, view, size, shown, leans }: LooksProps) {
+	return looks.map((look, i) => {
+		const { px, py } = onScreen(view, size, look.x, look.y);
+		const lean = leans[i] ?? 0;
 		return (
-			<g key={spot.id} transform={`translate(${px.toFixed(1)} ${py.toFixed(1)})`}>
-				<circle r="5" fill={spot.here ? "var(--ember)" : "#FBFCFA"} stroke="#10222B" strokeWidth="1.2" />
-				<text
-					x="9"
-					y="-7"
-					fontSize="13"
-					fontWeight={spot.here ? 700 : 500}
-					fill="#FBFCFA"
-					stroke="var(--water-deep)"
-					strokeWidth="3.5"
-					paintOrder="stroke"
-				>
-					{spot.name}
-				</text>
+			<g
+				key={`${look.kind} ${look.x} ${look.y}`}
+				transform={`translate(${px.toFixed(1)} ${py.toFixed(1)}) rotate(${lean})`}
+			>
+				<title>{`${look.title}, ${look.where}`}</title>
+				<path d={`M0 0 V${Looks.radius - Looks.off}`} stroke="#FBFCFA" strokeWidth="1.6" />
+				<g transform={`translate(0 ${-Looks.off}) rotate(${-lean})`}>
+					<circle
+						r={Looks.radius}
+						fill={shown === i ? "var(--ember)" : "var(--water-deep)"}
+						fillOpacity={shown === i ? 1 : 0.85}
+						stroke="#FBFCFA"
+						strokeWidth="1.2"
+					/>
+					<text
+						y="4.2"
+						textAnchor="middle"
+						fontSize="12"
+						fontWeight="700"
+						fill={shown === i ? "var(--on-ember)" : "#FBFCFA"}
+					>
+						{i + 1}
+					</text>
+				</g>
 			</g>
 		);
 	});
 }
 
-/** Numbers of the list of where to look. */
-export function Looks({ looks, view, size, shown }: Props & { looks: LookPlaceData[]; shown: number | null }) {
-	return looks.map((look, i) => {
-		const { px, py } = onScreen(view, size, look.x, look.y);
-		return (
-			<g key={`${look.kind} ${look.x} ${look.y}`} transform={`translate(${px.toFixed(1)} ${py.toFixed(1)})`}>
-				<title>{`${look.title}, ${look.where}`}</title>
-				<path d="M0 0 V-10" stroke="#FBFCFA" strokeWidth="1.6" />
-				<circle
-					cy="-18"
-					r="9"
-					fill={shown === i ? "var(--ember)" : "var(--water-deep)"}
-					fillOpacity={shown === i ? 1 : 0.85}
-					stroke="#FBFCFA"
-					strokeWidth="1.2"
-				/>
-				<text
-					y="-13.8"
-					textAnchor="middle"
-					fontSize="12"
-					fontWeight="700"
-					fill={shown === i ? "var(--on-ember)" : "#FBFCFA"}
-				>
-					{i + 1}
-				</text>
-			</g>
-		);
-	});
-}
+/** Pixels from a place to the middle of its number, and around that. */
+Looks.off = 18;
+Looks.radius = 9;
