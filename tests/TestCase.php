@@ -6,7 +6,7 @@ namespace Tests;
 
 use App\Models\Lure;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as Base;
 
@@ -40,7 +40,7 @@ abstract class TestCase extends Base
             Lure::factory()->for($angler)->create(['finish' => $finish]);
         }
         Lure::factory()->for($angler)->spoon()->create();
-        ReadingBook::keep($angler, [
+        ReadingKeeper::of($angler)->keep([
             'temp' => '37 F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'clarity' => 'stained', 'light' => 'dim',
             'bottom' => 'rock_to_sand',
             'species' => 'walleye', 'how' => 'vertical',

@@ -7,7 +7,7 @@ namespace App\Instruments;
 use App\Models\Feed;
 use App\Models\User;
 use App\Places\Surveys;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Formats\Nmea\Reader;
 use Illuminate\Support\Carbon;
@@ -69,7 +69,7 @@ final class FeedKeeper
 
     private function write(float $now): void
     {
-        ReadingBook::hear($this->user, $this->latest);
+        ReadingKeeper::of($this->user)->hear($this->latest);
         Feed::query()->updateOrCreate(['user_id' => $this->user->id], [
             'address' => $this->address, 'heard' => $this->reader->heard(),
             'dropped' => $this->reader->dropped() + $this->unbelieved, 'seen_at' => Carbon::now(),

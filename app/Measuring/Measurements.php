@@ -10,6 +10,7 @@ use App\Enums\MeasurementKind;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Rows\Calibrations;
 use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
@@ -94,7 +95,7 @@ final readonly class Measurements
     public function drift(string $uuid, float $speedMs): array
     {
         return DB::transaction(function () use ($uuid, $speedMs): array {
-            ReadingBook::keep($this->user, ['drift' => $this->say->speed($speedMs)]);
+            ReadingKeeper::of($this->user)->keep(['drift' => $this->say->speed($speedMs)]);
             $wind = ReadingBook::of($this->user)->si('wind');
             if ($wind === null || $wind < self::WIND_MS) {
                 return [$speedMs, false];

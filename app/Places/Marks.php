@@ -10,6 +10,7 @@ use App\Models\Outing;
 use App\Models\User;
 use App\Models\Water;
 use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
@@ -88,7 +89,7 @@ final readonly class Marks
         if ($known === []) {
             throw InvalidInput::because('depth', 'Neither depth nor bottom of this mark is known; add one first.');
         }
-        ReadingBook::keepPossible($this->user, $known);
+        ReadingKeeper::of($this->user)->keepPossible($known);
     }
 
     /** @param  \Closure(Mark): array<string, mixed>  $columns  of it as it is kept now */

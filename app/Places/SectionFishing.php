@@ -8,7 +8,7 @@ use App\Enums\PlanKind;
 use App\Models\User;
 use App\Models\Water;
 use App\Plans\PlanBook;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Rows\Sky;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Relief\Ledge;
@@ -43,7 +43,7 @@ final readonly class SectionFishing
         $unit = $this->user->likes()->units->depth;
 
         return DB::transaction(function () use ($section, $water, $level, $unit, $uuid): bool {
-            ReadingBook::keepPossible($this->user, [
+            ReadingKeeper::of($this->user)->keepPossible([
                 'depth' => $unit->print(max(0.3, $section->deepestM + $level)), 'wall' => $section->walls === [] ? 'no' : 'yes',
             ]);
             if ($section->ledges === []) {

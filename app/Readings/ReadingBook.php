@@ -6,7 +6,6 @@ namespace App\Readings;
 
 use App\Enums\Source;
 use App\Models\Casts\Moment;
-use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use App\Rows\Calibrations;
 use App\Rows\Raw;
@@ -24,8 +23,6 @@ use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
 final readonly class ReadingBook
@@ -107,85 +104,10 @@ final readonly class ReadingBook
         );
     }
 
-    /**
-     * Keeps readings; the same again changes nothing but the time.
-     *
-     * @param  array<array-key, string|null>  $texts  name => what was typed, null to take the reading away, also one that is not known
-     *
-     * @throws InvalidInput when one cannot be read; then none is kept
-     */
-    public static function keep(User $user, array $texts, Source $source = Source::Measured): void
-    {
-        $units = $user->likes()->units;
-        $rows = [];
-        $gone = [];
-        foreach ($texts as $name => $text) {
-            if ($text === null) {
-                $gone[] = (string) $name;
-
-                continue;
-            }
-            $reading = Reading::tryFrom((string) $name) ?? throw InvalidInput::because(
-                'readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".',
-            );
-            [$shown, $si] = $reading->read($text, $units);
-            $rows[] = [
-                'user_id' => $user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value,
-                'read_at' => Carbon::now(),
-            ];
-        }
-        if ($gone !== []) {
-            ReadingRow::query()->where('user_id', $user->id)->whereIn('name', $gone)->delete();
-        }
-        ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
-    }
-
-    /**
-     * Keeps what instruments say, in the angler's units; what the angler has pinned stays.
-     *
-     * @param  array<string, float>  $values  SI, by name
-     */
-    public static function hear(User $user, array $values): void
-    {
-        $units = $user->likes()->units;
-        $pinned = $user->readings()->where('pinned', true)->pluck('name')->map(Raw::text(...))->all();
-        $rows = [];
-        foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
-            $spec = Reading::from($name)->definition();
-            $unit = $spec->unit($units);
-            if ($unit !== null && $spec->holds('', $si)) {
-                $rows[] = [
-                    'user_id' => $user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si,
-                    'source' => Source::Instrument->value, 'read_at' => Carbon::now(),
-                ];
-            }
-        }
-        ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
-    }
-
     /** The water's taste, as its reading is called, from its salinity in g/kg. */
     public static function salt(float $salinity): string
     {
         return (string) array_search($salinity >= 25 ? Water::SEA : ($salinity >= 5 ? Water::BRACKISH : Water::FRESH), self::SALT, true);
-    }
-
-    /**
-     * Keeps readings, unless they are impossible together.
-     *
-     * @param  array<array-key, string|null>  $texts  as for keep()
-     *
-     * @throws InvalidInput when they are; then none is kept
-     */
-    public static function keepPossible(User $user, array $texts): self
-    {
-        return DB::transaction(static function () use ($user, $texts): self {
-            self::keep($user, $texts);
-            $book = self::of($user);
-            $book->conditions()->flow();
-            $book->conditions()->water();
-
-            return $book;
-        });
     }
 
     public function text(string $name): ?string

@@ -27,7 +27,7 @@ final class Spots
         $kind = array_search($water->kind, self::KINDS, true);
         $flow = $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind);
         DB::transaction(static function () use ($user, $spot, $water, $flow): void {
-            ReadingBook::keep($user, [
+            ReadingKeeper::of($user)->keep([
                 'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null,
                 'wall' => $spot->wall ? 'yes' : 'no',
                 'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),

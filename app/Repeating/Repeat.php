@@ -8,7 +8,7 @@ use App\Account\Preferences;
 use App\Models\Setup;
 use App\Models\User;
 use App\Plans\PlanBook;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Settings\OwnCadences;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -25,7 +25,7 @@ final class Repeat
     public static function from(User $user, Setup $setup): void
     {
         DB::transaction(static function () use ($user, $setup): void {
-            ReadingBook::keepPossible($user, array_intersect_key($setup->outing->readings, array_flip(self::READINGS)));
+            ReadingKeeper::of($user)->keepPossible(array_intersect_key($setup->outing->readings, array_flip(self::READINGS)));
             self::counts($user, $setup);
             self::plan($user, $setup);
         });

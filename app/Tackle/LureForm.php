@@ -9,7 +9,6 @@ use App\Rows\Raw;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
@@ -68,7 +67,7 @@ final class LureForm
             $columns = self::completed($columns);
         }
 
-        return [...$columns, 'search' => self::search([...$row?->getAttributes() ?? [], ...$columns])];
+        return [...$columns, 'search' => LureSearch::text([...$row?->getAttributes() ?? [], ...$columns])];
     }
 
     /**
@@ -117,7 +116,7 @@ final class LureForm
             $columns += is_array($row->getAttribute($group)) ? [] : [$group => null];
         }
 
-        return [...$columns, 'search' => self::search([...$raw, ...$columns])];
+        return [...$columns, 'search' => LureSearch::text([...$raw, ...$columns])];
     }
 
     /**
@@ -282,28 +281,5 @@ final class LureForm
         $columns += ['holes' => HoleFields::usual($sized, $family === Family::Blade ? 3 : 0)];
 
         return $columns;
-    }
-
-    /** @param  array<string, mixed>  $row */
-    private static function search(array $row): string
-    {
-        $kg = Raw::number($row['mass_kg'] ?? 0);
-        $text = static fn (string $column): string => Raw::text($row[$column] ?? '');
-        $family = Family::tryFrom($text('family'));
-
-        return mb_substr(mb_strtolower(implode(' ', [
-            $text('mass_text'), Unit::Ounce->print($kg), Unit::Gram->print($kg), round($kg / Constants::OUNCE_KG, 3).' oz',
-            $family?->word() ?? '', $family?->isVibeAt($kg) === true ? 'vibe' : '', Finish::word($text('finish')),
-            ($row['red_near_hooks'] ?? false) ? 'red' : '', str_replace('_', ' ', implode(' ', self::listed($row['accents'] ?? null))),
-            implode(' ', self::listed($row['build'] ?? null)), $text('notes'), ($row['buy_again'] ?? false) ? 'buy again' : '',
-        ])), 0, 300);
-    }
-
-    /** @return list<string> the texts in a column of structured text, as kept or as set */
-    private static function listed(mixed $column): array
-    {
-        $list = is_string($column) ? json_decode($column, true) : $column;
-
-        return is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
     }
 }

@@ -9,7 +9,7 @@ use App\Instruments\SimulatedTides;
 use App\Models\Line;
 use App\Models\Spot;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Illuminate\Database\Seeder;
@@ -29,7 +29,7 @@ final class DemoSeeder extends Seeder
         $this->lines($angler);
         $this->rods($angler);
         DemoBox::fill($angler);
-        ReadingBook::keep($angler, [
+        ReadingKeeper::of($angler)->keep([
             'temp' => '37 °F', 'depth' => '26 ft', 'drift' => '0.3 mph', 'wind' => '8 mph', 'clarity' => 'stained',
             'light' => 'dim', 'food' => 'perch',
             'bottom' => 'rock_to_sand', 'species' => 'walleye', 'how' => 'vertical', 'zone' => 'bottom', 'mood' => 'sluggish',

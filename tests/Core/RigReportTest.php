@@ -12,6 +12,7 @@ use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
+use Eskith\Core\Choosing\Rigged\RigHeadline;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Rigged\RigTrades;
 use Eskith\Core\Choosing\Schools;
@@ -45,9 +46,9 @@ final class RigReportTest extends TestCase
 
         // Line knot 90 × 0.8 = 72 N; leader 36 × 0.8 = 28.8 N = 2.9 kg; drag 7.2 N = 0.73 kg.
         self::assertEqualsWithDelta(28.8, $report->chain->holdsN, 1e-9);
-        self::assertStringStartsWith('Ready: starts within ', (new RigChecks($report))->headline());
+        self::assertStringStartsWith('Ready: starts within ', RigHeadline::of($report));
         self::assertStringContainsString(
-            "the leader knot breaks first at 2.9\u{A0}kg; set the drag to 0.73\u{A0}kg.", (new RigChecks($report))->headline(),
+            "the leader knot breaks first at 2.9\u{A0}kg; set the drag to 0.73\u{A0}kg.", RigHeadline::of($report),
         );
         self::assertNotNull($report->lineOutM());
         self::assertGreaterThanOrEqual(8.0, $report->lineOutM());
@@ -126,7 +127,7 @@ final class RigReportTest extends TestCase
             self::assertStringStartsWith('Read depth and drift', $this->finding($report, $check)->says);
         }
         self::assertStringStartsWith('Read the air', $this->finding($report, RigCheck::Icing)->says);
-        self::assertStringStartsWith('Ready: the leader knot breaks first', (new RigChecks($report))->headline());
+        self::assertStringStartsWith('Ready: the leader knot breaks first', RigHeadline::of($report));
     }
 
     public function test_at_the_end_of_a_cast_stretch_and_a_flow_across_take_their_share(): void
@@ -163,7 +164,7 @@ final class RigReportTest extends TestCase
         // 9 N × 0.26 / 40 N = 5.85 cm a metre: 25 m take 1.46 m of a sweep of 1.2, which lasts for 20.5 m.
         self::assertFalse($this->finding($soft, RigCheck::HookSet)->good);
         self::assertEqualsWithDelta(1.2 / 0.0585, $soft->hooksToM() ?? 0.0, 0.01);
-        self::assertStringContainsString("hooks to 21\u{A0}m out", (new RigChecks($soft))->headline());
+        self::assertStringContainsString("hooks to 21\u{A0}m out", RigHeadline::of($soft));
         self::assertNotContains(RigCheck::Weight, array_column((new RigChecks($report))->findings(), 'check'));
         self::assertStringStartsWith('Read the depth', $this->finding(
             $this->report($this->rig(), ['depthM' => null], how: How::Cast), RigCheck::Start,
@@ -177,7 +178,7 @@ final class RigReportTest extends TestCase
 
         self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
         self::assertStringEndsWith('altogether.', $start->says);
-        self::assertStringContainsString(': does not start, hooks to ', (new RigChecks($report))->headline());
+        self::assertStringContainsString(': does not start, hooks to ', RigHeadline::of($report));
         self::assertSame(
             'Keep the line straighter, or a shorter cast.', $this->finding($report, RigCheck::HookSet)->mend,
         );
@@ -196,7 +197,7 @@ final class RigReportTest extends TestCase
         $straight = new Rig(Line::of(Material::Fluorocarbon, 53.0), null, 0.0, Connector::Ring, 2.0);
 
         self::assertFalse($this->finding($this->report($this->rig(), airC: -0.5), RigCheck::Icing)->good);
-        self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), airC: -0.5)))->headline());
+        self::assertStringStartsWith('One thing to mend', RigHeadline::of($this->report($this->rig(), airC: -0.5)));
         self::assertTrue($this->finding($this->report($this->rig(), airC: 0.0), RigCheck::Icing)->good);
         self::assertTrue($this->finding($this->report($straight, airC: -5.0), RigCheck::Icing)->good);
     }
@@ -254,7 +255,7 @@ final class RigReportTest extends TestCase
         self::assertStringStartsWith('One fish, snag or rock since', $after(1)->says);
         self::assertSame([true, ''], [$after(4)->good, $after(4)->mend]);
         self::assertSame([false, 'Cut it back and tie it anew.'], [$after(5)->good, $after(5)->mend]);
-        self::assertStringStartsWith('One thing to mend', (new RigChecks($this->report($this->rig(), worn: 5)))->headline());
+        self::assertStringStartsWith('One thing to mend', RigHeadline::of($this->report($this->rig(), worn: 5)));
     }
 
     public function test_cold_soft_lines_coil_and_spoons_twist_the_line(): void

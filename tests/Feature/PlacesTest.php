@@ -8,6 +8,7 @@ use App\Enums\MarkKind;
 use App\Models\Mark;
 use App\Models\Outing;
 use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -162,7 +163,7 @@ final class PlacesTest extends OnWaterTestCase
         foreach (['wall' => '10,10;30,10', 'weed' => '10,40;30,40'] as $kind => $line) {
             $this->post("/waters/{$this->water->id}/edges", ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'line' => $line]);
         }
-        ReadingBook::keep($this->angler, ['species' => 'bream']);
+        ReadingKeeper::of($this->angler)->keep(['species' => 'bream']);
         $titles = fn (): array => array_column($this->get('/places')->inertiaProps('looks'), 'title');
         self::assertSame(["Wall down to 13\u{00A0}ft", "Weed edge at 13\u{00A0}ft"], $titles());
         $this->travel(45)->days();
@@ -228,7 +229,7 @@ final class PlacesTest extends OnWaterTestCase
         $this->post("/waters/{$this->water->id}/edges", ['uuid' => (string) Str::uuid(), 'kind' => 'shore', 'line' => '-40,60;60,60']);
         self::assertSame([], $this->get('/places')->inertiaProps('edges')[0]['lee']);
         foreach (['n' => 1, 's' => 0] as $from => $pieces) {
-            ReadingBook::keep($this->angler, ['wind_from' => $from]);
+            ReadingKeeper::of($this->angler)->keep(['wind_from' => $from]);
             self::assertCount($pieces, $this->get('/places')->inertiaProps('edges')[0]['lee'], $from);
         }
         self::assertSame(180, $this->get('/places')->inertiaProps('wind')['fromDeg']);
@@ -245,7 +246,7 @@ final class PlacesTest extends OnWaterTestCase
         );
         $this->actingAs($this->angler->refresh()->unsetRelations());
         self::assertStringContainsString("330\u{00A0}ft, bearing 0°, north", $back()['words']);
-        ReadingBook::keep($this->angler, ['wind_from' => 'w', 'drift' => '0.5 m/s', 'depth' => '8 m']);
+        ReadingKeeper::of($this->angler)->keep(['wind_from' => 'w', 'drift' => '0.5 m/s', 'depth' => '8 m']);
         self::assertStringContainsString('up the drift', $back()['words']);
         self::assertLessThan(0.0, $back()['startX'], 'up the drift is west, where the wind comes from');
         self::assertEqualsWithDelta(100.0, $back()['startY'], 0.01);
@@ -273,7 +274,7 @@ final class PlacesTest extends OnWaterTestCase
                 'depth_m' => -4, 'at' => '2026-01-01 10:00:00',
             ]);
         }
-        ReadingBook::keep($this->angler, ['wind_from' => 'n', 'cloud' => 'clear']);
+        ReadingKeeper::of($this->angler)->keep(['wind_from' => 'n', 'cloud' => 'clear']);
         foreach ([
             ['latitude' => 91.0], [
                 'latitude' => 61.0, 'longitude' => 720.0,

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Enums\Source;
 use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Settings\Settings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;
@@ -165,7 +166,7 @@ final class ReadingDefinitionsTest extends TestCase
     public function test_readings_become_the_situation_they_describe(): void
     {
         $angler = $this->angler();
-        ReadingBook::keep($angler, [
+        ReadingKeeper::of($angler)->keep([
             'temp' => '4 °C', 'depth' => '6 m', 'current' => '0.5 m/s', 'drift' => '0.4 m/s', 'flow' => 'river',
             'salt' => 'brackish', 'bottom' => 'mud', 'wall' => 'yes',
             'calm' => 'yes', 'food' => 'shad,goby', 'trend' => 'cooling', 'species' => 'bream', 'how' => 'cast',
@@ -197,7 +198,9 @@ final class ReadingDefinitionsTest extends TestCase
     public function test_a_link_carries_every_reading_there_and_back(): void
     {
         $one = $this->angler();
-        ReadingBook::keep($one, ['temp' => '37 °F', 'depth' => "26'", 'food' => 'perch,shad', 'wall' => 'yes', 'drift' => '-0.3 mph']);
+        ReadingKeeper::of($one)->keep(
+            ['temp' => '37 °F', 'depth' => "26'", 'food' => 'perch,shad', 'wall' => 'yes', 'drift' => '-0.3 mph'],
+        );
         $texts = ReadingBook::of($one)->texts();
         parse_str(http_build_query($texts), $query);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Tackle\Box;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -162,7 +162,7 @@ final class RiverAndHarbourTest extends TestCase
     /** @param  array<string, string>  $texts */
     private function read(array $texts): void
     {
-        ReadingBook::keep($this->angler, $texts);
+        ReadingKeeper::of($this->angler)->keep($texts);
     }
 
     public function test_a_river_whose_current_was_not_read_never_shows_an_angle(): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Tackle\BoxFile;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -32,9 +32,9 @@ final class StartingBoxTest extends TestCase
                 'starting.0.lures.3.title', "\u{BD}\u{A0}oz blade, white",
             ),
         );
-        ReadingBook::keep($this->angler, ['species' => 'sauger', 'flow' => 'river']);
+        ReadingKeeper::of($this->angler)->keep(['species' => 'sauger', 'flow' => 'river']);
         $this->get('/tackle')->assertInertia(fn (Page $page) => $page->where('starting.0.kind', 'current'));
-        ReadingBook::keep($this->angler, ['species' => 'bream', 'flow' => 'tide']);
+        ReadingKeeper::of($this->angler)->keep(['species' => 'bream', 'flow' => 'tide']);
         $this->get('/tackle')->assertInertia(
             fn (Page $page) => $page->where('starting.0.kind', 'bream')->where(
                 'starting.0.lures.0.title',

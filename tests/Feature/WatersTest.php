@@ -8,7 +8,7 @@ use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\Water;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use App\Rows\GroundReader;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -164,7 +164,7 @@ final class WatersTest extends OnWaterTestCase
     {
         $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);
         $this->travelTo(Carbon::parse('2026-11-25T12:00:00Z'));
-        ReadingBook::keep($this->angler, ['cloud' => 'overcast']);
+        ReadingKeeper::of($this->angler)->keep(['cloud' => 'overcast']);
         $today = $this->get('/places')->inertiaProps('today');
         self::assertSame('dim', $today['lightNow']);
         self::assertSame('overcast', $today['sky']);

@@ -26,6 +26,7 @@ use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
+use Eskith\Core\Choosing\Rigged\RigHeadline;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Rigged\RigTrades;
 use Eskith\Core\Choosing\UnitFormat;
@@ -138,7 +139,7 @@ final readonly class RigPresenter
             $checks->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
         ));
 
-        return new RigInShortData($checks->headline(), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
+        return new RigInShortData(RigHeadline::of($report), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
     }
 
     public function checked(SingleDrop $drop): RigData
@@ -148,7 +149,7 @@ final readonly class RigPresenter
         $report = $this->atHand->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
 
         return new RigData(
-            headline: (new RigChecks($report))->headline(),
+            headline: RigHeadline::of($report),
             starts: $report->starts(),
             hooksTo: $report->hooksTo(),
             holds: $report->holds(),

@@ -35,34 +35,6 @@ final readonly class RigChecks
     {
     }
 
-    /** The first answer, as it could be said aloud. */
-    public function headline(): string
-    {
-        $say = $this->report->situation->say;
-        $strength = $say->units->strength;
-        $wrong = array_filter($this->findings(), static fn (Finding $finding): bool => $finding->good === false);
-        $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
-        $said = [
-            ...$this->starting(),
-            ...($this->report->hookSet === null ? [] : [$this->report->hooks()]),
-            "the {$this->report->chain->weakest->name} breaks first at {$strength->print($this->report->chain->holdsN)}",
-        ];
-
-        return "{$opens}: ".implode(', ', $said)."; set the drag to {$this->report->drag()}.";
-    }
-
-    /** @return list<string> what the headline says of the start */
-    private function starting(): array
-    {
-        $lost = $this->report->lost;
-
-        return match (true) {
-            $lost === null => [],
-            $this->report->isAllLost($lost) => ['does not start'],
-            default => ["starts within {$this->report->starts()}"],
-        };
-    }
-
     /** @return list<Finding> in the order in which they are told */
     public function findings(): array
     {

@@ -9,7 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepReadings;
 use App\Http\Requests\PinReading;
 use App\Presenters\Lure\AnswerPresenter;
-use App\Readings\ReadingBook;
+use App\Readings\ReadingKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
 
@@ -18,7 +18,7 @@ final class ReadingController extends Controller
 {
     public function update(KeepReadings $request, AnswerPresenter $answers): JsonResponse
     {
-        $book = ReadingBook::keepPossible($request->angler(), $request->texts());
+        $book = ReadingKeeper::of($request->angler())->keepPossible($request->texts());
 
         return response()->json($answers->of(RankedBox::reading($request->angler(), $book), $request->pick(), $request->family()));
     }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Choosing\Rigged;
+
+/** The first answer of the Rig station, as it could be said aloud. */
+final class RigHeadline
+{
+    public static function of(RigReport $report): string
+    {
+        $strength = $report->situation->say->units->strength;
+        $wrong = array_filter((new RigChecks($report))->findings(), static fn (Finding $finding): bool => $finding->good === false);
+        $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
+        $said = [
+            ...self::starting($report),
+            ...($report->hookSet === null ? [] : [$report->hooks()]),
+            "the {$report->chain->weakest->name} breaks first at {$strength->print($report->chain->holdsN)}",
+        ];
+
+        return "{$opens}: ".implode(', ', $said)."; set the drag to {$report->drag()}.";
+    }
+
+    /** @return list<string> what it says of the start */
+    private static function starting(RigReport $report): array
+    {
+        return match (true) {
+            $report->lost === null => [],
+            $report->isAllLost($report->lost) => ['does not start'],
+            default => ["starts within {$report->starts()}"],
+        };
+    }
+}
