@@ -7,6 +7,8 @@ namespace App\Http\Middleware;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Session\Store;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use LogicException;
@@ -57,6 +59,13 @@ final class StartVisit extends StartSession
         return $response;
     }
 
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+        if (! self::isAside($request)) {
+            parent::storeCurrentUrl($request, $session);
+        }
+    }
+
     protected function saveSession($request): void
     {
         if (! $this->isRemembered($request)) {
@@ -66,6 +75,9 @@ final class StartVisit extends StartSession
         $storedAt = $session->get(self::STORED);
         if (! $this->hasChanged($request, $session) && is_int($storedAt) && Carbon::now()->getTimestamp() - $storedAt < self::ALIVE) {
             return;
+        }
+        if ($session instanceof Store && self::isAside($request)) {
+            $session->reflash();
         }
         $session->put(self::STORED, Carbon::now()->getTimestamp());
         try {
@@ -78,10 +90,22 @@ final class StartVisit extends StartSession
 
     private function hasChanged(Request $request, Session $session): bool
     {
-        // What is flashed is gone after the next request: that is a change too.
-        return $session->all() !== $request->attributes->get(self::FOUND)
-            || $session->get('_flash.old', []) !== []
-            || $session->get('_flash.new', []) !== [];
+        $found = $request->attributes->get(self::FOUND);
+        if (self::isAside($request)) {
+            return Arr::except($session->all(), '_flash') !== Arr::except(is_array($found) ? $found : [], '_flash');
+        }
+
+        // What is flashed is gone after the next page: that is a change too.
+        return $session->all() !== $found || $session->get('_flash.old', []) !== [] || $session->get('_flash.new', []) !== [];
+    }
+
+    /**
+     * What is asked beside the page: by the page itself as it lives, or for later. Sentences that wait for the next page to be
+     * told, such as why something was refused, are not told there, and go on waiting.
+     */
+    private static function isAside(Request $request): bool
+    {
+        return ! str_contains((string) $request->headers->get('Accept'), 'text/html') || $request->headers->get('Purpose') === 'prefetch';
     }
 
     private function isRemembered(Request $request): bool
