@@ -341,7 +341,9 @@ final class AccountsTest extends TestCase
         self::assertTrue($storedAgain($answer), 'to be seen alive');
         self::assertFalse($storedAgain($answer));
         $this->from('/settings')->put('/settings', ['theme' => 'plaid'])->assertSessionHasErrors('theme');
-        self::assertTrue($storedAgain($answer), 'what was flashed for the page before is gone');
+        self::assertFalse($storedAgain($answer), 'what was refused is told on the page, and waits for it');
+        self::assertTrue($storedAgain(fn () => $this->get('/settings')->assertOk()), 'where it is told, and gone');
+        self::assertFalse($storedAgain(fn () => $this->get('/settings')->assertOk()));
         exec('rm -rf '.escapeshellarg($folder));
     }
 }
