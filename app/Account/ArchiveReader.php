@@ -47,7 +47,7 @@ final class ArchiveReader
      */
     public static function take(User $user, string $path): string
     {
-        $parts = self::open($path);
+        $parts = OlderSpots::placed(self::open($path));
         $reader = new self($user);
         DB::transaction(static function () use ($reader, $parts): void {
             foreach (Tables::all() as $table) {
@@ -70,6 +70,7 @@ final class ArchiveReader
     public static function takeLists(User $user, array $lists): string
     {
         self::demandRoom(array_sum(array_map(count(...), $lists)));
+        $lists = OlderSpots::placed($lists);
         $reader = new self($user);
         DB::transaction(static function () use ($reader, $lists): void {
             foreach (Tables::all() as $table) {

@@ -73,6 +73,36 @@ final class ArchiveTest extends TestCase
         }
     }
 
+    public function test_spots_of_an_archive_from_before_the_ground_are_placed(): void
+    {
+        $parts = Archive::parts($this->demo());
+        $parts['waters'] = array_map(static fn (array $water): array => array_diff_key(
+            $water, array_flip(
+                ['latitude', 'longitude', 'level_m', 'level_text', 'level_at', 'flood_deg', 'fastest_ms', 'fastest_text', 'ground'],
+            ),
+        ), $parts['waters']);
+        $first = $parts['spots'][0]['water_id'];
+        $there = [[61.2, -7.8], [61.201, -7.8], null];
+        $old = [];
+        foreach ($there as $i => $at) {
+            $spot = array_diff_key($parts['spots'][0], array_flip(['east_m', 'north_m', 'facing_deg']));
+            $old[] = [...$spot, 'no' => $i + 1, 'name' => "Old {$i}", 'latitude' => $at[0] ?? null, 'longitude' => $at[1] ?? null];
+        }
+        $this->actingAs($own = $this->angler())->post('/account/archive', [
+            'file' => UploadedFile::fake()->createWithContent('a.zip', $this->zip([
+                'account' => $parts['account'], 'waters' => $parts['waters'], 'spots' => $old,
+            ])),
+        ])->assertSessionHasNoErrors();
+
+        $water = $own->waters()->where('name', array_column($parts['waters'], 'name', 'no')[$first])->sole();
+        self::assertSame([61.2, -7.8], [$water->latitude, $water->longitude]);
+        self::assertSame(1, $own->waters()->whereNotNull('latitude')->count());
+        $spots = $water->spots()->orderBy('name')->get();
+        self::assertSame([0.0, 0.0], [$spots[0]->east_m, $spots[0]->north_m]);
+        self::assertEqualsWithDelta(111.4, $spots[1]->north_m, 0.1);
+        self::assertNull($spots[2]->east_m);
+    }
+
     public function test_a_full_account_keeps_what_it_has(): void
     {
         $file = $this->zip(Archive::parts($this->demo()));
