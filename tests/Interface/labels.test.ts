@@ -37,17 +37,15 @@ describe("names on the chart", () => {
 
 describe("numbers on the chart", () => {
 	it("stand upright, and lean where another stands already", () => {
-		expect(leaning([{ px: 100, py: 100 }], 18, 9, [])).toEqual([0]);
+		expect(leaning([{ px: 100, py: 100 }], []).map(({ lean }) => lean)).toEqual([0]);
 		const leans = leaning(
 			[
 				{ px: 100, py: 100 },
 				{ px: 104, py: 98 },
 				{ px: 98, py: 102 },
 			],
-			18,
-			9,
 			[roomAround(118, 92, 8)],
-		);
+		).map(({ lean }) => lean);
 		expect(leans[0]).toBe(0);
 		expect(new Set(leans).size).toBe(3);
 		expect(leans, "towards the mark stands none").not.toContain(60);

@@ -15,8 +15,8 @@ interface Props {
 	look: number | null;
 }
 
-/** Pixels around each that its neighbours' names keep clear of. */
-const clear = { mark: 8, spot: 6, end: 12, boat: 14 };
+/** Pixels around each that its neighbours' names keep clear of; not the boat, or they would jump as it goes. */
+const clear = { mark: 8, spot: 6, end: 12 };
 
 /** What stands on the chart with a name or a number: none over another where there is room beside it. */
 export function Signs({ page, boat, line, view, size, chosen, look }: Props) {
@@ -38,21 +38,15 @@ export function Signs({ page, boat, line, view, size, chosen, look }: Props) {
 			.map(({ px, py }) => roomAround(px, py, clear.mark)),
 		...spots.map(({ px, py }) => roomAround(px, py, clear.spot)),
 		...line.map(at).map(({ px, py }) => roomAround(px, py, clear.end)),
-		...(boatAt ? [roomAround(boatAt.px, boatAt.py, clear.boat)] : []),
 	];
-	const looks = page.looks.map(at);
-	const leans = leaning(looks, Looks.off, Looks.radius, things);
-	const numbers = looks.map(({ px, py }, i) => {
-		const turn = ((leans[i] ?? 0) * Math.PI) / 180;
-		return roomAround(px + Looks.off * Math.sin(turn), py - Looks.off * Math.cos(turn), Looks.radius);
-	});
+	const leans = leaning(page.looks.map(at), things);
 	const labels = [
 		...spots.map(({ spot, px, py }) => ({ text: spot.name, px, py, fontSize: 13 })),
 		...(from && drift && page.wind
 			? [{ text: page.wind.driftWords, px: from.px + drift.dx, py: from.py + drift.dy, fontSize: 12 }]
 			: []),
 	];
-	const names = laid(labels, [...things, ...numbers], size);
+	const names = laid(labels, [...things, ...leans.map(({ room }) => room)], size);
 	return (
 		<>
 			<Looks looks={page.looks} view={view} size={size} shown={look} leans={leans} />

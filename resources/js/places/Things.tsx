@@ -1,6 +1,6 @@
 import { shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
-import type { Placed } from "./labels";
+import { type Leaning, numberSign, type Placed } from "./labels";
 import { onScreen, pairs, type Size, type View } from "./view";
 
 interface Props {
@@ -231,25 +231,25 @@ export function Spots({ spots, names }: SpotsProps) {
 interface LooksProps extends Props {
 	looks: LookPlaceData[];
 	shown: number | null;
-	/** Degrees by which each leans, so that none stands over another. */
-	leans: number[];
+	/** How each leans, so that none stands over another. */
+	leans: Leaning[];
 }
 
 /** Numbers of the list of where to look. */
 export function Looks({ looks, view, size, shown, leans }: LooksProps) {
 	return looks.map((look, i) => {
 		const { px, py } = onScreen(view, size, look.x, look.y);
-		const lean = leans[i] ?? 0;
+		const lean = leans[i]?.lean ?? 0;
 		return (
 			<g
 				key={`${look.kind} ${look.x} ${look.y}`}
 				transform={`translate(${px.toFixed(1)} ${py.toFixed(1)}) rotate(${lean})`}
 			>
 				<title>{`${look.title}, ${look.where}`}</title>
-				<path d={`M0 0 V${Looks.radius - Looks.off}`} stroke="#FBFCFA" strokeWidth="1.6" />
-				<g transform={`translate(0 ${-Looks.off}) rotate(${-lean})`}>
+				<path d={`M0 0 V${numberSign.radius - numberSign.off}`} stroke="#FBFCFA" strokeWidth="1.6" />
+				<g transform={`translate(0 ${-numberSign.off}) rotate(${-lean})`}>
 					<circle
-						r={Looks.radius}
+						r={numberSign.radius}
 						fill={shown === i ? "var(--ember)" : "var(--water-deep)"}
 						fillOpacity={shown === i ? 1 : 0.85}
 						stroke="#FBFCFA"
@@ -269,7 +269,3 @@ export function Looks({ looks, view, size, shown, leans }: LooksProps) {
 		);
 	});
 }
-
-/** Pixels from a place to the middle of its number, and around that. */
-Looks.off = 18;
-Looks.radius = 9;

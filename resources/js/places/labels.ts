@@ -54,15 +54,14 @@ const cutOff = 6;
 export function laid(labels: Label[], taken: Room[], size: Size): Placed[] {
 	const full = [...taken];
 	return labels.map((label) => {
-		const [best] = ways
-			.map(([dx, dy, anchor]) => {
-				const at = { x: label.px + dx, y: label.py + dy, anchor };
-				const room = roomOf(label, at);
-				return { at, room, cost: full.reduce((sum, other) => sum + shared(room, other), cutOff * outside(room, size)) };
-			})
-			.sort((a, b) => a.cost - b.cost);
-		if (best) full.push(best.room);
-		return best?.at ?? { x: label.px, y: label.py, anchor: "start" };
+		const laidSo = ways.map(([dx, dy, anchor]) => {
+			const at = { x: label.px + dx, y: label.py + dy, anchor };
+			const room = roomOf(label, at);
+			return { at, room, cost: full.reduce((sum, other) => sum + shared(room, other), cutOff * outside(room, size)) };
+		});
+		const best = laidSo.reduce((least, way) => (way.cost < least.cost ? way : least));
+		full.push(best.room);
+		return best.at;
 	});
 }
 
@@ -73,22 +72,31 @@ export function roomOf({ text, fontSize }: Label, { x, y, anchor }: Placed): Roo
 	return { left, top: y - 0.85 * fontSize, right: left + wide, bottom: y + 0.25 * fontSize };
 }
 
-/** Degrees clockwise from up in which a numbered sign may stand off its place. */
+/** Pixels from a place to the middle of its number, and around that. */
+export const numberSign = { off: 18, radius: 9 };
+
+export interface Leaning {
+	/** Degrees clockwise from up. */
+	lean: number;
+	room: Room;
+}
+
+/** Ways in which a number may stand off its place, the best first. */
 const leans = [0, 60, -60, 120, -120, 180, 30, -30];
 
-/** How a sign leans so that it covers the least; 0 is upright. */
-export function leaning(places: { px: number; py: number }[], off: number, radius: number, taken: Room[]): number[] {
+/** Lets each number lean so that it covers the least. */
+export function leaning(places: { px: number; py: number }[], taken: Room[]): Leaning[] {
+	const { off, radius } = numberSign;
 	const full = [...taken];
 	return places.map(({ px, py }) => {
-		const [best] = leans
-			.map((lean) => {
-				const turn = (lean * Math.PI) / 180;
-				const room = roomAround(px + off * Math.sin(turn), py - off * Math.cos(turn), radius);
-				return { lean, room, cost: full.reduce((sum, other) => sum + shared(room, other), 0) };
-			})
-			.sort((a, b) => a.cost - b.cost);
-		if (best) full.push(best.room);
-		return best?.lean ?? 0;
+		const ways = leans.map((lean) => {
+			const turn = (lean * Math.PI) / 180;
+			const room = roomAround(px + off * Math.sin(turn), py - off * Math.cos(turn), radius);
+			return { lean, room, cost: full.reduce((sum, other) => sum + shared(room, other), 0) };
+		});
+		const best = ways.reduce((least, way) => (way.cost < least.cost ? way : least));
+		full.push(best.room);
+		return best;
 	});
 }
 
