@@ -76,7 +76,7 @@ final readonly class WhereToLook
             ],
             StructureKind::Edge => [
                 2.0 + min(1.0, $structure->fallM() / 6.0),
-                ['drops '.$fall.' to '.$say->depth($structure->bottomM), ...($cold ? ['beside deep water, where they winter'] : [])],
+                ['drops '.$fall.', down to '.$say->depth($structure->bottomM), ...($cold ? ['beside deep water, where they winter'] : [])],
             ],
             StructureKind::Hump => [
                 1.8 + ($band !== null && ! $band->atMost(TempBand::VeryCold) ? 0.7 : 0.0),

@@ -44,6 +44,26 @@ final class PlacesTest extends OnWaterTestCase
         });
     }
 
+    public function test_where_to_look_and_why_are_told_as_the_water_stands(): void
+    {
+        $this->sounded();
+        $this->post("/waters/{$this->water->id}/marks", [
+            'uuid' => (string) Str::uuid(), 'kind' => 'rock', 'x' => -2, 'y' => 16, 'bottom' => 'rock',
+        ])->assertSessionHasNoErrors();
+        $hard = function (): array {
+            $looks = array_column($this->get('/places')->inertiaProps('looks'), null, 'kind');
+
+            return [$looks['hard']['title'], implode('; ', $looks['hard']['reasons'])];
+        };
+        [$title, $why] = $hard();
+        self::assertSame("Hard bottom at 9.8\u{A0}ft", $title);
+        self::assertStringContainsString("hard bottom with 49\u{A0}ft close by", $why);
+        $this->put("/waters/{$this->water->id}/level", ['level' => '2 m up'])->assertSessionHasNoErrors();
+        [$title, $why] = $hard();
+        self::assertSame("Hard bottom at 16\u{A0}ft", $title);
+        self::assertStringContainsString("hard bottom with 56\u{A0}ft close by", $why);
+    }
+
     public function test_depths_are_as_the_water_stands_now_and_soundings_are_reduced_by_the_level_then(): void
     {
         $this->put("/waters/{$this->water->id}/level", ['level' => '-1 m'])->assertSessionHasNoErrors();

@@ -106,7 +106,10 @@ final readonly class LookPresenter
     {
         $lee = $this->lee();
         $looks = WhereToLook::among(
-            [...$charted->structures, ...$this->besideDeep($charted), ...$this->drawn($charted)], $this->book->si('temp'),
+            array_map(
+                static fn (Structure $one): Structure => $one->under($levelM),
+                [...$charted->structures, ...$this->besideDeep($charted), ...$this->drawn($charted)],
+            ), $this->book->si('temp'),
             Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye,
             Season::of(Carbon::now()->month, $this->water->latitude), $this->book->text('level_trend') === 'falling',
             $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
@@ -120,7 +123,7 @@ final readonly class LookPresenter
             if ($counts[$kind] <= self::OF_A_KIND && count($listed) < self::LISTED) {
                 $at = $look->structure->at;
                 $listed[] = new LookPlaceData(
-                    kind: $kind, title: $this->title($look->structure, $levelM), where: $where->of($at), reasons: $look->reasons,
+                    kind: $kind, title: $this->title($look->structure), where: $where->of($at), reasons: $look->reasons,
                     x: round($at->east, 1), y: round($at->north, 1), line: self::across($look->structure),
                 );
             }
@@ -198,15 +201,15 @@ final readonly class LookPresenter
         return array_values(array_filter($depths, static fn (?float $depth): bool => $depth !== null));
     }
 
-    private function title(Structure $structure, float $levelM): string
+    private function title(Structure $structure): string
     {
-        $depth = $this->say->depth(max(0.0, $structure->depthM + $levelM));
+        $depth = $this->say->depth(max(0.0, $structure->depthM));
         $word = ucfirst($structure->kind->word());
 
         return match (true) {
             $structure->kind !== StructureKind::Wall => "{$word} at {$depth}",
             $structure->steepDeg === null => "{$word} down to {$depth}",
-            default => "{$word}, {$depth} to ".$this->say->depth($structure->bottomM + $levelM),
+            default => "{$word}, {$depth} to ".$this->say->depth($structure->bottomM),
         };
     }
 

@@ -25,6 +25,15 @@ final readonly class Structure
     ) {
     }
 
+    /** The same under water that stands so many m above the zero that its depths are counted from. */
+    public function under(float $levelM): self
+    {
+        return new self(
+            kind: $this->kind, at: $this->at, depthM: $this->depthM + $levelM, topM: $this->topM + $levelM,
+            bottomM: $this->bottomM + $levelM, steepDeg: $this->steepDeg, fallsDeg: $this->fallsDeg,
+        );
+    }
+
     /** m from its shallowest to its deepest */
     public function fallM(): float
     {
