@@ -33,12 +33,14 @@ final class AccessibilityTest extends BrowserTestCase
         $this->button('Send the letter');
         $this->check('/forgot-password');
         $this->openDemo();
-        foreach (['day', 'dawn', 'sun'] as $theme) {
-            foreach ($theme === 'day' ? self::PAGES : self::IN_ALL_THEMES as $path) {
-                $this->page->get($this->server->url.$path);
-                $this->find('//h1');
+        foreach (self::PAGES as $path) {
+            $this->page->get($this->server->url.$path);
+            $this->find('//h1');
+            $this->check($path);
+            foreach (in_array($path, self::IN_ALL_THEMES, true) ? ['dawn', 'sun'] : [] as $theme) {
                 $this->page->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-                $this->check("{$path} ({$theme})");
+                // A theme is colours and nothing else.
+                $this->check("{$path} ({$theme})", ['color-contrast']);
             }
         }
     }
@@ -69,17 +71,20 @@ final class AccessibilityTest extends BrowserTestCase
         $this->check('writing a rule');
     }
 
-    private function check(string $where): void
+    /** @param  list<string>|null  $rules  null for all */
+    private function check(string $where, ?array $rules = null): void
     {
-        $this->page->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        if ($this->page->executeScript('return typeof axe === "undefined"') === true) {
+            $this->page->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        }
         $this->page->manage()->timeouts()->setScriptTimeout(30);
         $found = $this->page->executeAsyncScript(<<<'JS'
-            const done = arguments[0];
+            const [rules, done] = arguments;
             const told = (node) => node.html.slice(0, 160) + " " + node.failureSummary;
-            axe.run(document, { resultTypes: ["violations"] }).then((result) => done(result.violations
+            axe.run(document, { resultTypes: ["violations"], ...(rules && { runOnly: rules }) }).then((result) => done(result.violations
                 .filter((finding) => ["serious", "critical"].includes(finding.impact))
                 .map((finding) => finding.id + ": " + finding.nodes.slice(0, 3).map(told).join(" | "))));
-            JS);
+            JS, [$rules]);
 
         self::assertSame([], $found, $where);
     }
