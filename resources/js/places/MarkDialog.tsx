@@ -67,7 +67,6 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, now, back, onDone 
 					onChange={(kind) => form.setData("kind", kind)}
 					options={kinds.map(({ value, word }) => [value, word] as const)}
 				/>
-				<Trouble words={troubles.meanwhile} />
 				<Trouble words={form.errors.kind ?? form.errors.x ?? form.errors.uuid} />
 				<div className="mt-5 grid gap-x-4 lg:grid-cols-2">
 					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />
@@ -92,6 +91,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, now, back, onDone 
 					label="Its position, where you have it in degrees"
 					placeholder="61.2345, -7.8765"
 				/>
+				<Trouble words={troubles.meanwhile} className="pb-3" />
 				<div className="flex flex-wrap items-center gap-x-5 gap-y-2">
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it

@@ -59,7 +59,6 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 					keep();
 				}}
 			>
-				<Trouble words={troubles.meanwhile} className="pb-2" />
 				<FormField form={form} name="name" label="Name" placeholder="Stone mole" />
 				<div className="grid gap-x-4 lg:grid-cols-2">
 					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />
@@ -85,6 +84,7 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 				<Check checked={form.data.wall} onChange={(wall) => form.setData("wall", wall)}>
 					At a steep wall
 				</Check>
+				<Trouble words={troubles.meanwhile} className="pb-3" />
 				<div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it

@@ -61,7 +61,6 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 					keep();
 				}}
 			>
-				<Trouble words={troubles.meanwhile} className="pb-2" />
 				<FormField form={form} name="name" label="Name" placeholder="Long tarn" />
 				<div className="grid grid-cols-2 gap-x-4">
 					<div className="mb-4">
@@ -90,6 +89,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 					{tidal && <FormField form={form} name="flood" label="The flood runs toward" placeholder="60°" />}
 					{tidal && <FormField form={form} name="fastest" label="At its strongest, measured" placeholder="0.8 mph" />}
 				</div>
+				<Trouble words={troubles.meanwhile} className="pb-3" />
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Keep it
 				</Button>
