@@ -55,10 +55,14 @@ describe("where a place is on the picture", () => {
 	});
 
 	it("fits all of a box and keeps north up", () => {
-		const view = fitted({ west: 0, east: 100, south: 0, north: 100 }, size, 0);
-		expect(view).toEqual({ x: 50, y: 50, scale: 3 });
-		expect(onScreen(view, size, 50, 100)).toEqual({ px: 300, py: 0 });
-		expect(onScreen(view, size, 0, 50)).toEqual({ px: 150, py: 150 });
+		const view = fitted({ west: 0, east: 100, south: 0, north: 100 }, size);
+		expect(view).toEqual({ x: 50, y: 50, scale: 2.16 });
+		const [north, south] = [onScreen(view, size, 50, 100), onScreen(view, size, 50, 0)];
+		expect([north.px, south.px]).toEqual([300, 300]);
+		expect(north.py, "wind, north and scale lie over none of it").toBeCloseTo(42, 9);
+		expect(south.py).toBeCloseTo(258, 9);
+		const wide = fitted({ west: 0, east: 1000, south: 0, north: 100 }, size);
+		expect(onScreen(wide, size, 0, 50).px).toBeCloseTo(26, 9);
 	});
 
 	it("finds the place again under its pixel, however far it is moved and brought nearer", () => {

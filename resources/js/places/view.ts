@@ -25,11 +25,14 @@ export interface Box {
 /** Pixels for a metre at the least and at the most. */
 const scales = { least: 0.02, most: 40 };
 
+/** Pixels that are left free at the sides of all of a water, and above and below, where wind, north and scale are told. */
+const free = { beside: 26, above: 42 };
+
 /** The view that shows all of a box. */
-export function fitted(box: Box, size: Size, edge = 26): View {
+export function fitted(box: Box, size: Size): View {
 	const scale = Math.min(
-		(size.wide - 2 * edge) / Math.max(10, box.east - box.west),
-		(size.tall - 2 * edge) / Math.max(10, box.north - box.south),
+		(size.wide - 2 * free.beside) / Math.max(10, box.east - box.west),
+		(size.tall - 2 * free.above) / Math.max(10, box.north - box.south),
 	);
 	return { x: (box.west + box.east) / 2, y: (box.south + box.north) / 2, scale: bounded(scale) };
 }
