@@ -105,7 +105,7 @@ final class StartVisit extends StartSession
      */
     private static function isAside(Request $request): bool
     {
-        return ! str_contains((string) $request->headers->get('Accept'), 'text/html') || $request->headers->get('Purpose') === 'prefetch';
+        return ! str_contains((string) $request->headers->get('Accept'), 'text/html') || $request->prefetch();
     }
 
     private function isRemembered(Request $request): bool
