@@ -94,6 +94,15 @@ final class Chrome
         return $running[$kind];
     }
 
+    /** @param  array<string, string>  $cookies  by name, of a site */
+    public function remember(string $site, array $cookies): void
+    {
+        $devtools = new ChromeDevToolsDriver($this->driver);
+        foreach ($cookies as $name => $value) {
+            $devtools->execute('Network.setCookie', ['name' => $name, 'value' => $value, 'url' => $site, 'sameSite' => 'Lax']);
+        }
+    }
+
     /** Forgets everything: cookies, what pages kept, what they complained of, and all windows but one. */
     public function forget(): void
     {
