@@ -102,7 +102,8 @@ final class AppServer
         $port = (int) parse_url($this->url, PHP_URL_PORT);
         $process = proc_open(
             [
-                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.file_cache='.self::compiled(), '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On',
+                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.file_cache='.self::compiled(),
+                '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On',
                 '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=51M', '-d', 'post_max_size=54M', '-S',
                 "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
             ],
