@@ -5,7 +5,6 @@ export function useEdits<T extends object>(told: T) {
 	const [edits, setEdits] = useState<Partial<T>>({});
 	return {
 		draft: { ...told, ...edits } as T,
-		edits,
 		set: useCallback((part: Partial<T>) => setEdits((before) => ({ ...before, ...part })), []),
 		/** These were kept; what was changed again since stays. */
 		kept: useCallback((part: Partial<T>) => setEdits((before) => without<Partial<T>>(before, part)), []),
