@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use App\Data\Pages\TroublePage;
+use App\Http\BodyLimits;
+use App\Http\Middleware\BoundedBodies;
 use App\Http\Middleware\NoLateCookies;
+use App\Http\Middleware\OutingsThatStand;
 use App\Http\Middleware\OwnHostsOnly;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\RefuseUnreadable;
@@ -18,7 +21,6 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\TrustProxies;
-use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
@@ -28,11 +30,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([
-            SafeHeaders::class, TrustProxies::class, OwnHostsOnly::class, PreventRequestsDuringMaintenance::class, ValidatePostSize::class,
+            SafeHeaders::class, TrustProxies::class, OwnHostsOnly::class, PreventRequestsDuringMaintenance::class, BoundedBodies::class,
             ReadableText::class, TrimStrings::class, ConvertEmptyStringsToNull::class,
         ]);
         $middleware->web(
-            append: [SharePage::class, RefuseUnreadable::class], prepend: [NoLateCookies::class],
+            append: [SharePage::class, RefuseUnreadable::class, OutingsThatStand::class], prepend: [NoLateCookies::class],
             replace: [StartSession::class => StartVisit::class],
         );
         $middleware->authenticateSessions();
@@ -49,7 +51,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 400 => 'That address cannot be read; go back, or start from the Lure station.',
                 403 => 'That is not yours to change.',
                 404 => 'There is nothing at this address.',
-                413 => 'That is too large to take in; at most 12 MB fit.',
+                413 => 'That is too large to take in here; at most '.BodyLimits::inWords($request).' fit.',
                 419 => 'This page was open too long. Load it again and repeat the last step; nothing else is lost.',
                 429 => 'Too many tries. Wait a minute, then try again.',
                 500 => 'Something went wrong on our side; what you entered before is kept. Try again.',

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Illuminate\Http\Request;
+use App\Http\BoundedRequest;
 
 header_remove('X-Powered-By');
 define('LARAVEL_START', microtime(true));
 require __DIR__.'/../vendor/autoload.php';
 $app = require __DIR__.'/../bootstrap/app.php';
-$app->handleRequest(Request::capture());
+$app->handleRequest(BoundedRequest::capture());

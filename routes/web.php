@@ -205,6 +205,7 @@ Route::middleware('auth')->group(function (): void {
     Route::controller(OutingController::class)->prefix('outings')->name('outings.')->group(function (): void {
         Route::get('/', 'index')->name('index');
         Route::post('/', 'store')->name('store');
+        Route::get('choices', 'choices')->name('choices');
         Route::get('{outing:uuid}', 'show')->whereUuid('outing')->name('show');
         Route::put('{outing:uuid}/note', 'update')->name('note');
         Route::delete('{outing:uuid}', 'destroy')->name('destroy');

@@ -32,7 +32,8 @@ final class LogTable
         return DB::transaction(static function () use ($user, $rows): string {
             [$added, $there, $refused] = [0, 0, []];
             $known = array_fill_keys(array_map(Raw::text(...), $user->events()->pluck('uuid')->all()), true);
-            $setups = Setup::query()->where('user_id', $user->id)->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
+            $setups = Setup::query()->where('user_id', $user->id)
+                ->whereIn('outing_id', $user->outings()->select('id'))->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
             foreach ($rows as $line => $row) {
                 $uuid = mb_strtolower($row['event'] ?? '');
                 if (isset($known[$uuid])) {

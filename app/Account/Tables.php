@@ -173,7 +173,7 @@ final class Tables
             new Table('outings', [
                 'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000),
                 'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), 'note' => Column::text(1000)->orElse(''),
-                'deleted_at' => Column::moment()->orNone(), ...self::written(),
+                'deleted_at' => Column::moment()->orNone(), 'joined' => Column::json(8000)->orNone(), ...self::written(),
             ], ['spot_id' => 'spots'], ['spot_id']),
             new Table('setups', [
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),

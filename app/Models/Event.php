@@ -96,6 +96,16 @@ final class Event extends Model
         $query->whereIn('kind', EventKind::bites());
     }
 
+    /**
+     * Those of outings that are not taken away.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOfOutingsThatStand(Builder $query): void
+    {
+        $query->whereIn('outing_id', Outing::query()->select('id')->whereNull('deleted_at'));
+    }
+
     /** @return BelongsTo<Outing, $this> */
     public function outing(): BelongsTo
     {

@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ended_at
  * @property string $note
  * @property Carbon|null $deleted_at  taken away, and kept for a day
+ * @property list<string>|null $joined  ids of outings that were joined to it
  * @property int|null $crew_id
  * @property Spot|null $spot
  * @property Crew|null $crew
@@ -43,7 +44,10 @@ final class Outing extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['readings' => 'array', 'started_at' => Moment::ALWAYS, 'ended_at' => Moment::class, 'deleted_at' => Moment::class];
+        return [
+            'readings' => 'array', 'started_at' => Moment::ALWAYS, 'ended_at' => Moment::class, 'deleted_at' => Moment::class,
+            'joined' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Spot, $this> */

@@ -11,6 +11,7 @@ use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
 use App\Models\WaterShare;
+use App\Record\JoinedMeanwhile;
 use App\Record\ShareCode;
 use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
@@ -85,6 +86,7 @@ final readonly class WaterBook
      * Makes two waters one: all that hangs on the first goes to the second, at the same places of the earth.
      *
      * @throws InvalidInput for one and the same
+     * @throws JoinedMeanwhile when one of them is gone
      */
     public function join(Water $gone, Water $into): void
     {
@@ -92,6 +94,11 @@ final readonly class WaterBook
             throw InvalidInput::because('into', 'That is the same water; choose the other one.');
         }
         DB::transaction(function () use ($gone, $into): void {
+            $both = $this->user->waters()->whereKey([$gone->id, $into->id])->get()->keyBy('id');
+            [$gone, $into] = [$both->get($gone->id), $both->get($into->id)];
+            if ($gone === null || $into === null) {
+                throw JoinedMeanwhile::told();
+            }
             [$dx, $dy] = $this->shift($gone, $into);
             foreach ($gone->spots()->get() as $spot) {
                 $spot->update(['water_id' => $into->id, 'name' => $this->freeName($into, $spot->name), ...self::moved($spot, $dx, $dy)]);

@@ -93,8 +93,7 @@ final readonly class Logbook
                 self::demandOpen($into, $at);
             }
             $rod = $this->rodFor($rod, $lureId);
-            $lure = $lureId === null ? null : $this->user->lures()->inBox()->find($lureId)
-                ?? throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
+            $lure = $lureId === null ? null : $this->lureOf($lureId, $at);
             if ($lure?->isLost() === true) {
                 throw InvalidInput::because('lure', 'All of these are lost; tie on another, or say in the tackle box that you have more.');
             }
@@ -115,6 +114,19 @@ final readonly class Logbook
 
             return $outing;
         });
+    }
+
+    /**
+     * What was tied on without a connection was in the box then, whatever was put away since.
+     *
+     * @throws InvalidInput
+     */
+    private function lureOf(int $id, ?Carbon $at): Lure
+    {
+        $lure = $this->user->lures()->find($id);
+
+        return $lure !== null && ($lure->retired_at === null || ($at !== null && $at->lessThan($lure->retired_at))) ? $lure
+            : throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
     }
 
     /** Starts an outing with nothing on yet, unless one is under way; the same twice changes nothing. */
@@ -233,6 +245,14 @@ final readonly class Logbook
                 Pauses::of($this->user)->end($outing, $at);
             }
         });
+    }
+
+    /** By the angler's own word: one that is over went on until then at least. */
+    public function lasted(Outing $outing, ?Carbon $until): void
+    {
+        if ($until !== null && ! $until->isFuture()) {
+            $this->user->outings()->whereKey($outing->id)->where('ended_at', '<', $until)->update(['ended_at' => $until]);
+        }
     }
 
     public function lastTap(Outing $outing): Carbon

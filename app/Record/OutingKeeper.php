@@ -23,6 +23,9 @@ final readonly class OutingKeeper
     /** h between two that can have been one. */
     public const APART_H = 48;
 
+    /** Outings joined to one of which the ids are known: taps that come late go by them. */
+    private const REMEMBERED = 100;
+
     private function __construct(private User $user)
     {
     }
@@ -65,6 +68,7 @@ final readonly class OutingKeeper
      * Puts all of one outing into another: it was one day. What it said of the water stays that of the one joined to.
      *
      * @throws InvalidInput when they are the same, or lie too far apart to be one
+     * @throws JoinedMeanwhile when one of them is gone
      */
     public function join(Outing $outing, Outing $into): void
     {
@@ -75,7 +79,13 @@ final readonly class OutingKeeper
         if (($first->ended_at ?? Carbon::now())->diffInHours($second->started_at, false) > self::APART_H) {
             throw InvalidInput::because('into', 'These two lie more than two days apart; they are hardly one outing.');
         }
-        DB::transaction(static function () use ($outing, $into): void {
+        DB::transaction(function () use ($outing, $into): void {
+            // Joined meanwhile, perhaps the other way round: there are not two of them any more.
+            $both = $this->user->outings()->whereKey([$outing->id, $into->id])->get()->keyBy('id');
+            [$outing, $into] = [$both->get($outing->id), $both->get($into->id)];
+            if ($outing === null || $into === null) {
+                throw JoinedMeanwhile::told();
+            }
             foreach ([Setup::class, Event::class, Pause::class, Plan::class] as $model) {
                 $model::query()->where('outing_id', $outing->id)->update(['outing_id' => $into->id]);
             }
@@ -83,6 +93,7 @@ final readonly class OutingKeeper
                 'started_at' => min($outing->started_at, $into->started_at),
                 'ended_at' => $outing->ended_at === null || $into->ended_at === null ? null : max($outing->ended_at, $into->ended_at),
                 'note' => mb_substr(trim("{$into->note}\n{$outing->note}"), 0, 1000),
+                'joined' => array_slice([...$into->joined ?? [], $outing->uuid, ...$outing->joined ?? []], -self::REMEMBERED),
             ]);
             $outing->delete();
         });

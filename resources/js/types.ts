@@ -38,6 +38,8 @@ export type MarkKind = "fish" | "snag" | "edge" | "patch" | "rock" | "bottom" | 
 
 export type MeasurementKind = "drop" | "hang" | "drift" | "start";
 
+export type TapsGo = "here" | "joined" | "away" | "gone" | "stranger";
+
 export interface AccountPage {
 	picture: PictureData;
 	email: string;
@@ -983,6 +985,12 @@ export interface RecordingData {
 	words: string;
 }
 
+export interface RefusalData {
+	id: string;
+	why: string;
+	because: string;
+}
+
 export interface RepeatData {
 	at: string;
 	words: string;
@@ -1267,6 +1275,17 @@ export interface TallyData {
 	dropsBefore: number;
 	touchBefore: string | null;
 	tiedAt: string | null;
+}
+
+export interface TapAnswerData {
+	form: string;
+	angler: number;
+	goes: TapsGo;
+	place: string;
+	taken: string[];
+	refused: RefusalData[];
+	outing: OutingData | null;
+	column: ColumnData | null;
 }
 
 export interface TickData {

@@ -50,7 +50,9 @@ final class OfflineTest extends BrowserTestCase
         $this->see('Saved here, 34 to send');
         self::assertStringContainsString('spoon', $this->find('//h1')->getText());
         $this->server->serve();
+        $this->button('34 to send')->click();
         $this->button('Send now')->click();
+        $this->see('Everything has arrived.');
         $this->see('All saved');
         $records = $this->server->records();
         self::assertSame($before + 30, $this->events(), 'nothing lost, nothing doubled');

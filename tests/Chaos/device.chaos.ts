@@ -5,17 +5,23 @@ import { expect, it } from "vitest";
 import { glance, ofRodInHand } from "../../resources/js/fish/tally";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { asSent, type Deed } from "../../resources/js/outbox/deeds";
-import { Outbox, type Refusal } from "../../resources/js/outbox/Outbox";
+import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
 import * as clock from "../../resources/js/parts/clock";
-import type { OutingData } from "../../resources/js/types";
+import type { OutingData, TapAnswerData } from "../../resources/js/types";
 
-/** What tests/Server/ChaosTest.php tells this phone. */
-const { url, cookies, outing, rods, taps, seed, skew, log, calm } = JSON.parse(process.env.CHAOS ?? "{}") as {
-	url: string;
+/** Somebody who fishes with this phone. */
+interface Angler {
+	id: number;
 	cookies: string;
 	outing: string;
 	/** Each with what is on it. */
 	rods: { uuid: string; setup: string }[];
+}
+
+/** What tests/Server/ChaosTest.php tells this phone. */
+const { url, anglers, taps, seed, skew, log, calm } = JSON.parse(process.env.CHAOS ?? "{}") as {
+	url: string;
+	anglers: Angler[];
 	taps: number;
 	seed: number;
 	/** ms that this phone's clock is fast. */
@@ -49,13 +55,17 @@ const below = (most: number) => Math.floor(random() * most);
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 let wild = true;
-let last: OutingData | null = null;
+/** What the server told each last. */
+const last = new Map<number, OutingData>();
 const late: Promise<unknown>[] = [];
+/** Who is signed in: whoever sends, it is by their cookie. */
+let signedIn = anglers[0] as Angler;
 
-async function post(deeds: Deed[]): Promise<{ outing: OutingData; refused: Refusal[] }> {
+async function post(whose: Angler, deeds: Deed[]): Promise<TapAnswerData> {
+	const { cookies } = signedIn;
 	const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(cookies)?.[1] ?? "");
 	const askedAt = Date.now();
-	const response = await fetch(`${url}/outings/${outing}/taps`, {
+	const response = await fetch(`${url}/outings/${whose.outing}/taps`, {
 		method: "POST",
 		headers: {
 			Accept: "application/json",
@@ -63,36 +73,38 @@ async function post(deeds: Deed[]): Promise<{ outing: OutingData; refused: Refus
 			Cookie: cookies,
 			"X-XSRF-TOKEN": token,
 		},
-		body: JSON.stringify({ taps: deeds.map(asSent) }),
+		body: JSON.stringify({ angler: whose.id, taps: deeds.map(asSent) }),
 		signal: AbortSignal.timeout(20_000),
 	});
 	clock.hear(response, askedAt);
-	if (!response.ok) throw new Error(`${response.status} ${await response.text()}`);
+	if (!response.ok && response.status !== 409) throw new Error(`${response.status} ${await response.text()}`);
 	return response.json();
 }
 
 /** A network that cuts, loses answers, sends twice, and brings an old copy long after. */
-async function wire(_: string, deeds: Deed[]): Promise<Refusal[]> {
-	const luck = wild ? random() : 1;
-	if (luck < 0.15) throw new Error("cut before it went");
-	if (luck < 0.25) late.push(pause(below(4_000)).then(() => post(deeds).catch(() => {})));
-	if (luck < 0.35) void post(deeds).catch(() => {});
-	const answer = await post(deeds).catch((error) => {
-		if (!wild) console.error(String(error).slice(0, 300));
-		throw error;
-	});
-	if (luck < 0.45) throw new Error("the answer was lost");
-	last = answer.outing;
-	return answer.refused;
-}
+const wireOf = (whose: Angler) =>
+	async function wire(_: string, deeds: Deed[]): Promise<Verdict> {
+		const luck = wild ? random() : 1;
+		if (luck < 0.15) throw new Error("cut before it went");
+		if (luck < 0.25) late.push(pause(below(4_000)).then(() => post(whose, deeds).catch(() => {})));
+		if (luck < 0.35) void post(whose, deeds).catch(() => {});
+		const answer = await post(whose, deeds).catch((error) => {
+			if (!wild) console.error(String(error).slice(0, 300));
+			throw error;
+		});
+		if (luck < 0.45) throw new Error("the answer was lost");
+		if (answer.outing) last.set(whose.id, answer.outing);
+		return answer;
+	};
 
 const id = () => crypto.randomUUID();
 
 /** One deed of a phone in use. */
-function next(mine: string[], rod: { uuid: string; setup: string }): Deed {
-	const head = { id: id(), outing, at: new Date(clock.now()).toISOString() };
-	const known = [...mine.slice(-40), ...(last?.events.map((event) => event.uuid) ?? [])];
+function next(whose: Angler, mine: string[]): Deed {
+	const head = { id: id(), outing: whose.outing, at: new Date(clock.now()).toISOString() };
+	const known = [...mine.slice(-40), ...(last.get(whose.id)?.events.map((event) => event.uuid) ?? [])];
 	const event = known[below(known.length)];
+	const rod = whose.rods[below(whose.rods.length)] ?? { uuid: "", setup: "" };
 	const luck = random();
 	if (event && luck < 0.08) return { ...head, do: "undo", event };
 	if (event && luck < 0.13) return { ...head, do: "put_back", event };
@@ -105,52 +117,67 @@ function next(mine: string[], rod: { uuid: string; setup: string }): Deed {
 	return { ...head, do: "log", rod: rod.uuid, setup: rod.setup, entry };
 }
 
-it("loses nothing and doubles nothing", async () => {
-	let outbox = new Outbox(1, wire);
-	const mine: string[] = [];
+it("loses nothing, doubles nothing and brings nothing into another's record", async () => {
+	const outboxes = new Map(anglers.map((one) => [one.id, new Outbox(one.id, wireOf(one))]));
+	const of = (whose: Angler) => outboxes.get(whose.id) as Outbox;
+	const mine = new Map(anglers.map((one) => [one.id, [] as string[]]));
 	// The first answer tells what time it is.
 	while (
-		!(await post([]).then(
+		!(await post(signedIn, []).then(
 			() => true,
 			() => false,
 		))
 	)
 		await pause(200);
 	for (let done = 0; done < taps; ) {
+		// They change places. Now and then a tab of the one before stays open, and goes on tapping and sending.
+		const here = signedIn;
+		if (random() < 0.25) {
+			if (random() < 0.5) of(here).stop();
+			signedIn = anglers[below(anglers.length)] as Angler;
+			of(signedIn).resume();
+		}
+		const whose = random() < 0.2 ? here : signedIn;
 		const burst = 1 + below(40);
 		for (let i = 0; i < burst && done < taps; i++, done++) {
-			const deed = next(mine, rods[below(rods.length)] ?? { uuid: "", setup: "" });
-			expect(await outbox.add(deed)).toBe(true);
-			appendFileSync(log, `${JSON.stringify(deed)}\n`);
+			const deed = next(whose, mine.get(whose.id) ?? []);
+			expect(await of(whose).add(deed)).toBe(true);
+			appendFileSync(log, `${JSON.stringify({ angler: whose.id, ...deed })}\n`);
 			await pause(below(3));
 		}
-		if (random() < 0.3) void outbox.flush();
-		else await outbox.flush();
+		if (random() < 0.3) void of(whose).flush(true);
+		else await of(whose).flush(true);
 		// The page is loaded anew: only what the device keeps is known then.
-		if (random() < 0.2) outbox = new Outbox(1, wire);
+		if (random() < 0.2) outboxes.set(whose.id, new Outbox(whose.id, wireOf(whose)));
 	}
 	wild = false;
-	while ((await outbox.waiting()).length > 0) {
-		await outbox.flush();
-		await pause(100);
+	for (const whose of anglers) {
+		signedIn = whose;
+		of(whose).resume();
+		while ((await of(whose).waiting()).length > 0) {
+			await of(whose).flush(true);
+			await pause(100);
+		}
 	}
 	await Promise.all(late);
-	expect(await outbox.turned()).toEqual([]);
+	for (const whose of anglers) expect(await of(whose).turned()).toEqual([]);
 	appendFileSync(log, "done\n");
 	while (!existsSync(calm)) await pause(100);
-	const { outing: told } = await post([]);
-	const shown = withWaiting(told, []);
-	appendFileSync(
-		log,
-		`${JSON.stringify({ shown: { ...glance(shown.tally, ofRodInHand(shown)), drift: shown.drift } })}\n`,
-	);
-	const { drops, touches, landed, dropsSinceTouch, sinceTouch, touched } = told;
-	expect(glance(told.tally, ofRodInHand(told))).toEqual({
-		drops,
-		touches,
-		landed,
-		dropsSinceTouch,
-		sinceTouch,
-		touched,
-	});
+	for (const whose of anglers) {
+		signedIn = whose;
+		const told = (await post(whose, [])).outing;
+		if (!told) throw new Error("The outing is not there.");
+		const shown = withWaiting(told, []);
+		const seen = { ...glance(shown.tally, ofRodInHand(shown)), drift: shown.drift };
+		appendFileSync(log, `${JSON.stringify({ angler: whose.id, shown: seen })}\n`);
+		const { drops, touches, landed, dropsSinceTouch, sinceTouch, touched } = told;
+		expect(glance(told.tally, ofRodInHand(told))).toEqual({
+			drops,
+			touches,
+			landed,
+			dropsSinceTouch,
+			sinceTouch,
+			touched,
+		});
+	}
 });

@@ -7,7 +7,9 @@ namespace Tests\Feature;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\User;
+use App\Record\JoinedMeanwhile;
 use App\Record\OutingHours;
+use App\Record\OutingKeeper;
 use App\Record\Today;
 use Eskith\Core\Choosing\Trials;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -62,7 +64,9 @@ final class OutingsTest extends TestCase
     {
         $this->tie('white');
         $outing = $this->angler->outings()->sole();
-        $tap = fn (array $tap): TestResponse => $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [$tap]])->assertOk();
+        $tap = fn (array $tap): TestResponse => $this->postJson(
+            "/outings/{$outing->uuid}/taps", ['angler' => auth()->id(), 'taps' => [$tap]],
+        )->assertOk();
         $this->travel(20)->minutes();
         $pause = ['do' => 'pause', 'uuid' => (string) Str::uuid(), 'why' => 'eating', 'at' => now()->toIso8601String()];
         self::assertSame('eating', $tap($pause)->json('outing.pause.why'));
@@ -91,8 +95,12 @@ final class OutingsTest extends TestCase
         $this->get("/outings/{$outing->uuid}")->assertNotFound();
         $this->get("/outings/{$outing->uuid}.json")->assertNotFound();
         $tap = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'at' => $outing->started_at->addMinute()->toIso8601String()];
-        $told = $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [$tap]])->json();
-        self::assertStringContainsString('taken away', $told['refused'][0]['why']);
+        $told = $this->postJson("/outings/{$outing->uuid}/taps", ['angler' => auth()->id(), 'taps' => [$tap]])->assertConflict()->json();
+        self::assertSame(['away', [], []], [$told['goes'], $told['taken'], $told['refused']], 'they wait');
+        foreach (["/outings/{$outing->uuid}/events", "/outings/{$outing->uuid}/end", "/outings/{$outing->uuid}/crew"] as $address) {
+            $this->postJson($address, $tap)->assertJsonValidationErrors('outing');
+        }
+        $this->putJson("/events/{$outing->events()->firstOrFail()->uuid}", ['note' => 'late'])->assertJsonValidationErrors('outing');
         $this->put("/outings/{$outing->uuid}/back")->assertRedirect("/outings/{$outing->uuid}");
         $this->get('/outings')->assertInertia(fn (Page $page) => $page->has('outings', 1)->where('takenAway', null));
         $this->delete("/outings/{$outing->uuid}");
@@ -118,6 +126,18 @@ final class OutingsTest extends TestCase
         self::assertSame([5, 1], [$first->events()->count(), $third->events()->count()]);
         self::assertNull(Outing::query()->find($second->id));
         self::assertTrue($first->refresh()->ended_at?->equalTo($second->ended_at));
+        // What was tapped for the one that is no more follows it, also when its new one is joined on.
+        $tap = static fn (): array => ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'at' => $second->started_at->addMinute()->toIso8601String()];
+        $told = $this->postJson("/outings/{$second->uuid}/taps", ['angler' => auth()->id(), 'taps' => [$tap()]])->assertOk()->json();
+        self::assertSame(['joined', $first->uuid, 6], [$told['goes'], $told['outing']['uuid'], $first->events()->count()]);
+        $fourth = $this->fished(1);
+        $fourth->update(['started_at' => $first->started_at, 'ended_at' => $first->ended_at]);
+        $this->post("/outings/{$first->uuid}/join", ['into' => $fourth->uuid])->assertRedirect("/outings/{$fourth->uuid}");
+        $this->postJson("/outings/{$second->uuid}/taps", ['angler' => auth()->id(), 'taps' => [$tap()]])->assertJsonPath('goes', 'joined');
+        self::assertSame(8, $fourth->events()->count());
+        // Both ways round at once: the second finds that there is only one left.
+        $this->expectException(JoinedMeanwhile::class);
+        OutingKeeper::of($this->angler)->join($fourth, $first);
     }
 
     public function test_an_outing_goes_out_and_comes_in_elsewhere_with_nothing_doubled(): void

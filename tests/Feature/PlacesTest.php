@@ -221,7 +221,7 @@ final class PlacesTest extends OnWaterTestCase
         $this->put("/spots/{$spot->id}/here");
         $this->post('/outings', ['uuid' => (string) Str::uuid()]);
         $outing = Outing::query()->sole();
-        $tap = fn (string $kind): array => $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [
+        $tap = fn (string $kind): array => $this->postJson("/outings/{$outing->uuid}/taps", ['angler' => auth()->id(), 'taps' => [
             ['uuid' => (string) Str::uuid(), 'do' => 'mark', 'kind' => $kind, 'at' => now()->toIso8601String()],
         ]])->assertOk()->json();
         self::assertStringContainsString('not on the chart yet', $tap('patch')['refused'][0]['why']);
@@ -237,7 +237,7 @@ final class PlacesTest extends OnWaterTestCase
         $snag = Mark::query()->where('kind', 'snag')->sole();
         self::assertSame([false, $outing->id], [$snag->about, $snag->outing_id]);
         self::assertEqualsWithDelta(111.4, $snag->north_m, 0.5);
-        self::assertSame('Choose what the mark is.', $this->postJson("/outings/{$outing->uuid}/taps", ['taps' => [
+        self::assertSame('Choose what the mark is.', $this->postJson("/outings/{$outing->uuid}/taps", ['angler' => auth()->id(), 'taps' => [
             ['uuid' => (string) Str::uuid(), 'do' => 'mark', 'kind' => 'whale'],
         ]])->json('refused.0.why'));
         $this->get('/fish')->assertOk();

@@ -54,7 +54,7 @@ final class TapsTest extends TestCase
         $told = [];
         // The last twice: what arrived before changes nothing.
         foreach ([$sent, array_slice($sent, -2)] as $taps) {
-            $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
+            $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
             self::assertSame([], $told['refused']);
         }
         $now = $told['outing'];
@@ -68,7 +68,7 @@ final class TapsTest extends TestCase
         $this->travel(10)->minutes();
         $fish = (string) Str::uuid();
         $at = static fn (int $ago): string => now()->subSeconds($ago)->format('Y-m-d\TH:i:s.vP');
-        $send = fn (array ...$taps): array => $this->postJson("/outings/{$outing}/taps", ['taps' => array_map(
+        $send = fn (array ...$taps): array => $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => array_map(
             static fn (array $tap): array => ['uuid' => (string) Str::uuid(), ...$tap], $taps,
         )])->assertOk()->json();
         $send(['uuid' => $fish, 'at' => $at(300), 'rod' => $rods['this'], 'kind' => 'fish', 'species' => 'walleye']);
@@ -102,7 +102,7 @@ final class TapsTest extends TestCase
         $this->travel(10)->minutes();
         $ago = now()->subMinutes(15)->toIso8601String();
         $tap = ['uuid' => (string) Str::uuid(), 'kind' => 'touch', 'rod' => $rods['this'], 'at' => $ago];
-        $this->postJson("/outings/{$outing}/taps", ['taps' => [$tap]])->assertOk();
+        $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$tap]])->assertOk();
         $event = Event::query()->where('uuid', $tap['uuid'])->sole();
         self::assertNotSame($this->silver, $event->setup->lure_id);
         $this->putJson("/events/{$event->uuid}", ['at' => now()->subMinutes(5)->toIso8601String()])->assertOk();
@@ -112,7 +112,7 @@ final class TapsTest extends TestCase
                 ->assertStatus(422)->assertJsonValidationErrors('at');
         }
         $tap = [...$tap, 'uuid' => (string) Str::uuid(), 'at' => now()->subDays(3)->toIso8601String()];
-        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps", ['taps' => [$tap]])
+        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$tap]])
             ->json('refused.0.why'));
     }
 
@@ -134,12 +134,12 @@ final class TapsTest extends TestCase
         $taps = [$late, $tick(1, false, 150), $tick(2, true, 140), $late, ['do' => 'end', 'uuid' => (string) Str::uuid(), 'at' => $at(60)],
             ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(90)],
             ['uuid' => $after = (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(30)]];
-        $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
+        $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
         self::assertSame([$after], array_column($told['refused'], 'id'), 'what came after the end belongs to no outing');
         self::assertNotNull($told['outing']['endedAt']);
         self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
         $retie = ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => $rods['this'], 'at' => $at(500)];
-        self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['taps' => [$retie, $retie]])->assertOk()->json('refused'));
+        self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$retie, $retie]])->assertOk()->json('refused'));
         $rod = \App\Models\Rod::query()->where('uuid', $rods['this'])->sole();
         self::assertEqualsWithDelta(500, $rod->retied_at?->diffInSeconds(now()), 1);
         self::assertSame(1, \App\Models\History::query()->where('rod_id', $rod->id)->count());
@@ -182,7 +182,7 @@ final class TapsTest extends TestCase
             $tap(150, ['kind' => 'fish', 'species' => 'walleye', 'length' => '9 ft']),
             $tap(100, ['kind' => 'touch']), ['kind' => 'drop'],
         ];
-        $sent = fn (): array => $this->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertOk()->json();
+        $sent = fn (): array => $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
         $first = $sent();
         self::assertSame([1, 1], [$first['outing']['drops'], $first['outing']['touches']]);
         self::assertSame([$taps[1]['uuid'], $taps[2]['uuid'], ''], array_column($first['refused'], 'id'));
@@ -193,10 +193,61 @@ final class TapsTest extends TestCase
         $this->post("/outings/{$outing}/end");
         $this->travel(5)->minutes();
         $late = [$tap(400, ['kind' => 'drop']), $tap(60, ['kind' => 'drop'])];
-        $told = $this->postJson("/outings/{$outing}/taps", ['taps' => $late])->assertOk()->json();
+        $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $late])->assertOk()->json();
         self::assertSame([$late[1]['uuid']], array_column($told['refused'], 'id'));
-        $this->postJson("/outings/{$outing}/taps", ['taps' => 'many'])->assertStatus(422);
-        $this->postJson("/outings/{$outing}/taps", ['taps' => array_fill(0, 201, [])])->assertStatus(422);
-        $this->actingAs($this->angler())->postJson("/outings/{$outing}/taps", ['taps' => $taps])->assertNotFound();
+        $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => 'many'])->assertStatus(422);
+        $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => array_fill(0, 201, [])])->assertStatus(422);
+        $this->actingAs($this->angler())->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertNotFound();
+    }
+
+    public function test_taps_of_another_angler_are_not_judged_and_those_of_an_outing_that_is_gone_are_each_refused(): void
+    {
+        [$outing, $rods] = $this->twoRods();
+        $mine = auth()->id();
+        $tap = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => now()->toIso8601String()];
+        $send = fn (?int $angler, string $to): array => $this->postJson("/outings/{$to}/taps", ['angler' => $angler, 'taps' => [$tap]])->json();
+        $this->actingAs($other = $this->angler());
+        $told = $send($mine, $outing);
+        self::assertSame(['eskith-taps', 'stranger', $other->id, [], []], [
+            $told['form'], $told['goes'], $told['angler'], $told['taken'], $told['refused'],
+        ]);
+        $told = $send($other->id, $outing);
+        self::assertSame(['gone', [$tap['uuid']], ['outing']], [
+            $told['goes'], array_column($told['refused'], 'id'), array_column($told['refused'], 'because'),
+        ]);
+        self::assertArrayNotHasKey('goes', $send(null, $outing), 'whose they are has to be said');
+        self::assertSame(0, Event::query()->count());
+        $this->actingAs(\App\Models\User::query()->findOrFail($mine));
+        self::assertSame([$tap['uuid']], $send($mine, $outing)['taken']);
+    }
+
+    public function test_what_cannot_be_read_is_refused_alone_and_what_goes_wrong_here_holds_up_no_other(): void
+    {
+        [$outing, $rods] = $this->twoRods();
+        $tap = static fn (array $more): array => [
+            'uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => now()->toIso8601String(), ...$more,
+        ];
+        $taps = [
+            $tap(['kind' => 'fish', 'species' => "zander\u{7}"]), $tap([]), 'nothing', $tap(['kind' => 'fish', 'species' => "perch\u{FFFE}"]),
+            ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => (string) Str::uuid(), 'at' => now()->toIso8601String()], $tap([]),
+        ];
+        $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
+        self::assertSame([$taps[1]['uuid'], $taps[5]['uuid']], $told['taken']);
+        self::assertSame([$taps[0]['uuid'], '', $taps[3]['uuid'], $taps[4]['uuid']], array_column($told['refused'], 'id'));
+        self::assertSame(['species', 'do', 'species', 'trouble'], array_column($told['refused'], 'because'));
+    }
+
+    public function test_a_clock_that_was_wrong_is_asked_about(): void
+    {
+        [$outing, $rods] = $this->twoRods();
+        $told = [];
+        foreach ([-1440, 1440, -20, 20, 5] as $minutes) {
+            $at = now()->addMinutes($minutes)->toIso8601String();
+            $answer = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [
+                ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at, 'tapped' => $at],
+            ]])->json();
+            $told[] = $answer['refused'][0]['because'] ?? 'taken';
+        }
+        self::assertSame(['at', 'at', 'at', 'at', 'taken'], $told);
     }
 }

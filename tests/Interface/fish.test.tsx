@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, within } from "@testing-library/react";
-import { describe, expect, it, vi } from "vitest";
+import { beforeEach, describe, expect, it, vi } from "vitest";
 import { AddForgotten } from "../../resources/js/fish/AddForgotten";
 import { EventEditor } from "../../resources/js/fish/EventEditor";
 import { Events } from "../../resources/js/fish/Events";
@@ -10,6 +10,13 @@ import { Paused } from "../../resources/js/fish/Paused";
 import { TieOnPad } from "../../resources/js/fish/TieOnPad";
 import { pick, step } from "./make";
 import { event, outing } from "./outing";
+
+let angler = 7;
+vi.mock("@inertiajs/react", async (inertia) => ({
+	...(await inertia<object>()),
+	usePage: () => ({ props: { anglerId: angler } }),
+}));
+beforeEach(() => localStorage.clear());
 
 const bite = {
 	came: "fall",
@@ -30,7 +37,7 @@ const bite = {
 describe("a fish that is on", () => {
 	it("shows what to mind and the angler's card, and is measured against the board", () => {
 		const log = vi.fn();
-		render(<FishOn again={null} outing={outing()} onClose={vi.fn()} log={{ log, letGo: vi.fn() }} />);
+		render(<FishOn outing={outing()} onClose={vi.fn()} onLog={log} />);
 		expect(screen.getByText("Mind the spines.")).toBeTruthy();
 		expect(screen.getByText("Your card: from 15 in.")).toBeTruthy();
 		const tail = screen.getByRole("slider");
@@ -48,7 +55,7 @@ describe("a fish that is on", () => {
 
 	it("is a fish of any name, lost without being kept", () => {
 		const log = vi.fn();
-		render(<FishOn again={null} outing={outing()} onClose={vi.fn()} log={{ log, letGo: vi.fn() }} />);
+		render(<FishOn outing={outing()} onClose={vi.fn()} onLog={log} />);
 		fireEvent.click(screen.getByRole("radio", { name: "another" }));
 		fireEvent.change(screen.getByPlaceholderText("unknown"), { target: { value: " burbot " } });
 		fireEvent.click(screen.getByRole("radio", { name: "kept" }));
@@ -57,19 +64,28 @@ describe("a fish that is on", () => {
 		expect(log.mock.calls[0]?.[0]).not.toHaveProperty("kept");
 	});
 
-	it("that was not taken is mended: told why, with what was typed, at its own time", () => {
-		const [log, letGo, close] = [vi.fn(), vi.fn(), vi.fn()];
-		const entry = { kind: "fish", species: "walleye", length: "9 ft", at: "2026-11-25T06:10:00.000Z" };
-		const again = { id: "x", words: "Walleye, 9 ft", why: "A fish measures less.", entry };
-		render(<FishOn again={again} outing={outing()} onClose={close} log={{ log, letGo }} />);
-		expect(screen.getByRole("alert").textContent).toBe("A fish measures less.");
-		const length = screen.getByPlaceholderText("not measured") as HTMLInputElement;
-		expect(length.value).toBe("9 ft");
-		fireEvent.change(length, { target: { value: "19 in" } });
+	it("is there again half filled in, at the time at which it was on, until it is logged", () => {
+		const [log, close] = [vi.fn(), vi.fn()];
+		const shown = () => render(<FishOn outing={outing()} onClose={close} onLog={log} />);
+		const first = shown();
+		fireEvent.change(screen.getByPlaceholderText("not measured"), { target: { value: "63 cm\u0007" } });
+		const onAt = Date.now();
+		first.unmount();
+		vi.spyOn(Date, "now").mockReturnValue(onAt + 3_600_000);
+		angler = 8;
+		const theirs = shown();
+		expect((screen.getByPlaceholderText("not measured") as HTMLInputElement).value).toBe("");
+		theirs.unmount();
+		angler = 7;
+		const again = shown();
+		expect((screen.getByPlaceholderText("not measured") as HTMLInputElement).value).toBe("63 cm");
 		fireEvent.click(screen.getByRole("button", { name: "Landed" }));
-		expect(log).toHaveBeenCalledWith(expect.objectContaining({ length: "19 in", at: entry.at }));
-		expect(letGo).toHaveBeenCalledWith("x");
+		expect(Math.abs(Date.parse(log.mock.calls[0]?.[0].at) - onAt)).toBeLessThan(5_000);
 		expect(close).toHaveBeenCalled();
+		again.unmount();
+		shown();
+		expect((screen.getByPlaceholderText("not measured") as HTMLInputElement).value).toBe("");
+		vi.restoreAllMocks();
 	});
 });
 

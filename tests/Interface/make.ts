@@ -204,8 +204,11 @@ export function heldFetch({ arrived = false } = {}) {
 		answer: (status: number, body: unknown) => Promise<void>;
 		fail: () => Promise<void>;
 	}[] = [];
-	const fetch = (url: string, init: RequestInit) =>
-		new Promise<Response>((resolve, reject) => {
+	const fetch = (url: string, init: RequestInit) => {
+		// What time it is is told at once.
+		if (init.method === "HEAD")
+			return Promise.resolve(new Response(null, { headers: { Date: new Date().toUTCString() } }));
+		return new Promise<Response>((resolve, reject) => {
 			// An answer that has arrived is there, whether it was called off meanwhile or not.
 			if (!arrived) init.signal?.addEventListener("abort", () => reject(new DOMException("aborted", "AbortError")));
 			calls.push({
@@ -222,6 +225,7 @@ export function heldFetch({ arrived = false } = {}) {
 				},
 			});
 		});
+	};
 	return { calls, fetch };
 }
 

@@ -3,23 +3,23 @@ import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useOuting } from "../../resources/js/fish/useOuting";
 import type { Deed } from "../../resources/js/outbox/deeds";
-import { device, notSent } from "../../resources/js/outbox/device";
+import { device } from "../../resources/js/outbox/device";
 import { outboxOf } from "../../resources/js/outbox/wire";
 import { column, heldFetch } from "./make";
-import { event, outing } from "./outing";
+import { event, outing, tally } from "./outing";
 
 let angler = 7;
 vi.mock("@inertiajs/react", () => ({ usePage: () => ({ props: { anglerId: angler } }) }));
 
 class Silent {
-	onmessage: (() => void) | null = null;
-	static said = 0;
+	onmessage: ((message: { data: unknown }) => void) | null = null;
+	static said: unknown[] = [];
 	static open: Silent[] = [];
 	constructor() {
 		Silent.open.push(this);
 	}
-	postMessage() {
-		Silent.said++;
+	postMessage(data: unknown) {
+		Silent.said.push(data);
 	}
 	close() {
 		Silent.open = Silent.open.filter((one) => one !== this);
@@ -33,7 +33,7 @@ beforeEach(async () => {
 	held = heldFetch();
 	angler++;
 	localStorage.clear();
-	Silent.said = 0;
+	Silent.said = [];
 	vi.stubGlobal("fetch", held.fetch);
 	vi.stubGlobal("BroadcastChannel", Silent);
 	await device().deeds.clear();
@@ -48,8 +48,22 @@ const start = (first = outing(), onStale = () => {}) => renderHook(() => useOuti
 type Sent = { taps: { uuid: string; kind?: string; do: string; event?: string }[] };
 const taps = (call: number) => (held.calls[call]?.body as Sent | undefined)?.taps ?? [];
 const asked = (count: number) => waitFor(() => expect(held.calls).toHaveLength(count));
-const answer = (call: number, over = {}, refused: { id: string; why: string }[] = []) =>
-	act(async () => held.calls[call]?.answer(200, { outing: outing(over), column: column(), refused }));
+/** What the server says: of all that was sent, what it does not refuse is taken. */
+const told = (call: number, over = {}, refused: { id: string; why: string; because?: string }[] = []) => ({
+	form: "eskith-taps",
+	angler,
+	goes: "here",
+	place: "North bar",
+	taken: taps(call)
+		.map(({ uuid }) => uuid)
+		.filter((id) => !refused.some((one) => one.id === id)),
+	refused,
+	outing: outing(over),
+	column: column(),
+});
+const answer = (call: number, over = {}, refused: { id: string; why: string; because?: string }[] = []) =>
+	act(async () => held.calls[call]?.answer(200, told(call, over, refused)));
+const notSent = async (whose: number) => device().deeds.where({ angler: whose }).count();
 
 describe("logging", () => {
 	it("is kept on the device before anything is sent, shown at once, and gone when it has arrived", async () => {
@@ -65,7 +79,7 @@ describe("logging", () => {
 		await answer(0, { drops: 1 });
 		await waitFor(() => expect(result.current.waiting).toBe(0));
 		expect(result.current.outing.drops).toBe(1);
-		expect(Silent.said).toBeGreaterThan(0);
+		expect(Silent.said).toMatchObject([{ angler, answer: { outing: { drops: 1 } } }]);
 	});
 
 	it("sends what was tapped meanwhile together, in order, once the first has arrived", async () => {
@@ -87,12 +101,12 @@ describe("logging", () => {
 		await asked(1);
 		const [first] = taps(0);
 		await act(async () => held.calls[0]?.fail());
-		await waitFor(() => expect(result.current.trouble).toContain("No connection"));
+		await waitFor(() => expect(result.current.trouble).toBe("offline"));
 		expect(result.current.waiting).toBe(1);
 		unmount();
 		const again = start();
 		await waitFor(() => expect(again.result.current.waiting).toBe(1));
-		act(() => again.result.current.again());
+		await act(async () => void outboxOf(angler).flush());
 		await asked(2);
 		expect(taps(1)[0]?.uuid).toBe(first?.uuid);
 		await answer(1, { drops: 1 });
@@ -114,12 +128,11 @@ describe("logging", () => {
 		act(() => result.current.log({ kind: "fish", species: "walleye", length: "9 ft" }));
 		await asked(1);
 		const id = taps(0)[0]?.uuid ?? "";
-		await answer(0, {}, [{ id, why: "A fish measures less." }]);
-		await waitFor(() => expect(result.current.turned).toMatchObject([{ id, why: "A fish measures less." }]));
-		expect(result.current.turned[0]).toMatchObject({ words: "Walleye, 9 ft", entry: { length: "9 ft" } });
-		expect([result.current.waiting, result.current.outing.touches]).toEqual([0, 0]);
-		act(() => result.current.letGo(id));
-		await waitFor(() => expect(result.current.turned).toEqual([]));
+		await answer(0, {}, [{ id, why: "A fish measures less.", because: "length" }]);
+		await waitFor(() => expect(result.current.waiting).toBe(0));
+		expect(result.current.outing.touches).toBe(0);
+		const [turned] = await outboxOf(angler).turned();
+		expect(turned).toMatchObject({ id, why: "A fish measures less.", deed: { words: "Walleye, 9 ft" } });
 	});
 
 	it("is of who did it: another angler of this browser neither sees nor sends it", async () => {
@@ -141,11 +154,15 @@ describe("logging", () => {
 		vi.spyOn(device().deeds, "add").mockRejectedValue(new Error("full"));
 		const { result } = start();
 		act(() => result.current.log({ kind: "drop" }));
-		await waitFor(() => expect(result.current.trouble).toContain("no room left"));
+		await waitFor(() => expect(result.current.unkept).toBe(1));
 		expect(result.current.outing.drops).toBe(1);
 		await asked(1);
-		await answer(0, { drops: 1 });
-		await waitFor(() => expect(result.current.waiting).toBe(0));
+		await act(async () => held.calls[0]?.fail());
+		expect(result.current.unkept).toBe(1);
+		await act(async () => void outboxOf(angler).flush());
+		await asked(2);
+		await answer(1, { drops: 1 });
+		await waitFor(() => expect([result.current.waiting, result.current.unkept]).toEqual([0, 0]));
 	});
 });
 
@@ -178,9 +195,15 @@ describe("what waited long", () => {
 		await answer(1, { drops: 130 });
 		await asked(3);
 		expect(held.calls[2]?.url).toBe("/outings/o0/taps");
-		await act(async () => held.calls[2]?.answer(404, { message: "There is nothing at this address." }));
-		await waitFor(() => expect(result.current.turned).toHaveLength(2));
-		expect(result.current.turned[0]?.why).toBe("Its outing is not there any more.");
+		const gone = taps(2).map(({ uuid }) => ({
+			id: uuid,
+			why: "Its outing is not in your record any more.",
+			because: "outing",
+		}));
+		await act(async () =>
+			held.calls[2]?.answer(404, { ...told(2, {}, gone), goes: "gone", outing: null, column: null }),
+		);
+		await waitFor(async () => expect(await outboxOf(angler).turned()).toHaveLength(2));
 		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 130]);
 	});
 
@@ -284,18 +307,39 @@ describe("another rod", () => {
 });
 
 describe("another tab", () => {
-	it("that was answered makes this one look again, until it is left; what it logs is seen here", async () => {
+	it("that was answered tells it here, where nothing is loaded anew; what it logs is seen here", async () => {
 		const look = vi.fn();
 		const { result, unmount } = start(outing(), look);
 		await waitFor(() => expect(result.current.waiting).toBe(0));
+		const newer = {
+			outing: outing({ asOf: new Date().toISOString(), drops: 9, tally: tally({ drops: 9 }) }),
+			column: column(),
+		};
+		const tell = (data: unknown) =>
+			act(async () => {
+				for (const channel of Silent.open) channel.onmessage?.({ data });
+			});
+		await tell({ angler: angler + 1, answer: { ...newer, outing: { ...newer.outing, drops: 5 } } });
+		expect(result.current.outing.drops).toBe(0);
+		await tell({ angler, answer: newer });
+		expect(result.current.outing.drops).toBe(9);
 		expect(look).not.toHaveBeenCalled();
-		for (const channel of Silent.open) channel.onmessage?.();
-		expect(look).toHaveBeenCalledTimes(1);
 		const other = start();
 		act(() => other.result.current.log({ kind: "drop" }));
-		await waitFor(() => expect(result.current.outing.drops).toBe(1));
+		await waitFor(() => expect(result.current.outing.drops).toBe(10));
 		unmount();
 		other.unmount();
 		expect(Silent.open).toEqual([]);
+	});
+
+	it("in which its outing was joined to another makes this one look at that", async () => {
+		const look = vi.fn();
+		const { result } = start(outing(), look);
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		await act(async () => held.calls[0]?.answer(200, { ...told(0, { uuid: "o2" }), goes: "joined" }));
+		await waitFor(() => expect(look).toHaveBeenCalledTimes(1));
+		expect(result.current.outing.uuid).toBe("o1");
+		await waitFor(() => expect(result.current.waiting).toBe(0));
 	});
 });

@@ -56,7 +56,13 @@ describe("the outing with what waits to be sent", () => {
 		const shown = withWaiting(outing(), mark);
 		expect(shown.marks).toEqual([{ uuid: "t0", word: "patch", at: mark[0]?.at }]);
 		expect(withWaiting(shown, mark).marks).toHaveLength(1);
-		expect(asSent(mark[0] as Deed)).toEqual({ uuid: "t0", do: "mark", kind: "patch", at: mark[0]?.at });
+		expect(asSent(mark[0] as Deed)).toEqual({
+			uuid: "t0",
+			do: "mark",
+			kind: "patch",
+			at: mark[0]?.at,
+			tapped: mark[0]?.at,
+		});
 	});
 
 	it("counts on from what the server no longer lists", () => {
@@ -162,7 +168,14 @@ describe("a deed as it is sent", () => {
 			lure: 3,
 			hole: "back",
 			cadence: "short_pop",
+			tapped: second(0),
 		});
-		expect(asSent(undone as Deed)).toEqual({ uuid: "t1", do: "undo", event: "t0", said: second(1) });
+		expect(asSent(undone as Deed)).toEqual({
+			uuid: "t1",
+			do: "undo",
+			event: "t0",
+			said: second(1),
+			tapped: second(1),
+		});
 	});
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use Closure;
+use Eskith\Core\Formats\JsonBounds;
 use Eskith\Core\Units\PlainText;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,13 +19,10 @@ final class ReadableText
     /** Attribute of the request that names the field at fault: '' for the address. */
     public const FAULT = 'unreadable field';
 
-    /** Levels of nesting looked into; nothing that is sent here goes deeper. */
-    private const DEPTH = 16;
-
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $fault = $this->fault($request);
+        $fault = self::faultOf($request);
         if ($fault !== null) {
             $request->attributes->set(self::FAULT, $fault);
         }
@@ -32,7 +30,7 @@ final class ReadableText
         return $next($request);
     }
 
-    private function fault(Request $request): ?string
+    private static function faultOf(Request $request): ?string
     {
         if (! PlainText::isReadable(rawurldecode($request->getPathInfo()))) {
             return '';
@@ -48,16 +46,23 @@ final class ReadableText
         }
         if ($request->isJson()) {
             $content = $request->getContent();
-            $body = $content === '' ? [] : json_decode($content, true, self::DEPTH);
+            $body = match (true) {
+                $content === '' => [],
+                JsonBounds::hold($content) => json_decode($content, true, JsonBounds::LEVELS + 1),
+                default => null,
+            };
 
-            return is_array($body) ? self::within($body, '') : 'body';
+            return is_array($body) ? self::fault($body) : 'body';
         }
 
-        return self::within($request->request->all(), '');
+        return self::fault($request->request->all());
     }
 
-    /** @param  array<array-key, mixed>  $values */
-    private static function within(array $values, string $path): ?string
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @return string|null the path of the first field that cannot be read; null where all can
+     */
+    public static function fault(array $values, string $path = ''): ?string
     {
         foreach ($values as $name => $value) {
             $name = (string) $name;
@@ -73,7 +78,7 @@ final class ReadableText
             if ($bad) {
                 return $at;
             }
-            $inner = is_array($value) ? self::within($value, $at) : null;
+            $inner = is_array($value) ? self::fault($value, $at) : null;
             if ($inner !== null) {
                 return $inner;
             }

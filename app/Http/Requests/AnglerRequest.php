@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
 
 /** A request of the angler signed in; its rules say what it may carry. */
 abstract class AnglerRequest extends FormRequest
@@ -27,6 +28,15 @@ abstract class AnglerRequest extends FormRequest
     protected static function moment(): array
     {
         return ['bail', 'nullable', 'string', 'max:40', 'date', 'before:+1 hour', 'after:1990-01-01'];
+    }
+
+    /** When a device says that it was tapped, whatever time it tells of; null where it does not say. */
+    public function tapped(): ?Carbon
+    {
+        $told = $this->input('tapped');
+        $seconds = is_string($told) ? strtotime($told) : false;
+
+        return $seconds === false ? null : Carbon::createFromTimestampUTC($seconds);
     }
 
     public function uuid(): string

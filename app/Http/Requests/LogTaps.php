@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\Deed;
+use App\Models\Outing;
 use App\Rows\Raw;
 use Illuminate\Container\Container;
 use Illuminate\Routing\Redirector;
@@ -18,23 +19,33 @@ final class LogTaps extends AnglerRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['taps' => ['present', 'array', 'list', 'max:'.self::MOST], 'taps.*' => ['required', 'array']];
+        return ['angler' => ['required', 'integer'], 'taps' => ['present', 'array', 'list', 'max:'.self::MOST]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['taps' => 'Send up to '.self::MOST.' taps at once.', 'taps.*' => 'A tap is a group of fields.'];
+        return [
+            'angler' => 'Say whose taps these are: load the page again, what waits is kept.',
+            'taps' => 'Send up to '.self::MOST.' taps at once.',
+        ];
     }
 
-    /** @return list<array{string, AnglerRequest}> the id of each, and what was done as if it had come alone; not yet looked at */
-    public function taps(): array
+    /**
+     * @param  Outing|null  $into  the outing they go into; null where they go nowhere
+     * @return list<array{string, AnglerRequest}> the id of each, and what was done as if it had come alone; not yet looked at
+     */
+    public function taps(?Outing $into): array
     {
-        /** @var list<array<array-key, mixed>> $taps */
+        /** @var list<mixed> $taps */
         $taps = $this->input('taps');
+        if ($into !== null) {
+            $this->route()?->setParameter('outing', $into);
+        }
 
-        return array_map(function (array $tap): array {
-            $one = self::request($tap['do'] ?? null)::create($this->getUri(), 'POST', $tap);
+        return array_map(function (mixed $tap): array {
+            $tap = is_array($tap) ? $tap : ['do' => []];
+            $one = self::request($tap['do'] ?? Deed::Log->value)::create($this->getUri(), 'POST', $tap);
             $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
             $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
 
@@ -45,7 +56,7 @@ final class LogTaps extends AnglerRequest
     /** @return class-string<AnglerRequest> */
     private static function request(mixed $do): string
     {
-        return match (is_string($do) ? Deed::tryFrom($do) : Deed::Log) {
+        return match (is_string($do) ? Deed::tryFrom($do) : null) {
             Deed::Log => LogEvent::class,
             Deed::Undo => UndoTap::class,
             Deed::PutBack => PutBackTap::class,

@@ -20,7 +20,7 @@ abstract class TellOfEvent extends AnglerRequest
     /** @throws InvalidInput when there is none such */
     public function event(): Event
     {
-        return $this->angler()->events()->where('uuid', $this->word('event'))->first()
+        return $this->angler()->events()->ofOutingsThatStand()->where('uuid', $this->word('event'))->first()
             ?? throw InvalidInput::because('event', 'That entry is not in the record; it may have been taken away with its outing.');
     }
 

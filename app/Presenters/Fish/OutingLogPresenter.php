@@ -24,6 +24,9 @@ final readonly class OutingLogPresenter
     /** Events of one outing told at once. */
     private const MOST = 2000;
 
+    /** Outings that something can be put into later. */
+    private const CHOICES = 20;
+
     private function __construct(private User $user)
     {
     }
@@ -143,6 +146,14 @@ final readonly class OutingLogPresenter
             ->map(static fn (Outing $other): OptionData => new OptionData(
                 $other->uuid, "{$other->place}, ".$other->started_at->toIso8601String(),
             ))->all());
+    }
+
+    /** @return list<OptionData> the last ones, the newest first, each with its day in the hours of the server */
+    public function choices(): array
+    {
+        return array_values($this->user->outings()->latest('started_at')->latest('id')->limit(self::CHOICES)->get()->map(
+            static fn (Outing $one): OptionData => new OptionData($one->uuid, "{$one->place}, {$one->started_at->format('j M')}"),
+        )->all());
     }
 
     private static function hours(float $hours): string

@@ -5,6 +5,8 @@ import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { plainText } from "../parts/plainText";
+import { useDraft } from "../parts/useDraft";
 import type { OptionData, PadData } from "../types";
 import { momentOf } from "./moment";
 
@@ -28,11 +30,18 @@ export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose
 		["fish", "Fish"],
 		...pads.map(({ kind, label }): [string, string] => [kind, label]),
 	];
-	const [kind, setKind] = useState("touch");
-	const [rod, setRod] = useState(inHand ?? rods[0]?.value ?? "");
-	const [time, setTime] = useState("");
-	const [species, setSpecies] = useState(sought);
-	const [length, setLength] = useState("");
+	const [draft, set, letGo] = useDraft("forgotten", {
+		kind: "touch",
+		rod: inHand ?? rods[0]?.value ?? "",
+		time: "",
+		species: sought,
+		length: "",
+	});
+	const { kind, rod, time, species, length } = draft;
+	const close = () => {
+		letGo();
+		onClose();
+	};
 	const [trouble, setTrouble] = useState("");
 	const add = () => {
 		const moment = momentOf(time, until === null ? clock.now() : Date.parse(until));
@@ -42,10 +51,10 @@ export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose
 		}
 		const fish = kind === "fish" ? { species: species.trim() || "unknown", length: length.trim() || undefined } : {};
 		onAdd({ kind, at: moment.toISOString(), ...fish }, rod || null);
-		onClose();
+		close();
 	};
 	return (
-		<Dialog open onOpenChange={(open) => !open && onClose()} title="Add something forgotten">
+		<Dialog open onOpenChange={(open) => !open && close()} title="Add something forgotten">
 			<form
 				noValidate
 				onSubmit={(event) => {
@@ -53,12 +62,12 @@ export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose
 					add();
 				}}
 			>
-				<Choice label="What it was" value={kind} onChange={setKind} options={kinds} />
+				<Choice label="What it was" value={kind} onChange={(what) => set({ kind: what })} options={kinds} />
 				{rods.length > 1 && (
 					<Choice
 						label="On which rod"
 						value={rod}
-						onChange={setRod}
+						onChange={(which) => set({ rod: which })}
 						options={rods.map((one) => [one.value, one.word] as const)}
 					/>
 				)}
@@ -67,16 +76,16 @@ export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose
 					type="time"
 					value={time}
 					trouble={trouble}
-					onChange={(event) => setTime(event.target.value)}
+					onChange={(event) => set({ time: event.target.value })}
 				/>
 				{kind === "fish" && (
 					<div className="grid grid-cols-2 gap-x-3">
 						<Field
 							label="Which fish"
 							value={species.replace("_", " ")}
-							onChange={(event) => setSpecies(event.target.value)}
+							onChange={(event) => set({ species: plainText(event.target.value) })}
 						/>
-						<Field label="Length" value={length} onChange={(event) => setLength(event.target.value)} />
+						<Field label="Length" value={length} onChange={(event) => set({ length: plainText(event.target.value) })} />
 					</div>
 				)}
 				<Button type="submit" look="next" size="big" className="mt-4">

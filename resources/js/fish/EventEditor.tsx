@@ -3,6 +3,8 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { plainText, plainTexts } from "../parts/plainText";
+import { useDraft } from "../parts/useDraft";
 import type { EventData, LoggedBiteData } from "../types";
 import { came } from "./biteChoices";
 import { momentOf } from "./moment";
@@ -21,12 +23,19 @@ type Draft = LoggedBiteData & { count: string; depth: string };
 /** Mends what was logged: when and where it came, which fish it was, what became of it; whether a lure stayed down. */
 export function EventEditor({ event, onClose, log }: Props) {
 	const { bite } = event;
-	const [draft, setDraft] = useState<Draft | null>(bite && { ...bite, count: "", depth: "" });
-	const [lureLost, setLureLost] = useState(event.lureLost ?? false);
-	const [time, setTime] = useState(clockOf(event.at));
-	const [note, setNote] = useState(event.note);
+	const [typed, change, letGo] = useDraft(`event ${event.uuid}`, {
+		draft: bite && ({ ...bite, count: "", depth: "" } as Draft),
+		lureLost: event.lureLost ?? false,
+		time: clockOf(event.at),
+		note: event.note,
+	});
+	const { draft, lureLost, time, note } = typed;
 	const [sure, setSure] = useState(false);
-	const set = (changes: Partial<Draft>) => setDraft((before) => before && { ...before, ...changes });
+	const set = (changes: Partial<Draft>) => draft && change({ draft: { ...draft, ...plainTexts(changes) } });
+	const close = () => {
+		letGo();
+		onClose();
+	};
 	const couldLose = event.lureLost !== null && !draft?.landed;
 	const keep = () => {
 		const at = time === clockOf(event.at) ? null : momentOf(time, dayEnd(event.at));
@@ -36,10 +45,10 @@ export function EventEditor({ event, onClose, log }: Props) {
 			...(at ? { at: at.toISOString() } : {}),
 			...(note === event.note ? {} : { note }),
 		});
-		onClose();
+		close();
 	};
 	return (
-		<Dialog open onOpenChange={(open) => !open && onClose()} title={event.words}>
+		<Dialog open onOpenChange={(open) => !open && close()} title={event.words}>
 			<form
 				noValidate
 				onSubmit={(submitted) => {
@@ -49,10 +58,15 @@ export function EventEditor({ event, onClose, log }: Props) {
 			>
 				{draft && <Where draft={draft} set={set} known={event.depthText} />}
 				{draft?.fish && <OfFish draft={draft} set={set} />}
-				{couldLose && <LureLost lost={lureLost} onChange={setLureLost} snag={!draft} />}
+				{couldLose && <LureLost lost={lureLost} onChange={(lost) => change({ lureLost: lost })} snag={!draft} />}
 				<div className="mt-5 grid grid-cols-[120px_1fr] gap-x-3">
-					<Field label="When" type="time" value={time} onChange={(changed) => setTime(changed.target.value)} />
-					<Field label="Note" value={note} maxLength={500} onChange={(changed) => setNote(changed.target.value)} />
+					<Field label="When" type="time" value={time} onChange={(changed) => change({ time: changed.target.value })} />
+					<Field
+						label="Note"
+						value={note}
+						maxLength={500}
+						onChange={(changed) => change({ note: plainText(changed.target.value) })}
+					/>
 				</div>
 				{draft?.tag && <TagCard event={event} bite={draft} />}
 				<div className="mt-4 grid grid-cols-2 gap-2.5">
@@ -68,7 +82,7 @@ export function EventEditor({ event, onClose, log }: Props) {
 								return;
 							}
 							log.takeBack(event.uuid);
-							onClose();
+							close();
 						}}
 					>
 						{sure ? "Yes, take it away" : "Take it away"}

@@ -1,51 +1,61 @@
-import { useState } from "react";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
+import { plainText } from "../parts/plainText";
+import { useDraft } from "../parts/useDraft";
 import type { OutingData } from "../types";
 import { came } from "./biteChoices";
 import { LengthBoard } from "./LengthBoard";
 import { useOpenedAt } from "./useOpenedAt";
-import type { NotTaken, OutingLog } from "./useOuting";
+import type { OutingLog } from "./useOuting";
 
 /** Told from the drop before, unless it is said. */
 const byTheDrop = "drop";
 const where = [[byTheDrop, "by the drop"], ...came] as const;
 
+/** Under which a fish half filled in is kept. */
+export const fishDraft = (outing: string) => `fish ${outing}`;
+
 interface Props {
-	/** One that was not taken, to be mended. */
-	again: NotTaken | null;
 	outing: OutingData;
 	onClose: () => void;
-	log: Pick<OutingLog, "log" | "letGo">;
+	onLog: OutingLog["log"];
 }
 
-/** Species, length, and where it came. */
-export function FishOn({ again, outing, onClose, log }: Props) {
+/** Species, length, and where it came. What is filled in stays until it is logged, or the dialog is closed. */
+export function FishOn({ outing, onClose, onLog }: Props) {
 	const openedAt = useOpenedAt(true);
-	const before = again?.entry;
-	const named = outing.species.some((one) => one.value === (before?.species ?? outing.sought));
-	const [species, setSpecies] = useState(named ? (before?.species ?? outing.sought) : "other");
-	const [other, setOther] = useState(named ? "" : (before?.species ?? ""));
-	const [length, setLength] = useState(before?.length ?? "");
-	const [place, setPlace] = useState<string>(before?.came ?? byTheDrop);
-	const [kept, setKept] = useState(before?.kept === undefined ? "" : before.kept ? "kept" : "released");
+	const named = outing.species.some((one) => one.value === outing.sought);
+	const [draft, set, letGo] = useDraft(fishDraft(outing.uuid), {
+		/** When it was on. */
+		at: "",
+		species: named ? outing.sought : "other",
+		other: "",
+		length: "",
+		place: byTheDrop as string,
+		kept: "",
+	});
+	const { species, other, length, place, kept } = draft;
+	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
+	const close = () => {
+		letGo();
+		onClose();
+	};
 	const keep = (landed: boolean) => {
-		log.log({
+		onLog({
 			kind: "fish",
 			species: species === "other" ? other.trim() || "unknown" : species,
 			length: length.trim() || undefined,
 			came: place === byTheDrop ? null : place,
 			landed,
 			...(landed && kept ? { kept: kept === "kept" } : {}),
-			at: before?.at ?? openedAt(),
+			at: draft.at || openedAt(),
 		});
-		if (again) log.letGo(again.id);
-		onClose();
+		close();
 	};
 	const reading = Number.parseFloat(length);
 	return (
-		<Dialog open onOpenChange={(open) => !open && onClose()} title="Fish on">
+		<Dialog open onOpenChange={(open) => !open && close()} title="Fish on">
 			<form
 				noValidate
 				onSubmit={(event) => {
@@ -53,15 +63,10 @@ export function FishOn({ again, outing, onClose, log }: Props) {
 					keep(true);
 				}}
 			>
-				{again && (
-					<p role="alert" className="pt-1 text-rowan">
-						{again.why}
-					</p>
-				)}
 				<Choice
 					label="Which fish"
 					value={species}
-					onChange={setSpecies}
+					onChange={(which) => type({ species: which })}
 					options={[...outing.species.map((one) => [one.value, one.word] as const), ["other", "another"] as const]}
 				/>
 				{known?.care && <p className="pt-2 font-semibold">{known.care}</p>}
@@ -71,19 +76,19 @@ export function FishOn({ again, outing, onClose, log }: Props) {
 						Which one
 						<input
 							value={other}
-							onChange={(event) => setOther(event.target.value)}
+							onChange={(event) => type({ other: plainText(event.target.value) })}
 							maxLength={40}
 							placeholder="unknown"
 							className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px]"
 						/>
 					</label>
 				)}
-				<Choice label="Where it came" value={place} onChange={setPlace} options={where} />
+				<Choice label="Where it came" value={place} onChange={(where) => type({ place: where })} options={where} />
 				<label className="block pt-3 font-semibold">
 					Length ({outing.lengthUnit}, or with its unit)
 					<input
 						value={length}
-						onChange={(event) => setLength(event.target.value)}
+						onChange={(event) => type({ length: plainText(event.target.value) })}
 						inputMode="text"
 						autoComplete="off"
 						placeholder="not measured"
@@ -93,12 +98,12 @@ export function FishOn({ again, outing, onClose, log }: Props) {
 				<LengthBoard
 					unit={outing.lengthUnit}
 					value={Number.isFinite(reading) ? reading : null}
-					onChange={(at) => setLength(`${at} ${outing.lengthUnit}`)}
+					onChange={(at) => type({ length: `${at} ${outing.lengthUnit}` })}
 				/>
 				<Choice
 					label="If it is landed"
 					value={kept}
-					onChange={setKept}
+					onChange={(what) => type({ kept: what })}
 					options={[
 						["released", "released"],
 						["kept", "kept"],

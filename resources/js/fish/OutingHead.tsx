@@ -1,5 +1,4 @@
 import { Button } from "../parts/Button";
-import { Notice } from "../parts/Notice";
 import { timeOf } from "../parts/words";
 import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
@@ -8,23 +7,22 @@ import { TakenBack } from "./Events";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
 import { Paused } from "./Paused";
-import type { NotTaken, OutingLog } from "./useOuting";
+import type { OutingLog } from "./useOuting";
 
 interface Props {
 	outing: OutingData;
 	log: OutingLog;
-	onMendTurned: (turned: NotTaken) => void;
 }
 
 /** Where one is, what is on, how it goes, and whether all of it has arrived. */
-export function OutingHead({ outing, log, onMendTurned }: Props) {
+export function OutingHead({ outing, log }: Props) {
 	return (
 		<>
 			<p className="flex justify-between gap-3 text-[14px] text-slate">
 				<span>
 					{outing.place} · {timeOf(outing.startedAt)}
 				</span>
-				<span role="status">{saved(log.waiting)}</span>
+				<span role="status">{saved(log.waiting, log.unkept)}</span>
 			</p>
 			{outing.rods.length > 1 && <Rods rods={outing.rods} onTake={log.takeInHand} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
@@ -38,42 +36,16 @@ export function OutingHead({ outing, log, onMendTurned }: Props) {
 			<Counters outing={outing} />
 			<Glance outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}
-			{log.trouble && (
-				<Notice className="mt-2 flex items-center justify-between gap-3 py-2">
-					{log.trouble}
-					{(log.waiting ?? 0) > 0 && (
-						<Button look="strong" size="big" className="shrink-0" onClick={log.again}>
-							Send now
-						</Button>
-					)}
-				</Notice>
-			)}
-			{log.turned.map((turned) => (
-				<Notice key={turned.id} className="mt-2 flex flex-wrap items-center justify-between gap-x-3 py-2">
-					<span>
-						Not taken: {turned.words}. {turned.why}
-					</span>
-					<span className="flex gap-3">
-						{turned.entry?.kind === "fish" && (
-							<Button look="strong" size="big" onClick={() => onMendTurned(turned)}>
-								Mend it
-							</Button>
-						)}
-						<Button look="strong" size="big" onClick={() => log.letGo(turned.id)}>
-							Let it go
-						</Button>
-					</span>
-				</Notice>
-			))}
 			{outing.takenBack[0] && <TakenBack event={outing.takenBack[0]} onPutBack={log.putBack} />}
 			<Advice outing={outing} onTieOn={log.tieOn} />
 		</>
 	);
 }
 
-/** Whether all that was done here has arrived. */
-function saved(waiting: number | null): string {
+/** Whether all that was done here has arrived, or is kept at least. */
+function saved(waiting: number | null, unkept: number): string {
 	if (waiting === null) return "";
+	if (unkept > 0) return `${unkept} not saved: no room`;
 	return waiting > 0 ? `Saved here, ${waiting} to send` : "All saved";
 }
 

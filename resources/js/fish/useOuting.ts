@@ -3,7 +3,9 @@ import { startTransition, useCallback, useEffect, useMemo, useRef, useState } fr
 import type { Deed, Entry, Ticked } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
 import { useOutbox } from "../outbox/useOutbox";
+import type { Answered, Why } from "../outbox/wire";
 import * as clock from "../parts/clock";
+import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
 import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
 import { usePicks } from "./usePicks";
@@ -12,15 +14,6 @@ import { withWaiting, words } from "./withWaiting";
 export interface Answer {
 	outing: OutingData;
 	column: ColumnData;
-}
-
-/** What the server did not take. */
-export interface NotTaken {
-	id: string;
-	words: string;
-	why: string;
-	/** What it was, where it can be mended here. */
-	entry: Entry | null;
 }
 
 export interface Tying extends TyingData {
@@ -35,9 +28,10 @@ export interface OutingLog {
 	droppedAt: number | null;
 	/** Done here, not yet confirmed; null until the device has said. */
 	waiting: number | null;
-	trouble: string | null;
-	turned: NotTaken[];
-	letGo: (id: string) => void;
+	/** Why nothing arrives. */
+	trouble: Why | null;
+	/** How much of it this device had no room for. */
+	unkept: number;
 	log: (entry: Entry) => void;
 	/** Something of before, on a rod: with what was on it then. */
 	addAt: (entry: Entry & { at: string }, rod: string | null) => void;
@@ -64,23 +58,23 @@ export interface OutingLog {
 	mark: (kind: string, word: string) => void;
 	/** Takes over what another part was answered. */
 	settle: (answer: Answer) => void;
-	again: () => void;
 }
 
 /** Logs on the water: all of it is kept on the device first, and what is shown is the server's last word with that applied. */
 export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: () => void): OutingLog {
 	const angler = usePage<{ props: SharedProps } & Record<string, unknown>>().props.anglerId as number;
-	const { state, settle, tellOthers } = useServerState(angler, first, firstColumn, onStale);
+	const { state, settle } = useServerState(angler, first, firstColumn, onStale);
 	const uuid = first.uuid;
 	const onAnswer = useCallback(
-		(outing: string, answer: unknown) => {
-			if (outing === uuid) settle(answer as Answer);
+		(of: string, { outing, column }: Answered) => {
+			if (of !== uuid || !outing || !column) return;
+			if (outing.uuid === uuid) settle({ outing, column });
+			// It was joined to another meanwhile: that is the one to show.
+			else onStale();
 		},
-		[settle, uuid],
+		[settle, uuid, onStale],
 	);
-	const outbox = useOutbox(angler, onAnswer);
-	const { add } = outbox;
-	const waiting = outbox.waiting;
+	const { add, waiting, trouble, unkept } = useOutbox(angler, onAnswer);
 	const shown = useMemo(() => withWaiting(state.outing, waiting ?? []), [state.outing, waiting]);
 	const picks = usePicks(angler, state, shown);
 	const [droppedAt, setDroppedAt] = useState<number | null>(null);
@@ -90,14 +84,15 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const done = useCallback(
 		(deed: Made) => {
 			const at = new Date(clock.now()).toISOString();
-			void add({ id: newId(), outing: uuid, at, ...deed } as Deed).then(tellOthers);
+			void add(plainTexts({ id: newId(), outing: uuid, at, ...deed } as Deed));
 		},
-		[add, tellOthers, uuid],
+		[add, uuid],
 	);
 	const log = useCallback(
 		(entry: Entry) => {
 			const { setup, rods } = now.current;
-			done({ do: "log", rod: rods.find((one) => one.inHand)?.uuid ?? null, setup, entry });
+			const rod = rods.find((one) => one.inHand)?.uuid ?? null;
+			done({ do: "log", rod, setup, entry, words: words(now.current, entry) });
 			// Drawn in slices: that it is kept comes before that it is shown.
 			startTransition(() => setDroppedAt(entry.kind === "drop" ? Date.now() : null));
 		},
@@ -119,11 +114,13 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		outing: picks ? { ...shown, ...picks.shown } : shown,
 		droppedAt,
 		waiting: waiting?.length ?? null,
-		trouble: outbox.trouble,
-		turned: outbox.turned.map(({ id, deed, why }) => notTaken(shown, id, deed, why)),
-		letGo: outbox.letGo,
+		trouble,
+		unkept,
 		log,
-		addAt: useCallback((entry, rod) => done({ do: "log", rod, setup: null, entry }), [done]),
+		addAt: useCallback(
+			(entry, rod) => done({ do: "log", rod, setup: null, entry, words: words(now.current, entry), typed: true }),
+			[done],
+		),
 		undo,
 		takeBack,
 		putBack: useCallback((event: string) => done({ do: "put_back", event }), [done]),
@@ -145,37 +142,15 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		),
 		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word }), [done]),
 		settle,
-		again: outbox.again,
 	};
 }
 
 type WithoutHead<T> = T extends Deed ? Omit<T, "id" | "outing" | "at"> : never;
 type Made = WithoutHead<Deed>;
 
-function notTaken(outing: OutingData, id: string, deed: Deed, why: string): NotTaken {
-	const entry = deed.do === "log" ? deed.entry : null;
-	return { id, why, entry, words: entry ? words(outing, entry) : deeds[deed.do] };
-}
-
-const deeds: Record<Deed["do"], string> = {
-	log: "An entry",
-	undo: "Taking an entry back",
-	put_back: "Putting an entry back",
-	amend: "Mending an entry",
-	tie_on: "Tying on",
-	take_in_hand: "Taking a rod in hand",
-	pause: "A pause",
-	go_on: "Going on",
-	tick: "Ticking off",
-	end: "Ending the outing",
-	retie: "Tying the leader anew",
-	mark: "A mark",
-};
-
 /** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */
 function useServerState(angler: number, first: OutingData, column: ColumnData, onStale: () => void) {
 	const [state, setState] = useState<Answer>({ outing: first, column });
-	const tellOthers = useOtherTabs(onStale);
 	const take = useCallback(
 		(answer: Answer) =>
 			setState((before) =>
@@ -183,6 +158,7 @@ function useServerState(angler: number, first: OutingData, column: ColumnData, o
 			),
 		[],
 	);
+	const tellOthers = useOtherTabs(angler, first.uuid, take, onStale);
 	useEffect(() => {
 		take({ outing: first, column });
 		// A page that is opened without a connection is as old as it was when it was last loaded.
@@ -192,28 +168,41 @@ function useServerState(angler: number, first: OutingData, column: ColumnData, o
 		(answer: Answer) => {
 			take(answer);
 			void keepSaid(angler, `outing ${answer.outing.uuid}`, answer.outing.asOf, answer);
-			tellOthers();
+			tellOthers(answer);
 		},
 		[angler, take, tellOthers],
 	);
-	return { state, settle, tellOthers };
+	return { state, settle };
 }
 
-/** Looks again when another tab was answered, or when this one is seen again; gives back how to tell the others. */
-function useOtherTabs(onStale: () => void): () => void {
+/** What tabs of one browser tell each other. */
+interface ToldHere {
+	angler: number;
+	answer: Answer;
+}
+
+/** Takes over what another tab was answered, and looks again when this one is seen again; gives back how to tell the others. */
+function useOtherTabs(
+	angler: number,
+	outing: string,
+	take: (answer: Answer) => void,
+	onStale: () => void,
+): (answer: Answer) => void {
 	const channel = useRef<BroadcastChannel | null>(null);
 	const stale = useRef(onStale);
 	stale.current = onStale;
 	useEffect(() => {
 		const open = new BroadcastChannel("outing");
 		channel.current = open;
-		open.onmessage = () => stale.current();
+		open.onmessage = ({ data }: MessageEvent<ToldHere>) => {
+			if (data.angler === angler && data.answer.outing.uuid === outing) take(data.answer);
+		};
 		const back = () => document.visibilityState === "visible" && stale.current();
 		document.addEventListener("visibilitychange", back);
 		return () => {
 			open.close();
 			document.removeEventListener("visibilitychange", back);
 		};
-	}, []);
-	return useCallback(() => channel.current?.postMessage("changed"), []);
+	}, [angler, outing, take]);
+	return useCallback((answer: Answer) => channel.current?.postMessage({ angler, answer } satisfies ToldHere), [angler]);
 }

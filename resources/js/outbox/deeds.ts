@@ -1,3 +1,5 @@
+import { plainTexts } from "../parts/plainText";
+
 /** What can be done to an outing without a connection, as it is kept on the device; the server has the same names for it. */
 export interface Entry {
 	/** What the server calls it. */
@@ -21,9 +23,23 @@ interface Told {
 	outing: string;
 	/** By the server's clock, as far as it is known here. */
 	at: string;
+	/** Put into an outing that is over by the angler's own word: it lasted until then. */
+	extend?: boolean;
 }
 
-export type Logged = Told & { do: "log"; rod: string | null; setup: string | null; entry: Entry };
+/** A time that somebody typed, as their own clock showed it: it is not put right with this device's. */
+interface Typed {
+	typed?: boolean;
+}
+
+export type Logged = Told & {
+	do: "log";
+	rod: string | null;
+	setup: string | null;
+	entry: Entry;
+	/** What it is called, where it is told away from its outing. */
+	words?: string;
+} & Typed;
 export type TakenBack = Told & { do: "undo" | "put_back"; event: string };
 export type Amended = Told & { do: "amend"; event: string; changes: Record<string, unknown> };
 export type TiedOn = Told & {
@@ -56,11 +72,25 @@ export type Deed =
 	| Retied
 	| Marked;
 
-/** As the server takes it. */
-export function asSent({ id, outing: _, ...deed }: Deed): Record<string, unknown> {
+/** As the server takes it: with the moment at which it was tapped, by which a clock that was wrong is seen. */
+export function asSent(deed: Deed): Record<string, unknown> {
+	return plainTexts({ ...fieldsOf(deed), tapped: deed.at });
+}
+
+/** The same a while later: a clock was wrong by that much as it was done, ms. */
+export function shifted<T extends Deed>(deed: T, ms: number): T {
+	if (ms === 0) return deed;
+	const later = (at: string) => new Date(Date.parse(at) + ms).toISOString();
+	const moved = { ...deed, at: later(deed.at) };
+	return moved.do === "log" && moved.entry.at && !moved.typed
+		? { ...moved, entry: { ...moved.entry, at: later(moved.entry.at) } }
+		: moved;
+}
+
+function fieldsOf({ id, outing: _, ...deed }: Deed): Record<string, unknown> {
 	switch (deed.do) {
 		case "log": {
-			const { entry, at, ...rest } = deed;
+			const { entry, at, words: _words, typed: _typed, ...rest } = deed;
 			return { uuid: id, at, ...rest, ...entry };
 		}
 		case "undo":

@@ -7,6 +7,10 @@ export interface Kept {
 	no: number;
 	angler: number;
 	deed: Deed;
+	/** ms that the server's clock was thought to be ahead as it was done. */
+	ahead?: number;
+	/** Whether that was sure; what is not is put right when it is sent. */
+	sure?: boolean;
 }
 
 /** What the server did not take, with its reason; kept until it is mended or let go. */
@@ -15,6 +19,8 @@ export interface Turned {
 	angler: number;
 	deed: Deed;
 	why: string;
+	/** The field at fault. */
+	because?: string;
 }
 
 /** What the server said last, by what it is about. */
@@ -26,13 +32,20 @@ export interface Said {
 	answer: unknown;
 }
 
+/** An outing that is taken away, and for which things wait. */
+export interface Away {
+	outing: string;
+	place: string;
+}
+
 class Device extends Dexie {
 	deeds!: EntityTable<Kept, "no">;
 	turned!: EntityTable<Turned, "id">;
 	said!: EntityTable<Said, "key">;
 
 	constructor(name: string) {
-		super(name);
+		// What is logged is the angler's only copy: it is written through before it counts as kept.
+		super(name, { chromeTransactionDurability: "strict" });
 		this.version(1).stores({ deeds: "++no, angler", turned: "id, angler", said: "key, angler" });
 	}
 }
@@ -62,11 +75,6 @@ export async function forgetOld(angler: number): Promise<void> {
 		.delete();
 }
 
-/** How much on this device has not arrived yet. */
-export async function notSent(angler: number): Promise<number> {
-	return device().deeds.where({ angler }).count();
-}
-
 /** Keeps what the server said; what cannot be kept is seen again when the server is. */
 export async function keepSaid(angler: number, about: string, asOf: string, answer: unknown): Promise<void> {
 	await device()
@@ -79,4 +87,25 @@ export async function said<T>(angler: number, about: string): Promise<{ asOf: st
 		.said.get(`${angler} ${about}`)
 		.catch(() => undefined);
 	return found ? { asOf: found.asOf, answer: found.answer as T } : null;
+}
+
+const AWAY = "away ";
+
+/** Keeps that an outing is taken away, or that it is not any more. */
+export async function keepAway(angler: number, outing: string, place: string | null): Promise<void> {
+	if (place === null)
+		await device()
+			.said.delete(`${angler} ${AWAY}${outing}`)
+			.catch(() => {});
+	else await keepSaid(angler, `${AWAY}${outing}`, new Date().toISOString(), { outing, place } satisfies Away);
+}
+
+/** The outings that were said to be taken away. */
+export async function away(angler: number): Promise<Away[]> {
+	const rows = await device()
+		.said.where("key")
+		.startsWith(`${angler} ${AWAY}`)
+		.toArray()
+		.catch(() => []);
+	return rows.map((row) => row.answer as Away);
 }

@@ -1,43 +1,43 @@
 import { useCallback, useEffect, useState } from "react";
 import type { Deed } from "./deeds";
-import type { Turned } from "./device";
-import { listen, outboxOf } from "./wire";
+import type { Holding } from "./Outbox";
+import { type Answered, listen, outboxOf, type Why } from "./wire";
 
-export interface OutboxState {
+export interface OutboxState extends Omit<Holding, "waiting"> {
 	/** Done here, not yet confirmed; null until the device has said. */
 	waiting: Deed[] | null;
-	/** What the server did not take, with its reason; it never holds up the rest. */
-	turned: Turned[];
 	/** Why nothing arrives. */
-	trouble: string | null;
+	trouble: Why | null;
 	add: (deed: Deed) => Promise<void>;
-	letGo: (id: string) => void;
+	letGo: (ids: string[]) => void;
+	/** Puts back in line what was not taken, mended or for another outing. */
+	sendAgain: (ids: string[], mend?: (deed: Deed) => Deed) => void;
+	/** Sends what waits, now. */
 	again: () => void;
 }
 
+const nothing: Omit<Holding, "waiting"> = { turned: [], away: [], unkept: 0 };
+const unheard = () => {};
+
 /** What waits on this device, kept current over all tabs. */
-export function useOutbox(angler: number, onAnswer: (outing: string, answer: unknown) => void): OutboxState {
+export function useOutbox(angler: number, onAnswer: (outing: string, answer: Answered) => void = unheard): OutboxState {
 	const outbox = outboxOf(angler);
-	const [waiting, setWaiting] = useState<Deed[] | null>(null);
-	const [turned, setTurned] = useState<Turned[]>([]);
-	const [trouble, setTrouble] = useState<string | null>(null);
-	useEffect(
-		() =>
-			outbox.watch((now, not) => {
-				setWaiting(now);
-				setTurned(not);
-			}),
-		[outbox],
-	);
+	const [holding, setHolding] = useState<Holding | null>(null);
+	const [trouble, setTrouble] = useState<Why | null>(null);
+	useEffect(() => outbox.watch(setHolding), [outbox]);
 	useEffect(() => listen(onAnswer, setTrouble), [onAnswer]);
 	const add = useCallback(
 		async (deed: Deed) => {
-			if (!(await outbox.add(deed))) setTrouble("This phone has no room left: keep this page open until all is sent.");
+			await outbox.add(deed);
 			void outbox.flush();
 		},
 		[outbox],
 	);
-	const letGo = useCallback((id: string) => void outbox.letGo(id), [outbox]);
-	const again = useCallback(() => void outbox.flush(), [outbox]);
-	return { waiting, turned, trouble, add, letGo, again };
+	const letGo = useCallback((ids: string[]) => void outbox.letGo(ids), [outbox]);
+	const sendAgain = useCallback(
+		(ids: string[], mend?: (deed: Deed) => Deed) => void outbox.sendAgain(ids, mend).then(() => outbox.flush(true)),
+		[outbox],
+	);
+	const again = useCallback(() => void outbox.flush(true), [outbox]);
+	return { ...(holding ?? nothing), waiting: holding?.waiting ?? null, trouble, add, letGo, sendAgain, again };
 }

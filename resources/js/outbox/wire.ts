@@ -1,7 +1,9 @@
+import * as clock from "../parts/clock";
 import { Refused, send } from "../parts/send";
+import type { TapAnswerData } from "../types";
 import { asSent, type Deed } from "./deeds";
 import { forgetOld } from "./device";
-import { Outbox, type Refusal } from "./Outbox";
+import { Outbox, type Verdict } from "./Outbox";
 
 /** ms after which an answer is not waited for any more: another tab may want to send. */
 const LONG = 25_000;
@@ -9,19 +11,30 @@ const LONG = 25_000;
 /** ms between two tries to send what waits. */
 const AGAIN = 15_000;
 
+/** ms after which the time is not waited for any more. */
+const TIME = 8_000;
+
+/** By which an answer is known to be this application's. */
+const FORM: TapAnswerData["form"] = "eskith-taps";
+
+/** Why nothing arrives: no connection, nobody or somebody else signed in, too much at once, or an answer that is not ours. */
+export type Why = "offline" | "signed-out" | "stranger" | "much" | "strange";
+
+/** What the server said, once something arrived. */
+export type Answered = Pick<TapAnswerData, "outing" | "column">;
+
 interface Hearing {
-	/** What the server said once something arrived. */
-	answered: Set<(outing: string, answer: unknown) => void>;
+	answered: Set<(outing: string, answer: Answered) => void>;
 	/** Why something could not be sent; null once it could. */
-	troubled: Set<(words: string | null) => void>;
+	troubled: Set<(why: Why | null) => void>;
 }
 
 const hearing: Hearing = { answered: new Set(), troubled: new Set() };
 
 /** Listens to what the server says to what was sent; gives back how to stop. */
 export function listen(
-	onAnswer: (outing: string, answer: unknown) => void,
-	onTrouble: (words: string | null) => void,
+	onAnswer: (outing: string, answer: Answered) => void,
+	onTrouble: (why: Why | null) => void,
 ): () => void {
 	hearing.answered.add(onAnswer);
 	hearing.troubled.add(onTrouble);
@@ -33,51 +46,97 @@ export function listen(
 }
 
 /** Why the last try failed; null when it did not. */
-let last: string | null = null;
+let last: Why | null = null;
 
-function troubled(words: string | null): void {
-	last = words;
-	for (const tell of hearing.troubled) tell(words);
+/** ms before which nothing is sent: the server asked for that. */
+let notBefore = 0;
+
+function troubled(why: Why | null): void {
+	last = why;
+	for (const tell of hearing.troubled) tell(why);
 }
 
-async function bring(outing: string, deeds: Deed[]): Promise<Refusal[]> {
-	try {
-		const { refused, ...answer } = await send<{ refused: Refusal[] }>(
-			"POST",
-			`/outings/${outing}/taps`,
-			{ taps: deeds.map(asSent) },
-			AbortSignal.timeout(LONG),
-		);
-		troubled(null);
-		for (const tell of hearing.answered) tell(outing, answer);
-		return refused;
-	} catch (error) {
-		// An outing that is not there any more takes nothing; what was meant for it is kept and told.
-		if (error instanceof Refused && error.status === 404)
-			return deeds.map(({ id }) => ({ id, why: "Its outing is not there any more." }));
-		troubled(error instanceof Refused ? error.message : "No connection. It is kept on this phone and sent again.");
-		throw error;
-	}
+function bringOf(angler: number) {
+	return async (outing: string, deeds: Deed[]): Promise<Verdict> => {
+		if (Date.now() < notBefore) throw new Error("Not yet.");
+		try {
+			// What was done before the server was ever heard may have been done by a wrong clock.
+			if (!clock.isSure()) await clock.setClock(AbortSignal.timeout(TIME));
+			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });
+			tell(angler, answer.goes === "stranger" ? "stranger" : null, () => {
+				for (const hear of hearing.answered) hear(outing, answer);
+			});
+			return answer;
+		} catch (error) {
+			tell(angler, whyOf(error));
+			throw error;
+		}
+	};
 }
 
+/** What comes back after somebody has left is told to nobody else. */
+function tell(angler: number, why: Why | null, more: () => void = () => {}): void {
+	if (current?.angler !== angler) return;
+	troubled(why);
+	more();
+}
+
+async function ask(outing: string, body: unknown): Promise<TapAnswerData> {
+	const said = await send<unknown>("POST", `/outings/${outing}/taps`, body, AbortSignal.timeout(LONG)).catch(
+		(error) => {
+			if (error instanceof Refused && isOurs(error.answer)) return error.answer;
+			throw error;
+		},
+	);
+	// A proxy, a page to sign in to a network, an older server: whatever it is, it has judged nothing.
+	if (!isOurs(said)) throw new Refused("Something else than Eskith answered.", {}, 0);
+	return said;
+}
+
+function isOurs(answer: unknown): answer is TapAnswerData {
+	if (typeof answer !== "object" || answer === null) return false;
+	const { form, taken, refused } = answer as Partial<TapAnswerData>;
+	return form === FORM && Array.isArray(taken) && Array.isArray(refused);
+}
+
+function whyOf(error: unknown): Why {
+	if (!(error instanceof Refused)) return "offline";
+	if (error.status === 401 || error.status === 419) return "signed-out";
+	if (error.status !== 429) return "strange";
+	notBefore = Date.now() + 1000 * Math.max(1, error.retryAfter);
+	return "much";
+}
+
+const all = new Map<number, Outbox>();
 let current: Outbox | null = null;
-let stop = () => {};
+let quiet = () => {};
 
 /** The outbox of who is signed in. What waits in it is sent at once, when a connection comes back, and now and then. */
 export function outboxOf(angler: number): Outbox {
-	if (current?.angler !== angler) {
-		stop();
-		const outbox = new Outbox(angler, bring);
-		current = outbox;
-		const flush = () => void outbox.waiting().then((all) => all.length > 0 && outbox.flush());
-		window.addEventListener("online", flush);
-		const timer = window.setInterval(flush, AGAIN);
-		stop = () => {
-			window.removeEventListener("online", flush);
-			window.clearInterval(timer);
-		};
-		flush();
-		void forgetOld(angler).catch(() => {});
-	}
-	return current;
+	if (current?.angler === angler) return current;
+	leave();
+	// What a device had no room for lives in it: it is the same one when they come back.
+	const outbox = all.get(angler) ?? new Outbox(angler, bringOf(angler));
+	all.set(angler, outbox);
+	outbox.resume();
+	current = outbox;
+	const flush = () => void outbox.waiting().then((waiting) => waiting.length > 0 && outbox.flush());
+	window.addEventListener("online", flush);
+	const timer = window.setInterval(flush, AGAIN);
+	quiet = () => {
+		window.removeEventListener("online", flush);
+		window.clearInterval(timer);
+	};
+	flush();
+	void forgetOld(angler).catch(() => {});
+	return outbox;
+}
+
+/** Nobody is signed in here any more, or somebody else is: nothing of the one before is sent from now on. */
+export function leave(): void {
+	quiet();
+	quiet = () => {};
+	current?.stop();
+	current = null;
+	troubled(null);
 }

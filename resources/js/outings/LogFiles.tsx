@@ -1,7 +1,8 @@
-import { useForm } from "@inertiajs/react";
+import { useForm, usePage } from "@inertiajs/react";
+import { useState } from "react";
 import { FileLink } from "../parts/Button";
 import { FileButton } from "../parts/FileButton";
-import { Trouble } from "../parts/Notice";
+import { Notice, Trouble } from "../parts/Notice";
 
 /** Outings as files: out as JSON, as a table, as places; in from the first two. */
 export function LogFiles({ years }: { years: number[] }) {
@@ -56,6 +57,35 @@ function ReadIn() {
 				/>
 			</div>
 			<Trouble words={form.errors.file} />
+			<OfPhone />
+		</>
+	);
+}
+
+/** What a phone kept as a file when it could not be sent. */
+function OfPhone() {
+	const angler = Number(usePage().props.anglerId);
+	const [said, setSaid] = useState<string | null>(null);
+	const take = async (file: File) => {
+		const [{ outboxOf }, { takeFile }] = await Promise.all([import("../outbox/wire"), import("../outbox/file")]);
+		setSaid(await takeFile(outboxOf(angler), file));
+	};
+	return (
+		<>
+			<p className="mt-4 text-[15px] text-slate">Taps that a phone kept as a file are read in here.</p>
+			<div className="mt-2">
+				<FileButton
+					words="Choose taps kept on a phone"
+					busy={null}
+					accept=".json,application/json"
+					onFile={(file) => void take(file)}
+				/>
+			</div>
+			{said && (
+				<Notice tone="done" className="mt-2 py-2">
+					{said}
+				</Notice>
+			)}
 		</>
 	);
 }

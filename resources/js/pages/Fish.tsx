@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useCallback, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
@@ -7,7 +7,7 @@ import { Crew } from "../fish/Crew";
 import { Ended, Forgotten } from "../fish/EndOuting";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
-import { FishOn } from "../fish/FishOn";
+import { FishOn, fishDraft } from "../fish/FishOn";
 import { MarkHere } from "../fish/MarkHere";
 import { More } from "../fish/More";
 import { NoOuting } from "../fish/NoOuting";
@@ -16,7 +16,8 @@ import { Pads } from "../fish/Pads";
 import { PlanLine } from "../fish/PlanLine";
 import { TieOnPad } from "../fish/TieOnPad";
 import { TouchPad } from "../fish/TouchPad";
-import { type NotTaken, useOuting } from "../fish/useOuting";
+import { useOuting } from "../fish/useOuting";
+import { useHasDraft } from "../parts/useDraft";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
@@ -49,7 +50,11 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 	const { outing } = log;
 	const [open, setOpen] = useState<Open>(null);
 	const [mending, setMending] = useState<EventData | null>(null);
-	const [again, setAgain] = useState<NotTaken | null>(null);
+	// A fish half filled in is there again after the page was loaded anew, or one had to sign in.
+	const halfFilled = useHasDraft(fishDraft(first.uuid));
+	useEffect(() => {
+		if (halfFilled) setOpen("fish");
+	}, [halfFilled]);
 	const close = (still: boolean) => !still && setOpen(null);
 	const logging = {
 		d: () => log.log({ kind: "drop" }),
@@ -73,7 +78,7 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 		>
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
-					<OutingHead outing={outing} log={log} onMendTurned={setAgain} />
+					<OutingHead outing={outing} log={log} />
 					<MarkHere outing={outing} log={log} />
 					<PlanLine plan={plan} log={log} />
 					{today && (
@@ -100,17 +105,7 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 				)}
 				<More outing={outing} log={log} />
 			</div>
-			{(open === "fish" || again?.entry?.kind === "fish") && (
-				<FishOn
-					again={again}
-					outing={outing}
-					onClose={() => {
-						setOpen(null);
-						setAgain(null);
-					}}
-					log={log}
-				/>
-			)}
+			{open === "fish" && <FishOn outing={outing} onClose={() => setOpen(null)} onLog={log.log} />}
 			{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}
 			<TouchPad open={open === "touch"} onOpenChange={close} onLog={log.log} />
 			<TieOnPad open={open === "change"} onOpenChange={close} outing={outing} box={box} onTieOn={log.tieOn} />

@@ -8,6 +8,8 @@ export class Refused extends Error {
 		readonly status: number,
 		/** Everything the server said. */
 		readonly answer: unknown = null,
+		/** s after which it may be tried again, where the server says so; 0 where it does not. */
+		readonly retryAfter = 0,
 	) {
 		super(message);
 	}
@@ -55,6 +57,7 @@ async function answered<T>(response: Response): Promise<T> {
 			fields,
 			response.status,
 			answer,
+			Number(response.headers.get("Retry-After")) || 0,
 		);
 	}
 	return answer as T;

@@ -1,6 +1,7 @@
 import { Head, router, usePage } from "@inertiajs/react";
 import { type ReactNode, Suspense, useEffect, useState } from "react";
 import { onDemand } from "../parts/onDemand";
+import { useSettled } from "../parts/useSettled";
 import { useWide } from "../parts/useWide";
 import { PhoneMenu } from "./PhoneMenu";
 import { StationTabs } from "./StationTabs";
@@ -9,6 +10,7 @@ import { useKeys } from "./useKeys";
 
 const Finder = onDemand(() => import("./Finder"));
 const KeyList = onDemand(() => import("./KeyList"));
+const Waiting = onDemand(() => import("../waiting/Waiting"));
 
 interface Props {
 	title: string;
@@ -23,6 +25,7 @@ interface Props {
 export function AppLayout({ title, column, strip, children }: Props) {
 	const wide = useWide("lg");
 	const { props } = usePage();
+	const settled = useSettled();
 	/** Null until they are first asked for. */
 	const [keysShown, setKeysShown] = useState<boolean | null>(null);
 	const [finding, setFinding] = useState<boolean | null>(null);
@@ -34,6 +37,12 @@ export function AppLayout({ title, column, strip, children }: Props) {
 		"?": () => setKeysShown(true),
 		"/": () => setFinding(true),
 	});
+
+	const waiting = settled && props.anglerId !== null && (
+		<Suspense>
+			<Waiting />
+		</Suspense>
+	);
 
 	return (
 		<div className="grid min-h-dvh grid-cols-[58px_minmax(0,1fr)] lg:h-dvh lg:grid-cols-[304px_minmax(0,1fr)] print:block print:h-auto">
@@ -49,8 +58,11 @@ export function AppLayout({ title, column, strip, children }: Props) {
 					{wide ? (
 						<StationTabs onFind={() => setFinding(true)} onKeys={() => setKeysShown(true)} />
 					) : (
-						<PhoneMenu title={title} onFind={() => setFinding(true)} />
+						<PhoneMenu title={title} onFind={() => setFinding(true)}>
+							{waiting}
+						</PhoneMenu>
 					)}
+					{wide && waiting}
 				</header>
 				{strip}
 				{props.said && (

@@ -1,10 +1,17 @@
-import { Suspense, useRef, useState } from "react";
+import { type ReactNode, Suspense, useRef, useState } from "react";
 import { onDemand } from "../parts/onDemand";
 
 const StationsSheet = onDemand(() => import("./StationsSheet"));
 
+interface Props {
+	title: string;
+	onFind: () => void;
+	/** What is told beside the title. */
+	children?: ReactNode;
+}
+
 /** The stations on a phone: one button that opens them all. */
-export function PhoneMenu({ title, onFind }: { title: string; onFind: () => void }) {
+export function PhoneMenu({ title, onFind, children }: Props) {
 	const [open, setOpen] = useState<boolean | null>(null);
 	const button = useRef<HTMLButtonElement>(null);
 	const change = (next: boolean) => {
@@ -14,6 +21,7 @@ export function PhoneMenu({ title, onFind }: { title: string; onFind: () => void
 	return (
 		<div className="flex items-center justify-between px-4 lg:hidden">
 			<p className="figure text-[17px]">{title}</p>
+			{children}
 			<button
 				ref={button}
 				type="button"

@@ -2,31 +2,59 @@ import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
+import { counted } from "../parts/words";
 
-/** Signs out; warns first while something logged here has not arrived. */
+/** What is not sent yet, and how much of it is only in the open page. */
+interface Left {
+	waiting: number;
+	unkept: number;
+}
+
+/** Signs out; warns first while something logged here has not arrived. Nothing is sent any more once that is said. */
 export function SignOut() {
-	const [waiting, setWaiting] = useState(0);
-	const leave = () => router.post("/sign-out");
-	const { anglerId } = usePage().props;
-	const ask = async () => {
-		const count = await import("../outbox/device").then(({ notSent }) => notSent(Number(anglerId))).catch(() => 0);
-		setWaiting(count);
-		if (count === 0) leave();
-	};
-	if (waiting === 0)
-		return (
-			<Button look="plain" size="normal" onClick={() => void ask()}>
-				Sign out
-			</Button>
+	const angler = Number(usePage().props.anglerId);
+	const [left, setLeft] = useState<Left | null>(null);
+	const [trouble, setTrouble] = useState(false);
+	const leave = async () => {
+		setTrouble(false);
+		const wire = await import("../outbox/wire").catch(() => null);
+		wire?.leave();
+		router.post(
+			"/sign-out",
+			{},
+			{
+				onFinish: ({ completed }) => {
+					if (completed) return;
+					setTrouble(true);
+					wire?.outboxOf(angler);
+				},
+			},
 		);
+	};
+	const ask = async () => {
+		const holding = await import("../outbox/wire").then(({ outboxOf }) => outboxOf(angler).holding()).catch(() => null);
+		const waiting = holding?.waiting.length ?? 0;
+		if (waiting > 0) setLeft({ waiting, unkept: holding?.unkept ?? 0 });
+		else await leave();
+	};
 	return (
-		<Notice className="flex flex-wrap items-center gap-x-4 py-2">
-			{waiting === 1 ? "One tap is" : `${waiting} taps are`} not sent yet. Kept on this device for you alone, and sent
-			when you sign in again.
-			<Button look="strong" onClick={leave}>
-				Sign out all the same
-			</Button>
-			<Button onClick={() => setWaiting(0)}>Stay</Button>
-		</Notice>
+		<div>
+			{left === null ? (
+				<Button look="plain" size="normal" onClick={() => void ask()}>
+					Sign out
+				</Button>
+			) : (
+				<Notice className="flex flex-wrap items-center gap-x-4 py-2">
+					{left.unkept > 0
+						? `${counted(left.unkept, "tap")} are only in this open page: keep them as a file first, or they are lost.`
+						: `${left.waiting === 1 ? "One tap is" : `${left.waiting} taps are`} not sent yet. Kept on this device for you alone, and sent when you sign in again.`}
+					<Button look="strong" onClick={() => void leave()}>
+						Sign out all the same
+					</Button>
+					<Button onClick={() => setLeft(null)}>Stay</Button>
+				</Notice>
+			)}
+			{trouble && <Notice>No connection: you are still signed in.</Notice>}
+		</div>
 	);
 }

@@ -10,21 +10,53 @@ const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html", "/places"];
 /** ms after a page is there before what is needed without a connection is fetched: it must not stand in the way. */
 const LATER = 4_000;
 
+/** Who is signed in on this page; null while nobody is. */
+let here: number | null = null;
+
 /** Makes Fish, the pick, the trainer and the plans open without a connection, and sends what waits here. */
 export function workOffline(angler: number | null): void {
-	if (angler !== null) void import("../outbox/wire").then(({ outboxOf }) => outboxOf(angler));
-	if (!("serviceWorker" in navigator) || !import.meta.env.PROD) return;
-	if (angler !== null) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
+	const others = new BroadcastChannel("signed out");
+	others.onmessage = ({ data }) => {
+		if (data !== here) return;
+		// Signed out in another tab: this one shows nothing of theirs any longer.
+		void import("../outbox/wire").then(({ leave }) => leave());
+		window.location.replace("/sign-in");
+	};
+	const follow = (now: number | null) => {
+		const before = here;
+		if (now === before) return;
+		here = now;
+		if (now === null) {
+			void import("../outbox/wire").then(({ leave }) => leave());
+			others.postMessage(before);
+		} else if (before !== null) {
+			// Somebody else has signed in meanwhile, in another tab: this page is of the one before.
+			window.location.reload();
+		} else {
+			void import("../outbox/wire").then(({ outboxOf }) => outboxOf(now));
+			if (isKept()) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
+		}
+	};
+	follow(angler);
+	router.on("navigate", (event) => follow(event.detail.page.props.anglerId as number | null));
+	if (!isKept()) return;
 	// A visit within the application asks the server; without one the page as it was last seen is opened instead.
 	let asked: URL | null = null;
 	router.on("start", (event) => {
-		asked = event.detail.visit.method === "get" ? event.detail.visit.url : null;
+		const { method, only, url } = event.detail.visit;
+		asked = method === "get" && only.length === 0 ? url : null;
 	});
 	router.on("networkError", (event) => {
-		if (!asked || !navigator.serviceWorker.controller) return;
+		if (asked && !navigator.serviceWorker.controller) return;
+		// A part of the page that could not be looked at anew stays as it is, with all that is typed in it.
 		event.preventDefault();
-		window.location.assign(asked);
+		if (asked) window.location.assign(asked);
 	});
+}
+
+/** Whether a worker keeps the application on this device. */
+function isKept(): boolean {
+	return "serviceWorker" in navigator && import.meta.env.PROD;
 }
 
 async function prepare(): Promise<void> {

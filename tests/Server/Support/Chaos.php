@@ -11,12 +11,14 @@ use RuntimeException;
 use Tests\Browser\Support\AppServer;
 
 /**
- * Three phones of one angler tap through a network that cuts, doubles and disorders, while the server is killed again and
- * again; one of the phones is ten minutes fast.
+ * Two anglers change places on three phones, and tap through a network that cuts, doubles and disorders, while the server is
+ * killed again and again; one of the phones is ten minutes fast, one as slow.
  */
 final class Chaos
 {
     private const PHONES = 3;
+
+    private const ANGLERS = ['chaos@example.test', 'other@example.test'];
 
     private const SKEW_MS = [0, 600_000, -600_000];
 
@@ -26,7 +28,7 @@ final class Chaos
     /** @var list<array<string, mixed>> every deed of every phone */
     public array $deeds = [];
 
-    /** @var list<array<string, mixed>> what each phone shows at the end */
+    /** @var array<int, list<array<string, mixed>>> by angler: what each phone shows at the end */
     public array $shown = [];
 
     /** @var list<array<string, mixed>> events as they are kept */
@@ -62,28 +64,24 @@ final class Chaos
 
     private function play(int $taps, int $seed, float $calmS): void
     {
-        $clients = new Clients($this->server->url, array_fill(0, self::PHONES, 'chaos@example.test'));
+        $clients = new Clients($this->server->url, array_merge(...array_map(
+            static fn (string $email): array => array_fill(0, self::PHONES, $email), self::ANGLERS,
+        )));
         $clients->signIn();
         $records = $this->server->records();
-        $angler = (int) $records->query("SELECT id FROM users WHERE email = 'chaos@example.test'")->fetchColumn();
-        Writes::prepare($clients, $records, [$angler], self::PHONES);
-        foreach (['Vertical rod', 'Casting rod'] as $i => $name) {
-            $clients->alone(0, new Request('POST', '/rods', ['uuid' => self::uuid(), 'name' => $name]));
-            $lure = (int) $records->query("SELECT id FROM lures WHERE user_id = {$angler} LIMIT 1 OFFSET {$i}")->fetchColumn();
-            $clients->alone(0, new Request('POST', '/tie-on', [
-                'uuid' => self::uuid(), 'lure' => $lure, 'hole' => 'middle', 'cadence' => 'short_pop',
-            ]));
-        }
-        $rods = $records->query(
-            'SELECT r.uuid, (SELECT s.uuid FROM setups s WHERE s.rod_id = r.id ORDER BY s.id DESC LIMIT 1) AS setup FROM rods r '
-                ."WHERE user_id = {$angler}",
-        )->fetchAll(PDO::FETCH_ASSOC);
-        $outing = $records->query("SELECT uuid FROM outings WHERE user_id = {$angler}")->fetchColumn();
+        $ids = array_map(static fn (string $email): int => (int) $records->query(
+            "SELECT id FROM users WHERE email = '{$email}'",
+        )->fetchColumn(), self::ANGLERS);
+        Writes::prepare($clients, $records, $ids, self::PHONES);
+        $outings = array_map(fn (int $n): array => self::afloat($clients, $records, $n * self::PHONES, $ids[$n]), array_keys($ids));
         $this->between[0] = microtime(true);
         $phones = [];
         for ($i = 0; $i < self::PHONES; $i++) {
             $phones[] = $this->phone($i, [
-                'url' => $this->server->url, 'cookies' => $clients->cookies($i), 'outing' => $outing, 'rods' => $rods, 'taps' => $taps,
+                'url' => $this->server->url, 'taps' => $taps,
+                'anglers' => array_map(static fn (int $n): array => [
+                    'id' => $ids[$n], 'cookies' => $clients->cookies($n * self::PHONES + $i), ...$outings[$n],
+                ], array_keys($ids)),
                 'seed' => 1000 * $seed + $i, 'skew' => self::SKEW_MS[$i], 'log' => "{$this->folder}/{$i}.log",
                 'calm' => "{$this->folder}/calm",
             ]);
@@ -97,7 +95,27 @@ final class Chaos
                 throw new RuntimeException("Phone {$i}: ".mb_substr((string) file_get_contents("{$this->folder}/{$i}.out"), -3000));
             }
         }
-        $this->read($this->server->records(), $angler);
+        $this->read($this->server->records());
+    }
+
+    /** @return array{outing: string, rods: list<array{uuid: string, setup: string}>} an outing under way with a lure on each of two rods */
+    private static function afloat(Clients $clients, PDO $records, int $client, int $angler): array
+    {
+        foreach (['Vertical rod', 'Casting rod'] as $i => $name) {
+            $clients->alone($client, new Request('POST', '/rods', ['uuid' => self::uuid(), 'name' => $name]));
+            $lure = (int) $records->query("SELECT id FROM lures WHERE user_id = {$angler} LIMIT 1 OFFSET {$i}")->fetchColumn();
+            $clients->alone($client, new Request('POST', '/tie-on', [
+                'uuid' => self::uuid(), 'lure' => $lure, 'hole' => 'middle', 'cadence' => 'short_pop',
+            ]));
+        }
+
+        return [
+            'outing' => $records->query("SELECT uuid FROM outings WHERE user_id = {$angler}")->fetchColumn(),
+            'rods' => $records->query(
+                'SELECT r.uuid, (SELECT s.uuid FROM setups s WHERE s.rod_id = r.id ORDER BY s.id DESC LIMIT 1) AS setup FROM rods r '
+                    ."WHERE user_id = {$angler}",
+            )->fetchAll(PDO::FETCH_ASSOC),
+        ];
     }
 
     /**
@@ -147,27 +165,28 @@ final class Chaos
         return $done;
     }
 
-    private function read(PDO $records, int $angler): void
+    private function read(PDO $records): void
     {
         for ($i = 0; $i < self::PHONES; $i++) {
             foreach (file("{$this->folder}/{$i}.log", FILE_IGNORE_NEW_LINES) ?: [] as $line) {
                 $row = $line === 'done' ? null : json_decode($line, true, 16, JSON_THROW_ON_ERROR);
                 if (isset($row['shown'])) {
-                    $this->shown[] = $row['shown'];
+                    $this->shown[$row['angler']][] = $row['shown'];
                 } elseif ($row !== null) {
                     $this->deeds[] = $row;
                 }
             }
         }
         $this->events = $records->query(
-            "SELECT uuid, kind, landed, at, undone_at IS NULL AS stands, note FROM events WHERE user_id = {$angler} ORDER BY at, id",
+            'SELECT user_id, uuid, kind, landed, at, undone_at IS NULL AS stands, note FROM events WHERE user_id IN '
+                ."(SELECT id FROM users WHERE email IN ('".implode("', '", self::ANGLERS)."')) ORDER BY at, id",
         )->fetchAll(PDO::FETCH_ASSOC);
     }
 
     /**
      * What must be kept, told from the deeds alone: what was logged, and of each what was said of it last.
      *
-     * @return array<string, array{kind: string, stands: bool, note: string}> by id
+     * @return array<string, array{angler: int, kind: string, stands: bool, note: string}> by id
      */
     public function wanted(): array
     {
@@ -176,7 +195,7 @@ final class Chaos
         $wanted = [];
         foreach ($deeds as $deed) {
             if ($deed['do'] === 'log') {
-                $wanted[$deed['id']] = ['kind' => $deed['entry']['kind'], 'stands' => true, 'note' => ''];
+                $wanted[$deed['id']] = ['angler' => $deed['angler'], 'kind' => $deed['entry']['kind'], 'stands' => true, 'note' => ''];
             }
         }
         foreach ($deeds as $deed) {
@@ -192,12 +211,14 @@ final class Chaos
         return $wanted;
     }
 
-    /** @return array<string, array{kind: string, stands: bool, note: string}> by id */
+    /** @return array<string, array{angler: int, kind: string, stands: bool, note: string}> by id */
     public function kept(): array
     {
         $kept = [];
         foreach ($this->events as $event) {
-            $kept[$event['uuid']] = ['kind' => $event['kind'], 'stands' => (bool) $event['stands'], 'note' => $event['note']];
+            $kept[$event['uuid']] = [
+                'angler' => (int) $event['user_id'], 'kind' => $event['kind'], 'stands' => (bool) $event['stands'], 'note' => $event['note'],
+            ];
         }
         ksort($kept);
 

@@ -42,6 +42,8 @@ final class SessionController extends Controller
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
+        // What was seen lies in the history of this browser, and nobody can read it there any more.
+        Inertia::clearHistory();
 
         return to_route('login');
     }

@@ -17,6 +17,7 @@ use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\PicturePresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -35,6 +36,12 @@ final class OutingController extends Controller
             PicturePresenter::today($user), $outings, array_values(array_unique($years)),
             $away === null ? null : new OptionData($away->uuid, $away->place),
         ))->render();
+    }
+
+    /** Into which what waits on a device can be put, the newest first. */
+    public function choices(Request $request): JsonResponse
+    {
+        return response()->json(['outings' => OutingLogPresenter::of($this->angler($request))->choices()]);
     }
 
     public function show(Request $request, Outing $outing): Response

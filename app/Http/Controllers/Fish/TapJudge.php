@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Fish;
+
+use App\Bites\BiteLog;
+use App\Choosing\TyingOn;
+use App\Data\Fish\RefusalData;
+use App\Http\Middleware\ReadableText;
+use App\Http\Requests\AmendTap;
+use App\Http\Requests\AnglerRequest;
+use App\Http\Requests\EndTap;
+use App\Http\Requests\GoOnFishing;
+use App\Http\Requests\LogEvent;
+use App\Http\Requests\MarkTap;
+use App\Http\Requests\PauseFishing;
+use App\Http\Requests\PutBackTap;
+use App\Http\Requests\RetieLeader;
+use App\Http\Requests\TakeInHand;
+use App\Http\Requests\TickTap;
+use App\Http\Requests\TieOn;
+use App\Http\Requests\UndoTap;
+use App\Models\Outing;
+use App\Places\Marks;
+use App\Plans\PlanBook;
+use App\Record\Logbook;
+use App\Record\Pauses;
+use App\Record\TakenBack;
+use App\Tackle\RodKeeper;
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use PDOException;
+use Throwable;
+
+/** Takes taps one by one: one that cannot be is refused with its reason, and the next is looked at. */
+final class TapJudge
+{
+    /** SQLSTATE class of rows that cannot be: the tap's own fault, unlike a disk that is full. */
+    private const CANNOT_BE = '23';
+
+    /** min by which two clocks that are called right may differ. */
+    private const LEEWAY_MIN = 10;
+
+    /**
+     * @param  list<array{string, AnglerRequest}>  $taps
+     * @return array{list<string>, list<RefusalData>} ids that are taken, and what is refused
+     */
+    public function all(Outing $outing, array $taps): array
+    {
+        [$taken, $refused] = [[], []];
+        foreach ($taps as [$id, $tap]) {
+            $refusal = self::refusal($outing, $id, $tap);
+            if ($refusal === null) {
+                $taken[] = $id;
+            } else {
+                $refused[] = $refusal;
+            }
+        }
+
+        return [$taken, $refused];
+    }
+
+    private static function refusal(Outing $outing, string $id, AnglerRequest $tap): ?RefusalData
+    {
+        try {
+            $unread = ReadableText::fault($tap->all());
+            if ($unread !== null) {
+                throw InvalidInput::because($unread, 'There are characters in this that cannot be read; type it anew.');
+            }
+            $tap->validateResolved();
+            self::demandThen($outing, $tap->tapped());
+            DB::transaction(static function () use ($outing, $tap): void {
+                if ($tap->boolean('extend')) {
+                    Logbook::of($tap->angler())->lasted($outing, max($tap->tapped(), $tap->date('at')));
+                }
+                self::take($outing, $tap);
+            });
+
+            return null;
+        } catch (ValidationException $bad) {
+            return new RefusalData($id, $bad->getMessage(), (string) array_key_first($bad->errors()));
+        } catch (InvalidInput $bad) {
+            return new RefusalData($id, $bad->getMessage(), $bad->field);
+        } catch (Throwable $fault) {
+            // What keeps the record from being written at all is no fault of the tap: all of them wait.
+            $own = ! $fault instanceof PDOException
+                || ($fault instanceof QueryException && str_starts_with((string) $fault->getCode(), self::CANNOT_BE));
+            if (! $own) {
+                throw $fault;
+            }
+            report($fault);
+
+            return new RefusalData($id, 'This one went wrong on our side; send it again later, or keep it as a file.', 'trouble');
+        }
+    }
+
+    /**
+     * A clock that was wrong is seen by this: nothing is tapped before its outing begins, or later than now.
+     *
+     * @throws InvalidInput
+     */
+    private static function demandThen(Outing $outing, ?Carbon $tapped): void
+    {
+        if ($tapped?->lessThan($outing->started_at->copy()->subMinutes(self::LEEWAY_MIN)) === true) {
+            throw InvalidInput::because('at', 'By its clock this was tapped before the outing began; say when it was.');
+        }
+        if ($tapped?->greaterThan(Carbon::now()->addMinutes(self::LEEWAY_MIN)) === true) {
+            throw InvalidInput::because('at', 'By its clock this was tapped later than now; say when it was.');
+        }
+    }
+
+    /** @throws InvalidInput */
+    private static function take(Outing $outing, AnglerRequest $tap): void
+    {
+        $angler = $tap->angler();
+        match (true) {
+            $tap instanceof LogEvent => BiteLog::of($angler)->log($outing, $tap->what(), $tap->setup(), $tap->rod()),
+            $tap instanceof AmendTap => BiteLog::of($angler)->amend($tap->event(), $tap->columns(), $tap->counted(), $tap->said()),
+            $tap instanceof UndoTap => TakenBack::undo($tap->event(), $tap->said()),
+            $tap instanceof PutBackTap => TakenBack::putBack($tap->event(), $tap->said()),
+            $tap instanceof TieOn => TyingOn::of($angler)->tie(
+                $tap->uuid(), $tap->lure(), $tap->hole(), $tap->cadence(), $tap->rod(), $outing, $tap->at(),
+            ),
+            $tap instanceof TakeInHand => RodKeeper::of($angler)->takeInHand($tap->rod(), $tap->at()),
+            $tap instanceof PauseFishing => Pauses::of($angler)->begin($outing, $tap->uuid(), $tap->why(), $tap->rod(), $tap->at()),
+            $tap instanceof TickTap => PlanBook::of($angler)->make(
+                $tap->plan(), $tap->integer('number'), $tap->boolean('made'), $tap->at(),
+            ),
+            $tap instanceof RetieLeader => RodKeeper::of($angler)->retie($tap->uuid(), $tap->rod(), $tap->at()),
+            $tap instanceof MarkTap => Marks::of($angler)->here($outing, $tap->uuid(), $tap->kind(), $tap->at()),
+            $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
+            $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
+            default => throw InvalidInput::because('do', 'This server does not know that entry.'),
+        };
+    }
+}

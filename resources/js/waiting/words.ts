@@ -1,0 +1,37 @@
+import type { OutboxState } from "../outbox/useOutbox";
+import type { Why } from "../outbox/wire";
+import { counted } from "../parts/words";
+
+type Held = Pick<OutboxState, "waiting" | "turned" | "away" | "unkept" | "trouble">;
+
+/** What the station bar says of what has not arrived; null when there is nothing to say. */
+export function inShort({ waiting, turned, unkept, trouble }: Held): { words: string; urgent: boolean } | null {
+	const count = waiting?.length ?? 0;
+	if (unkept > 0) return { words: `Phone full: ${unkept} unsaved`, urgent: true };
+	if (turned.length > 0) return { words: `${turned.length} not taken`, urgent: true };
+	if (count === 0) return null;
+	return { words: `${count} to send`, urgent: trouble === "signed-out" || trouble === "stranger" };
+}
+
+/** Why nothing arrives, in a sentence. */
+const whys: Record<Why, string> = {
+	offline: "No connection. It's sent as soon as there is one.",
+	"signed-out": "You're signed out. Sign in again and it's sent.",
+	stranger: "Somebody else is signed in here. It waits for you.",
+	much: "That was a lot at once. The rest follows in a moment.",
+	strange: "Something other than Eskith answered. It's sent again soon.",
+};
+
+/** What is told of all that waits, the worst first. */
+export function sentences({ waiting, unkept, trouble }: Held): string[] {
+	const count = waiting?.length ?? 0;
+	return [
+		unkept > 0
+			? `This phone has no room left: ${counted(unkept, "tap")} ${unkept === 1 ? "is" : "are"} only in this open page. Don't close it.`
+			: "",
+		count > 0 && unkept < count
+			? `${counted(count - unkept, "tap")} ${count - unkept === 1 ? "is" : "are"} saved on this phone, not sent yet.`
+			: "",
+		count > 0 && trouble ? whys[trouble] : "",
+	].filter(Boolean);
+}
