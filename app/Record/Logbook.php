@@ -250,7 +250,9 @@ final readonly class Logbook
     /** By the angler's own word: one that is over went on until then at least. */
     public function lasted(Outing $outing, ?Carbon $until): void
     {
-        if ($until !== null && ! $until->isFuture()) {
+        // To the second, as ends are kept.
+        $until = $until?->copy()->addSecond()->startOfSecond();
+        if ($until !== null && $until->lessThanOrEqualTo(Carbon::now()->addMinute())) {
             $this->user->outings()->whereKey($outing->id)->where('ended_at', '<', $until)->update(['ended_at' => $until]);
         }
     }

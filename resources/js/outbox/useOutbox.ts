@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Deed } from "./deeds";
 import type { Holding } from "./Outbox";
 import { type Answered, listen, outboxOf, type Why } from "./wire";
@@ -21,7 +21,8 @@ const unheard = () => {};
 
 /** What waits on this device, kept current over all tabs. */
 export function useOutbox(angler: number, onAnswer: (outing: string, answer: Answered) => void = unheard): OutboxState {
-	const outbox = outboxOf(angler);
+	// Once: a page that is about to go must not begin to send again for who has just left.
+	const outbox = useMemo(() => outboxOf(angler), [angler]);
 	const [holding, setHolding] = useState<Holding | null>(null);
 	const [trouble, setTrouble] = useState<Why | null>(null);
 	useEffect(() => outbox.watch(setHolding), [outbox]);

@@ -33,7 +33,7 @@ export function workOffline(angler: number | null): void {
 			// Somebody else has signed in meanwhile, in another tab: this page is of the one before.
 			window.location.reload();
 		} else {
-			void import("../outbox/wire").then(({ outboxOf }) => outboxOf(now));
+			void import("../outbox/wire").then(({ outboxOf }) => outboxOf(now).flush(true));
 			if (isKept()) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
 		}
 	};

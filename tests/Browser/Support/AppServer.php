@@ -74,6 +74,13 @@ final class AppServer
         return $records;
     }
 
+    /** Nobody is signed in any more. */
+    public function forgetVisits(): void
+    {
+        array_map(unlink(...), glob("{$this->folder}/visits/*") ?: []);
+        $this->records()->exec('UPDATE users SET remember_token = NULL');
+    }
+
     /** What went wrong, without the comings and goings. */
     public function log(): string
     {

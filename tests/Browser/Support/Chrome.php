@@ -44,6 +44,20 @@ final class Chrome
         return $this->driver = $this->opened();
     }
 
+    /** Ends the browser at once, whatever it is doing, and opens it again. */
+    public function killed(): RemoteWebDriver
+    {
+        exec('pkill -KILL -f '.escapeshellarg("user-data-dir={$this->profile}"));
+        try {
+            $this->driver->quit();
+        } catch (\Facebook\WebDriver\Exception\WebDriverException) {
+            // It is gone already.
+        }
+        @unlink("{$this->profile}/SingletonLock");
+
+        return $this->driver = $this->opened();
+    }
+
     private function opened(): RemoteWebDriver
     {
         $options = new ChromeOptions;

@@ -12,6 +12,7 @@ use App\Presenters\PicturePresenter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Inertia\Inertia;
 use Inertia\Response;
 
 /** The account itself, and its end. */
@@ -31,6 +32,7 @@ final class AccountController extends Controller
         Closing::of($user);
         $request->session()->invalidate();
         $request->session()->regenerateToken();
+        Inertia::clearHistory();
 
         return to_route('login')->with('said', 'The account and everything in it is gone.');
     }

@@ -71,8 +71,8 @@ final class TapJudge
             if ($unread !== null) {
                 throw InvalidInput::because($unread, 'There are characters in this that cannot be read; type it anew.');
             }
-            $tap->validateResolved();
             self::demandThen($outing, $tap->tapped());
+            $tap->validateResolved();
             DB::transaction(static function () use ($outing, $tap): void {
                 if ($tap->boolean('extend')) {
                     Logbook::of($tap->angler())->lasted($outing, max($tap->tapped(), $tap->date('at')));
