@@ -11,6 +11,9 @@ done_for() { [ -f "storage/ground/$1" ] && [ "$(cat "storage/ground/$1")" = "$2"
 mark_done() { printf '%s' "$2" > "storage/ground/$1"; }
 hash_of() { { find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 cat; } | sha256sum | cut -c1-32; }
 
+# Files and folders that only who runs it reads and writes.
+close_files() { chmod -R go-rwx "$@" 2> /dev/null || true; }
+
 need_folder() {
     { mkdir -p storage/ground storage/logs storage/framework/{cache/data,sessions,views} bootstrap/cache \
         && : > storage/ground/.probe; } 2>/dev/null \
@@ -54,12 +57,36 @@ need_browser() {
     { command -v chromium && command -v chromedriver; } > /dev/null || need_packages "Chromium and its driver are" chromium chromium-driver
 }
 
-# How PHP's own server runs Eskith: kept compiled, pages packed, files of up to 50 MB taken in.
+# How PHP's own server runs Eskith: kept compiled, pages packed, files of up to 100 MB taken in, 256 MB and 30 s for a request.
 server_options=(
     -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d realpath_cache_ttl=600
     -d variables_order=EGPCS -d zlib.output_compression=On -d zlib.output_compression_level=2 -d expose_php=0
-    -d upload_max_filesize=51M -d post_max_size=54M
+    -d upload_max_filesize=101M -d post_max_size=102M -d memory_limit=256M -d max_execution_time=30 -d max_input_vars=2000
 )
+
+# Serves on PHP's own server until it is told to stop. It has a process for each of several requests at once and makes none
+# anew: where one has ended, all of it is started again, which takes a moment and loses nothing, since every write is safe to
+# repeat. keep_serving PORT LOG [PHP OPTIONS ...]
+keep_serving() {
+    local port=$1 log=$2 server="" workers=${WORKERS:-4}
+    shift 2
+    trap '[ -z "$server" ] || { pkill -TERM -P "$server"; kill -TERM "$server"; } 2> /dev/null; exit 0' INT TERM
+    while :; do
+        PHP_CLI_SERVER_WORKERS=$workers php "${server_options[@]}" "$@" -S "127.0.0.1:$port" -t public public/router.php \
+            < /dev/null >> "$log" 2>&1 &
+        server=$!
+        sleep 1 &
+        wait $! || true
+        while kill -0 "$server" 2> /dev/null && [ "$(pgrep -c -r S,R,D -P "$server")" -ge "$workers" ]; do
+            sleep 1 &
+            wait $! || true
+        done
+        echo "eskith: a process of the server has ended; it is started again." >> "$log"
+        { pkill -KILL -P "$server"; kill -KILL "$server"; } 2> /dev/null || true
+        wait "$server" 2> /dev/null || true
+        sleep 0.2
+    done
+}
 
 # Reads the GPX that is written here, for the tests.
 need_reader() {

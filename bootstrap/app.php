@@ -53,7 +53,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 404 => 'There is nothing at this address.',
                 413 => 'That is too large to take in here; at most '.BodyLimits::inWords($request).' fit.',
                 419 => 'This page was open too long. Load it again and repeat the last step; nothing else is lost.',
-                429 => 'Too many tries. Wait a minute, then try again.',
+                429 => 'That was a lot at once. Go on in '.max(1, (int) $response->headers->get('Retry-After')).' s; nothing is lost.',
                 500 => 'Something went wrong on our side; what you entered before is kept. Try again.',
                 503 => 'Eskith is being looked after and is back in a minute.',
             ];

@@ -8,4 +8,9 @@ return [
     'demo_email' => 'demo@eskith.invalid',
     // Names beside that of APP_URL under which it answers, separated by commas; * stands for one part of a name.
     'hosts' => env('ESKITH_HOSTS', ''),
+    // s that a file somebody brings may take to be read; a slow machine needs more for a large account.
+    'file_seconds' => (int) env('ESKITH_FILE_SECONDS', 19),
+    // What one angler may write in a minute: far more than any thumb. Batches of taps, and readings that are dragged, come more often.
+    'writes_a_minute' => (int) env('ESKITH_WRITES_A_MINUTE', 120),
+    'often_a_minute' => (int) env('ESKITH_OFTEN_A_MINUTE', 1200),
 ];

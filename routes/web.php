@@ -81,7 +81,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('reset-password', [ForgottenPasswordController::class, 'update'])->middleware('throttle:reset')->name('password.store');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('session.destroy');
     Route::post('mend', MendController::class)->name('mend');
 

@@ -8,12 +8,18 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Raw;
 use App\Settings\Settings;
+use Closure;
+use Generator;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use stdClass;
 use ZipArchive;
 
 /**
- * Everything an angler has, as one ZIP file of JSON lists: `account.json` for name and settings, and a list for each
- * table. Rows are numbered from 1 in each list; a link gives the number of the row it leads to.
+ * Everything an angler has, as one ZIP file of JSON lists: `account.json` for name and settings, and a list for each table,
+ * a row to a line. Rows are numbered from 1 in each list; a link gives the number of the row it leads to; what is not there
+ * is left out. Written row by row: however much it is, hardly any of it is in memory at once.
  */
 final class Archive
 {
@@ -21,71 +27,140 @@ final class Archive
 
     public const VERSION = 1;
 
-    public const JSON = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
-        | JSON_PRESERVE_ZERO_FRACTION;
+    private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+
+    /** How hard it is packed: more takes twice the time for a tenth less. */
+    private const PACKING = 3;
+
+    /** @var array<string, array<int, int>> by table, the number of the row with an id */
+    private array $numbers = [];
+
+    /** @var array<string, true> tables that others lead to */
+    private readonly array $ledTo;
+
+    private function __construct(private readonly User $user)
+    {
+        $this->ledTo = array_fill_keys(array_merge(['lures', 'rods'], ...array_map(
+            static fn (Table $table): array => array_values($table->links), Tables::all(),
+        )), true);
+    }
 
     /** @return string path of a temporary file, for the caller to delete */
     public static function write(User $user): string
     {
+        $archive = new self($user);
         $path = (string) tempnam(sys_get_temp_dir(), 'eskith');
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException('The archive cannot be written.');
-        }
-        foreach (self::parts($user) as $name => $part) {
-            $zip->addFromString("{$name}.json", json_encode($part, self::JSON)."\n");
-        }
-        if (! $zip->close()) {
-            throw new \RuntimeException('The archive cannot be written.');
+        $parts = [];
+        try {
+            $zip = new ZipArchive;
+            if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
+                throw new RuntimeException('The archive cannot be written.');
+            }
+            DB::transaction(static function () use ($archive, $zip, &$parts): void {
+                foreach (Tables::all() as $table) {
+                    $parts[] = $part = (string) tempnam(sys_get_temp_dir(), 'eskith');
+                    $archive->writeList($part, $table);
+                    $zip->addFile($part, "{$table->name}.json");
+                    $zip->setCompressionName("{$table->name}.json", ZipArchive::CM_DEFLATE, self::PACKING);
+                }
+                $zip->addFromString('account.json', json_encode($archive->account(), self::JSON | JSON_PRETTY_PRINT)."\n");
+            });
+            if (! $zip->close()) {
+                throw new RuntimeException('The archive cannot be written.');
+            }
+        } finally {
+            array_map(unlink(...), $parts);
         }
 
         return $path;
     }
 
-    /** @return array<string, mixed> what stands in each file of the archive, by its name */
-    public static function parts(User $user): array
+    /**
+     * The lists of some rows, as one JSON object, in pieces.
+     *
+     * @param  array<string, mixed>  $head  what stands before the lists
+     * @param  array<string, Closure(Builder): mixed>  $only  by table, which of the angler's rows; tables not named are left out
+     * @return Generator<int, string>
+     */
+    public static function lists(User $user, array $head, array $only): Generator
     {
-        return DB::transaction(static function () use ($user): array {
-            $numbers = [];
-            $lists = [];
-            foreach (Tables::all() as $table) {
-                $lists[$table->name] = self::rows($user, $table, $numbers);
+        $archive = new self($user);
+        yield substr(json_encode($head, self::JSON), 0, -1);
+        foreach (Tables::all() as $table) {
+            $which = $only[$table->name] ?? null;
+            if ($which !== null && $archive->rows($table, $which)->exists()) {
+                yield ",\n\"{$table->name}\": ";
+                yield from $archive->list($table, $which);
             }
-            $settings = Settings::sound($user->settings ?? []);
+        }
+        yield "}\n";
+    }
 
-            return ['account' => [
-                'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $user->name, 'settings' => (object) $settings,
-                'pinned_lure' => $numbers['lures'][$user->pinned_lure_id] ?? null,
-                'rod_in_hand' => $numbers['rods'][$user->rod_id] ?? null,
-            ], ...$lists];
-        });
+    private function writeList(string $path, Table $table): void
+    {
+        $file = fopen($path, 'w') ?: throw new RuntimeException('The archive cannot be written.');
+        foreach ($this->list($table) as $piece) {
+            if (fwrite($file, $piece) !== strlen($piece)) {
+                throw new RuntimeException('There is no room for the archive.');
+            }
+        }
+        fclose($file);
     }
 
     /**
-     * @param  array<string, array<int, int>>  $numbers  by table, the number of the row with an id
-     * @param  list<int>|null  $only  ids; null for all
-     * @return list<array<string, mixed>>
+     * @param  (Closure(Builder): mixed)|null  $only
+     * @return Generator<int, string>
      */
-    public static function rows(User $user, Table $table, array &$numbers, ?array $only = null): array
+    private function list(Table $table, ?Closure $only = null): Generator
     {
-        $numbers[$table->name] = [];
-        $rows = [];
-        $found = DB::table($table->name)->where('user_id', $user->id)->orderBy('id');
-        foreach (($only === null ? $found : $found->whereIn('id', $only))->get() as $i => $raw) {
-            $numbers[$table->name][Raw::whole($raw->id)] = $i + 1;
-            $row = ['no' => $i + 1];
-            foreach ($table->links as $column => $to) {
-                $row[$column] = $raw->{$column} === null ? null : $numbers[$to][Raw::whole($raw->{$column})] ?? null;
+        $this->numbers[$table->name] = [];
+        yield '[';
+        $no = 0;
+        foreach ($this->rows($table, $only)->cursor() as $raw) {
+            if (isset($this->ledTo[$table->name])) {
+                $this->numbers[$table->name][Raw::whole($raw->id)] = $no + 1;
             }
-            foreach ($table->columns as $name => $column) {
-                $row[$name] = $column->json && is_string($raw->{$name}) ? json_decode($raw->{$name}, true) : $raw->{$name};
-            }
-            if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
-                $row['text'] = (string) ($numbers['spots'][Raw::whole($raw->text)] ?? '');
-            }
-            $rows[] = $row;
+            yield ($no++ === 0 ? "\n" : ",\n").json_encode($this->row($table, $raw, $no), self::JSON);
+        }
+        yield $no === 0 ? "]\n" : "\n]\n";
+    }
+
+    /** @param  (Closure(Builder): mixed)|null  $only */
+    private function rows(Table $table, ?Closure $only): Builder
+    {
+        $rows = DB::table($table->name)->where("{$table->name}.user_id", $this->user->id)->orderBy("{$table->name}.id");
+        if ($only !== null) {
+            $only($rows);
         }
 
         return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Table $table, stdClass $raw, int $no): array
+    {
+        $row = ['no' => $no];
+        foreach ($table->links as $column => $to) {
+            $row[$column] = $raw->{$column} === null ? null : $this->numbers[$to][Raw::whole($raw->{$column})] ?? null;
+        }
+        foreach ($table->columns as $name => $column) {
+            $row[$name] = $column->json && is_string($raw->{$name}) ? json_decode($raw->{$name}, true) : $raw->{$name};
+        }
+        if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
+            $row['text'] = (string) ($this->numbers['spots'][Raw::whole($raw->text)] ?? '');
+        }
+
+        return array_filter($row, static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function account(): array
+    {
+        return [
+            'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $this->user->name,
+            'settings' => (object) Settings::sound($this->user->settings ?? []),
+            'pinned_lure' => $this->numbers['lures'][$this->user->pinned_lure_id] ?? null,
+            'rod_in_hand' => $this->numbers['rods'][$this->user->rod_id] ?? null,
+        ];
     }
 }

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\Caps;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Raw;
 use App\Settings\Settings;
-use App\Tackle\Box;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Facades\DB;
-use ZipArchive;
 
 /**
- * Reads an archive into an account, in one transaction: what the account lacks is added, what is there stays as it is,
- * and a row that cannot be is refused by itself.
+ * Reads an archive into an account, in one transaction and row by row: what the account lacks is added, what is there stays as
+ * it is, and a row that cannot be, or for which there is no room, is refused by itself.
  */
 final class ArchiveReader
 {
-    /** Largest archive, packed and unpacked, bytes, and most rows in all. */
-    public const PACKED = 12_000_000;
+    /** Largest archive, packed, bytes. */
+    public const PACKED = 50_000_000;
 
-    private const UNPACKED = 80_000_000;
+    /** Rows between two looks at the time. */
+    private const LOOK_EVERY = 500;
 
-    private const ROWS = 60_000;
+    /** Refused rows that are named. */
+    private const NAMED = 5;
 
     /** @var array<string, array<int, int>> by table, the id of the row that an archive numbers so */
     private array $ids = [];
@@ -33,10 +34,12 @@ final class ArchiveReader
 
     private int $there = 0;
 
-    /** @var list<string> */
-    private array $refused = [];
+    private int $refused = 0;
 
-    private function __construct(private readonly User $user)
+    /** @var list<string> the first of them */
+    private array $which = [];
+
+    private function __construct(private readonly User $user, private readonly GivenRows $given)
     {
     }
 
@@ -47,13 +50,10 @@ final class ArchiveReader
      */
     public static function take(User $user, string $path): string
     {
-        $parts = OlderSpots::placed(self::open($path));
-        $reader = new self($user);
-        DB::transaction(static function () use ($reader, $parts): void {
-            foreach (Tables::all() as $table) {
-                $reader->table($table, $parts[$table->name] ?? []);
-            }
-            $reader->account($parts['account']);
+        $reader = new self($user, GivenRows::ofArchive($path));
+        DB::transaction(static function () use ($reader): void {
+            $reader->all();
+            $reader->account($reader->given->head);
         });
 
         return $reader->told();
@@ -62,88 +62,69 @@ final class ArchiveReader
     /**
      * Outings as LogFile writes them, in one transaction.
      *
-     * @param  array<string, array<array-key, mixed>>  $lists  rows by table
+     * @param  resource  $stream
      * @return string what was done, in a sentence
      *
-     * @throws InvalidInput when there are more rows than one angler has; then nothing has changed
+     * @throws InvalidInput when it is no such file; then nothing has changed
      */
-    public static function takeLists(User $user, array $lists): string
+    public static function takeLog(User $user, $stream): string
     {
-        self::demandRoom(array_sum(array_map(count(...), $lists)));
-        $lists = OlderSpots::placed($lists);
-        $reader = new self($user);
-        DB::transaction(static function () use ($reader, $lists): void {
-            foreach (Tables::all() as $table) {
-                $reader->table($table, $lists[$table->name] ?? []);
-            }
-        });
+        $reader = new self($user, GivenRows::ofLog($stream));
+        DB::transaction($reader->all(...));
 
         return $reader->told();
     }
 
-    /** @throws InvalidInput */
-    private static function demandRoom(int $rows): void
+    private function all(): void
     {
-        if ($rows > self::ROWS) {
-            throw InvalidInput::because('file', 'That file has over '.self::ROWS.' rows; it cannot be one of a single angler.');
+        // Waters and spots lean on each other where they were kept in degrees; there are few of either.
+        $places = OlderSpots::placed([
+            'waters' => iterator_to_array($this->rows('waters'), false), 'spots' => iterator_to_array($this->rows('spots'), false),
+        ]);
+        foreach (Tables::all() as $table) {
+            $this->table($table, $places[$table->name] ?? $this->rows($table->name));
         }
     }
 
-    /** @return array<string, array<array-key, mixed>> */
-    private static function open(string $path): array
+    /**
+     * @return \Generator<int, mixed> the rows of a table
+     *
+     * @throws InvalidInput when there are more than one angler can have
+     */
+    private function rows(string $table): \Generator
     {
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw InvalidInput::because('file', 'That is no archive of an account; choose a ZIP file that was exported here.');
-        }
-        $left = self::UNPACKED;
-        $rows = 0;
-        $parts = [];
-        foreach (['account', ...array_map(static fn (Table $table): string => $table->name, Tables::all())] as $name) {
-            $size = $zip->statName("{$name}.json")['size'] ?? 0;
-            $left -= $size;
-            $text = $left < 0 ? false : $zip->getFromName("{$name}.json", $size);
-            $part = is_string($text) ? json_decode($text, true, 32) : [];
-            if ($left < 0 || ! is_array($part)) {
-                throw InvalidInput::because('file', "\"{$name}.json\" in that archive cannot be read; export it anew.");
+        $room = Caps::of($table);
+        foreach ($this->given->of($table) as $i => $row) {
+            if ($room-- < 1) {
+                throw InvalidInput::because('file', "That file has more {$table} than one angler can have; it is not read.");
             }
-            $parts[$name] = $part;
-            $rows += $name === 'account' ? 0 : count($part);
+            if ($i % self::LOOK_EVERY === 0) {
+                $this->given->demandTime();
+            }
+            yield $row;
         }
-        if (($parts['account']['format'] ?? null) !== Archive::FORMAT || ($parts['account']['version'] ?? null) !== Archive::VERSION) {
-            throw InvalidInput::because('file', 'That is no archive of an account; choose a ZIP file that was exported here.');
-        }
-
-        self::demandRoom($rows);
-
-        return $parts;
     }
 
-    /** @param  array<array-key, mixed>  $rows */
-    private function table(Table $table, array $rows): void
+    /** @param  iterable<mixed>  $rows */
+    private function table(Table $table, iterable $rows): void
     {
-        $have = [];
-        foreach (DB::table($table->name)->where('user_id', $this->user->id)->get(['id', ...$table->known]) as $row) {
-            $have[self::key($table, get_object_vars($row))] = Raw::whole($row->id);
-        }
-        $room = $table->name === 'lures' ? Box::MOST - count($have) : self::ROWS;
-        foreach (array_values($rows) as $i => $given) {
+        $into = RowsInto::of($table, $this->user->id);
+        foreach ($rows as $i => $given) {
             $row = is_array($given) ? $this->columns($table, $given) : null;
-            if ($row === null || ($room < 1 && ! isset($have[self::key($table, $row)]))) {
-                $this->refused[] = "{$table->name} ".($i + 1);
-
-                continue;
+            $id = $row === null ? null : $into->add($row);
+            if ($id === null) {
+                $this->refused++;
+                if ($this->refused <= self::NAMED) {
+                    $this->which[] = "{$table->name} ".($i + 1);
+                }
+            } elseif ($into->isLedTo) {
+                $no = $given['no'] ?? null;
+                $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $id;
             }
-            $key = self::key($table, $row);
-            $this->there += (int) isset($have[$key]);
-            if (! isset($have[$key])) {
-                $have[$key] = DB::table($table->name)->insertGetId([...$row, 'user_id' => $this->user->id]);
-                $this->added++;
-                $room--;
-            }
-            $no = $given['no'] ?? null;
-            $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $have[$key];
         }
+        $into->end();
+        $this->added += $into->added;
+        $this->there += $into->there;
     }
 
     /**
@@ -193,16 +174,9 @@ final class ArchiveReader
 
     private function told(): string
     {
-        $refused = count($this->refused);
-        $which = implode(', ', array_slice($this->refused, 0, 5)).($refused > 5 ? ' …' : '.');
+        $which = implode(', ', $this->which).($this->refused > self::NAMED ? ' …' : '.');
 
         return "Read in: {$this->added} added, {$this->there} there already"
-            .($refused === 0 ? '.' : ", {$refused} refused because they cannot be: {$which}");
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private static function key(Table $table, array $row): string
-    {
-        return implode("\n", array_map(static fn (string $column): string => mb_strtolower(Raw::text($row[$column])), $table->known));
+            .($this->refused === 0 ? '.' : ", {$this->refused} refused because they cannot be: {$which}");
     }
 }

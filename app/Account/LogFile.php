@@ -10,10 +10,13 @@ use App\Models\Outing;
 use App\Models\User;
 use App\Rows\Placing;
 use App\Rows\Raw;
+use Closure;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\Gpx;
 use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
+use Generator;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -28,7 +31,10 @@ final class LogFile
     public const VERSION = 1;
 
     /** Largest file taken, bytes. */
-    public const BYTES = 24_000_000;
+    public const BYTES = 100_000_000;
+
+    /** Largest table taken, bytes. */
+    private const TABLE = 12_000_000;
 
     /** Columns of the table that the angler reads, and of those that know a row again. */
     private const COLUMNS = [
@@ -36,55 +42,40 @@ final class LogFile
         'length_cm', 'girth_cm', 'landed', 'kept', 'hook', 'bent', 'lost_at', 'lure_lost', 'tag', 'tag_contact', 'note',
     ];
 
-    /** @param  Collection<int, Outing>  $outings */
-    public static function json(User $user, Collection $outings): string
+    /**
+     * @param  Collection<int, Outing>  $outings
+     * @return Generator<int, string> pieces
+     */
+    public static function json(User $user, Collection $outings): Generator
     {
-        $only = self::needed($user, $outings);
-        $numbers = [];
-        $lists = [];
-        foreach (Tables::all() as $table) {
-            $ids = $only[$table->name] ?? [];
-            $numbers[$table->name] = [];
-            if ($ids !== []) {
-                $lists[$table->name] = Archive::rows($user, $table, $numbers, $ids);
-            }
-        }
-
-        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION, ...$lists], Archive::JSON)."\n";
+        return Archive::lists($user, ['format' => self::FORMAT, 'version' => self::VERSION], self::needed($outings));
     }
 
     /**
      * The rows that outings consist of and lean on.
      *
      * @param  Collection<int, Outing>  $outings
-     * @return array<string, list<int>> ids by table
+     * @return array<string, Closure(Builder): mixed> by table
      */
-    private static function needed(User $user, Collection $outings): array
+    private static function needed(Collection $outings): array
     {
-        $outingIds = self::ids($outings->pluck('id'));
-        $in = static fn (string $table): array => self::ids(
-            DB::table($table)->where('user_id', $user->id)->whereIn('outing_id', $outingIds)->pluck('id'),
+        $ids = array_values(array_map(Raw::whole(...), $outings->pluck('id')->all()));
+        $in = static fn (Builder $rows) => $rows->whereIn('outing_id', $ids);
+        $of = static fn (string $table, string $link): Closure => static fn (Builder $rows) => $rows->whereIn(
+            'id', DB::table($table)->select($link)->whereIn($table === 'outings' ? 'id' : 'outing_id', $ids),
         );
-        $of = static fn (string $from, array $ids, string $link): array => self::ids(
-            DB::table($from)->whereIn('id', $ids)->whereNotNull($link)->distinct()->pluck($link),
-        );
-        $setups = $in('setups');
-        [$spots, $rods] = [$of('outings', $outingIds, 'spot_id'), $of('setups', $setups, 'rod_id')];
+        $through = static fn (string $table, string $link, Closure $of): Closure => static function (Builder $rows) use ($table, $link, $of): void {
+            $inner = DB::table($table)->select($link);
+            $of($inner);
+            $rows->whereIn('id', $inner);
+        };
+        [$spots, $rods] = [$of('outings', 'spot_id'), $of('setups', 'rod_id')];
 
         return [
-            'outings' => $outingIds, 'setups' => $setups, 'events' => $in('events'), 'pauses' => $in('pauses'), 'plans' => $in('plans'),
-            'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', $setups, 'lure_id'), 'waters' => $of('spots', $spots, 'water_id'),
-            'lines' => $of('rods', $rods, 'line_id'),
+            'outings' => static fn (Builder $rows) => $rows->whereIn('id', $ids), 'setups' => $in, 'events' => $in, 'pauses' => $in,
+            'plans' => $in, 'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', 'lure_id'),
+            'waters' => $through('spots', 'water_id', $spots), 'lines' => $through('rods', 'line_id', $rods),
         ];
-    }
-
-    /**
-     * @param  Collection<int, mixed>  $found
-     * @return list<int>
-     */
-    private static function ids(Collection $found): array
-    {
-        return array_values(array_map(Raw::whole(...), $found->all()));
     }
 
     /** @param  Collection<int, Outing>  $outings */
@@ -151,24 +142,27 @@ final class LogFile
      *
      * @throws InvalidInput when it is no such file; then nothing has changed
      */
-    public static function take(User $user, string $bytes): string
+    public static function take(User $user, string $path): string
     {
-        $text = Csv::text($bytes);
-        if (preg_match('/^\s*\{/', $text) !== 1) {
-            return LogTable::take($user, Csv::read($text, ['event'], 'That is no log: choose the JSON, or the table with its first line.'));
+        $stream = fopen($path, 'r') ?: throw InvalidInput::because('file', 'That file did not come through whole; choose it again.');
+        try {
+            $head = ltrim((string) fread($stream, 400), "\u{FEFF} \t\r\n");
+            rewind($stream);
+            if (str_starts_with($head, '{')) {
+                $mark = fread($stream, 3);
+                fseek($stream, $mark === "\u{FEFF}" ? 3 : 0);
+
+                return ArchiveReader::takeLog($user, $stream);
+            }
+        } finally {
+            fclose($stream);
         }
-        $file = json_decode($text, true, 32);
-        if (! is_array($file) || ($file['format'] ?? null) !== self::FORMAT || ($file['version'] ?? null) !== self::VERSION) {
-            throw InvalidInput::because('file', 'That is no log of outings; choose a file that was exported here.');
-        }
-        $lists = [];
-        foreach (Tables::all() as $table) {
-            $list = $file[$table->name] ?? [];
-            $lists[$table->name] = is_array($list) ? array_values($list) : throw InvalidInput::because(
-                'file', "\"{$table->name}\" in that file is no list; export it anew.",
-            );
+        if ((int) filesize($path) > self::TABLE) {
+            throw InvalidInput::because('file', 'A table of entries has up to 12 MB; split it, or choose the JSON.');
         }
 
-        return ArchiveReader::takeLists($user, $lists);
+        return LogTable::take($user, Csv::read(
+            Csv::text((string) file_get_contents($path)), ['event'], 'That is no log: choose the JSON, or the table with its first line.',
+        ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\Caps;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
@@ -34,6 +35,7 @@ final class LogTable
             $known = array_fill_keys(array_map(Raw::text(...), $user->events()->pluck('uuid')->all()), true);
             $setups = Setup::query()->where('user_id', $user->id)
                 ->whereIn('outing_id', $user->outings()->select('id'))->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
+            $room = Caps::room($user->id, 'events');
             foreach ($rows as $line => $row) {
                 $uuid = mb_strtolower($row['event'] ?? '');
                 if (isset($known[$uuid])) {
@@ -42,7 +44,7 @@ final class LogTable
                     continue;
                 }
                 $columns = self::columns($row);
-                if ($columns === null || ! isset($setups[$row['setup'] ?? ''])) {
+                if ($columns === null || $room-- < 1 || ! isset($setups[$row['setup'] ?? ''])) {
                     $refused[] = $line;
 
                     continue;

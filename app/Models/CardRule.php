@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -32,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class CardRule extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     protected $table = 'card_rules';

@@ -8,6 +8,7 @@ use App\Enums\GearKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -29,6 +30,7 @@ use Illuminate\Support\Carbon;
 final class Gear extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     protected $table = 'gear';

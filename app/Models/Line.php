@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -27,6 +28,7 @@ use Illuminate\Support\Carbon;
 final class Line extends Model
 {
     use BootsByName;
+    use Capped;
 
     protected $table = 'lines';
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
 use Eskith\Core\Tackle\Family;
@@ -47,6 +48,7 @@ use Illuminate\Support\Carbon;
 final class Lure extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     /** @use HasFactory<LureFactory> */

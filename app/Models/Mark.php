@@ -8,6 +8,7 @@ use App\Enums\MarkKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Bottom;
 use Illuminate\Database\Eloquent\Model;
@@ -37,6 +38,7 @@ use Illuminate\Support\Carbon;
 final class Mark extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     protected $table = 'marks';

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -35,6 +36,7 @@ use Illuminate\Support\Carbon;
 final class Outing extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     protected $table = 'outings';

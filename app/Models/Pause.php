@@ -8,6 +8,7 @@ use App\Enums\PauseWhy;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -26,6 +27,7 @@ use Illuminate\Support\Carbon;
 final class Pause extends Model
 {
     use BootsByName;
+    use Capped;
 
     protected $table = 'pauses';
 

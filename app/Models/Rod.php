@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
@@ -41,6 +42,7 @@ use Illuminate\Support\Carbon;
 final class Rod extends Model
 {
     use BootsByName;
+    use Capped;
     use FoundByItsAngler;
 
     protected $table = 'rods';

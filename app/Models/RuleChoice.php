@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
 final class RuleChoice extends Model
 {
     use BootsByName;
+    use Capped;
 
     protected $table = 'rule_choices';
 

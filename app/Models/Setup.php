@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\Capped;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -38,6 +39,7 @@ use Illuminate\Support\Carbon;
 final class Setup extends Model
 {
     use BootsByName;
+    use Capped;
 
     protected $table = 'setups';
 

@@ -18,9 +18,6 @@ use Illuminate\Support\Facades\DB;
 /** Lines on the chart of a water, and casts laid out along them. */
 final readonly class Edges
 {
-    /** Of one water. */
-    private const MOST = 300;
-
     private function __construct(private User $user)
     {
     }
@@ -42,9 +39,6 @@ final readonly class Edges
         DB::transaction(function () use ($water, $uuid, $columns): void {
             if ($this->user->edges()->where('uuid', $uuid)->exists()) {
                 return;
-            }
-            if ($water->edges()->count() >= self::MOST) {
-                throw InvalidInput::because('line', 'A water holds '.self::MOST.' lines; take some off the chart first.');
             }
             $water->edges()->create(['user_id' => $this->user->id, 'uuid' => $uuid, ...$columns]);
         });

@@ -20,9 +20,6 @@ use Illuminate\Support\Facades\DB;
 /** Marks: what was where. */
 final readonly class Marks
 {
-    /** Of one water. */
-    private const MOST = 2_000;
-
     private function __construct(private User $user)
     {
     }
@@ -64,9 +61,6 @@ final readonly class Marks
         DB::transaction(function () use ($water, $uuid, $kind, $at, $more): void {
             if ($this->user->marks()->where('uuid', $uuid)->exists()) {
                 return;
-            }
-            if ($water->marks()->count() >= self::MOST) {
-                throw InvalidInput::because('kind', 'A water holds '.number_format(self::MOST).' marks; take some away first.');
             }
             $water->marks()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'kind' => $kind, 'east_m' => $at->east, 'north_m' => $at->north,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Places;
 
+use App\Database\Caps;
 use App\Enums\SurveySource;
 use App\Models\Casts\Moment;
 use App\Models\Sounding;
@@ -25,9 +26,6 @@ use stdClass;
 /** Soundings as they come in: by hand, from a track, and as the instruments say them. */
 final readonly class Surveys
 {
-    /** Soundings of one water. */
-    private const MOST = 30_000;
-
     /** Rows of one insert. */
     private const AT_ONCE = 400;
 
@@ -146,7 +144,7 @@ final readonly class Surveys
             if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
                 return 'These soundings are there already.';
             }
-            $this->demandRoom($water, count($survey->soundings));
+            Caps::demandSoundings($this->user->id, $water->id, count($survey->soundings));
             $row = $water->surveys()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => mb_substr($name, 0, 80) ?: 'A track',
                 'source' => SurveySource::File,
@@ -173,7 +171,7 @@ final readonly class Surveys
             if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
                 return;
             }
-            $this->demandRoom($water, count($soundings));
+            Caps::demandSoundings($this->user->id, $water->id, count($soundings));
             $row = $water->surveys()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => 'By hand, '.Carbon::now()->format('j M Y'),
                 'source' => SurveySource::Hand, 'from_at' => Carbon::now(), 'until_at' => Carbon::now(), 'brought' => count($soundings),
@@ -254,16 +252,6 @@ final readonly class Surveys
         $water->update(['latitude' => round($latitude, 6), 'longitude' => round($longitude, 6)]);
 
         return Placing::frame($water) ?? $frame;
-    }
-
-    /** @throws InvalidInput */
-    private function demandRoom(Water $water, int $more): void
-    {
-        if (GroundReader::rows($water)->count() + $more > self::MOST) {
-            throw InvalidInput::because(
-                'file', 'A water holds '.number_format(self::MOST).' soundings; take a survey of before away first.',
-            );
-        }
     }
 
     private static function told(Survey $survey): string

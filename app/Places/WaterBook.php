@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Places;
 
+use App\Database\Caps;
 use App\Models\Edge;
 use App\Models\Mark;
 use App\Models\Spot;
@@ -13,6 +14,7 @@ use App\Models\Water;
 use App\Models\WaterShare;
 use App\Record\JoinedMeanwhile;
 use App\Record\ShareCode;
+use App\Rows\GroundReader;
 use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
@@ -24,8 +26,6 @@ use Illuminate\Support\Str;
 /** Waters made, changed, joined, shared and taken away with what hangs on them. */
 final readonly class WaterBook
 {
-    private const MOST = 200;
-
     private function __construct(private User $user)
     {
     }
@@ -46,9 +46,6 @@ final readonly class WaterBook
     {
         return DB::transaction(function () use ($name, $columns): Water {
             $there = $this->user->waters()->where('name', $name)->first();
-            if ($there === null && $this->user->waters()->count() >= self::MOST) {
-                throw InvalidInput::because('name', 'There are '.self::MOST.' waters already; join or delete some first.');
-            }
 
             return $there ?? $this->user->waters()->create(['name' => $name, ...$columns]);
         });
@@ -99,6 +96,10 @@ final readonly class WaterBook
             if ($gone === null || $into === null) {
                 throw JoinedMeanwhile::told();
             }
+            foreach (['spots', 'marks', 'edges', 'surveys'] as $table) {
+                Caps::demandInWater($into->id, $table, $gone->{$table}()->count(), 'into');
+            }
+            Caps::demandSoundings($this->user->id, $into->id, GroundReader::rows($gone)->count());
             [$dx, $dy] = $this->shift($gone, $into);
             foreach ($gone->spots()->get() as $spot) {
                 $spot->update(['water_id' => $into->id, 'name' => $this->freeName($into, $spot->name), ...self::moved($spot, $dx, $dy)]);
@@ -164,6 +165,7 @@ final readonly class WaterBook
                 ...self::columns($theirs, ['id', 'user_id', 'name', 'local_rules', 'protected_fish', 'ground', 'created_at', 'updated_at']),
                 'user_id' => $this->user->id, 'name' => $this->freeWater($theirs->name), 'ground' => 1,
             ]);
+            Caps::demand($this->user->id, 'soundings', GroundReader::rows($theirs)->count(), 'code');
             $this->copyAll($theirs, $mine);
 
             return $mine;

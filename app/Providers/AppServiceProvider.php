@@ -73,6 +73,15 @@ final class AppServiceProvider extends ServiceProvider
                 'password:'.($request->user() instanceof User ? $request->user()->id : ''),
             ),
         );
+        RateLimiter::for('writes', static function (Request $request): Limit {
+            $often = $request->routeIs('outings.taps.store', 'outings.events.store', 'readings.update');
+            $angler = $request->user() instanceof User ? $request->user()->id : '';
+
+            return $request->isMethodSafe()
+                ? Limit::none()
+                : Limit::perMinute(Config::integer($often ? 'eskith.often_a_minute' : 'eskith.writes_a_minute'))
+                    ->by(($often ? 'often:' : 'writes:').$angler);
+        });
         // A code has eight letters of thirty-one: nobody guesses one at this pace.
         RateLimiter::for('code', static fn (Request $request): array => [
             Limit::perMinute(6)->by('code:'.($request->user() instanceof User ? $request->user()->id : '')),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Database\Caps;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;
@@ -219,6 +220,7 @@ final readonly class Logbook
             }
             self::demandOpen($outing, $at);
             $setup ??= $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
+            Caps::demandEvent($this->user->id, $outing->id);
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
 
             return Event::query()->create([

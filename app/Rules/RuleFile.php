@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use Eskith\Core\CommandLine\Fields;
+use Eskith\Core\Formats\JsonBounds;
 use Eskith\Core\Units\InvalidInput;
 
 /** An angler's rules as a JSON file (public/schema/rules.schema.json). */
@@ -28,7 +29,7 @@ final class RuleFile
     /** @throws InvalidInput when it is no such file or anything in it cannot be used; then nothing has changed */
     public static function take(AnglerRules $rules, string $text): void
     {
-        $file = json_decode($text, true, 16);
+        $file = JsonBounds::hold($text) ? json_decode($text, true, JsonBounds::LEVELS) : null;
         if (! is_array($file) || ($file['format'] ?? null) !== 'eskith-rules' || ($file['version'] ?? null) !== 1) {
             throw InvalidInput::because('file', 'That is no file of Eskith rules; choose one that was exported here.');
         }

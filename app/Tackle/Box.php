@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
+use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
 use App\Rows\Raw;
@@ -21,9 +22,6 @@ final readonly class Box
 
     /** Letters of a search that are looked for. */
     private const ASKED = 120;
-
-    /** Most lures in a box, those put away included, and so most changed at once. */
-    public const MOST = 2000;
 
     private function __construct(private User $user)
     {
@@ -75,7 +73,7 @@ final readonly class Box
         return DB::transaction(function () use ($uuid, $columns): Lure {
             $known = $this->user->lures()->where('uuid', $uuid)->first();
             if ($known === null && $this->room() < 1) {
-                throw InvalidInput::because('uuid', 'A box holds at most '.number_format(self::MOST).' lures; this one is full.');
+                throw InvalidInput::because('uuid', 'A box holds at most '.number_format(Caps::of('lures')).' lures; this one is full.');
             }
 
             return $known ?? $this->user->lures()->create(
@@ -87,7 +85,7 @@ final readonly class Box
     /** How many more lures fit. */
     public function room(): int
     {
-        return self::MOST - $this->user->lures()->count();
+        return Caps::of('lures') - $this->user->lures()->count();
     }
 
     /**
@@ -101,8 +99,8 @@ final readonly class Box
      */
     public function change(array $each): array
     {
-        if (count($each) > self::MOST) {
-            throw InvalidInput::because('each', 'At most '.number_format(self::MOST).' lures are changed at once.');
+        if (count($each) > Caps::of('lures')) {
+            throw InvalidInput::because('each', 'At most '.number_format(Caps::of('lures')).' lures are changed at once.');
         }
 
         return DB::transaction(function () use ($each): array {

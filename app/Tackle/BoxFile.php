@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
+use App\Database\Caps;
 use App\Models\Lure;
 use App\Rows\Raw;
 use Eskith\Core\Formats\Csv;
+use Eskith\Core\Formats\JsonBounds;
 use Eskith\Core\Units\InvalidInput;
 
 /**
@@ -18,7 +20,8 @@ final class BoxFile
     /** Largest file and most rows taken. */
     public const BYTES = 12_000_000;
 
-    private const ROWS = Box::MOST;
+    /** Times as much as a request that a file of a full box holds. */
+    private const TIMES = 20;
 
     /** CSV column => field of the form, with the part of a group. */
     private const COLUMNS = [
@@ -86,15 +89,15 @@ final class BoxFile
             throw InvalidInput::because('file', 'There are no lures in that file.');
         }
 
-        return count($rows) <= self::ROWS ? $rows : throw InvalidInput::because(
-            'file', 'That file has over '.number_format(self::ROWS).' rows, and a box holds no more; split it.',
+        return count($rows) <= Caps::of('lures') ? $rows : throw InvalidInput::because(
+            'file', 'That file has over '.number_format(Caps::of('lures')).' rows, and a box holds no more; split it.',
         );
     }
 
     /** @return array<int, array<array-key, mixed>> */
     private static function fromJson(string $text): array
     {
-        $file = json_decode($text, true, 16);
+        $file = JsonBounds::hold($text, self::TIMES) ? json_decode($text, true, JsonBounds::LEVELS) : null;
         $lures = is_array($file) ? ($file['lures'] ?? $file) : null;
         if (! is_array($lures) || ! array_is_list($lures)) {
             throw InvalidInput::because('file', 'That JSON is not a box; it needs a list called "lures".');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
+use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
 use App\Rows\Raw;
@@ -33,13 +34,13 @@ final class BoxImport
         $import = new self($user);
         $have = $user->lures()->get()->keyBy('uuid');
         $seen = [];
-        $room = Box::MOST - $have->count();
+        $room = Caps::of('lures') - $have->count();
         foreach (BoxFile::read($bytes) as $line => $fields) {
             $planned = $import->line($fields, $have, $seen);
             if ($planned['status'] === 'add' && $room-- < 1) {
                 $planned = [
                     'status' => 'refused',
-                    'words' => 'A box holds at most '.number_format(Box::MOST).' lures; there is no room for this one.',
+                    'words' => 'A box holds at most '.number_format(Caps::of('lures')).' lures; there is no room for this one.',
                     'uuid' => '', 'columns' => [],
                 ];
             }
@@ -63,7 +64,7 @@ final class BoxImport
     {
         DB::transaction(function (): void {
             $have = $this->user->lures()->pluck('uuid')->flip();
-            $room = Box::MOST - $have->count();
+            $room = Caps::of('lures') - $have->count();
             $position = Raw::whole($this->user->lures()->max('position'));
             $new = [];
             foreach ($this->plan as $line) {

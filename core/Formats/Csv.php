@@ -13,6 +13,12 @@ use SplTempFileObject;
  */
 final class Csv
 {
+    /** Most lines of a table, empty ones too. */
+    private const LINES = 200_000;
+
+    /** Most columns. */
+    private const COLUMNS = 200;
+
     /**
      * @param  list<string>  $head
      * @param  iterable<list<string>>  $rows
@@ -54,6 +60,7 @@ final class Csv
     {
         // Line ends of every system are one, so that lines are counted the same.
         $text = str_replace(["\r\n", "\r"], "\n", $text);
+        self::demandLines($text, self::LINES);
         $delimiter = self::delimiter(strtok($text, "\n") ?: '');
         $in = new SplTempFileObject;
         $in->fwrite($text);
@@ -98,6 +105,15 @@ final class Csv
         }
 
         return $row;
+    }
+
+    /** @throws InvalidInput when a table has more lines, empty ones too, or columns than any that is kept here */
+    public static function demandLines(string $text, int $most): void
+    {
+        $first = strtok($text, "\n") ?: '';
+        if (substr_count($text, "\n") > $most || substr_count($first, self::delimiter($first)) > self::COLUMNS) {
+            throw InvalidInput::because('file', 'That table has more than '.number_format($most).' lines, or columns without end; split it.');
+        }
     }
 
     /** The sign that parts cells, by the first line. */

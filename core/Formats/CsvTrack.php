@@ -33,6 +33,7 @@ final class CsvTrack
     {
         PlacesFile::demandSize($text);
         $text = str_replace(["\r\n", "\r"], "\n", Csv::text($text));
+        Csv::demandLines($text, 2 * PlacesFile::POINTS);
         $delimiter = Csv::delimiter(strtok($text, "\n") ?: '');
         $in = new SplTempFileObject(PlacesFile::BYTES + 1);
         $in->fwrite($text);

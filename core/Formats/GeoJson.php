@@ -14,7 +14,9 @@ use JsonException;
 final class GeoJson
 {
     /** Brackets and commas of a file at the most: more is no file of places. */
-    private const SIGNS = 3_000_000;
+    private const SIGNS = 1_200_000;
+
+    private const BYTES = 25_000_000;
 
     private const LEVELS = 12;
 
@@ -40,6 +42,9 @@ final class GeoJson
     public static function read(string $text): PlacesFile
     {
         PlacesFile::demandSize($text);
+        if (strlen($text) > self::BYTES) {
+            throw self::refused('That GeoJSON file is over 25 MB; split it, or bring its tracks as GPX.');
+        }
         if (substr_count($text, ',') + substr_count($text, '[') + substr_count($text, '{') > self::SIGNS) {
             throw self::refused('That file has more than '.number_format(PlacesFile::POINTS).' points; split it.');
         }

@@ -23,6 +23,15 @@ final class GpxReader
 
     private const DEEPEST = 24;
 
+    /** An element with more attributes than any of GPX has. */
+    private const CROWDED = '/<[^<>"\']*+(?:(?:"[^"<]*+"|\'[^\'<]*+\')[^<>"\']*+){65}/';
+
+    /** Elements of a file. */
+    private const ELEMENTS = 4_000_000;
+
+    /** Encodings in which a document type is seen before anything is parsed. */
+    private const ENCODINGS = ['utf-8', 'us-ascii', 'iso-8859-1', 'iso-8859-15', 'windows-1252'];
+
     private readonly XMLReader $xml;
 
     private readonly PlacesFile $file;
@@ -30,6 +39,8 @@ final class GpxReader
     private readonly int $expected;
 
     private int $points = 0;
+
+    private int $elements = 0;
 
     private ?Track $line = null;
 
@@ -53,7 +64,12 @@ final class GpxReader
     public function read(): PlacesFile
     {
         PlacesFile::demandSize($this->source);
-        // Before anything is parsed: entities cannot be declared without one.
+        $this->demandEncoding();
+        // Before anything is parsed: each further attribute is held against all before it.
+        if (preg_match(self::CROWDED, $this->source) !== 0) {
+            throw self::refused('That GPX file has an element with attributes without end; it is not read.');
+        }
+        // Entities cannot be declared without a document type.
         if (stripos($this->source, '<!doctype') !== false || stripos($this->source, '<!entity') !== false) {
             throw self::refused('A GPX file has no document type; this one does, and is not read.');
         }
@@ -76,6 +92,15 @@ final class GpxReader
         }
 
         return $this->file;
+    }
+
+    private function demandEncoding(): void
+    {
+        $head = substr($this->source, 0, 400);
+        preg_match('/^(?:\xEF\xBB\xBF)?\s*<\?xml[^>]*encoding\s*=\s*["\']([\w.-]+)/i', $head, $named);
+        if (str_contains($head, "\0") || ! in_array(strtolower($named[1] ?? 'utf-8'), self::ENCODINGS, true)) {
+            throw self::refused('A GPX file is written in UTF-8; this one is not, and is not read. Export it anew.');
+        }
     }
 
     private function through(): void
@@ -118,6 +143,9 @@ final class GpxReader
     private function opens(string $name): void
     {
         $this->text = '';
+        if (++$this->elements > self::ELEMENTS) {
+            throw self::refused('That GPX file has elements without end; it is not read.');
+        }
         if ($this->xml->namespaceURI !== Gpx::NAMESPACE) {
             return;
         }

@@ -12,30 +12,47 @@ final class JsonBounds
 {
     public const LEVELS = 16;
 
-    public const KEYS = 6_000;
+    /** Names in one object: more, and those that fall together take time by their square. */
+    private const NAMES_EACH = 2_500;
+
+    private const NAMES = 6_000;
 
     private const VALUES = 100_000;
 
-    public static function hold(string $json): bool
+    /** @param  int  $times  how many times as much a file may hold as a request */
+    public static function hold(string $json, int $times = 1): bool
     {
         $bare = preg_replace('/"(?:[^"\\\\]++|\\\\.)*+"/s', '', $json);
-        if ($bare === null || substr_count($bare, ':') > self::KEYS) {
+        if ($bare === null || substr_count($bare, ':') > $times * self::NAMES) {
             return false;
         }
         $open = substr_count($bare, '[') + substr_count($bare, '{');
 
-        return $open + substr_count($bare, ',') <= self::VALUES && self::depth($bare) <= self::LEVELS;
+        return $open + substr_count($bare, ',') <= $times * self::VALUES && self::levelsHold($bare);
     }
 
-    private static function depth(string $bare): int
+    /** Whether nothing lies deeper, and no object holds more names, than anything that is kept here. */
+    private static function levelsHold(string $bare): bool
     {
-        $signs = (string) preg_replace('/[^\[\]{}]++/', '', $bare);
-        [$deep, $deepest] = [0, 0];
+        $signs = (string) preg_replace('/[^\[\]{}:]++/', '', $bare);
+        $names = [0];
+        $deep = 0;
         for ($i = 0, $long = strlen($signs); $i < $long; $i++) {
-            $deep += $signs[$i] === '[' || $signs[$i] === '{' ? 1 : -1;
-            $deepest = max($deepest, $deep);
+            if ($signs[$i] === ':') {
+                $names[$deep]++;
+                if ($names[$deep] > self::NAMES_EACH) {
+                    return false;
+                }
+            } elseif ($signs[$i] === '[' || $signs[$i] === '{') {
+                $names[++$deep] = 0;
+                if ($deep > self::LEVELS) {
+                    return false;
+                }
+            } else {
+                $deep = max(0, $deep - 1);
+            }
         }
 
-        return $deepest;
+        return true;
     }
 }

@@ -34,7 +34,7 @@ final class ArchiveTest extends TestCase
                 'pick' => $demo->lures()->where('family', 'spoon')->firstOrFail()->id.'..', 'seconds' => '12 s',
             ],
         )->assertSessionHasNoErrors();
-        $before = Archive::parts($demo->refresh());
+        $before = self::parts($demo->refresh());
         foreach (['lures', 'outings', 'setups', 'events', 'spots', 'readings', 'rule_choices', 'measurements', 'gear'] as $list) {
             self::assertNotSame([], $before[$list], $list);
         }
@@ -56,11 +56,11 @@ final class ArchiveTest extends TestCase
         )->assertRedirect('/tackle');
         $said = $this->take($file)->getSession()->get('said');
         self::assertMatchesRegularExpression('/^Read in: \d{3,} added, 0 there already\.$/', $said);
-        $after = Archive::parts(User::query()->sole());
+        $after = self::parts(User::query()->sole());
         self::assertEquals($before, $after);
 
         self::assertMatchesRegularExpression('/^Read in: 0 added, \d{3,} there already\.$/', $this->take($file)->getSession()->get('said'));
-        self::assertEquals($after, Archive::parts(User::query()->sole()), 'the same file again changes nothing');
+        self::assertEquals($after, self::parts(User::query()->sole()), 'the same file again changes nothing');
     }
 
     public function test_every_table_of_an_anglers_is_in_the_archive_or_left_out_on_purpose(): void
@@ -75,7 +75,7 @@ final class ArchiveTest extends TestCase
 
     public function test_spots_of_an_archive_from_before_the_ground_are_placed(): void
     {
-        $parts = Archive::parts($this->demo());
+        $parts = self::parts($this->demo());
         $parts['waters'] = array_map(static fn (array $water): array => array_diff_key(
             $water, array_flip(
                 ['latitude', 'longitude', 'level_m', 'level_text', 'level_at', 'flood_deg', 'fastest_ms', 'fastest_text', 'ground'],
@@ -105,7 +105,7 @@ final class ArchiveTest extends TestCase
 
     public function test_a_full_account_keeps_what_it_has(): void
     {
-        $file = $this->zip(Archive::parts($this->demo()));
+        $file = $this->zip(self::parts($this->demo()));
         $this->actingAs($other = $this->angler(['weight' => 'g']));
         Lure::factory()->for($other)->create(['notes' => 'mine']);
         $this->take($file);
@@ -117,7 +117,7 @@ final class ArchiveTest extends TestCase
 
     public function test_rows_that_cannot_be_are_refused_by_themselves(): void
     {
-        $parts = Archive::parts($this->demo());
+        $parts = self::parts($this->demo());
         $parts['lures'][0]['mass_kg'] = 1e9;
         $parts['lures'][1]['holes'] = ['x' => 'y'];
         $parts['lures'][2]['finish'] = "gold\0";
@@ -151,7 +151,9 @@ final class ArchiveTest extends TestCase
         }
         $good = ['format' => Archive::FORMAT, 'version' => 1];
         $this->take($this->zip(['account' => $good, 'lures' => 7]))->assertSessionHasErrors('file');
-        $this->take($this->zip(['account' => $good, 'events' => array_fill(0, 60_001, 1)]))->assertSessionHasErrors('file');
+        $this->take($this->zip(['account' => $good, 'rods' => array_fill(0, 61, 1)]))->assertSessionHasErrors(
+            ['file' => 'That file has more rods than one angler can have; it is not read.'],
+        );
         $this->post('/account/archive')->assertSessionHasErrors('file');
         $bomb = new ZipArchive;
         $bomb->open($path = (string) tempnam(sys_get_temp_dir(), 'bomb'), ZipArchive::OVERWRITE);
@@ -207,5 +209,19 @@ final class ArchiveTest extends TestCase
     private function take(string $bytes): \Illuminate\Testing\TestResponse
     {
         return $this->post('/account/archive', ['file' => UploadedFile::fake()->createWithContent('account.zip', $bytes)]);
+    }
+
+    /** @return array<string, mixed> what stands in each file of an archive, by its name */
+    private static function parts(User $user): array
+    {
+        $zip = new ZipArchive;
+        $zip->open($path = Archive::write($user), ZipArchive::RDONLY);
+        $parts = [];
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $parts[basename((string) $zip->getNameIndex($i), '.json')] = json_decode((string) $zip->getFromIndex($i), true, 64, JSON_THROW_ON_ERROR);
+        }
+        unlink($path);
+
+        return $parts;
     }
 }

@@ -144,7 +144,7 @@ final class OutingsTest extends TestCase
     {
         $outing = $this->fished(3);
         $other = $this->fished(2);
-        $json = (string) $this->get("/outings/{$outing->uuid}.json")->assertOk()->getContent();
+        $json = (string) $this->get("/outings/{$outing->uuid}.json")->assertOk()->streamedContent();
         $file = json_decode($json, true);
         self::assertSame(['eskith-log', 1, 1, 3], [$file['format'], $file['version'], count($file['outings']), count($file['events'])]);
         self::assertCount(1, $file['lures'], 'only what the outing leans on');
@@ -158,9 +158,9 @@ final class OutingsTest extends TestCase
         self::assertTrue($kept->started_at->equalTo($outing->started_at));
 
         $this->actingAs($this->angler);
-        $all = json_decode((string) $this->get('/log.json?year='.now()->format('Y'))->getContent(), true);
+        $all = json_decode((string) $this->get('/log.json?year='.now()->format('Y'))->streamedContent(), true);
         self::assertCount(2, $all['outings']);
-        self::assertArrayNotHasKey('outings', json_decode((string) $this->get('/log.json?year=1999')->getContent(), true));
+        self::assertArrayNotHasKey('outings', json_decode((string) $this->get('/log.json?year=1999')->streamedContent(), true));
         foreach (['{"format":"eskith-log"}', '{"format":"eskith-log","version":1,"events":7}', 'no log at all', '{', "\xff\xfe"] as $bad) {
             $this->take($bad)->assertSessionHasErrors('file');
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Tackle\Box;
+use App\Database\Caps;
 use App\Tackle\LureChange;
 
 final class ChangeLures extends AnglerRequest
@@ -13,7 +13,7 @@ final class ChangeLures extends AnglerRequest
     public function rules(): array
     {
         return [
-            'each' => ['required', 'array', 'list', 'max:'.Box::MOST],
+            'each' => ['required', 'array', 'list', 'max:'.Caps::of('lures')],
             'each.*.id' => ['required', 'integer'],
             'each.*.set' => ['required', 'array'],
             'each.*.version' => ['required', 'integer'],

@@ -18,9 +18,13 @@ final class TakeLog extends AnglerRequest
         return [];
     }
 
-    /** @throws InvalidInput */
+    /**
+     * @return string its path
+     *
+     * @throws InvalidInput
+     */
     public function log(): string
     {
-        return (string) $this->upload(LogFile::BYTES, 'Choose a log of up to 24 MB that was exported here.')->getContent();
+        return $this->upload(LogFile::BYTES, 'Choose a log of up to 100 MB that was exported here.')->getPathname();
     }
 }

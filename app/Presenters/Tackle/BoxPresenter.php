@@ -7,6 +7,7 @@ namespace App\Presenters\Tackle;
 use App\Data\Tackle\BoxData;
 use App\Data\Tackle\LureData;
 use App\Data\Tackle\ProposalData;
+use App\Database\Caps;
 use App\Models\User;
 use App\Rows\LureReader;
 use App\Tackle\Box;
@@ -32,7 +33,7 @@ final readonly class BoxPresenter
     {
         $text = static fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';
         $query = Box::of($this->user)->find(['q' => $text('q'), 'family' => $text('family'), 'show' => $text('show')]);
-        $shown = min(Box::MOST, max(Box::PAGE, (int) $text('shown')));
+        $shown = min(Caps::of('lures'), max(Box::PAGE, (int) $text('shown')));
         $total = $query->count();
         $lures = $query->limit($shown)->get()->filter(LureReader::isSound(...))->map((new LurePresenter($this->user))->one(...));
 

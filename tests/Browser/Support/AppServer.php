@@ -74,6 +74,16 @@ final class AppServer
         return $records;
     }
 
+    /** How many processes answer. */
+    public function workers(): int
+    {
+        $pid = is_resource($this->process) ? proc_get_status($this->process)['pid'] : 0;
+
+        return count(array_filter(self::children($pid), static fn (int $one): bool => ! str_contains(
+            (string) @file_get_contents("/proc/{$one}/stat"), ') Z',
+        )));
+    }
+
     /** Nobody is signed in any more. */
     public function forgetVisits(): void
     {
@@ -111,7 +121,8 @@ final class AppServer
             [
                 PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.file_cache='.self::compiled(),
                 '-d', 'variables_order=EGPCS', '-d', 'zlib.output_compression=On',
-                '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=51M', '-d', 'post_max_size=54M', '-S',
+                '-d', 'zlib.output_compression_level=2', '-d', 'upload_max_filesize=101M', '-d', 'post_max_size=102M',
+                '-d', 'memory_limit=256M', '-d', 'max_execution_time=30', '-d', 'max_input_vars=2000', '-S',
                 "127.0.0.1:{$port}", '-t', 'public', 'public/router.php',
             ],
             [['file', '/dev/null', 'r'], ['file', "{$this->folder}/server.log", 'a'], ['file', "{$this->folder}/server.log", 'a']],
@@ -165,6 +176,7 @@ final class AppServer
             'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file',
             'CACHE_FILES' => "{$this->folder}/cache",
             'LOG_CHANNEL' => 'stderr', 'BCRYPT_ROUNDS' => '4',
+            'ESKITH_WRITES_A_MINUTE' => '1000000', 'ESKITH_OFTEN_A_MINUTE' => '1000000',
         ];
     }
 

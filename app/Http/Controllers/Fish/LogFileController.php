@@ -10,9 +10,9 @@ use App\Http\Requests\TakeLog;
 use App\Models\Outing;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Outings as files, out and in: one, those of a year, or all. */
 final class LogFileController extends Controller
@@ -43,12 +43,19 @@ final class LogFileController extends Controller
     /** @param  Collection<int, Outing>  $outings */
     private function file(Request $request, Collection $outings, string $name, string $format): Response
     {
-        [$text, $type] = match ($format) {
-            'json' => [LogFile::json($this->angler($request), $outings), 'application/json'],
-            'csv' => [LogFile::csv($outings), 'text/csv; charset=UTF-8'],
-            default => [LogFile::gpx($outings), 'application/gpx+xml'],
-        };
+        $headers = ['Content-Disposition' => "attachment; filename=\"{$name}.{$format}\""];
+        if ($format === 'json') {
+            $pieces = LogFile::json($this->angler($request), $outings);
 
-        return response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}.{$format}\""]);
+            return response()->stream(static function () use ($pieces): void {
+                foreach ($pieces as $piece) {
+                    echo $piece;
+                }
+            }, 200, [...$headers, 'Content-Type' => 'application/json']);
+        }
+        [$text, $type] = $format === 'csv'
+            ? [LogFile::csv($outings), 'text/csv; charset=UTF-8'] : [LogFile::gpx($outings), 'application/gpx+xml'];
+
+        return response($text, 200, [...$headers, 'Content-Type' => $type]);
     }
 }

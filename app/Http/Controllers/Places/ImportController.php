@@ -9,23 +9,22 @@ use App\Http\Requests\BringSoundings;
 use App\Models\Water;
 use App\Places\PlacesImport;
 use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Files of places and depths, brought in. */
 final class ImportController extends Controller
 {
-    /** s that a file may take. */
-    private const LONGEST_S = 120;
-
     /** A file taken in, told as it goes: a line for each step, the last one says what was done or why not. */
     public function __invoke(BringSoundings $request, Water $water): StreamedResponse
     {
         $import = PlacesImport::of($request->angler(), $water, $request->text(), $request->fileName());
         // Each line has to be seen as it is written.
         ini_set('zlib.output_compression', 'Off');
-        set_time_limit(self::LONGEST_S);
+        set_time_limit(0);
+        $until = microtime(true) + Config::integer('eskith.file_seconds');
 
-        return response()->stream(static function () use ($import): void {
+        return response()->stream(static function () use ($import, $until): void {
             // Whoever calls it off closes the connection: what is read by then is thrown away.
             ignore_user_abort(true);
             $say = static function (array $line): void {
@@ -36,8 +35,11 @@ final class ImportController extends Controller
                 flush();
             };
             try {
-                $say(['said' => $import->take(static function (float $share) use ($say): bool {
+                $say(['said' => $import->take(static function (float $share) use ($say, $until): bool {
                     $say(['done' => round($share, 3)]);
+                    if (microtime(true) > $until) {
+                        throw InvalidInput::because('file', 'That file takes too long to read; nothing of it was taken in. Split it.');
+                    }
 
                     return connection_aborted() === 0;
                 })]);

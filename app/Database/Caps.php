@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Eskith\Core\Units\InvalidInput;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * How much one angler can have of each thing, in the one place where that is said: writers, files that are read in, copies and
+ * joined waters all go by it. Far more than anybody fishes with; up to here every page stays quick.
+ */
+final class Caps
+{
+    /** By table: most rows of one angler, and what they are called. */
+    private const OF_ANGLER = [
+        'waters' => [200, 'waters'], 'spots' => [2_000, 'spots'], 'card_rules' => [1_000, 'sizes and bags'], 'lines' => [100, 'lines'],
+        'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [20_000, 'lines of history'],
+        'measurements' => [2_000, 'measurements'], 'outings' => [1_500, 'outings'], 'setups' => [15_000, 'setups'],
+        'events' => [300_000, 'entries'], 'pauses' => [15_000, 'pauses'], 'plans' => [500, 'plans'], 'marks' => [10_000, 'marks'],
+        'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'], 'readings' => [200, 'readings'],
+        'rule_choices' => [300, 'rules'],
+    ];
+
+    /** By table: most rows of one water. */
+    private const OF_WATER = [
+        'spots' => [200, 'spots'], 'card_rules' => [60, 'sizes and bags'], 'marks' => [2_000, 'marks'], 'edges' => [300, 'lines'],
+        'surveys' => [300, 'surveys'],
+    ];
+
+    /** Soundings of one water, over all of its surveys. */
+    public const SOUNDINGS = 30_000;
+
+    /** @return int|null most rows of one water in a table; null where that is not counted */
+    public static function ofWater(string $table): ?int
+    {
+        return $table === 'soundings' ? self::SOUNDINGS : self::OF_WATER[$table][0] ?? null;
+    }
+
+    /** Entries of one outing. */
+    public const EVENTS = 5_000;
+
+    /** Between two counts of all of an angler's entries: a tap has no time for that. */
+    private const NOW_AND_THEN = 50;
+
+    /** Rows of one angler in all. */
+    public static function inAll(): int
+    {
+        return array_sum(array_column(self::OF_ANGLER, 0));
+    }
+
+    /** Most rows of one angler in a table. */
+    public static function of(string $table): int
+    {
+        return self::OF_ANGLER[$table][0];
+    }
+
+    /** Room that an angler has in a table. */
+    public static function room(int $angler, string $table): int
+    {
+        return self::of($table) - DB::table($table)->where('user_id', $angler)->count();
+    }
+
+    /**
+     * @param  int  $more  rows that are to come
+     *
+     * @throws InvalidInput when there would be too many
+     */
+    public static function demand(int $angler, string $table, int $more = 1, string $field = 'name'): void
+    {
+        if (self::room($angler, $table) < $more) {
+            [$most, $words] = self::OF_ANGLER[$table];
+            throw InvalidInput::because($field, 'You have '.number_format($most)." {$words} already, and more do not fit; take some away first.");
+        }
+    }
+
+    /**
+     * @param  int  $more  rows that are to come
+     *
+     * @throws InvalidInput when the water would hold too many
+     */
+    public static function demandInWater(int $water, string $table, int $more = 1, string $field = 'name'): void
+    {
+        [$most, $words] = self::OF_WATER[$table] ?? [PHP_INT_MAX, ''];
+        if (DB::table($table)->where('water_id', $water)->count() + $more > $most) {
+            throw InvalidInput::because($field, 'A water holds '.number_format($most)." {$words}; take some away first.");
+        }
+    }
+
+    /** @throws InvalidInput when a water would hold too many soundings, or its angler */
+    public static function demandSoundings(int $angler, int $water, int $more): void
+    {
+        $there = DB::table('soundings')->whereIn('survey_id', DB::table('surveys')->select('id')->where('water_id', $water))->count();
+        if ($there + $more > self::SOUNDINGS) {
+            throw InvalidInput::because(
+                'file', 'A water holds '.number_format(self::SOUNDINGS).' soundings; take a survey of before away first.',
+            );
+        }
+        self::demand($angler, 'soundings', $more, 'file');
+    }
+
+    /** @throws InvalidInput when an outing would hold too many entries, or its angler */
+    public static function demandEvent(int $angler, int $outing): void
+    {
+        $there = DB::table('events')->where('outing_id', $outing)->count();
+        if ($there >= self::EVENTS) {
+            throw InvalidInput::because('outing', 'An outing holds '.number_format(self::EVENTS).' entries; begin another.');
+        }
+        if ($there % self::NOW_AND_THEN === 0) {
+            self::demand($angler, 'events', field: 'outing');
+        }
+    }
+}
