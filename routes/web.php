@@ -214,6 +214,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     });
     Route::controller(CrewController::class)->name('crews.')->group(function (): void {
         Route::post('outings/{outing:uuid}/crew', 'store')->name('store');
+        Route::put('outings/{outing:uuid}/crew', 'update')->name('update');
         Route::delete('outings/{outing:uuid}/crew', 'destroy')->name('destroy');
         Route::post('crews/join', 'join')->middleware('throttle:code')->name('join');
     });

@@ -10,6 +10,7 @@ use App\Readings\ReadingBook;
 use App\Rows\Raw;
 use App\Settings\Settings;
 use Eskith\Core\Units\InvalidInput;
+use Generator;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -82,16 +83,16 @@ final class ArchiveReader
             'waters' => iterator_to_array($this->rows('waters'), false), 'spots' => iterator_to_array($this->rows('spots'), false),
         ]);
         foreach (Tables::all() as $table) {
-            $this->table($table, $places[$table->name] ?? $this->rows($table->name));
+            $this->table($table, isset($places[$table->name]) ? array_values($places[$table->name]) : $this->rows($table->name));
         }
     }
 
     /**
-     * @return \Generator<int, mixed> the rows of a table
+     * @return Generator<int, mixed> the rows of a table
      *
      * @throws InvalidInput when there are more than one angler can have
      */
-    private function rows(string $table): \Generator
+    private function rows(string $table): Generator
     {
         $room = Caps::of($table);
         foreach ($this->given->of($table) as $i => $row) {
@@ -105,7 +106,7 @@ final class ArchiveReader
         }
     }
 
-    /** @param  iterable<mixed>  $rows */
+    /** @param  iterable<int, mixed>  $rows */
     private function table(Table $table, iterable $rows): void
     {
         $into = RowsInto::of($table, $this->user->id);

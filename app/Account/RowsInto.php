@@ -105,7 +105,7 @@ final class RowsInto
 
             return $this->have[$key];
         }
-        if ($this->room < 1 || isset($this->away[$row['outing_id'] ?? 0]) || ! $this->fitsItsWater($row)) {
+        if ($this->room < 1 || isset($this->away[Raw::whole($row['outing_id'] ?? 0)]) || ! $this->fitsItsWater($row)) {
             return null;
         }
         $this->room--;

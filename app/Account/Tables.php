@@ -36,7 +36,7 @@ final class Tables
     public const LEFT_OUT = ['feeds', 'crews', 'water_shares'];
 
     /** Columns that lead to what is not archived. */
-    public const COLUMNS_LEFT_OUT = ['crew_id'];
+    public const COLUMNS_LEFT_OUT = ['crew_id', 'shares_tags'];
 
     /** @return list<Table> */
     public static function all(): array

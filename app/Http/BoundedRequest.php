@@ -17,7 +17,7 @@ final class BoundedRequest extends Request
     /**
      * @param  string|null  $key
      * @param  mixed  $default
-     * @return ($key is null ? InputBag<mixed> : mixed)
+     * @return ($key is null ? InputBag<bool|float|int|string> : mixed)
      */
     public function json($key = null, $default = null)
     {

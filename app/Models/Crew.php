@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id  who shares
  * @property string $code
  * @property Carbon|null $closed_at  since when nobody can join any more
+ * @property Carbon|null $renewed_at  when who shares said once more that others can join
  */
 final class Crew extends Model
 {
@@ -30,7 +31,7 @@ final class Crew extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['closed_at' => Moment::class];
+        return ['closed_at' => Moment::class, 'renewed_at' => Moment::class];
     }
 
     /** @return HasMany<Outing, $this> */
@@ -40,12 +41,22 @@ final class Crew extends Model
     }
 
     /**
-     * That can be joined.
+     * That can be joined: as long as the outing of who shares lasts and a day longer, or a day after it was renewed.
      *
      * @param  Builder<self>  $query
      */
     public function scopeOpen(Builder $query): void
     {
-        $query->whereNull('closed_at');
+        $dayAgo = Carbon::now()->subDay();
+        $query->whereNull('closed_at')->where(static fn (Builder $open) => $open->where('renewed_at', '>', $dayAgo)->orWhereExists(
+            Outing::query()->whereColumn('outings.crew_id', 'crews.id')->whereColumn('outings.user_id', 'crews.user_id')
+                ->whereNull('outings.deleted_at')
+                ->where(static fn (Builder $lasts) => $lasts->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $dayAgo)),
+        ));
+    }
+
+    public function isOpen(): bool
+    {
+        return self::query()->open()->whereKey($this->id)->exists();
     }
 }

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $deleted_at  taken away, and kept for a day
  * @property list<string>|null $joined  ids of outings that were joined to it
  * @property int|null $crew_id
+ * @property bool $shares_tags  whether its crew sees the numbers of tags
  * @property Spot|null $spot
  * @property Crew|null $crew
  * @property User $user
@@ -48,7 +49,7 @@ final class Outing extends Model
     {
         return [
             'readings' => 'array', 'started_at' => Moment::ALWAYS, 'ended_at' => Moment::class, 'deleted_at' => Moment::class,
-            'joined' => 'array',
+            'joined' => 'array', 'shares_tags' => 'boolean',
         ];
     }
 

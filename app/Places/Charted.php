@@ -6,6 +6,7 @@ namespace App\Places;
 
 use App\Models\Water;
 use App\Rows\GroundReader;
+use App\Rows\Raw;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\Structure;
@@ -37,16 +38,31 @@ final readonly class Charted
     /** Null while nothing is sounded. */
     public static function of(Water $water): ?self
     {
-        $kept = Cache::remember(
-            'charted '.implode(' ', [self::EDITION, $water->id, $water->ground, $water->created_at?->getTimestamp()]), self::KEPT_S,
-            static fn (): string => serialize(self::anew($water)),
-        );
+        // One place for each water, whatever state it is in: what it came to before is written over.
+        $state = implode(' ', [self::EDITION, $water->ground, $water->created_at?->getTimestamp()]);
+        $found = Cache::get(self::place($water->id));
+        $kept = is_array($found) && ($found[0] ?? null) === $state ? Raw::text($found[1] ?? '') : '';
+        if ($kept === '') {
+            $kept = serialize(self::anew($water));
+            Cache::put(self::place($water->id), [$state, $kept], self::KEPT_S);
+        }
         $charted = unserialize(
             $kept,
             ['allowed_classes' => [self::class, Lattice::class, Structure::class, StructureKind::class, Position::class]],
         );
 
         return $charted instanceof self ? $charted : null;
+    }
+
+    /** Of a water that is gone nothing stays. */
+    public static function forget(int $water): void
+    {
+        Cache::forget(self::place($water));
+    }
+
+    private static function place(int $water): string
+    {
+        return "charted {$water}";
     }
 
     private static function anew(Water $water): ?self

@@ -125,6 +125,7 @@ final readonly class WaterBook
             ], static fn (mixed $value): bool => $value !== null));
             $into->increment('ground');
             $gone->delete();
+            Charted::forget($gone->id);
         });
     }
 
@@ -132,6 +133,7 @@ final readonly class WaterBook
     public function delete(Water $water): void
     {
         DB::transaction(static fn () => $water->delete());
+        Charted::forget($water->id);
     }
 
     /** Lets others of this server take a copy, by a code; the same twice keeps the code. */
@@ -148,7 +150,8 @@ final readonly class WaterBook
     }
 
     /**
-     * A copy of what another shares: spots, lines, soundings, snags and bottom; where they caught fish stays theirs.
+     * A copy of what another shares: spots, lines, soundings, snags and bottom; where they caught fish, when they were there and
+     * what their files are called stays theirs.
      *
      * @throws InvalidInput when nothing is shared by that code
      */
@@ -186,14 +189,15 @@ final readonly class WaterBook
         foreach ($theirs->marks()->get() as $mark) {
             if ($mark->kind?->isFish() === false) {
                 Mark::query()->create([
-                    ...self::columns($mark, ['id', 'user_id', 'water_id', 'uuid', 'outing_id', 'side', 'direction', 'note']), ...$own,
-                    'uuid' => (string) Str::uuid(),
+                    ...self::columns($mark, ['id', 'user_id', 'water_id', 'uuid', 'outing_id', 'side', 'direction', 'note', 'at']), ...$own,
+                    'uuid' => (string) Str::uuid(), 'at' => Carbon::now(),
                 ]);
             }
         }
         foreach ($theirs->surveys()->whereNotNull('until_at')->get() as $survey) {
             $copy = Survey::query()->create([
-                ...self::columns($survey, ['id', 'user_id', 'water_id', 'uuid']), ...$own, 'uuid' => (string) Str::uuid(),
+                ...self::columns($survey, ['id', 'user_id', 'water_id', 'uuid', 'name', 'from_at', 'until_at', 'seconds']), ...$own,
+                'uuid' => (string) Str::uuid(), 'name' => 'Shared soundings', 'from_at' => Carbon::now(), 'until_at' => Carbon::now(),
             ]);
             DB::table('soundings')->insertUsing(
                 ['user_id', 'survey_id', 'east_m', 'north_m', 'depth_m'],

@@ -26,11 +26,13 @@ final readonly class CrewKeeper
         return new self($user);
     }
 
-    /** Shares an outing, under a code to tell the others; the same twice keeps the code. */
+    /** Shares an outing, under a code to tell the others; said again, the code is kept and lasts a day longer. */
     public function share(Outing $outing): void
     {
         DB::transaction(function () use ($outing): void {
             if ($outing->refresh()->crew_id !== null) {
+                Crew::query()->whereKey($outing->crew_id)->where('user_id', $this->user->id)->update(['renewed_at' => Carbon::now()]);
+
                 return;
             }
             $crew = Crew::query()->create(['user_id' => $this->user->id, 'code' => ShareCode::new()]);
@@ -60,6 +62,12 @@ final readonly class CrewKeeper
             $outing ??= Logbook::of($this->user)->start($uuid);
             $outing->update(['crew_id' => $crew->id]);
         });
+    }
+
+    /** Whether the crew sees the numbers of tags that are told in an outing. */
+    public function shareTags(Outing $outing, bool $tags): void
+    {
+        $this->user->outings()->whereKey($outing->id)->update(['shares_tags' => $tags]);
     }
 
     /** Leaves: what was logged stays with who logged it, and is seen by the others no more. Who shares ends it for those to come. */

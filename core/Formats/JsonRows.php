@@ -160,7 +160,7 @@ final class JsonRows
             $end = strpos($this->text, "\n", $this->at);
         } while ($end === false && strlen($this->text) - $this->at < self::ROW && $this->more());
         $json = rtrim(substr($this->text, $this->at, ($end === false ? strlen($this->text) : $end) - $this->at), ", \r");
-        $row = strlen($json) > self::ROW || ! str_ends_with($json, '}') ? null : $this->decoded($json);
+        $row = strlen($json) > self::ROW || ! str_ends_with($json, '}') || ! self::fits($json) ? null : self::decoded($json);
         if (! is_array($row)) {
             $this->onLines = false;
 
@@ -174,17 +174,21 @@ final class JsonRows
     /** @throws InvalidInput when it is no JSON, or more than a row can be */
     private function read(string $json): mixed
     {
-        $value = $this->decoded($json);
+        if (! self::fits($json)) {
+            throw InvalidInput::because('file', "A row in {$this->name} holds more than any that is kept here; export it anew.");
+        }
+        $value = self::decoded($json);
 
         return $value !== null || $json === 'null' ? $value : throw $this->broken();
     }
 
-    private function decoded(string $json): mixed
+    private static function fits(string $json): bool
     {
-        if (substr_count($json, ':') + substr_count($json, ',') > self::FEW && ! JsonBounds::hold($json, 3)) {
-            throw InvalidInput::because('file', "A row in {$this->name} holds more than any that is kept here; export it anew.");
-        }
+        return substr_count($json, ':') + substr_count($json, ',') <= self::FEW || JsonBounds::hold($json, 3);
+    }
 
+    private static function decoded(string $json): mixed
+    {
         return json_decode($json, true, JsonBounds::LEVELS + 1);
     }
 
@@ -217,12 +221,16 @@ final class JsonRows
                 continue;
             }
             $at++;
-            $deep += $sign === '{' || $sign === '[' ? 1 : -1;
-            if ($deep === 0 && $sign !== '') {
-                return $at;
-            }
-            if ($deep > JsonBounds::LEVELS) {
-                throw $this->broken();
+            if ($sign === '{' || $sign === '[') {
+                $deep++;
+                if ($deep > JsonBounds::LEVELS) {
+                    throw $this->broken();
+                }
+            } elseif ($sign !== '') {
+                $deep--;
+                if ($deep === 0) {
+                    return $at;
+                }
             }
         }
 

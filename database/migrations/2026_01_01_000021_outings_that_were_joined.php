@@ -11,16 +11,16 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('outings', static fn (Blueprint $table) => $table->json('joined')->nullable());
-        Schema::table('crews', static function (Blueprint $table): void {
-            $table->dateTime('renewed_at')->nullable();
-            $table->boolean('tags')->default(false);
+        Schema::table('outings', static function (Blueprint $table): void {
+            $table->json('joined')->nullable();
+            $table->boolean('shares_tags')->default(false);
         });
+        Schema::table('crews', static fn (Blueprint $table) => $table->dateTime('renewed_at')->nullable());
     }
 
     public function down(): void
     {
-        Schema::table('outings', static fn (Blueprint $table) => $table->dropColumn('joined'));
-        Schema::table('crews', static fn (Blueprint $table) => $table->dropColumn(['renewed_at', 'tags']));
+        Schema::table('outings', static fn (Blueprint $table) => $table->dropColumn(['joined', 'shares_tags']));
+        Schema::table('crews', static fn (Blueprint $table) => $table->dropColumn('renewed_at'));
     }
 };

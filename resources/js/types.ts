@@ -256,6 +256,7 @@ export interface CrewData {
 	code: string | null;
 	anglers: string[];
 	events: CrewEventData[];
+	sharesTags: boolean;
 }
 
 export interface CrewEventData {

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Str;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -65,6 +66,45 @@ final class AccountsTest extends TestCase
         }
         $this->post('/sign-in', ['email' => $angler->email, 'password' => 'a long password'])->assertStatus(429);
         $this->assertGuest();
+    }
+
+    public function test_an_address_that_is_not_known_takes_as_much_work_as_a_wrong_password(): void
+    {
+        User::factory()->create(['email' => 'known@example.test']);
+        $hasher = Hash::spy();
+        $this->post('/sign-in', ['email' => 'unknown@example.test', 'password' => 'not this one'])->assertSessionHasErrors('email');
+        $hasher->shouldHaveReceived('make')->once();
+        $this->post('/sign-in', ['email' => 'known@example.test', 'password' => 'not this one'])->assertSessionHasErrors('email');
+        $hasher->shouldHaveReceived('check')->once();
+    }
+
+    public function test_signing_out_clears_what_the_browser_remembers_of_pages(): void
+    {
+        $this->actingAs($this->angler());
+        self::assertTrue($this->get('/lure')->inertiaPage()['encryptHistory'] ?? false);
+        $this->post('/sign-out')->assertRedirect('/sign-in');
+        self::assertTrue($this->get('/sign-in')->inertiaPage()['clearHistory'] ?? false);
+    }
+
+    public function test_writes_are_bounded_in_a_minute_far_above_any_thumb_and_told_when_to_go_on(): void
+    {
+        config(['eskith.writes_a_minute' => 3, 'eskith.often_a_minute' => 5]);
+        $this->actingAs($angler = $this->anglerOnTheLake());
+        for ($i = 0; $i < 3; $i++) {
+            $this->putJson('/pinned', ['lure' => $angler->lures()->firstOrFail()->id])->assertSuccessful();
+        }
+        $answer = $this->putJson('/pinned', ['lure' => null])->assertStatus(429);
+        self::assertMatchesRegularExpression('/^That was a lot at once\. Go on in \d+ s; nothing is lost\.$/', $answer->json('message'));
+        self::assertGreaterThan(0, (int) $answer->headers->get('Retry-After'));
+        // Taps are counted by themselves, looking is not, and another angler has their own.
+        for ($i = 0; $i < 5; $i++) {
+            $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => $angler->id, 'taps' => []])->assertNotFound()->assertJsonPath('goes', 'gone');
+        }
+        $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => $angler->id, 'taps' => []])->assertStatus(429);
+        $this->get('/lure')->assertOk();
+        $this->actingAs($this->angler())->putJson('/pinned', ['lure' => null])->assertSuccessful();
+        $this->travel(61)->seconds();
+        $this->actingAs($angler)->putJson('/pinned', ['lure' => null])->assertSuccessful();
     }
 
     public function test_the_demo_opens_only_in_demo_mode(): void

@@ -74,6 +74,42 @@ final class CrewTest extends TestCase
             ->assertSessionHasErrors(['code' => 'Nothing is shared by that code; look at it once more, or ask for a new one.']);
     }
 
+    public function test_a_code_ends_with_the_outing_and_a_day_unless_it_is_renewed(): void
+    {
+        $code = $this->share($this->ines);
+        $outing = $this->ines->outings()->sole();
+        $join = fn () => $this->actingAs($this->tom)->post('/crews/join', ['code' => $code, 'uuid' => (string) Str::uuid()]);
+        $this->actingAs($this->ines)->post("/outings/{$outing->uuid}/end");
+        $this->travel(23)->hours();
+        $join()->assertSessionHasNoErrors();
+        $this->tom->outings()->delete();
+        $this->travel(2)->hours();
+        $join()->assertSessionHasErrors('code');
+        $this->actingAs($this->ines)->post("/outings/{$outing->uuid}/crew");
+        $join()->assertSessionHasNoErrors();
+        // Who has only joined renews nothing.
+        $this->travel(25)->hours();
+        $this->actingAs($this->tom)->post("/outings/{$this->tom->outings()->sole()->uuid}/crew");
+        $this->tom->outings()->delete();
+        $join()->assertSessionHasErrors('code');
+    }
+
+    public function test_numbers_of_tags_are_seen_only_where_that_is_said(): void
+    {
+        $code = $this->share($this->ines);
+        $outing = $this->ines->outings()->sole();
+        $this->actingAs($this->ines)->postJson("/outings/{$outing->uuid}/events", [
+            'uuid' => (string) Str::uuid(), 'kind' => 'fish', 'species' => 'walleye', 'tag' => 'H 1204',
+        ])->assertOk();
+        $this->actingAs($this->tom)->post('/crews/join', ['code' => $code, 'uuid' => (string) Str::uuid()]);
+        $seen = fn (): string => $this->actingAs($this->tom)->get('/fish')->inertiaProps('outing.crew.events.0.words');
+        self::assertStringNotContainsString('H 1204', $seen());
+        $this->actingAs($this->ines)->putJson("/outings/{$outing->uuid}/crew", ['tags' => 'perhaps'])->assertJsonValidationErrors('tags');
+        $this->actingAs($this->ines)->put("/outings/{$outing->uuid}/crew", ['tags' => true])->assertRedirect('/fish');
+        self::assertStringContainsString('tag H 1204', $seen());
+        $this->actingAs($this->tom)->putJson("/outings/{$outing->uuid}/crew", ['tags' => false])->assertNotFound();
+    }
+
     public function test_a_code_is_not_guessed(): void
     {
         $this->actingAs($this->tom);

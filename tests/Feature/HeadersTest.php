@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Middleware\OwnHostsOnly;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
 use Tests\TestCase;
 
 /** What every answer says to the browser, and under which names it answers at all. */
@@ -90,6 +92,30 @@ final class HeadersTest extends TestCase
         self::assertNotNull($answer->headers->get('X-Frame-Options'));
     }
 
+    public function test_a_port_that_is_not_answered_on_is_refused(): void
+    {
+        config(['app.url' => 'http://lake.example.test:8080', 'eskith.hosts' => 'boat.example.test:9000']);
+        $goesOn = static function (string $host): bool {
+            $request = Request::create('http://localhost/lure');
+            $request->server->set('SERVER_PORT', '8000');
+            $request->headers->set('Host', $host);
+            try {
+                return (new OwnHostsOnly(app()))->handle($request, static fn (): bool => true);
+            } catch (SuspiciousOperationException) {
+                return false;
+            }
+        };
+        self::assertSame([true, true, true, false, false, true], array_map($goesOn, [
+            'localhost:8000', 'lake.example.test:8080', 'boat.example.test:9000', 'localhost:6666', 'lake.example.test:9000', 'localhost',
+        ]));
+    }
+
+    public function test_https_is_asked_for_again_where_it_was_used_once(): void
+    {
+        self::assertNull($this->get('/sign-in')->headers->get('Strict-Transport-Security'));
+        self::assertSame('max-age=31536000', $this->get('https://localhost/sign-in')->headers->get('Strict-Transport-Security'));
+    }
+
     public function test_a_forwarded_host_counts_only_from_a_trusted_proxy(): void
     {
         config(['eskith.hosts' => 'lake.example.test']);
@@ -105,6 +131,7 @@ final class HeadersTest extends TestCase
     {
         $this->actingAs($this->angler());
         $this->post('/spots', [], ['Referer' => 'https://evil.example/page'])->assertRedirect('/');
+        $this->post('/spots', [], ['Referer' => 'http://localhost:6666/page'])->assertRedirect('/');
         $this->post('/spots', [], ['Referer' => url('/water')])->assertRedirect(url('/water'));
     }
 

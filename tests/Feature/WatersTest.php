@@ -11,6 +11,7 @@ use App\Models\Water;
 use App\Readings\ReadingKeeper;
 use App\Rows\GroundReader;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -72,12 +73,39 @@ final class WatersTest extends OnWaterTestCase
         self::assertSame("{$this->water->name} (2)", $copy->name, 'one of that name was there');
         self::assertSame(['snag'], $copy->marks()->toBase()->pluck('kind')->all());
         self::assertSame('', $copy->marks()->sole()->note);
+        self::assertSame(['Shared soundings'], array_values(array_unique($copy->surveys()->pluck('name')->all())));
+        foreach ([$copy->marks()->sole()->at, $copy->surveys()->firstOrFail()->from_at, $copy->surveys()->firstOrFail()->until_at] as $when) {
+            self::assertLessThan(60, abs((float) $when?->diffInSeconds(now())), 'when they were there stays theirs');
+        }
         self::assertSame(GroundReader::rows($this->water)->count(), GroundReader::rows($copy)->count());
         $copy->marks()->update(['side' => 'changed']);
         self::assertSame(0, $this->water->marks()->where('side', 'changed')->count(), 'a copy is its own');
 
         $this->actingAs($this->angler)->delete("/waters/{$this->water->id}/share");
         $this->actingAs($other)->post('/waters/copy', ['code' => $code])->assertSessionHasErrors('code');
+    }
+
+    public function test_a_chart_is_kept_once_for_each_water_and_goes_with_it(): void
+    {
+        $this->sounded();
+        $place = "charted {$this->water->id}";
+        $this->get("/places/{$this->water->id}")->assertOk();
+        $first = Cache::get($place);
+        $this->post("/waters/{$this->water->id}/soundings", [
+            'uuid' => (string) Str::uuid(), 'soundings' => [['x' => 1, 'y' => 1, 'depth' => '4 m']],
+        ])->assertSessionHasNoErrors();
+        $this->get("/places/{$this->water->id}")->assertOk();
+        self::assertNotSame(md5(serialize($first)), md5(serialize(Cache::get($place))), 'worked out anew, in the same place');
+        $this->delete("/waters/{$this->water->id}");
+        self::assertFalse(Cache::has($place));
+        $this->angler->waters()->create(['name' => 'Other', 'kind' => 'lake', 'latitude' => 60, 'longitude' => 5]);
+        $other = $this->angler->waters()->where('name', 'Other')->sole();
+        $this->sounded($other);
+        $this->get("/places/{$other->id}")->assertOk();
+        self::assertTrue(Cache::has("charted {$other->id}"));
+        $this->angler->update(['password' => 'a long password']);
+        $this->actingAs($this->angler)->delete('/account', ['goodbye' => 'a long password'])->assertRedirect('/sign-in');
+        self::assertFalse(Cache::has("charted {$other->id}"), 'and with the account');
     }
 
     public function test_waters_are_made_changed_and_what_cannot_be_is_refused(): void

@@ -33,6 +33,9 @@ final class SafeHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         if (Auth::hasUser() || $response->headers->getCookies() !== [] || ! $response->isCacheable()) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }

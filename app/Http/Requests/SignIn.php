@@ -24,15 +24,17 @@ final class SignIn extends FormRequest
         return ['required' => 'Fill in your :attribute.', 'email' => 'That is not an e-mail address.'];
     }
 
-    /** @return list<array{email: string, password: string}> the address as it is kept, then as it was typed */
-    public function credentials(): array
+    /** @return array{email: string, password: string}|null with the address as it is kept; null where nobody is called that */
+    public function credentials(): ?array
     {
-        [$email, $password] = [(string) $this->string('email'), (string) $this->string('password')];
-
+        $typed = (string) $this->string('email');
         // An account from before addresses were told apart without their case may still have a spelling of its own.
-        return array_map(
-            static fn (string $one): array => ['email' => $one, 'password' => $password],
-            array_values(array_unique([User::address($email), $email])),
-        );
+        foreach (array_unique([User::address($typed), $typed]) as $email) {
+            if (User::query()->where('email', $email)->exists()) {
+                return ['email' => $email, 'password' => (string) $this->string('password')];
+            }
+        }
+
+        return null;
     }
 }

@@ -29,11 +29,11 @@ final class CrewPresenter
             ->latest('at')->latest('id')->limit(self::LISTED)->get();
 
         return new CrewData(
-            code: $outing->crew->user_id === $angler->id && $outing->crew->closed_at === null
+            code: $outing->crew->user_id === $angler->id && $outing->crew->isOpen()
                 ? substr($outing->crew->code, 0, 4).' '.substr($outing->crew->code, 4)
                 : null,
             anglers: array_values($outings->map(static fn (Outing $one): string => self::angler($one, $angler))->all()),
-            events: self::events($events, $others, $angler),
+            events: self::events($events, $others, $angler), sharesTags: $outing->shares_tags,
         );
     }
 
@@ -54,12 +54,13 @@ final class CrewPresenter
     private static function events(Collection $events, Collection $outings, User $angler): array
     {
         $units = $angler->likes()->units;
-        $names = $outings->mapWithKeys(static fn (Outing $outing): array => [$outing->id => $outing->user->name]);
+        $by = $outings->keyBy('id');
         $told = [];
         foreach ($events as $event) {
             if ($event->kind !== null) {
                 $told[] = new CrewEventData(
-                    $names[$event->outing_id] ?? '', EventWords::of($event, $event->kind, $units),
+                    $by->get($event->outing_id)->user->name ?? '',
+                    EventWords::of($event, $event->kind, $units, $by->get($event->outing_id)?->shares_tags === true),
                     $event->at->toIso8601ZuluString('millisecond'),
                     $event->depth_m === null ? '' : $units->depth->print($event->depth_m),
                 );

@@ -15,8 +15,11 @@ use Eskith\Core\Units\UnitSet;
 /** What was logged, in a line. */
 final class EventWords
 {
-    /** "Walleye, 18½ in, about 2.1 lb, on the first fall, rear hook, released" */
-    public static function of(Event $event, EventKind $kind, UnitSet $units): string
+    /**
+     * @param  bool  $tags  whether the number of a tag is told
+     * @return string "Walleye, 18½ in, about 2.1 lb, on the first fall, rear hook, released"
+     */
+    public static function of(Event $event, EventKind $kind, UnitSet $units, bool $tags = true): string
     {
         $what = $event->species === null ? $kind->word() : ucfirst(str_replace('_', ' ', $event->species));
 
@@ -25,7 +28,7 @@ final class EventWords
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
             $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
-            $event->girth_text === null ? null : "{$event->girth_text} around", $event->tag === null ? null : "tag {$event->tag}",
+            $event->girth_text === null ? null : "{$event->girth_text} around", $event->tag === null || ! $tags ? null : "tag {$event->tag}",
             $event->lure_lost === true ? 'lure lost' : ($event->lure_lost === false && $kind === EventKind::Snag ? 'freed' : null),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }

@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { Button, ButtonLink } from "../parts/Button";
+import { Check } from "../parts/Check";
 import { Dialog } from "../parts/Dialog";
 import type { OutingData } from "../types";
 import { AddForgotten } from "./AddForgotten";
@@ -102,6 +103,12 @@ function CrewChoices({ outing, onDone }: { outing: OutingData; onDone: () => voi
 					The code to tell: <strong className="figure text-[22px] tracking-wider">{crew.code}</strong>
 				</p>
 			)}
+			<Check
+				checked={crew.sharesTags}
+				onChange={(tags) => router.put(`/outings/${outing.uuid}/crew`, { tags }, { preserveScroll: true })}
+			>
+				The others see the numbers of tags
+			</Check>
 			<p className="mt-2 text-slate">
 				Leaving hides what you logged from the others; it stays in your own record.{" "}
 				{crew.code && "Nobody can join with this code any more then; the others go on."}

@@ -91,6 +91,9 @@ final class Writes
             'POST outings/{outing}/crew' => fn (int $n, int $angler): Request => new Request(
                 'POST', "/outings/{$this->outing($angler)}/crew",
             ),
+            'PUT outings/{outing}/crew' => fn (int $n, int $angler): Request => new Request(
+                'PUT', "/outings/{$this->outing($angler)}/crew", ['tags' => $n % 2 === 0],
+            ),
             'DELETE outings/{outing}/crew' => fn (int $n, int $angler): Request => new Request(
                 'DELETE', "/outings/{$this->outing($angler)}/crew",
             ),

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Fish;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\JoinCrew;
+use App\Http\Requests\ShareTags;
 use App\Models\Outing;
 use App\Record\CrewKeeper;
 use Illuminate\Http\RedirectResponse;
@@ -24,6 +25,13 @@ final class CrewController extends Controller
     public function join(JoinCrew $request): RedirectResponse
     {
         CrewKeeper::of($request->angler())->join($request->code(), $request->uuid());
+
+        return to_route('fish');
+    }
+
+    public function update(ShareTags $request, Outing $outing): RedirectResponse
+    {
+        CrewKeeper::of($request->angler())->shareTags($outing, $request->boolean('tags'));
 
         return to_route('fish');
     }
