@@ -207,7 +207,7 @@ final class JsonRows
 
             return $end < $long ? $end : null;
         }
-        $deep = 0;
+        [$opened, $closed] = [0, 0];
         while ($at < $long) {
             $at += strcspn($text, '"[]{}', $at);
             $sign = $text[$at] ?? '';
@@ -222,13 +222,13 @@ final class JsonRows
             }
             $at++;
             if ($sign === '{' || $sign === '[') {
-                $deep++;
-                if ($deep > JsonBounds::LEVELS) {
+                $opened++;
+                if ($opened - $closed > JsonBounds::LEVELS) {
                     throw $this->broken();
                 }
             } elseif ($sign !== '') {
-                $deep--;
-                if ($deep === 0) {
+                $closed++;
+                if ($opened === $closed) {
                     return $at;
                 }
             }

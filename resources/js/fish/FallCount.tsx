@@ -7,17 +7,27 @@ interface Props {
 	droppedAt: number | null;
 	/** How deep it is, as it was read. */
 	depthText: string;
+	/** What stands here while nothing falls. */
+	children: string;
 }
 
-/** Counts down a drop: the seconds since, of how many; nothing once it is on the bottom for a while. */
-export function FallCount({ fall, droppedAt, depthText }: Props) {
+/**
+ * Counts down a drop: the seconds since, of how many, until it is on the bottom for a while. It stands in the place of what is
+ * told otherwise, so that nothing below it moves under a thumb or a pointer.
+ */
+export function FallCount({ fall, droppedAt, depthText, children }: Props) {
 	const seconds = useSeconds(droppedAt);
 	const down = fall.at(-1)?.t ?? 0;
-	if (seconds === null || down === 0 || seconds > down + 4) return null;
+	const falls = seconds !== null && down > 0 && seconds <= down + 4;
 	return (
-		<p className="figure pb-1 text-[22px] text-brass-deep">
-			{seconds < down ? `falling: ${Math.floor(seconds)} of ${Math.round(down)}` : `on the bottom, ${depthText}`}
-		</p>
+		<div className="grid min-h-9 items-center pb-1 *:[grid-area:1/1]">
+			<p className={`text-slate ${falls ? "invisible" : ""}`}>{children}</p>
+			{falls && (
+				<p className="figure text-[22px] leading-8 text-brass-deep">
+					{seconds < down ? `falling: ${Math.floor(seconds)} of ${Math.round(down)}` : `on the bottom, ${depthText}`}
+				</p>
+			)}
+		</div>
 	);
 }
 

@@ -19,20 +19,23 @@ export function OutingHead({ outing, log }: Props) {
 	return (
 		<>
 			<p className="flex justify-between gap-3 text-[14px] text-slate">
-				<span>
+				<span className="min-w-0 truncate">
 					{outing.place} · {timeOf(outing.startedAt)}
 				</span>
-				<span role="status">{saved(log.waiting, log.unkept)}</span>
+				<span role="status" className="shrink-0">
+					{saved(log.waiting, log.unkept)}
+				</span>
 			</p>
 			{outing.rods.length > 1 && <Rods rods={outing.rods} onTake={log.takeInHand} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
-			<p className="pb-2 text-slate">{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}</p>
-			<Paused outing={outing} onGoOn={log.goOn} />
 			<FallCount
 				fall={outing.pick?.drop.fall ?? []}
 				droppedAt={log.droppedAt}
 				depthText={outing.water.split(" · ")[0] ?? ""}
-			/>
+			>
+				{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}
+			</FallCount>
+			<Paused outing={outing} onGoOn={log.goOn} />
 			<Counters outing={outing} />
 			<Glance outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}

@@ -28,9 +28,9 @@ export function NotTaken({ turned, onAgain, onLetGo }: Props) {
 			<p className="text-rowan">{some[0]?.why}</p>
 			<ul className="text-[15px]">
 				{some.slice(0, LISTED).map((one) => (
-					<li key={one.id} className="grid grid-cols-[112px_1fr] gap-2 py-0.5">
-						<time dateTime={timeIn(one)} className="text-slate">
-							{shortDayOf(timeIn(one))}, {timeOf(timeIn(one))}
+					<li key={one.id} className="flex gap-3 py-0.5">
+						<time dateTime={timeIn(one)} className="whitespace-nowrap text-slate">
+							{whenOf(timeIn(one))}
 						</time>
 						{nameOf(one.deed)}
 					</li>
@@ -55,6 +55,12 @@ function reasonOf({ id, why, because }: Turned): string {
 
 function timeIn({ deed }: Turned): string {
 	return (deed.do === "log" && deed.entry.at) || deed.at;
+}
+
+/** The day too, where it is another than today. */
+function whenOf(iso: string): string {
+	const today = shortDayOf(new Date().toISOString());
+	return shortDayOf(iso) === today ? timeOf(iso) : `${shortDayOf(iso)}, ${timeOf(iso)}`;
 }
 
 function Mending({ some, onAgain }: { some: Turned[]; onAgain: Props["onAgain"] }) {

@@ -22,7 +22,7 @@ export default function Waiting() {
 	}, [unkept]);
 	const short = inShort(outbox);
 	return (
-		<div role="status" className="lg:fixed lg:right-5 lg:bottom-4 lg:z-20">
+		<div role="status" className="lg:fixed lg:bottom-3 lg:left-[248px] lg:z-20">
 			{short && (
 				<button
 					type="button"

@@ -12,13 +12,13 @@ interface Props {
 	onClose: () => void;
 }
 
-/** All that waits on this phone, why, and what can be done about it. */
+/** All that waits on this device, why, and what can be done about it. */
 export default function WaitingSheet({ outbox, onClose }: Props) {
 	const angler = Number(usePage().props.anglerId);
 	const { waiting, turned, away, trouble } = outbox;
 	const told = sentences(outbox);
 	return (
-		<Dialog open onOpenChange={(still) => !still && onClose()} title="On this phone">
+		<Dialog open onOpenChange={(still) => !still && onClose()} title="On this device">
 			{told.length === 0 && turned.length === 0 && <p className="pt-2">Everything has arrived.</p>}
 			{told.map((sentence) => (
 				<p key={sentence} className="pt-2">
