@@ -63,14 +63,13 @@ final class ArchiveReader
     /**
      * Outings as LogFile writes them, in one transaction.
      *
-     * @param  resource  $stream
      * @return string what was done, in a sentence
      *
-     * @throws InvalidInput when it is no such file; then nothing has changed
+     * @throws InvalidInput when it cannot be read to its end; then nothing has changed
      */
-    public static function takeLog(User $user, $stream): string
+    public static function takeLog(User $user, GivenRows $log): string
     {
-        $reader = new self($user, GivenRows::ofLog($stream));
+        $reader = new self($user, $log);
         DB::transaction($reader->all(...));
 
         return $reader->told();

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\User;
-use App\Places\Charted;
-use App\Rows\Raw;
 use Illuminate\Support\Facades\DB;
 
 /** An account taken away with everything in it. */
@@ -14,7 +12,6 @@ final class Closing
 {
     public static function of(User $user): void
     {
-        $waters = $user->waters()->pluck('id')->all();
         DB::transaction(static function () use ($user): void {
             $user->update(['pinned_lure_id' => null]);
             $tables = [...Tables::LEFT_OUT, ...array_reverse(array_map(static fn (Table $table): string => $table->name, Tables::all()))];
@@ -24,8 +21,5 @@ final class Closing
             DB::table('password_reset_tokens')->where('email', $user->email)->delete();
             $user->delete();
         });
-        foreach ($waters as $water) {
-            Charted::forget(Raw::whole($water));
-        }
     }
 }

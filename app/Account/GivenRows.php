@@ -57,15 +57,16 @@ final class GivenRows
             $self->head[$name] = $value;
         }
 
-        return ($self->head['format'] ?? null) === Archive::FORMAT && ($self->head['version'] ?? null) === Archive::VERSION ? $self : throw $wrong;
+        return ($self->head['format'] ?? null) === Archive::FORMAT
+            && ($self->head['version'] ?? null) === Archive::VERSION ? $self : throw $wrong;
     }
 
     /**
      * @param  resource  $stream
      *
-     * @throws InvalidInput when it is no log
+     * @throws InvalidInput when it is none of this format and version
      */
-    public static function ofLog($stream): self
+    public static function ofLog($stream, string $format, int $version): self
     {
         $self = new self(self::BYTES, null);
         $known = array_fill_keys(array_map(static fn (Table $table): string => $table->name, Tables::all()), true);
@@ -80,7 +81,7 @@ final class GivenRows
             }
         }
 
-        return ($self->head['format'] ?? null) === LogFile::FORMAT && ($self->head['version'] ?? null) === LogFile::VERSION
+        return ($self->head['format'] ?? null) === $format && ($self->head['version'] ?? null) === $version
             ? $self : throw InvalidInput::because('file', 'That is no log of outings; choose a file that was exported here.');
     }
 

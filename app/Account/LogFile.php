@@ -64,7 +64,9 @@ final class LogFile
         $of = static fn (string $table, string $link): Closure => static fn (Builder $rows) => $rows->whereIn(
             'id', DB::table($table)->select($link)->whereIn($table === 'outings' ? 'id' : 'outing_id', $ids),
         );
-        $through = static fn (string $table, string $link, Closure $of): Closure => static function (Builder $rows) use ($table, $link, $of): void {
+        $through = static fn (string $table, string $link, Closure $of): Closure => static function (
+            Builder $rows,
+        ) use ($table, $link, $of): void {
             $inner = DB::table($table)->select($link);
             $of($inner);
             $rows->whereIn('id', $inner);
@@ -152,7 +154,7 @@ final class LogFile
                 $mark = fread($stream, 3);
                 fseek($stream, $mark === "\u{FEFF}" ? 3 : 0);
 
-                return ArchiveReader::takeLog($user, $stream);
+                return ArchiveReader::takeLog($user, GivenRows::ofLog($stream, self::FORMAT, self::VERSION));
             }
         } finally {
             fclose($stream);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
-use App\Enums\EventKind;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Raw;
@@ -16,21 +15,16 @@ use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Learning;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
+use Eskith\Core\Record\Level;
 use stdClass;
 
 /**
- * What the record of past outings says for today's fish and temperature. Worked out anew whenever the record is another:
- * what is kept of it stands under counts and sums of the record, which every deed of an angler moves.
+ * What the record of past outings says for today's fish and temperature. Worked out anew whenever the record is another.
  */
 final readonly class Learned
 {
     /** rod-hours of record before it says anything. */
     private const LEAST_H = 2.0;
-
-    /** s that what was learned is kept. */
-    private const KEPT_S = 86_400;
 
     /** Null while there is too little of it, or no fish or temperature is read. */
     public static function of(User $user, ReadingBook $book): ?Learning
@@ -41,43 +35,12 @@ final readonly class Learned
             return null;
         }
         $band = TempBand::of($temp);
-        $learning = Cache::remember(
-            'learned '.implode(' ', [$user->id, $species, $band->value, self::state($user)]), self::KEPT_S,
-            static fn (): string => serialize(self::from($user, $species, $band)),
+        $learning = RecordCache::of(
+            $user, "learned {$species} {$band->value}", [Learning::class, Level::class],
+            static fn (): ?Learning => self::from($user, $species, $band),
         );
 
-        return self::read($learning);
-    }
-
-    private static function read(string $kept): ?Learning
-    {
-        $learning = unserialize($kept, ['allowed_classes' => [Learning::class, \Eskith\Core\Record\Level::class]]);
-
         return $learning instanceof Learning ? $learning : null;
-    }
-
-    /** What changes with every change of what is learned from. */
-    private static function state(User $user): string
-    {
-        $bites = EventKind::bites();
-        $of = [
-            ['events where user_id = ? and undone_at is null and kind in ('.implode(', ', array_fill(0, count($bites), '?')).')',
-                ['count(*)', 'sum(setup_id)', 'sum(setup_id * setup_id)', 'max(id)'], $bites],
-            ['outings where user_id = ? and deleted_at is null',
-                ['count(*)', 'count(ended_at)', 'max(ended_at)', 'max(updated_at)', 'sum(id)'], []],
-            ['setups where user_id = ?', ['count(*)', 'count(until_at)', 'max(until_at)', 'sum(outing_id)'], []],
-            ['pauses where user_id = ?', ['count(*)', 'max(until_at)', 'sum(outing_id)'], []],
-            ['lures where user_id = ?', ['max(updated_at)'], []],
-        ];
-        // Asked at once, and without a builder: every answer needs it.
-        [$tables, $bindings] = [[], []];
-        foreach ($of as $i => [$from, $told, $more]) {
-            $columns = array_map(static fn (string $what, int $n): string => "{$what} as part{$i}_{$n}", $told, array_keys($told));
-            $tables[] = '(select '.implode(', ', $columns)." from {$from}) as part{$i}";
-            array_push($bindings, $user->id, ...$more);
-        }
-
-        return md5(json_encode(DB::selectOne('select * from '.implode(', ', $tables), $bindings), JSON_THROW_ON_ERROR));
     }
 
     public static function from(User $user, string $species, TempBand $band): ?Learning

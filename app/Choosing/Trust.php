@@ -12,6 +12,7 @@ use App\Rows\SeasonReader;
 use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Holdout;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\Rates;
 
 /** Whether rules or record deserve trust: each past outing chosen with what was known before it. */
 final readonly class Trust
@@ -19,11 +20,21 @@ final readonly class Trust
     /** Outings that are gone through: the latest. */
     private const OUTINGS = 60;
 
+    /** Outings before each that are learned from: of a longer record the latest. */
+    private const LEARNED_FROM = 400;
+
     private function __construct(public Holdout $rules, public Holdout $record)
     {
     }
 
     public static function of(User $user): self
+    {
+        $trust = RecordCache::of($user, 'trust', [self::class, Holdout::class, Rates::class], static fn (): self => self::anew($user));
+
+        return $trust instanceof self ? $trust : self::anew($user);
+    }
+
+    private static function anew(User $user): self
     {
         $reader = SeasonReader::of($user, SeasonFilter::none(), past: true);
         $byOuting = [];
@@ -56,10 +67,8 @@ final readonly class Trust
     private static function before(FishedOuting $outing, array $outings, array $byOuting): array
     {
         $known = [];
-        foreach ($outings as $other) {
-            if ($other->start >= $outing->start) {
-                break;
-            }
+        $before = array_filter($outings, static fn (FishedOuting $other): bool => $other->start < $outing->start);
+        foreach (array_slice($before, -self::LEARNED_FROM) as $other) {
             $apart = $other->band() === null || $outing->band() === null ? 9 : abs($other->band()->value - $outing->band()->value);
             $weight = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
             if ($other->species === $outing->species && $weight > 0.0) {

@@ -16,10 +16,11 @@ final class Caps
     /** By table: most rows of one angler, and what they are called. */
     private const OF_ANGLER = [
         'waters' => [200, 'waters'], 'spots' => [2_000, 'spots'], 'card_rules' => [1_000, 'sizes and bags'], 'lines' => [100, 'lines'],
-        'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [20_000, 'lines of history'],
-        'measurements' => [2_000, 'measurements'], 'outings' => [1_500, 'outings'], 'setups' => [15_000, 'setups'],
-        'events' => [300_000, 'entries'], 'pauses' => [15_000, 'pauses'], 'plans' => [500, 'plans'], 'marks' => [10_000, 'marks'],
-        'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'], 'readings' => [200, 'readings'],
+        'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
+        'measurements' => [2_000, 'measurements'], 'outings' => [1_200, 'outings'], 'setups' => [8_000, 'setups'],
+        'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'plans' => [500, 'plans'], 'marks' => [10_000, 'marks'],
+        'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
+        'readings' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],
     ];
 
@@ -71,7 +72,9 @@ final class Caps
     {
         if (self::room($angler, $table) < $more) {
             [$most, $words] = self::OF_ANGLER[$table];
-            throw InvalidInput::because($field, 'You have '.number_format($most)." {$words} already, and more do not fit; take some away first.");
+            throw InvalidInput::because(
+                $field, 'You have '.number_format($most)." {$words} already, and more do not fit; take some away first.",
+            );
         }
     }
 

@@ -22,6 +22,8 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -163,6 +165,7 @@ final readonly class SeasonReader
         }
         $pauses = Pause::query()->where('user_id', $this->user->id)->toBase()->get(['outing_id', 'rod_id', 'from_at', 'until_at'])
             ->groupBy('outing_id');
+        $taps = $pauses->isEmpty() ? [] : $this->tapsInPauses();
         $hours = [];
         foreach ($byOuting as $id => $rows) {
             $outing = $this->outings[$id];
@@ -178,7 +181,7 @@ final readonly class SeasonReader
                 $row->until_at === null ? null : self::seconds($row->until_at),
             ), $rows);
             $found = Exposure::of(
-                $outing->start, max($outing->start, $outing->end), $fished, $rests === [] ? [] : $this->taps($id), $rests,
+                $outing->start, max($outing->start, $outing->end), $fished, $taps[$id] ?? [], $rests,
             )->hours;
             foreach ($rows as $i => $row) {
                 $hours[Raw::whole($row->id)] = $found[$i] ?? 0.0;
@@ -188,13 +191,19 @@ final readonly class SeasonReader
         return $hours;
     }
 
-    /** @return list<array{float, string}> when which rod was tapped, in an outing that has pauses */
-    private function taps(int $outing): array
+    /** @return array<int, list<array{float, string}>> by outing: when which rod was tapped during a pause; those are what ends one */
+    private function tapsInPauses(): array
     {
         $taps = [];
-        foreach (DB::table('events')->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.outing_id', $outing)
-            ->whereNull('events.undone_at')->get(['events.at', 'setups.rod_id']) as $row) {
-            $taps[] = [self::seconds($row->at), (string) Raw::whole($row->rod_id)];
+        $rows = DB::table('pauses')->where('pauses.user_id', $this->user->id)
+            ->join('events', static fn (JoinClause $during) => $during->on('events.outing_id', '=', 'pauses.outing_id')
+                ->whereNull('events.undone_at')->whereColumn('events.at', '>=', 'pauses.from_at')
+                ->where(static fn (Builder $until) => $until->whereNull('pauses.until_at')
+                    ->orWhereColumn('events.at', '<=', 'pauses.until_at')))
+            ->join('setups', 'setups.id', '=', 'events.setup_id')
+            ->distinct()->get(['events.id', 'events.outing_id', 'events.at', 'setups.rod_id']);
+        foreach ($rows as $row) {
+            $taps[Raw::whole($row->outing_id)][] = [self::seconds($row->at), (string) Raw::whole($row->rod_id)];
         }
 
         return $taps;

@@ -112,7 +112,9 @@ final class Csv
     {
         $first = strtok($text, "\n") ?: '';
         if (substr_count($text, "\n") > $most || substr_count($first, self::delimiter($first)) > self::COLUMNS) {
-            throw InvalidInput::because('file', 'That table has more than '.number_format($most).' lines, or columns without end; split it.');
+            throw InvalidInput::because(
+                'file', 'That table has more than '.number_format($most).' lines, or columns without end; split it.',
+            );
         }
     }
 

@@ -285,7 +285,7 @@ final class OfflineDaysTest extends BrowserTestCase
         self::assertCount(self::TAPS, json_decode($text, true)['deeds']);
         $this->faults->mend('room');
         $this->faults->mend('wire');
-        $this->page->executeScript('window.onbeforeunload = null; window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
+        $this->page->executeScript('window.addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
         $this->page->get("{$this->server->url}/outings");
         $this->page->switchTo()->defaultContent();
         $file = sys_get_temp_dir().'/eskith-phone-'.bin2hex(random_bytes(4)).'.json';

@@ -27,13 +27,15 @@ final class JsonRowsTest extends TestCase
     public static function lists(): iterable
     {
         $rows = [
-            ['no' => 1, 'text' => "a \"quoted\" }],{[ \\ and\nlines", 'in' => ['x' => [1, [2, []]]]], ['no' => 2, 'text' => '', 'é' => 'ü \\" '],
+            ['no' => 1, 'text' => "a \"quoted\" }],{[ \\ and\nlines", 'in' => ['x' => [1, [2, []]]]],
+            ['no' => 2, 'text' => '', 'é' => 'ü \\" '],
             7, null, 'text, with: signs', [], true, -1.5e3, ['last' => str_repeat('long ', 90_000)],
         ];
         $flags = JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION;
         yield 'on one line' => [(string) json_encode($rows, $flags)];
         yield 'pretty' => [(string) json_encode($rows, $flags | JSON_PRETTY_PRINT)];
-        yield 'a row to a line' => ["[\n".implode(",\n", array_map(static fn (mixed $row): string => (string) json_encode($row, $flags), $rows))."\n]\n"];
+        $each = array_map(static fn (mixed $row): string => (string) json_encode($row, $flags), $rows);
+        yield 'a row to a line' => ["[\n".implode(",\n", $each)."\n]\n"];
         yield 'with other line ends' => ["[\r\n".implode(" ,\r\n", array_map(json_encode(...), $rows))."\r\n]"];
         yield 'of many' => [(string) json_encode(array_fill(0, 20_000, ['no' => 1, 'name' => 'a "b"']))];
         yield 'of none' => [" [ \n ] "];
@@ -74,7 +76,8 @@ final class JsonRowsTest extends TestCase
     public function test_a_row_that_is_too_long_too_deep_or_too_crowded_is_refused_before_it_is_read(): void
     {
         $keys = implode(',', array_map(static fn (int $i): string => "\"{$i}\":0", range(1, 2_600)));
-        foreach (['["'.str_repeat('x', 800_000).'"]', '['.str_repeat('[', 20).str_repeat(']', 20).']', "[{{$keys}}]", "[\n{{$keys}},\n{}]"] as $json) {
+        foreach (['["'.str_repeat('x', 800_000).'"]', '['.str_repeat('[', 20).str_repeat(']', 20).']', "[{{$keys}}]",
+            "[\n{{$keys}},\n{}]"] as $json) {
             try {
                 iterator_to_array(JsonRows::ofList(self::stream($json), 'It'), false);
                 self::fail(substr($json, 0, 40));

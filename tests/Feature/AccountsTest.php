@@ -98,7 +98,8 @@ final class AccountsTest extends TestCase
         self::assertGreaterThan(0, (int) $answer->headers->get('Retry-After'));
         // Taps are counted by themselves, looking is not, and another angler has their own.
         for ($i = 0; $i < 5; $i++) {
-            $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => $angler->id, 'taps' => []])->assertNotFound()->assertJsonPath('goes', 'gone');
+            $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => $angler->id,
+                'taps' => []])->assertNotFound()->assertJsonPath('goes', 'gone');
         }
         $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => $angler->id, 'taps' => []])->assertStatus(429);
         $this->get('/lure')->assertOk();

@@ -218,7 +218,8 @@ final class ArchiveTest extends TestCase
         $zip->open($path = Archive::write($user), ZipArchive::RDONLY);
         $parts = [];
         for ($i = 0; $i < $zip->numFiles; $i++) {
-            $parts[basename((string) $zip->getNameIndex($i), '.json')] = json_decode((string) $zip->getFromIndex($i), true, 64, JSON_THROW_ON_ERROR);
+            $parts[basename((string) $zip->getNameIndex($i), '.json')] = json_decode((string) $zip->getFromIndex($i),
+                true, 64, JSON_THROW_ON_ERROR);
         }
         unlink($path);
 

@@ -30,7 +30,8 @@ final class CapsTest extends OnWaterTestCase
         $this->fill('waters', Caps::of('waters') - 1, static fn (int $i): array => [
             'name' => "W {$i}", 'kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0, 'ground' => 0,
         ]);
-        $this->actingAs($this->angler)->post('/waters', ['name' => 'One more', 'kind' => 'lake', 'salt' => 'fresh'])->assertSessionHasErrors('name');
+        $this->actingAs($this->angler)->post('/waters', ['name' => 'One more', 'kind' => 'lake',
+            'salt' => 'fresh'])->assertSessionHasErrors('name');
         $this->post('/waters/copy', ['code' => $code])->assertSessionHasErrors();
         $this->post('/spots', ['water' => 'By a spot', 'spot' => 'Bar'])->assertSessionHasErrors();
         self::assertSame(Caps::of('waters'), $this->angler->waters()->count());

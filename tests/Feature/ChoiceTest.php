@@ -99,7 +99,18 @@ final class ChoiceTest extends TestCase
 
     public function test_a_late_answer_brings_no_old_session_back(): void
     {
-        self::assertNotEmpty($this->getJson('/answer')->headers->getCookies());
+        self::assertNotEmpty($this->get('/lure', ['Accept' => 'text/html'])->headers->getCookies());
+        foreach (['/answer', '/fish'] as $beside) {
+            self::assertSame([], $this->get($beside, ['Accept' => '*/*'])->assertOk()->headers->getCookies(), $beside);
+        }
+        $this->postJson('/outings/'.Str::uuid().'/taps', ['angler' => auth()->id(), 'taps' => []])->assertNotFound();
+        self::assertSame([], $this->postJson('/outings/'.Str::uuid().'/taps',
+            ['angler' => auth()->id(), 'taps' => []])->headers->getCookies());
+        $angler = auth()->user() ?? self::fail('somebody is signed in');
+        auth()->logout();
+        self::assertSame([], $this->getJson('/answer')->assertUnauthorized()->headers->getCookies(), 'nor that of a visitor');
+        self::assertNotEmpty($this->get('/sign-in', ['Accept' => '*/*'])->headers->getCookies());
+        $this->actingAs($angler);
         $key = $this->getJson('/answer')->json('picks.0.key');
         self::assertSame([], $this->getJson('/second-look')->assertOk()->headers->getCookies());
         self::assertSame([], $this->getJson("/compare?a={$key}&b={$key}")->assertOk()->headers->getCookies());

@@ -52,7 +52,8 @@ final class CrewTest extends TestCase
             $this->{$do.'Json'}($at)->assertNotFound();
         }
         $this->getJson("/outings/{$theirs->uuid}.json")->assertNotFound();
-        $this->postJson("/outings/{$theirs->uuid}/taps", ['angler' => auth()->id(), 'taps' => [['uuid' => $id, 'kind' => 'drop']]])->assertNotFound();
+        $this->postJson("/outings/{$theirs->uuid}/taps", ['angler' => auth()->id(),
+            'taps' => [['uuid' => $id, 'kind' => 'drop']]])->assertNotFound();
         $this->deleteJson("/outings/{$theirs->uuid}/crew")->assertNotFound();
     }
 

@@ -127,7 +127,8 @@ final class OutingsTest extends TestCase
         self::assertNull(Outing::query()->find($second->id));
         self::assertTrue($first->refresh()->ended_at?->equalTo($second->ended_at));
         // What was tapped for the one that is no more follows it, also when its new one is joined on.
-        $tap = static fn (): array => ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'at' => $second->started_at->addMinute()->toIso8601String()];
+        $tap = static fn (): array => ['uuid' => (string) Str::uuid(), 'kind' => 'drop',
+            'at' => $second->started_at->addMinute()->toIso8601String()];
         $told = $this->postJson("/outings/{$second->uuid}/taps", ['angler' => auth()->id(), 'taps' => [$tap()]])->assertOk()->json();
         self::assertSame(['joined', $first->uuid, 6], [$told['goes'], $told['outing']['uuid'], $first->events()->count()]);
         $fourth = $this->fished(1);

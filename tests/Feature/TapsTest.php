@@ -112,7 +112,8 @@ final class TapsTest extends TestCase
                 ->assertStatus(422)->assertJsonValidationErrors('at');
         }
         $tap = [...$tap, 'uuid' => (string) Str::uuid(), 'at' => now()->subDays(3)->toIso8601String()];
-        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$tap]])
+        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps",
+            ['angler' => auth()->id(), 'taps' => [$tap]])
             ->json('refused.0.why'));
     }
 
@@ -139,7 +140,8 @@ final class TapsTest extends TestCase
         self::assertNotNull($told['outing']['endedAt']);
         self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
         $retie = ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => $rods['this'], 'at' => $at(500)];
-        self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$retie, $retie]])->assertOk()->json('refused'));
+        self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$retie,
+            $retie]])->assertOk()->json('refused'));
         $rod = \App\Models\Rod::query()->where('uuid', $rods['this'])->sole();
         self::assertEqualsWithDelta(500, $rod->retied_at?->diffInSeconds(now()), 1);
         self::assertSame(1, \App\Models\History::query()->where('rod_id', $rod->id)->count());
@@ -197,7 +199,8 @@ final class TapsTest extends TestCase
         self::assertSame([$late[1]['uuid']], array_column($told['refused'], 'id'));
         $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => 'many'])->assertStatus(422);
         $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => array_fill(0, 201, [])])->assertStatus(422);
-        $this->actingAs($this->angler())->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertNotFound();
+        $this->actingAs($this->angler())->postJson("/outings/{$outing}/taps",
+            ['angler' => auth()->id(), 'taps' => $taps])->assertNotFound();
     }
 
     public function test_taps_of_another_angler_are_not_judged_and_those_of_an_outing_that_is_gone_are_each_refused(): void
@@ -205,7 +208,8 @@ final class TapsTest extends TestCase
         [$outing, $rods] = $this->twoRods();
         $mine = auth()->id();
         $tap = ['uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => now()->toIso8601String()];
-        $send = fn (?int $angler, string $to): array => $this->postJson("/outings/{$to}/taps", ['angler' => $angler, 'taps' => [$tap]])->json();
+        $send = fn (?int $angler, string $to): array => $this->postJson("/outings/{$to}/taps", ['angler' => $angler,
+            'taps' => [$tap]])->json();
         $this->actingAs($other = $this->angler());
         $told = $send($mine, $outing);
         self::assertSame(['eskith-taps', 'stranger', $other->id, [], []], [
@@ -228,7 +232,8 @@ final class TapsTest extends TestCase
             'uuid' => (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => now()->toIso8601String(), ...$more,
         ];
         $taps = [
-            $tap(['kind' => 'fish', 'species' => "zander\u{7}"]), $tap([]), 'nothing', $tap(['kind' => 'fish', 'species' => "perch\u{FFFE}"]),
+            $tap(['kind' => 'fish', 'species' => "zander\u{7}"]), $tap([]), 'nothing',
+            $tap(['kind' => 'fish', 'species' => "perch\u{FFFE}"]),
             ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => (string) Str::uuid(), 'at' => now()->toIso8601String()], $tap([]),
         ];
         $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();

@@ -74,7 +74,8 @@ final class WatersTest extends OnWaterTestCase
         self::assertSame(['snag'], $copy->marks()->toBase()->pluck('kind')->all());
         self::assertSame('', $copy->marks()->sole()->note);
         self::assertSame(['Shared soundings'], array_values(array_unique($copy->surveys()->pluck('name')->all())));
-        foreach ([$copy->marks()->sole()->at, $copy->surveys()->firstOrFail()->from_at, $copy->surveys()->firstOrFail()->until_at] as $when) {
+        foreach ([$copy->marks()->sole()->at, $copy->surveys()->firstOrFail()->from_at,
+            $copy->surveys()->firstOrFail()->until_at] as $when) {
             self::assertLessThan(60, abs((float) $when?->diffInSeconds(now())), 'when they were there stays theirs');
         }
         self::assertSame(GroundReader::rows($this->water)->count(), GroundReader::rows($copy)->count());

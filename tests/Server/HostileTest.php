@@ -70,9 +70,10 @@ final class HostileTest extends TestCase
     public function test_a_body_is_refused_before_it_is_read_into_memory(string $body, int $status): void
     {
         foreach ([['/sign-in', new CookieJar, 413], ['/readings', self::$angler, $status]] as [$path, $visitor, $wanted]) {
-            $answer = $this->quickly(fn (): ResponseInterface => self::client($visitor)->request($path === '/readings' ? 'PUT' : 'POST', $path, [
-                'body' => $body, 'headers' => ['Content-Type' => 'application/json', ...self::token($visitor)],
-            ]));
+            $answer = $this->quickly(fn (): ResponseInterface => self::client($visitor)
+                ->request($path === '/readings' ? 'PUT' : 'POST', $path, [
+                    'body' => $body, 'headers' => ['Content-Type' => 'application/json', ...self::token($visitor)],
+                ]));
             self::assertContains($answer->getStatusCode(), [$wanted, strlen($body) <= 64_000 ? 422 : $wanted, 419], $path);
         }
     }
@@ -87,7 +88,9 @@ final class HostileTest extends TestCase
         yield 'a root with attributes without end' => [
             'import', static fn (): string => "<gpx {$gpx} {$attributes('"')}/>", 'a.gpx', 'attributes without end',
         ];
-        yield 'the same in other quotes' => ['import', static fn (): string => "<gpx {$gpx} {$attributes("'")}/>", 'a.gpx', 'attributes without end'];
+        yield 'the same in other quotes' => [
+            'import', static fn (): string => "<gpx {$gpx} {$attributes("'")}/>", 'a.gpx', 'attributes without end',
+        ];
         yield 'elements without end' => [
             'import', static fn (): string => "<gpx {$gpx}>".str_repeat('<a/>', 12_000_000).'</gpx>', 'a.gpx', 'elements without end',
         ];
@@ -95,23 +98,28 @@ final class HostileTest extends TestCase
             'import', static fn (): string => (string) mb_convert_encoding("<?xml version=\"1.0\"?><gpx {$gpx}/>", 'UTF-16LE', 'UTF-8'),
             'a.gpx', 'written in UTF-8',
         ];
-        yield 'UTF-7' => ['import', static fn (): string => '<?xml version="1.0" encoding="UTF-7"?>+ADw-gpx/+AD4-', 'a.gpx', 'written in UTF-8'];
+        yield 'UTF-7' => ['import', static fn (): string => '<?xml version="1.0" encoding="UTF-7"?>+ADw-gpx/+AD4-',
+            'a.gpx', 'written in UTF-8'];
         yield 'empty lines' => [
             'import', static fn (): string => "lat,lon,depth_m\n".str_repeat("\n", 50_000_000), 'a.csv', 'lines',
         ];
         yield 'lists of a chart' => [
-            'import', static fn (): string => '{"type":"FeatureCollection","features":['.str_repeat('[[]],', 4_000_000).'[]]}', 'a.json', 'points',
+            'import', static fn (): string => '{"type":"FeatureCollection","features":['.str_repeat('[[]],',
+                4_000_000).'[]]}', 'a.json', 'points',
         ];
         yield 'a log of lists' => [
-            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":['.str_repeat('[[0],[0]],', 2_000_000).'[]]}', 'a.json',
+            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":['.str_repeat('[[0],[0]],',
+                2_000_000).'[]]}', 'a.json',
             'than one angler can have',
         ];
         yield 'a log of one endless row' => [
-            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":[{"a":"'.str_repeat('x', 60_000_000).'"}]}', 'a.json',
+            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":[{"a":"'.str_repeat('x',
+                60_000_000).'"}]}', 'a.json',
             'longer than any that is kept here',
         ];
         yield 'a log of keys that fall together' => [
-            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":['.implode(',', array_fill(0, 60, self::colliding(9_000))).']}',
+            'log', static fn (): string => '{"format":"eskith-log","version":1,"events":['.implode(',',
+                array_fill(0, 60, self::colliding(9_000))).']}',
             'a.json', 'holds more than any that is kept here',
         ];
         yield 'a table of empty lines' => ['log', static fn (): string => "event,setup\n".str_repeat("\n", 11_000_000), 'a.csv', 'lines'];
@@ -120,7 +128,8 @@ final class HostileTest extends TestCase
             'than one angler can have',
         ];
         yield 'a small archive of four gigabytes' => [
-            'archive', static fn (): string => self::bomb("[\n".str_repeat('{"name":"'.str_repeat('x', 600_000).'"},'."\n", 150).'{}]'), 'a.zip',
+            'archive', static fn (): string => self::bomb("[\n".str_repeat('{"name":"'.str_repeat('x',
+                600_000).'"},'."\n", 150).'{}]'), 'a.zip',
             'unpacks to more',
         ];
         yield 'a box of lists' => ['box', static fn (): string => '['.str_repeat('[0],', 2_900_000).'0]', 'a.json', 'not a box'];

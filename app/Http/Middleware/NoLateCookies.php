@@ -9,23 +9,31 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * The slow questions set no cookies: an answer that comes after one has signed out, or in again, must not bring the old
- * session back.
+ * What is asked beside the page sets no cookies: pages that the worker keeps, live answers, taps. An answer that comes after one
+ * has signed out, or in again, must not bring the old session back.
  */
 final class NoLateCookies
 {
-    private const SLOW = ['second-look', 'compare', 'on-top'];
-
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if ($request->is(self::SLOW)) {
+        if (self::isBeside($request)) {
             foreach ($response->headers->getCookies() as $cookie) {
                 $response->headers->removeCookie($cookie->getName(), $cookie->getPath(), $cookie->getDomain());
             }
         }
 
         return $response;
+    }
+
+    private static function isBeside(Request $request): bool
+    {
+        if ($request->routeIs('outings.taps.store')) {
+            return true;
+        }
+
+        return $request->isMethodSafe() && ! str_contains((string) $request->headers->get('Accept'), 'text/html')
+            && in_array('auth', $request->route()?->gatherMiddleware() ?? [], true);
     }
 }

@@ -16,7 +16,8 @@ final class OwnHostsOnly extends TrustHosts
     public function hosts(): array
     {
         $known = array_filter(array_map(
-            static fn (string $one): string => (string) preg_replace('/:\d+$/D', '', trim($one)), explode(',', Raw::text(config('eskith.hosts'))),
+            static fn (string $one): string => (string) preg_replace('/:\d+$/D', '', trim($one)),
+            explode(',', Raw::text(config('eskith.hosts'))),
         ));
         $names = [(string) parse_url(Raw::text(config('app.url')), PHP_URL_HOST), 'localhost', '127.0.0.1', '[::1]', ...$known];
 

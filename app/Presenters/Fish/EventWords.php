@@ -28,7 +28,8 @@ final class EventWords
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
             $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
-            $event->girth_text === null ? null : "{$event->girth_text} around", $event->tag === null || ! $tags ? null : "tag {$event->tag}",
+            $event->girth_text === null ? null : "{$event->girth_text} around",
+            $event->tag === null || ! $tags ? null : "tag {$event->tag}",
             $event->lure_lost === true ? 'lure lost' : ($event->lure_lost === false && $kind === EventKind::Snag ? 'freed' : null),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }

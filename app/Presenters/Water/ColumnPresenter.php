@@ -31,6 +31,9 @@ final class ColumnPresenter
     /** Touches shown. */
     private const TOUCHES = 40;
 
+    /** Outings at the spot that they are looked for in. */
+    private const OUTINGS = 40;
+
     public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
     {
         [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
@@ -101,9 +104,9 @@ final class ColumnPresenter
             return [];
         }
 
-        $rows = Event::query()->standing()->bites()->toBase()
-            ->join('outings', 'outings.id', '=', 'events.outing_id')
-            ->where('outings.user_id', $user->id)->whereNull('outings.deleted_at')->where('outings.spot_id', $outing->spot_id)
+        // Of the last outings there, so that a long record costs no more.
+        $last = $user->outings()->where('spot_id', $outing->spot_id)->latest('started_at')->latest('id')->limit(self::OUTINGS)->pluck('id');
+        $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.outing_id', $last)
             ->whereNotNull('events.depth_m')
             ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
 

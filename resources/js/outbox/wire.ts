@@ -113,7 +113,7 @@ let quiet = () => {};
 
 /** The outbox of who is signed in. What waits in it is sent at once, when a connection comes back, and now and then. */
 export function outboxOf(angler: number): Outbox {
-	if (current?.angler === angler) return current;
+	if (current && current.angler === angler) return current;
 	leave();
 	// What a device had no room for lives in it: it is the same one when they come back.
 	const outbox = all.get(angler) ?? new Outbox(angler, bringOf(angler));

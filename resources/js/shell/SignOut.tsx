@@ -45,9 +45,7 @@ export function SignOut() {
 				</Button>
 			) : (
 				<Notice className="flex flex-wrap items-center gap-x-4 py-2">
-					{left.unkept > 0
-						? `${counted(left.unkept, "tap")} are only in this open page: keep them as a file first, or they are lost.`
-						: `${left.waiting === 1 ? "One tap is" : `${left.waiting} taps are`} not sent yet. Kept on this device for you alone, and sent when you sign in again.`}
+					{warning(left)}
 					<Button look="strong" onClick={() => void leave()}>
 						Sign out all the same
 					</Button>
@@ -57,4 +55,11 @@ export function SignOut() {
 			{trouble && <Notice>No connection: you are still signed in.</Notice>}
 		</div>
 	);
+}
+
+function warning({ waiting, unkept }: Left): string {
+	if (unkept > 0)
+		return `${counted(unkept, "tap")} are only in this open page: keep them as a file first, or they are lost.`;
+	const which = waiting === 1 ? "One tap is" : `${waiting} taps are`;
+	return `${which} not sent yet. Kept on this device for you alone, and sent when you sign in again.`;
 }

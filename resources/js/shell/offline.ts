@@ -22,9 +22,10 @@ export function workOffline(angler: number | null): void {
 		void import("../outbox/wire").then(({ leave }) => leave());
 		window.location.replace("/sign-in");
 	};
-	const follow = (now: number | null) => {
+	const follow = (now: number | null | undefined) => {
 		const before = here;
-		if (now === before) return;
+		// A page that only says what went wrong does not know who is signed in.
+		if (now === undefined || now === before) return;
 		here = now;
 		if (now === null) {
 			void import("../outbox/wire").then(({ leave }) => leave());
@@ -38,7 +39,7 @@ export function workOffline(angler: number | null): void {
 		}
 	};
 	follow(angler);
-	router.on("navigate", (event) => follow(event.detail.page.props.anglerId as number | null));
+	router.on("navigate", (event) => follow(event.detail.page.props.anglerId as number | null | undefined));
 	if (!isKept()) return;
 	// A visit within the application asks the server; without one the page as it was last seen is opened instead.
 	let asked: URL | null = null;

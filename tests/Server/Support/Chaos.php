@@ -217,7 +217,8 @@ final class Chaos
         $kept = [];
         foreach ($this->events as $event) {
             $kept[$event['uuid']] = [
-                'angler' => (int) $event['user_id'], 'kind' => $event['kind'], 'stands' => (bool) $event['stands'], 'note' => $event['note'],
+                'angler' => (int) $event['user_id'], 'kind' => $event['kind'], 'stands' => (bool) $event['stands'],
+                'note' => $event['note'],
             ];
         }
         ksort($kept);

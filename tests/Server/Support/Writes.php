@@ -73,7 +73,8 @@ final class Writes
             ),
             'POST outings/{outing}/taps' => fn (int $n, int $angler): Request => new Request(
                 'POST', "/outings/{$this->outing($angler)}/taps",
-                ['angler' => $angler, 'taps' => [['uuid' => $this->id('taps', intdiv($n, 2), $angler), 'kind' => 'drop'], ['kind' => 'nap']]],
+                ['angler' => $angler, 'taps' => [['uuid' => $this->id('taps', intdiv($n, 2), $angler),
+                    'kind' => 'drop'], ['kind' => 'nap']]],
             ),
             'POST outings' => fn (int $n, int $angler): Request => new Request(
                 'POST', '/outings', ['uuid' => $this->id('out', $n, $angler)],

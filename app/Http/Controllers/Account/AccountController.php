@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Account\Closing;
+use App\Choosing\RecordCache;
 use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
+use App\Places\Charted;
 use App\Presenters\PicturePresenter;
+use App\Rows\Raw;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -28,8 +31,12 @@ final class AccountController extends Controller
     public function destroy(CloseAccount $request): RedirectResponse
     {
         $user = $request->angler();
+        $waters = $user->waters()->pluck('id');
         Auth::logout();
         Closing::of($user);
+        // What was worked out of it goes too.
+        RecordCache::forget($user->id);
+        $waters->each(static fn (mixed $water) => Charted::forget(Raw::whole($water)));
         $request->session()->invalidate();
         $request->session()->regenerateToken();
         Inertia::clearHistory();
