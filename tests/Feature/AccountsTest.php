@@ -78,6 +78,16 @@ final class AccountsTest extends TestCase
         $hasher->shouldHaveReceived('check')->once();
     }
 
+    public function test_what_is_asked_for_beside_a_page_is_not_where_one_wanted_to_go(): void
+    {
+        $angler = $this->angler();
+        $angler->update(['password' => 'a long password']);
+        $this->withSession(['seen' => true])->withCookie('eskith_session', session()->getId());
+        $this->get('/rig', ['Accept' => 'text/html'])->assertRedirect('/sign-in');
+        $this->get('/places', ['Accept' => '*/*'])->assertRedirect('/sign-in');
+        $this->post('/sign-in', ['email' => $angler->email, 'password' => 'a long password'])->assertRedirect('/rig');
+    }
+
     public function test_signing_out_clears_what_the_browser_remembers_of_pages(): void
     {
         $this->actingAs($this->angler());

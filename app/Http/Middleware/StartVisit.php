@@ -72,6 +72,9 @@ final class StartVisit extends StartSession
             return;
         }
         $session = $this->visit();
+        if (self::isAside($request)) {
+            self::wantNothingElse($request, $session);
+        }
         $storedAt = $session->get(self::STORED);
         if (! $this->hasChanged($request, $session) && is_int($storedAt) && Carbon::now()->getTimestamp() - $storedAt < self::ALIVE) {
             return;
@@ -86,6 +89,14 @@ final class StartVisit extends StartSession
             // What was asked is done and answered; a disk that has no room for the visit must not turn that into a failure.
             report($full);
         }
+    }
+
+    /** Where a visitor wanted to go is where they went themselves, not what was asked for beside the page. */
+    private static function wantNothingElse(Request $request, Session $session): void
+    {
+        $found = $request->attributes->get(self::FOUND);
+        $wanted = is_array($found) ? Arr::get($found, 'url.intended') : null;
+        $wanted === null ? $session->forget('url.intended') : $session->put('url.intended', $wanted);
     }
 
     private function hasChanged(Request $request, Session $session): bool

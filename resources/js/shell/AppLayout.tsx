@@ -4,6 +4,7 @@ import { onDemand } from "../parts/onDemand";
 import { useSettled } from "../parts/useSettled";
 import { useWide } from "../parts/useWide";
 import { PhoneMenu } from "./PhoneMenu";
+import { Said } from "./Said";
 import { StationTabs } from "./StationTabs";
 import { stations } from "./stations";
 import { useKeys } from "./useKeys";
@@ -65,11 +66,7 @@ export function AppLayout({ title, column, strip, children }: Props) {
 					{wide && waiting}
 				</header>
 				{strip}
-				{props.said && (
-					<p role="status" className="border-b border-rule bg-brass-pale px-4 py-2 text-ink lg:px-7">
-						{props.said}
-					</p>
-				)}
+				<Said />
 				<main id="station" className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
 					{children}
 				</main>
