@@ -347,8 +347,11 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->fish('off');
         $this->page = $this->chrome->killed();
         $this->faults = new Faults($this->page);
-        $this->page->get("{$this->server->url}/fish");
+        // Whether it remembers the visit is left to the browser: one signs in again.
+        $this->chrome->forgetVisit();
+        $this->page->get("{$this->server->url}/sign-in");
         $this->faults->mend('wire');
+        $this->button('Open the demo')->click();
         $this->stored(self::TAPS);
     }
 

@@ -117,6 +117,11 @@ final class Chrome
         }
     }
 
+    public function forgetVisit(): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Network.clearBrowserCookies');
+    }
+
     /** Forgets everything: cookies, what pages kept, what they complained of, and all windows but one. */
     public function forget(): void
     {
