@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\Caps;
 use Eskith\Core\Formats\JsonRows;
 use Eskith\Core\Units\InvalidInput;
 use Generator;
@@ -70,10 +71,13 @@ final class GivenRows
     {
         $self = new self(self::BYTES, null);
         $known = array_fill_keys(array_map(static fn (Table $table): string => $table->name, Tables::all()), true);
+        $rows = [];
         foreach (JsonRows::ofLists($stream, 'That file', $self->count(...)) as $name => $value) {
             if (! isset($known[$name])) {
                 $self->head[$name] = $value;
             } elseif (is_array($value)) {
+                $rows[$name] = ($rows[$name] ?? 0) + 1;
+                self::demandRoom($name, $rows[$name]);
                 $self->lists[$name] ??= tmpfile() ?: throw new \RuntimeException('There is no room to read that file.');
                 fwrite($self->lists[$name], json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n");
             } else {
@@ -95,13 +99,25 @@ final class GivenRows
         if ($this->zip !== null) {
             $stream = $this->zip->getStream("{$table}.json");
             if ($stream !== false) {
-                yield from JsonRows::ofList($stream, "\"{$table}.json\" in that archive", $this->count(...));
+                $rows = 0;
+                foreach (JsonRows::ofList($stream, "\"{$table}.json\" in that archive", $this->count(...)) as $row) {
+                    self::demandRoom($table, ++$rows);
+                    yield $row;
+                }
             }
         } elseif (isset($this->lists[$table])) {
             rewind($this->lists[$table]);
             while (($line = fgets($this->lists[$table])) !== false) {
                 yield json_decode($line, true);
             }
+        }
+    }
+
+    /** @throws InvalidInput when there are more rows of a table than one angler can have */
+    private static function demandRoom(string $table, int $rows): void
+    {
+        if ($rows > Caps::of($table)) {
+            throw InvalidInput::because('file', "That file has more {$table} than one angler can have; it is not read.");
         }
     }
 

@@ -27,7 +27,7 @@ final class GpxReader
     private const CROWDED = '/<[^<>"\']*+(?:(?:"[^"<]*+"|\'[^\'<]*+\')[^<>"\']*+){65}/';
 
     /** Elements of a file. */
-    private const ELEMENTS = 4_000_000;
+    private const ELEMENTS = 2_500_000;
 
     /** Encodings in which a document type is seen before anything is parsed. */
     private const ENCODINGS = ['utf-8', 'us-ascii', 'iso-8859-1', 'iso-8859-15', 'windows-1252'];
