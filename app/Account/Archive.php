@@ -40,9 +40,7 @@ final class Archive
 
     private function __construct(private readonly User $user)
     {
-        $this->ledTo = array_fill_keys(array_merge(['lures', 'rods'], ...array_map(
-            static fn (Table $table): array => array_values($table->links), Tables::all(),
-        )), true);
+        $this->ledTo = array_fill_keys(Tables::ledTo(), true);
     }
 
     /** @return string path of a temporary file, for the caller to delete */

@@ -55,9 +55,7 @@ final class RowsInto
 
     private function __construct(private readonly Table $table, private readonly int $angler)
     {
-        $this->isLedTo = in_array($table->name, array_merge(['lures', 'rods'], ...array_map(
-            static fn (Table $one): array => array_values($one->links), Tables::all(),
-        )), true);
+        $this->isLedTo = in_array($table->name, Tables::ledTo(), true);
         $this->isPlain = preg_grep('/^uuid$|_id$|_m$/', $table->known, PREG_GREP_INVERT) === [];
         foreach (DB::table($table->name)->where('user_id', $angler)->select(['id', ...$table->known])->cursor() as $row) {
             $this->have[$this->key(get_object_vars($row))] = Raw::whole($row->id);

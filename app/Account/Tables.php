@@ -44,6 +44,14 @@ final class Tables
         return [...self::places(), ...self::tackle(), ...self::record(), ...self::ground(), ...self::own()];
     }
 
+    /** @return list<string> names of those that others, or the account itself, lead to */
+    public static function ledTo(): array
+    {
+        return array_values(array_unique(array_merge(['lures', 'rods'], ...array_map(
+            static fn (Table $table): array => array_values($table->links), self::all(),
+        ))));
+    }
+
     public static function named(string $name): Table
     {
         foreach (self::all() as $table) {

@@ -127,6 +127,8 @@ describe("what was not taken", () => {
 			unkept: 1,
 		});
 		full.mockRestore();
+		await outbox.letGo(["a"]);
+		expect(await outbox.holding()).toMatchObject({ waiting: [], turned: [], unkept: 0 });
 	});
 });
 

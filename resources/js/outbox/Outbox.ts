@@ -98,9 +98,22 @@ export class Outbox {
 
 	/** Lets go of what was not taken, for good. */
 	async letGo(ids: string[]): Promise<void> {
-		this.unkeptTurned = this.unkeptTurned.filter(({ id }) => !ids.includes(id));
 		await device().turned.bulkDelete(ids);
+		await this.inLine(ids).delete();
+		this.forgetHere(ids);
 		this.tell();
+	}
+
+	private forgetHere(ids: string[]): void {
+		this.unkeptTurned = this.unkeptTurned.filter(({ id }) => !ids.includes(id));
+		this.unkept = this.unkept.filter(({ deed }) => !ids.includes(deed.id));
+	}
+
+	/** Rows of these that still stand in line: there was no room for the reason why they were not taken. */
+	private inLine(ids: string[]) {
+		return device()
+			.deeds.where({ angler: this.angler })
+			.filter(({ deed }) => ids.includes(deed.id));
 	}
 
 	/** Puts back in line what was not taken, mended or for another outing; it is sent with the rest. */
@@ -113,9 +126,12 @@ export class Outbox {
 			ahead: clock.ahead(),
 			sure: true,
 		}));
+		this.forgetHere(ids);
 		const { deeds, turned } = device();
 		try {
 			await device().transaction("rw", deeds, turned, async () => {
+				// The old one goes as the new one comes: it is the only copy.
+				await this.inLine(ids).delete();
 				await deeds.bulkAdd(rows);
 				await turned.bulkDelete(ids);
 			});
@@ -123,7 +139,6 @@ export class Outbox {
 			this.unkept = [...this.unkept, ...rows.map((row) => ({ ...row, no: Number.POSITIVE_INFINITY }))];
 			await turned.bulkDelete(ids).catch(() => {});
 		}
-		this.unkeptTurned = this.unkeptTurned.filter(({ id }) => !ids.includes(id));
 		this.tell();
 	}
 
