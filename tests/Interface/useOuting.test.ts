@@ -204,7 +204,8 @@ describe("what waited long", () => {
 			held.calls[2]?.answer(404, { ...told(2, {}, gone), goes: "gone", outing: null, column: null }),
 		);
 		await waitFor(async () => expect(await outboxOf(angler).turned()).toHaveLength(2));
-		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 130]);
+		// The page hears of it right after the device.
+		await waitFor(() => expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 130]));
 	});
 
 	it("shows the last answer rather than an older page, and a newer page rather than that", async () => {
