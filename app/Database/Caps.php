@@ -16,9 +16,9 @@ final class Caps
     /** By table: most rows of one angler, and what they are called. */
     private const OF_ANGLER = [
         'waters' => [200, 'waters'], 'spots' => [2_000, 'spots'], 'card_rules' => [1_000, 'sizes and bags'], 'lines' => [100, 'lines'],
-        'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
-        'measurements' => [2_000, 'measurements'], 'outings' => [1_200, 'outings'], 'setups' => [8_000, 'setups'],
-        'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'plans' => [500, 'plans'], 'marks' => [10_000, 'marks'],
+        'lures' => [1_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
+        'measurements' => [600, 'measurements'], 'outings' => [1_000, 'outings'], 'setups' => [6_000, 'setups'],
+        'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'plans' => [200, 'plans'], 'marks' => [10_000, 'marks'],
         'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
         'readings' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],
@@ -26,7 +26,7 @@ final class Caps
 
     /** By table: most rows of one water. */
     private const OF_WATER = [
-        'spots' => [200, 'spots'], 'card_rules' => [60, 'sizes and bags'], 'marks' => [2_000, 'marks'], 'edges' => [300, 'lines'],
+        'spots' => [200, 'spots'], 'card_rules' => [60, 'sizes and bags'], 'marks' => [1_000, 'marks'], 'edges' => [200, 'lines'],
         'surveys' => [300, 'surveys'],
     ];
 

@@ -19,40 +19,51 @@ final readonly class Calibrations
 {
     /**
      * @param  Collection<int, Measurement>  $rows  newest first
-     * @param  array<int, true>  $lures  those measured, by id
+     * @param  array<int, list<Measurement>>  $ofLure  those of one lure, by its id, newest first
+     * @param  Measurement|null  $drift  the last of the drift
      * @param  list<SetAside>  $aside  kept measurements that cannot be used
      */
-    private function __construct(private Collection $rows, private array $lures, public array $aside)
-    {
+    private function __construct(
+        private Collection $rows,
+        private array $ofLure,
+        private ?Measurement $drift,
+        public array $aside,
+    ) {
     }
 
     public static function of(User $user): self
     {
-        $all = $user->measurements()->latest('measured_at')->latest('id')->get();
-        $rows = $all->filter(static fn (Measurement $row): bool => $row->kind?->holds($row->value, $row->lure_id) ?? false);
+        $rows = $aside = $ofLure = [];
+        $drift = null;
+        foreach ($user->measurements()->latest('measured_at')->latest('id')->get() as $row) {
+            $kind = $row->kind;
+            if ($kind === null || ! $kind->holds($row->value, $row->lure_id)) {
+                $aside[] = SetAside::measurement($row);
 
-        return new self(
-            $rows->values(),
-            array_fill_keys(array_filter(array_map(static fn (Measurement $row): ?int => $row->lure_id, $rows->all())), true),
-            array_values($all->diff($rows)->map(SetAside::measurement(...))->all()),
-        );
+                continue;
+            }
+            $rows[] = $row;
+            $drift ??= $kind === MeasurementKind::Drift ? $row : null;
+            if ($row->lure_id !== null) {
+                $ofLure[$row->lure_id][] = $row;
+            }
+        }
+
+        return new self(new Collection($rows), $ofLure, $drift, $aside);
     }
 
     /** Whether anything of this lure was measured. */
     public function knows(int $lureId): bool
     {
-        return isset($this->lures[$lureId]);
+        return isset($this->ofLure[$lureId]);
     }
 
     /** @return array<string, float> falling drag by hole name, '' without holes: the mean of all timed drops */
     public function drag(int $lureId): array
     {
-        if (! $this->knows($lureId)) {
-            return [];
-        }
         $found = [];
-        foreach ($this->rows as $row) {
-            if ($row->kind === MeasurementKind::Drop && $row->lure_id === $lureId) {
+        foreach ($this->ofLure[$lureId] ?? [] as $row) {
+            if ($row->kind === MeasurementKind::Drop) {
                 $found[$row->hole ?? ''][] = $row->value;
             }
         }
@@ -86,9 +97,9 @@ final readonly class Calibrations
     {
         $at = array_column($holes, null, 'name');
         $readings = [];
-        foreach ($this->rows as $row) {
+        foreach ($this->ofLure[$lureId] ?? [] as $row) {
             $hole = $at[$row->hole ?? ''] ?? null;
-            if ($row->kind === MeasurementKind::Hang && $row->lure_id === $lureId && $hole !== null) {
+            if ($row->kind === MeasurementKind::Hang && $hole !== null) {
                 $readings[] = HangReading::of(Point::of((float) $hole['x'], (float) $hole['y']), $row->value);
             }
         }
@@ -99,19 +110,24 @@ final readonly class Calibrations
     /** A measured start over the reckoned one, as last measured; null where none was. */
     public function start(int $lureId, ?string $hole): ?float
     {
-        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Start
-            && $row->lure_id === $lureId && $row->hole === $hole)?->value;
+        foreach ($this->ofLure[$lureId] ?? [] as $row) {
+            if ($row->kind === MeasurementKind::Start && $row->hole === $hole) {
+                return $row->value;
+            }
+        }
+
+        return null;
     }
 
     /** Drift over wind: as last measured, else the estimate. */
     public function driftPerWind(): float
     {
-        return $this->measuredDrift()->value ?? Constants::DRIFT_PER_WIND;
+        return $this->drift->value ?? Constants::DRIFT_PER_WIND;
     }
 
     public function measuredDrift(): ?Measurement
     {
-        return $this->rows->first(static fn (Measurement $row): bool => $row->kind === MeasurementKind::Drift);
+        return $this->drift;
     }
 
     /** @return Collection<int, Measurement> newest first */

@@ -39,15 +39,47 @@ final class GroundReader
      */
     public static function near(Water $water, array $line, float $reachM): Ground
     {
+        return self::ground(self::within(self::rows($water), self::box($line, $reachM)));
+    }
+
+    /**
+     * How deep it is at each of some places, by what was sounded near it.
+     *
+     * @param  list<Position>  $places
+     * @return \Closure(Position): (float|null)  m below the zero at one of them, null where nothing near it is known; what was
+     *                                           sounded is read once, when the first is asked
+     */
+    public static function depthNear(Water $water, array $places, float $reachM): \Closure
+    {
+        $all = null;
+
+        return static function (Position $at) use ($water, $places, $reachM, &$all): ?float {
+            $all ??= self::soundings(self::within(self::rows($water), self::box([$at, ...$places], $reachM)));
+            [$east, $north, $toEast, $toNorth] = self::box([$at], $reachM);
+
+            return self::groundOf(array_values(array_filter($all, static fn (array $one): bool => $one[0] >= $east && $one[0] <= $toEast
+                && $one[1] >= $north && $one[1] <= $toNorth)))->depthAt($at->east, $at->north, $reachM);
+        };
+    }
+
+    /**
+     * @param  non-empty-list<Position>  $line
+     * @return array{float, float, float, float} least east and north, most east and north of what can matter to it
+     */
+    private static function box(array $line, float $reachM): array
+    {
         $around = self::AROUND_M + self::AROUND * $reachM;
         [$east, $north] = [
             array_map(static fn (Position $at): float => $at->east, $line), array_map(static fn (Position $at): float => $at->north, $line),
         ];
 
-        return self::ground(
-            self::rows($water)->whereBetween('east_m', [min($east) - $around, max($east) + $around])
-                ->whereBetween('north_m', [min($north) - $around, max($north) + $around]),
-        );
+        return [min($east) - $around, min($north) - $around, max($east) + $around, max($north) + $around];
+    }
+
+    /** @param  array{float, float, float, float}  $box */
+    private static function within(Builder $rows, array $box): Builder
+    {
+        return $rows->whereBetween('east_m', [$box[0], $box[2]])->whereBetween('north_m', [$box[1], $box[3]]);
     }
 
     /** @return Builder rows of soundings of a water, without what is being recorded */
@@ -70,6 +102,12 @@ final class GroundReader
 
     private static function ground(Builder $rows): Ground
     {
+        return self::groundOf(self::soundings($rows));
+    }
+
+    /** @return list<array{float, float, float}> m east, north and deep, without what no water has */
+    private static function soundings(Builder $rows): array
+    {
         $soundings = [];
         foreach ($rows->get(['east_m', 'north_m', 'depth_m']) as $row) {
             [$east, $north, $depth] = [Raw::number($row->east_m), Raw::number($row->north_m), Raw::number($row->depth_m)];
@@ -77,6 +115,13 @@ final class GroundReader
                 $soundings[] = [$east, $north, $depth];
             }
         }
+
+        return $soundings;
+    }
+
+    /** @param  list<array{float, float, float}>  $soundings */
+    private static function groundOf(array $soundings): Ground
+    {
         try {
             return Ground::of(Survey::thin($soundings, self::MOST), self::ASKS_M);
         } catch (InvalidInput) {

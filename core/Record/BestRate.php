@@ -109,9 +109,13 @@ final readonly class BestRate
         $end = max(array_map(static fn (array $one): float => Special::gammaQuantile(1 - self::LEFT_OUT, $one[0]) / $one[1], $posteriors));
         $chances = array_fill(0, count($posteriors), 0.0);
         $before = array_fill(0, count($posteriors), 0.0);
+        $logGammas = array_map(static fn (array $one): float => Special::logGamma($one[0]), $posteriors);
         for ($k = 1; $k <= self::GRID; $k++) {
             $x = $end * ($k / self::GRID) ** 2;
-            $now = array_map(static fn (array $one): float => Special::gammaShare($x * $one[1], $one[0]), $posteriors);
+            $now = [];
+            foreach ($posteriors as $i => [$shape, $rate]) {
+                $now[] = $before[$i] >= 1.0 ? 1.0 : Special::gammaShare($x * $rate, $shape, $logGammas[$i]);
+            }
             foreach ($posteriors as $i => $ignored) {
                 $others = 1.0;
                 foreach ($now as $j => $share) {

@@ -16,9 +16,17 @@ final readonly class Season
     /** Share of the hours of a level that have one level of another factor too: the two cannot be told apart. */
     private const TOGETHER = 0.8;
 
+    /** @var array<string, list<Fishing>> by outing */
+    private array $ofOuting;
+
     /** @param  list<Fishing>  $all */
     public function __construct(public array $all)
     {
+        $of = [];
+        foreach ($all as $one) {
+            $of[$one->outing][] = $one;
+        }
+        $this->ofOuting = $of;
     }
 
     public function hours(): float
@@ -33,7 +41,7 @@ final readonly class Season
 
     public function outings(): int
     {
-        return count(array_unique(array_map(static fn (Fishing $one): string => $one->outing, $this->all)));
+        return count($this->ofOuting);
     }
 
     /** @return array<string, array<string, array{float, float}>> by level, then outing: touches and hours */
@@ -89,9 +97,10 @@ final readonly class Season
         $found = [];
         foreach ($levels as $i => $one) {
             foreach (array_slice($levels, $i + 1) as $other) {
-                if (array_intersect_key($by[$one], $by[$other]) !== []) {
+                $both = array_intersect_key($by[$one], $by[$other]);
+                if ($both !== []) {
                     $pair = Comparison::of($factor, $one, $by[$one], $other, $by[$other]);
-                    $found[] = $pair->standing === Standing::Clear ? $pair->beside($this->companions($pair)) : $pair;
+                    $found[] = $pair->standing === Standing::Clear ? $pair->beside($this->companions($pair, $both)) : $pair;
                 }
             }
         }
@@ -100,24 +109,21 @@ final readonly class Season
         return $found;
     }
 
-    /** @return list<Factor> that differed with a pair, in the outings in which both were fished */
-    private function companions(Comparison $pair): array
+    /**
+     * @param  array<string, mixed>  $both  by outing in which both were fished
+     * @return list<Factor> that differed with a pair there
+     */
+    private function companions(Comparison $pair, array $both): array
     {
         $hours = [];
-        $sides = [];
-        foreach ($this->all as $one) {
-            $side = $one->levels[$pair->factor->value] ?? null;
-            if ($side === $pair->more || $side === $pair->less) {
-                $sides[$one->outing][$side] = true;
-            }
-        }
-        foreach ($this->all as $one) {
-            $side = $one->levels[$pair->factor->value] ?? null;
-            if (($side !== $pair->more && $side !== $pair->less) || count($sides[$one->outing] ?? []) < 2) {
-                continue;
-            }
-            foreach ($one->levels as $factor => $level) {
-                $hours[$factor][$side][$level] = ($hours[$factor][$side][$level] ?? 0.0) + $one->hours;
+        foreach ($both as $outing => $ignored) {
+            foreach ($this->ofOuting[$outing] as $one) {
+                $side = $one->levels[$pair->factor->value] ?? null;
+                if ($side === $pair->more || $side === $pair->less) {
+                    foreach ($one->levels as $factor => $level) {
+                        $hours[$factor][$side][$level] = ($hours[$factor][$side][$level] ?? 0.0) + $one->hours;
+                    }
+                }
             }
         }
         unset($hours[$pair->factor->value]);

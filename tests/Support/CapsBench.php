@@ -79,21 +79,21 @@ final class CapsBench
         $this->more('rods', ['name' => "'Rod ' || n", 'ashore_at' => "CASE WHEN n < 12 THEN NULL ELSE '2026-01-01 00:00:00' END"]);
         $this->more('measurements', []);
         $this->more('plans', ['outing_id' => 'NULL']);
-        $this->more('marks', ['water_id' => $this->oneOf('waters', 1_900), 'east_m' => 'n % 300', 'north_m' => 'n / 300']);
-        $this->more('edges', ['water_id' => $this->oneOf('waters', 290)]);
-        $this->more('surveys', ['water_id' => $this->oneOf('waters', 290)]);
+        $this->more('marks', ['water_id' => $this->oneOf('waters', 950), 'east_m' => 'n % 300', 'north_m' => 'n / 300']);
+        $this->more('edges', ['water_id' => $this->oneOf('waters', 190)]);
+        $this->more('surveys', ['water_id' => $this->oneOf('waters', 190)]);
         $this->more('outings', [
             'started_at' => "datetime('2021-01-01 07:00:00', '+' || n || ' days')",
             'ended_at' => "datetime('2021-01-01 13:00:00', '+' || n || ' days')",
         ]);
         $this->more('setups', ['outing_id' => $this->oneOf('outings'), 'lure_id' => $this->oneOf('lures'), 'until_at' => 'NULL',
-            'tied_at' => "datetime('2021-01-01 07:30:00', '+' || (n % 1480) || ' days')"]);
+            'tied_at' => "datetime('2021-01-01 07:30:00', '+' || (n % 990) || ' days')"]);
         $this->more('history', []);
         $this->more('pauses', ['outing_id' => $this->oneOf('outings')]);
         $this->more('events', ['setup_id' => $this->oneOf('setups'),
-            'at' => "strftime('%Y-%m-%d %H:%M:%f', '2021-01-01 08:00:00', '+' || (n % 1480) || ' days')"]);
+            'at' => "strftime('%Y-%m-%d %H:%M:%f', '2021-01-01 08:00:00', '+' || (n % 990) || ' days')"]);
         $this->records->exec('UPDATE events SET outing_id = (SELECT outing_id FROM setups WHERE setups.id = events.setup_id)');
-        $this->more('soundings', ['survey_id' => $this->oneOf('surveys', 29_000), 'east_m' => '(n % 170) * 7.0',
+        $this->more('soundings', ['survey_id' => $this->oneOf('surveys', 29_900, 200), 'east_m' => '(n % 170) * 7.0',
             'north_m' => '(n / 170 % 170) * 7.0']);
         $this->records->commit();
         foreach (['waters', 'lures', 'outings', 'setups', 'events', 'soundings'] as $table) {
@@ -102,15 +102,15 @@ final class CapsBench
         echo "\n";
     }
 
-    /** One row of the angler's for each row made, in turn; or the same one so many times. */
-    private function oneOf(string $table, int $times = 1): string
+    /** One row of the angler's for each row made, in turn; or the same one so many times, and then one so many further on. */
+    private function oneOf(string $table, int $times = 1, int $onward = 1): string
     {
         $this->records->exec("DROP TABLE IF EXISTS turn_{$table}");
         $this->records->exec("CREATE TEMP TABLE turn_{$table} AS
             SELECT row_number() OVER (ORDER BY id) - 1 AS no, id FROM {$table} WHERE user_id = {$this->angler}");
         $this->records->exec("CREATE INDEX temp.turn_{$table}_no ON turn_{$table} (no)");
 
-        return "(SELECT id FROM turn_{$table} WHERE no = (n / {$times}) % (SELECT count(*) FROM turn_{$table}))";
+        return "(SELECT id FROM turn_{$table} WHERE no = (n / {$times}) * {$onward} % (SELECT count(*) FROM turn_{$table}))";
     }
 
     /**

@@ -143,9 +143,9 @@ final readonly class LookPresenter
     /** @return list<Structure> */
     private function besideDeep(Charted $charted): array
     {
-        return Structures::besideDeep($this->hard(), $charted->depths, fn (Position $at): ?float => GroundReader::near(
-            $this->water, [$at], $charted->reachM,
-        )->depthAt($at->east, $at->north, $charted->reachM));
+        $hard = $this->hard();
+
+        return Structures::besideDeep($hard, $charted->depths, GroundReader::depthNear($this->water, $hard, $charted->reachM));
     }
 
     /**

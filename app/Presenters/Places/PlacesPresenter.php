@@ -30,6 +30,7 @@ use App\Presenters\PicturePresenter;
 use App\Readings\ReadingBook;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
+use App\Rows\Raw;
 use App\Rows\Sky;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -71,7 +72,7 @@ final readonly class PlacesPresenter
             spots: $water === null ? [] : array_values($water->spots->map(
                 static fn (Spot $one): PlacedSpotData => self::spot($one, $say, $book->spotId),
             )->all()),
-            marks: $water === null ? [] : array_values($water->marks->sortByDesc('at')->map(
+            marks: $water === null ? [] : array_values($water->marks->sortByDesc(static fn (Mark $mark): string => Raw::text($mark->getRawOriginal('at')))->map(
                 static fn (Mark $mark): PlacedMarkData => self::mark($mark, $say),
             )->all()),
             edges: $water === null ? [] : array_values($water->edges->map(

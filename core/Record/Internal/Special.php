@@ -7,6 +7,11 @@ namespace Eskith\Core\Record\Internal;
 /** Incomplete gamma and beta functions and their quantiles (series and continued fractions, Abramowitz and Stegun 6.5, 26.5). */
 final class Special
 {
+    private const NOTHING = 1e-20;
+
+    /** What stands for 0 under a fraction. */
+    private const AWAY = 1e-300;
+
     /** ln Γ(x), Lanczos' approximation, x > 0. */
     public static function logGamma(float $x): float
     {
@@ -26,13 +31,21 @@ final class Special
         return 0.5 * log(2 * M_PI) + ($x - 0.5) * log($t) - $t + log($sum);
     }
 
-    /** Share of a Gamma(shape, 1) below x. */
-    public static function gammaShare(float $x, float $shape): float
+    /**
+     * Share of a Gamma(shape, 1) below x.
+     *
+     * @param  float|null  $logGamma  of the shape, for who asks often
+     */
+    public static function gammaShare(float $x, float $shape, ?float $logGamma = null): float
     {
         if ($x <= 0) {
             return 0.0;
         }
-        $front = exp($shape * log($x) - $x - self::logGamma($shape));
+        $front = exp($shape * log($x) - $x - ($logGamma ?? self::logGamma($shape)));
+        // So far from the middle of it nothing is left that a number could tell.
+        if ($front < self::NOTHING) {
+            return $x < $shape ? 0.0 : 1.0;
+        }
         if ($x < $shape + 1) {
             $term = 1 / $shape;
             $sum = $term;
@@ -50,11 +63,13 @@ final class Special
         for ($i = 1; $i < 2000; $i++) {
             $an = -$i * ($i - $shape);
             $b += 2;
-            $d = 1 / self::away($an * $d + $b);
-            $c = self::away($b + $an / $c);
+            $d = $an * $d + $b;
+            $d = 1 / ($d === 0.0 ? self::AWAY : $d);
+            $c = $b + $an / $c;
+            $c = $c === 0.0 ? self::AWAY : $c;
             $step = $c * $d;
             $h *= $step;
-            if (abs($step - 1) < 1e-15) {
+            if ($step - 1 < 1e-15 && $step - 1 > -1e-15) {
                 break;
             }
         }
@@ -135,6 +150,6 @@ final class Special
     /** Keeps Lentz's method away from 0. */
     private static function away(float $value): float
     {
-        return abs($value) < 1e-300 ? 1e-300 : $value;
+        return abs($value) < self::AWAY ? self::AWAY : $value;
     }
 }

@@ -21,6 +21,11 @@ final class Structures
     /** Share of its depth by which water close by is deep. */
     private const DEEP_SHARE = 0.4;
 
+    /** Share of that which a lattice, smoother than the bottom, has to show before a place is looked at closely; places looked at. */
+    private const PROMISE = 0.5;
+
+    private const ASKED = 40;
+
     /** Looks around a place. */
     private const RING = 16;
 
@@ -46,7 +51,8 @@ final class Structures
     }
 
     /**
-     * Of places with a hard bottom, those that have deep water close by.
+     * Of places with a hard bottom, those that have deep water close by. How deep each is exactly is asked only where the
+     * lattice promises something.
      *
      * @param  list<Position>  $hard
      * @param  \Closure(Position): (float|null)  $depthAt  as near as it was sounded
@@ -55,21 +61,46 @@ final class Structures
     public static function besideDeep(array $hard, Lattice $depths, \Closure $depthAt): array
     {
         $found = [];
-        foreach ($hard as $at) {
+        foreach (array_slice(self::promising($hard, $depths), 0, self::ASKED) as [$at, $around]) {
             $depth = $depthAt($at);
-            $deepest = $depth ?? 0.0;
-            for ($i = 0; $i < self::RING; $i++) {
-                foreach ([0.5, 1.0] as $share) {
-                    $there = $at->onward(360.0 * $i / self::RING, $share * Slopes::ACROSS_M);
-                    $deepest = max($deepest, $depths->valueAt($there->east, $there->north) ?? 0.0);
-                }
-            }
-            if ($depth !== null && $deepest - $depth >= max(Slopes::EDGE_FALLS_M, self::DEEP_SHARE * $depth)) {
+            $deepest = max($depth ?? 0.0, $around);
+            if ($depth !== null && $deepest - $depth >= self::fallsFrom($depth)) {
                 $found[] = new Structure(StructureKind::Hard, $at, $depth, $depth, $deepest);
             }
         }
 
         return self::apart($found, Slopes::ACROSS_M);
+    }
+
+    /**
+     * @param  list<Position>  $hard
+     * @return list<array{Position, float}> places and m of the deepest around each, those that fall most by the lattice first
+     */
+    private static function promising(array $hard, Lattice $depths): array
+    {
+        $promising = [];
+        foreach ($hard as $at) {
+            $around = 0.0;
+            for ($i = 0; $i < self::RING; $i++) {
+                foreach ([0.5, 1.0] as $share) {
+                    $there = $at->onward(360.0 * $i / self::RING, $share * Slopes::ACROSS_M);
+                    $around = max($around, $depths->valueAt($there->east, $there->north) ?? 0.0);
+                }
+            }
+            $about = $depths->valueAt($at->east, $at->north) ?? 0.0;
+            if ($around - $about >= self::PROMISE * self::fallsFrom($about)) {
+                $promising[] = [$at, $around, $around - $about];
+            }
+        }
+        usort($promising, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
+
+        return array_map(static fn (array $one): array => [$one[0], $one[1]], $promising);
+    }
+
+    /** m that the water beside a place has to be deeper. */
+    private static function fallsFrom(float $depthM): float
+    {
+        return max(Slopes::EDGE_FALLS_M, self::DEEP_SHARE * $depthM);
     }
 
     /**
