@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 /** axe-core finds nothing serious on any page, in any theme. */
 final class AccessibilityTest extends BrowserTestCase
 {
@@ -21,19 +23,20 @@ final class AccessibilityTest extends BrowserTestCase
         '/places', '/water',
     ];
 
-    public function test_no_serious_finding(): void
+    /** @return iterable<string, array{list<string>}> a part of the pages each, to be looked at side by side */
+    public static function parts(): iterable
     {
-        $this->page->get("{$this->server->url}/sign-in");
-        $this->button('Open the demo');
-        $this->check('/sign-in');
-        $this->page->get("{$this->server->url}/register");
-        $this->button('Make the account');
-        $this->check('/register');
-        $this->page->get("{$this->server->url}/forgot-password");
-        $this->button('Send the letter');
-        $this->check('/forgot-password');
-        $this->openDemo();
-        foreach (self::PAGES as $path) {
+        foreach (array_chunk(self::PAGES, 12) as $i => $paths) {
+            yield 'part '.($i + 1) => [$paths];
+        }
+    }
+
+    /** @param  list<string>  $paths */
+    #[DataProvider('parts')]
+    public function test_no_serious_finding(array $paths): void
+    {
+        $this->openDemo($paths[0]);
+        foreach ($paths as $path) {
             $this->page->get($this->server->url.$path);
             $this->find('//h1');
             $this->check($path);
@@ -42,6 +45,15 @@ final class AccessibilityTest extends BrowserTestCase
                 // A theme is colours and nothing else.
                 $this->check("{$path} ({$theme})", ['color-contrast']);
             }
+        }
+    }
+
+    public function test_no_serious_finding_before_signing_in(): void
+    {
+        foreach (['/sign-in' => 'Open the demo', '/register' => 'Make the account', '/forgot-password' => 'Send the letter'] as $path => $words) {
+            $this->page->get($this->server->url.$path);
+            $this->button($words);
+            $this->check($path);
         }
     }
 

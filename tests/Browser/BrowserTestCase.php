@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\AppServer;
@@ -16,6 +16,9 @@ use Tests\Browser\Support\Chrome;
 abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_S = 12.0;
+
+    /** Whether the page itself stands there, not only what it says before its scripts have come. */
+    private const DRAWN = 'const drawn = document.querySelector("[data-first-sight]") === null; ';
 
     protected AppServer $server;
 
@@ -30,6 +33,8 @@ abstract class BrowserTestCase extends TestCase
         $this->server = AppServer::start();
         $this->chrome = $this->phone ? Chrome::phone() : Chrome::desktop();
         $this->page = $this->chrome->driver;
+        // What was still being fetched from the server of the test before, and failed as that one was stopped, is not ours.
+        $this->page->manage()->getLog('browser');
     }
 
     protected function tearDown(): void
@@ -73,13 +78,21 @@ abstract class BrowserTestCase extends TestCase
     protected function find(string $xpath): RemoteWebElement
     {
         return $this->eventually(function () use ($xpath): ?RemoteWebElement {
-            foreach ($this->isDrawn() ? $this->page->findElements(WebDriverBy::xpath($xpath)) : [] as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
+            $found = $this->page->executeScript(self::DRAWN.<<<'JS'
+                const found = document.evaluate(arguments[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
+                for (let i = 0; drawn && i < found.snapshotLength; i++) {
+                    const element = found.snapshotItem(i);
+                    const { width, height } = element.getBoundingClientRect();
+                    if (width > 0 && height > 0 && element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) {
+                        return element;
+                    }
                 }
-            }
+                return null;
+                JS, [$xpath]);
 
-            return null;
+            return is_array($found) ? new RemoteWebElement(
+                new RemoteExecuteMethod($this->page), (string) reset($found), $this->page->isW3cCompliant(),
+            ) : null;
         }, "to find {$xpath}");
     }
 
@@ -89,17 +102,11 @@ abstract class BrowserTestCase extends TestCase
         $this->eventually(fn (): bool => str_contains($this->text(), $words), "to see \"{$words}\"");
     }
 
-    /** Whether the page itself stands there, not only what it says before its scripts have come. */
-    private function isDrawn(): bool
-    {
-        return (bool) $this->page->executeScript('return document.querySelector("[data-first-sight]") === null');
-    }
-
     protected function text(): string
     {
-        return $this->isDrawn()
-            ? preg_replace('/\s+/u', ' ', (string) $this->page->executeScript('return document.body.innerText')) ?? ''
-            : '';
+        $text = $this->page->executeScript(self::DRAWN.'return drawn ? document.body.innerText : ""');
+
+        return preg_replace('/\s+/u', ' ', (string) $text) ?? '';
     }
 
     /** A definition on the page by its term: the figure of a counter. */
@@ -158,7 +165,7 @@ abstract class BrowserTestCase extends TestCase
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
                 // Redrawn meanwhile: look again.
             }
-            usleep(40_000);
+            usleep(60_000);
         } while (microtime(true) < $until);
         self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
     }

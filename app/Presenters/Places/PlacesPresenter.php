@@ -72,7 +72,9 @@ final readonly class PlacesPresenter
             spots: $water === null ? [] : array_values($water->spots->map(
                 static fn (Spot $one): PlacedSpotData => self::spot($one, $say, $book->spotId),
             )->all()),
-            marks: $water === null ? [] : array_values($water->marks->sortByDesc(static fn (Mark $mark): string => Raw::text($mark->getRawOriginal('at')))->map(
+            marks: $water === null ? [] : array_values($water->marks->sortByDesc(
+                static fn (Mark $mark): string => Raw::text($mark->getRawOriginal('at')),
+            )->map(
                 static fn (Mark $mark): PlacedMarkData => self::mark($mark, $say),
             )->all()),
             edges: $water === null ? [] : array_values($water->edges->map(
