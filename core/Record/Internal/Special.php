@@ -9,6 +9,9 @@ final class Special
 {
     private const NOTHING = 1e-20;
 
+    /** Share of itself to which a quantile is found. */
+    private const NEAR = 1e-13;
+
     /** What stands for 0 under a fraction. */
     private const AWAY = 1e-300;
 
@@ -93,14 +96,31 @@ final class Special
             : 1 - $front * self::betaFraction(1 - $x, $b, $a) / $b;
     }
 
+    /** By Newton's steps, halving where one would leave what is known to hold it. */
     public static function gammaQuantile(float $share, float $shape): float
     {
+        $logGamma = self::logGamma($shape);
+        $low = 0.0;
         $high = $shape + 1.0;
-        while (self::gammaShare($high, $shape) < $share) {
+        while (self::gammaShare($high, $shape, $logGamma) < $share) {
+            $low = $high;
             $high *= 2;
         }
+        $x = $low === 0.0 ? min($shape, $high / 2) : ($low + $high) / 2;
+        for ($i = 0; $i < 200 && $high - $low > self::NEAR * $high; $i++) {
+            $off = self::gammaShare($x, $shape, $logGamma) - $share;
+            [$low, $high] = $off < 0 ? [$x, $high] : [$low, $x];
+            $density = exp(($shape - 1) * log($x) - $x - $logGamma);
+            $next = $density > 0.0 ? $x - $off / $density : -1.0;
+            if (! ($next > $low && $next < $high)) {
+                $next = ($low + $high) / 2;
+            } elseif (abs($next - $x) <= self::NEAR * $x) {
+                return $next;
+            }
+            $x = $next;
+        }
 
-        return self::invert(static fn (float $x): float => self::gammaShare($x, $shape) - $share, $high);
+        return ($low + $high) / 2;
     }
 
     public static function betaQuantile(float $share, float $a, float $b): float
@@ -112,7 +132,7 @@ final class Special
     private static function invert(callable $f, float $high): float
     {
         $low = 0.0;
-        for ($i = 0; $i < 200 && $high - $low > 1e-13 * $high; $i++) {
+        for ($i = 0; $i < 200 && $high - $low > self::NEAR * $high; $i++) {
             $middle = ($low + $high) / 2;
             if ($f($middle) < 0) {
                 $low = $middle;
