@@ -97,6 +97,10 @@ final class OfflineTest extends BrowserTestCase
         $before = $this->events();
         [$angler, $outing] = $this->server->records()->query('SELECT user_id, uuid FROM outings WHERE ended_at IS NULL')
             ->fetch(\PDO::FETCH_NUM);
+        // The page makes the place of what waits itself: who opens it before the page does finds it empty.
+        $this->eventually(fn (): bool => $this->page->executeAsyncScript(
+            'const done = arguments[0]; indexedDB.databases().then((all) => done(all.some(({ name }) => name === "eskith")));',
+        ) === true, 'for the place of what waits');
         $this->page->executeAsyncScript(<<<'JS'
             const [angler, outing, done] = arguments;
             const open = window.fetch;
