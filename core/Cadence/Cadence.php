@@ -24,6 +24,7 @@ enum Cadence: string
     case RideTheTide = 'ride_the_tide';
     case Float = 'float';
     case TallRise = 'tall_rise';
+    case SlowPull = 'slow_pull';
 
     public function word(): string
     {
@@ -37,26 +38,30 @@ enum Cadence: string
     }
 
     /** @return array<int, self> those that a lure can be worked by, by their place in the order */
-    public static function fitting(Lure $lure, bool $vertical): array
+    public static function fitting(Lure $lure, WorkedWhere $where): array
     {
-        return array_filter(self::cases(), static fn (self $cadence): bool => $cadence->fits($lure, $vertical));
+        return array_filter(self::cases(), static fn (self $cadence): bool => $cadence->fits($lure, $where));
     }
 
-    /** Whether this lure can be worked so; hangs on its sort alone. */
-    public function fits(Lure $lure, bool $vertical): bool
+    /** Whether this lure can be worked so there; of the lure its sort alone counts. */
+    public function fits(Lure $lure, WorkedWhere $where): bool
     {
         $blade = $lure->family === Family::Blade;
+        $vertical = $where->vertical;
 
         return match ($this) {
-            self::ShortPop, self::HighPop => $blade && $vertical,
-            self::LowHop, self::DeadStick => $blade,
-            self::ClockSweep, self::SlowRoll => $blade && ! $vertical,
-            self::SteadyLift, self::TallRise => $lure->isSpoon() && $vertical,
+            self::ShortPop => $blade && $where->onBottom && ($vertical || $where->startling),
+            self::HighPop => $blade && $vertical,
+            self::LowHop, self::DeadStick => $blade && $where->onBottom,
+            self::ClockSweep, self::SlowPull => $blade && ! $vertical && $where->onBottom,
+            self::SlowRoll => $blade && ! $vertical,
+            self::SteadyLift => $lure->isSpoon() && $vertical && $where->onBottom,
+            self::TallRise => $lure->isSpoon() && $vertical,
             self::FlutterDrop => $lure->isSpoon(),
             self::HandFeed => $lure->family === Family::Spoon && $vertical,
             self::WallFall => $lure->family === Family::TailSpinner,
-            self::RideTheTide => $lure->isVibe() && ! $vertical,
-            self::Float => $blade && $vertical && self::floats($lure),
+            self::RideTheTide => $lure->isVibe() && ! $vertical && $where->onBottom,
+            self::Float => $blade && $vertical && ! $where->onBottom && self::floats($lure),
         };
     }
 
@@ -77,11 +82,12 @@ enum Cadence: string
             self::SteadyLift => 'From the bottom, line taut, one even rise as high as rod and arm go, then free to slack.',
             self::FlutterDrop => 'Lift, and follow it down with a little slack.',
             self::HandFeed => "Arm's lengths of line by hand, for marks straight below.",
-            self::SlowRoll => 'A steady slow retrieve just over rock or weed.',
+            self::SlowRoll => 'A steady slow retrieve just over rock or weed, or through fish that hang in the water.',
             self::WallFall => 'Down the wall, a little lift, down again, close to the rock.',
             self::RideTheTide => 'Open bail and the smallest hops, past the poles.',
             self::Float => 'A light blade fluttering down through suspended fish.',
             self::TallRise => 'Like the steady lift, but faster and far up the water.',
+            self::SlowPull => 'Cast; draw it a foot or less, slowly, only until it vibrates; down on a tight line, wait, reel the slack.',
         };
     }
 
@@ -108,6 +114,7 @@ enum Cadence: string
             self::RideTheTide => new Steps(0.03, 0.3, FallControl::Free, 3.0),
             self::Float => new Steps(0.30, 0.8, FallControl::Slack, 0.0),
             self::TallRise => new Steps(3.00, 4.0, FallControl::Free, 1.0),
+            self::SlowPull => new Steps(0.25, 1.0, FallControl::Controlled, 1.5),
         };
     }
 
@@ -131,6 +138,7 @@ enum Cadence: string
             self::WallFall => [0.03, 0.15],
             self::RideTheTide => [0.01, 0.05],
             self::Float => [0.15, 0.60],
+            self::SlowPull => [0.10, 0.30],
         };
     }
 
@@ -151,6 +159,7 @@ enum Cadence: string
             self::RideTheTide => 'hops so high that the tide carries it past the poles',
             self::Float => 'holding it on a tight line, so that it does not flutter',
             self::TallRise => 'a start that is faster than the rest',
+            self::SlowPull => 'pulling on after the first vibration, so that it climbs away from them',
         };
     }
 
@@ -159,7 +168,7 @@ enum Cadence: string
     {
         return match ($this) {
             self::ShortPop, self::HighPop, self::LowHop, self::ClockSweep => [BiteSign::Tick, BiteSign::Weight, BiteSign::EarlyCount],
-            self::DeadStick => [BiteSign::BellyTightens, BiteSign::LineAside, BiteSign::Weight],
+            self::DeadStick, self::SlowPull => [BiteSign::BellyTightens, BiteSign::LineAside, BiteSign::Weight],
             self::RideTheTide => [BiteSign::LineAside, BiteSign::Weight, BiteSign::BellyTightens],
             self::FlutterDrop, self::HandFeed, self::Float => [BiteSign::EarlyCount, BiteSign::LineAside, BiteSign::Weight],
             self::WallFall => [BiteSign::EarlyCount, BiteSign::Tick, BiteSign::LineAside],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Care\Species;
+use Eskith\Core\Water\Runs;
 
 /** What the angler is after and how. */
 final readonly class Aim
@@ -16,9 +17,18 @@ final readonly class Aim
         public Mood $mood = Mood::Neutral,
         public bool $pressured = false,
         public bool $hop = false,
+        /** As older records and files say it, where nothing is said of how it runs. */
         public bool $flowAway = false,
         public bool $marksBelow = false,
+        /** Where the water goes past one who casts; null where that was not read. */
+        public ?Runs $runs = null,
     ) {
+    }
+
+    /** Whether the water is known to run away from the angler. */
+    public function runsAway(): bool
+    {
+        return $this->runs === null ? $this->flowAway : $this->runs === Runs::Away;
     }
 
     /**

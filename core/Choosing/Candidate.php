@@ -30,12 +30,23 @@ final readonly class Candidate
      * @param  float  $workingKg  the weight that the day asks for
      * @param  float|null  $lineAngleDeg  null when it is not known or beyond reckoning
      * @param  bool  $angleKnown  false when depth or flow was not read
+     * @param  float|null  $gustAngleDeg  in the gusts
      */
-    public static function bare(Lure $lure, float $workingKg, ?float $lineAngleDeg, bool $angleKnown): self
-    {
+    public static function bare(
+        Lure $lure, float $workingKg, ?float $lineAngleDeg, bool $angleKnown, ?float $gustAngleDeg = null, bool $gustsRead = false,
+    ): self {
         return new self(
             lure: $lure,
-            weighed: new Weighed($lure->family, $lure->massKg, $workingKg, $lineAngleDeg, $angleKnown),
+            weighed: new Weighed(
+                family: $lure->family,
+                massKg: $lure->massKg,
+                workingKg: $workingKg,
+                lineAngleDeg: $lineAngleDeg,
+                angleKnown: $angleKnown,
+                gustAngleDeg: $gustAngleDeg,
+                gustsRead: $gustsRead,
+                weedless: $lure->weedless,
+            ),
             holeIndex: null,
             hangAngleDeg: null,
             secondsToBottom: null,

@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Drop\RestingLine;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Mass;
@@ -43,7 +44,7 @@ final readonly class Chooser
             $ofLure = $judge->lure($bare);
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = Mass::rank($lure->massKg);
-            $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->vertical());
+            $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->where());
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
@@ -128,7 +129,7 @@ final readonly class Chooser
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
-                foreach (Cadence::fitting($lure, $situation->vertical()) as $cadence) {
+                foreach (Cadence::fitting($lure, $situation->where()) as $cadence) {
                     $all = $judge->all($hung->worked($cadence))->points ?? 0.0;
                     $points = $ofLure + $ofHole->points + $judge->cadence($bare, $cadence)->points + $all;
                     $changes = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
@@ -151,7 +152,7 @@ final readonly class Chooser
     {
         $best = null;
         $other = 1;
-        foreach (Cadence::fitting($bare->lure, $situation->vertical()) as $cadence) {
+        foreach (Cadence::fitting($bare->lure, $situation->where()) as $cadence) {
             $points = $judge->cadence($bare, $cadence)->points;
             $others = (int) ($tiedOn?->cadence !== $cadence);
             [$best, $other] = $best === null || $points > $best
@@ -189,15 +190,12 @@ final readonly class Chooser
         $byMake = [];
         $angles = [];
         foreach ($box as $lure) {
-            $angles[] = array_key_exists($lure->make, $byMake)
-                ? $byMake[$lure->make]
-                : ($byMake[$lure->make] = self::lineAngle($situation, $lure));
+            $angles[] = $byMake[$lure->make] ??= self::lineAngles($situation, $lure);
         }
         $working = self::workingKg($situation, $box, $angles);
 
         return array_map(
-            static fn (Lure $lure, ?float $angle): Candidate => Candidate::bare($lure, $working, $angle, $situation->column !== null),
-            $box, $angles,
+            static fn (Lure $lure, array $leans): Candidate => self::leaning($situation, $lure, $working, $leans), $box, $angles,
         );
     }
 
@@ -227,20 +225,35 @@ final readonly class Chooser
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
         return Judge::hang(
-            $situation, Candidate::bare($lure, $lure->massKg, self::lineAngle($situation, $lure), $situation->column !== null),
-            $hole,
+            $situation, self::leaning($situation, $lure, $lure->massKg, self::lineAngles($situation, $lure)), $hole,
         );
     }
 
-    /** Null when depth or flow was not read, or the line would be longer than twelve depths. */
-    private static function lineAngle(Situation $situation, Lure $lure): ?float
+    /** @param  array{float|null, float|null}  $angles */
+    private static function leaning(Situation $situation, Lure $lure, float $workingKg, array $angles): Candidate
     {
-        return $situation->column === null ? null : RestingLine::of($lure->body, $situation->column)->lineAngleDeg;
+        return Candidate::bare($lure, $workingKg, $angles[0], $situation->column !== null, $angles[1], $situation->gustColumn !== null);
+    }
+
+    /**
+     * Of the line as it is, and in the gusts. Null for a cast, where depth or flow was not read, and where the line would be
+     * longer than twelve times as deep as the lure is.
+     *
+     * @return array{float|null, float|null}
+     */
+    private static function lineAngles(Situation $situation, Lure $lure): array
+    {
+        return array_map(
+            static fn (?WaterColumn $column): ?float => $column === null || ! $situation->vertical()
+                ? null
+                : RestingLine::of($lure->body, $column)->lineAngleDeg,
+            [$situation->column, $situation->gustColumn],
+        );
     }
 
     /**
      * @param  list<Lure>  $box
-     * @param  list<float|null>  $angles
+     * @param  list<array{float|null, float|null}>  $angles  as they are, and in the gusts
      */
     private static function workingKg(Situation $situation, array $box, array $angles): float
     {
@@ -249,8 +262,11 @@ final readonly class Chooser
             return $start;
         }
         $counting = WeightSteps::counting($box, $situation->aim->species);
-        $within = static fn (?float $angle): bool => $angle !== null && abs($angle) <= Constants::VERTICAL_LIMIT_DEG;
-        $holding = array_filter($counting, static fn (int $i): bool => $within($angles[$i]), ARRAY_FILTER_USE_KEY);
+        $within = static fn (?float $angle, float $most): bool => $angle !== null && abs($angle) <= $most;
+        $holding = array_filter(
+            $counting, static fn (int $i): bool => $within($angles[$i][0], Constants::VERTICAL_LIMIT_DEG)
+                && ($situation->gustColumn === null || $within($angles[$i][1], Constants::DRAGS_LIMIT_DEG)), ARRAY_FILTER_USE_KEY,
+        );
         $masses = array_map(static fn (Lure $lure): float => $lure->massKg, $holding ?: $counting ?: $box);
 
         return $holding === [] ? max($masses) : max($start, min($masses));

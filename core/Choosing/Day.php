@@ -26,12 +26,16 @@ final readonly class Day
     /**
      * @param  list<Stint>  $stints
      * @param  float  $usualRate  ρ: touches per rod-hour to begin with
+     * @param  string|null  $here  the spot where one is now; null where that was not said: then everything was fished here
      */
-    public function __construct(public array $stints = [], public float $usualRate = 1.0, public Trials $trials = new Trials)
-    {
+    public function __construct(
+        public array $stints = [], public float $usualRate = 1.0, public Trials $trials = new Trials, public ?string $here = null,
+    ) {
         $byWay = [];
         foreach ($stints as $stint) {
-            $byWay[$stint->way][] = $stint;
+            if ($stint->way !== null) {
+                $byWay[$stint->way][] = $stint;
+            }
         }
         $this->byWay = $byWay;
     }
@@ -115,18 +119,24 @@ final readonly class Day
         return $this->of($way) !== [];
     }
 
-    /** Whether the spot is to be left: nothing touched for long, or for a while on three ways each tried fairly. */
+    /** Whether the spot is to be left: nothing touched there for long, or for a while on three ways each tried fairly. */
     public function isTimeToMove(bool $vertical): bool
     {
+        $here = array_filter(
+            $this->stints, fn (Stint $stint): bool => $this->here === null || $stint->spot === null || $stint->spot === $this->here,
+        );
         $sinceH = INF;
-        foreach ($this->stints as $stint) {
+        foreach ($here as $stint) {
             $sinceH = min([$sinceH, ...$stint->touchesH]);
         }
+        $blank = 0.0;
         $byWay = [];
-        foreach ($this->stints as $stint) {
-            $byWay[$stint->way] = ($byWay[$stint->way] ?? 0.0) + $stint->hoursSince($sinceH);
+        foreach ($here as $stint) {
+            $blank += $stint->hoursSince($sinceH);
+            if ($stint->way !== null) {
+                $byWay[$stint->way] = ($byWay[$stint->way] ?? 0.0) + $stint->hoursSince($sinceH);
+            }
         }
-        $blank = array_sum($byWay);
         $fair = $this->trials->fairMinutes($vertical) / 60 - 1e-9;
         $tried = count(array_filter($byWay, static fn (float $hours): bool => $hours >= $fair));
 

@@ -22,6 +22,7 @@ use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
+use Eskith\Core\Water\Runs;
 use Eskith\Core\Water\Trend;
 use Eskith\Core\Water\WindFrom;
 
@@ -70,12 +71,13 @@ enum Reading: string
     case Food = 'food';
     case Species = 'species';
     case Zone = 'zone';
+    case FishDepth = 'fish_depth';
     case Mood = 'mood';
     case Pressured = 'pressured';
     case MarksBelow = 'marks';
     case How = 'how';
     case Hop = 'hop';
-    case FlowAway = 'away';
+    case Runs = 'runs';
     case SonarCone = 'cone';
     case Ice = 'ice';
     case Weir = 'weir';
@@ -126,7 +128,11 @@ enum Reading: string
             ),
             self::Bottom => Definition::choice(
                 Group::Depth, 'bottom', Bottom::class,
-                basis: Basis::water('bottom', 'bottom', 'bottom', '{word} below', 'Over {word}'),
+                basis: Basis::water(
+                    'bottom', 'bottom', 'bottom', '{word} below', 'Over {word}',
+                    // For fish that hang above it the bottom plays no part.
+                    met: static fn (Situation $s): bool => $s->water->bottom !== null || ! $s->onBottom(),
+                ),
             ),
             self::Wall => Definition::flag(Group::Depth, 'steep wall', basis: Basis::water(
                 'wall', 'wall', 'wall or open bottom',
@@ -198,6 +204,14 @@ enum Reading: string
                     'bottom' => 'fish on the bottom', 'suspended' => 'suspended fish', 'thermocline' => 'fish in the thermocline',
                 ]),
             ),
+            self::FishDepth => Definition::measure(
+                Group::Fish, 'fish hang at', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5],
+                basis: Basis::water(
+                    'fishDepthM', 'fish_depth_m', 'depth of the fish', 'fish at {word}', 'With fish at {said}',
+                    // Only fish that hang in the water make it matter.
+                    met: static fn (Situation $s): bool => ! $s->isFishDepthAssumed(),
+                ),
+            ),
             self::Mood => Definition::choice(
                 Group::Fish, 'fish are', Mood::class, assumed: 'neutral',
                 basis: Basis::aim('mood', 'mood', 'mood of the fish', '{word} fish', named: false),
@@ -220,10 +234,10 @@ enum Reading: string
                 ['yes' => 'hopping along the bottom', 'no' => 'no bottom hop'],
                 ['yes' => 'Hopping along the bottom', 'no' => 'Without hopping along the bottom'],
             )),
-            self::FlowAway => Definition::flag(Group::Work, 'flow runs away', basis: Basis::aim(
-                'flowAway', 'flow_away', 'way the flow runs',
-                ['yes' => 'flow running away', 'no' => 'flow not running away'], 'With the {said}',
-            )),
+            self::Runs => Definition::choice(
+                Group::Work, 'water runs', Runs::class,
+                basis: Basis::aim('runs', 'runs', 'way the water runs', 'water running {word}', 'With the {said}', named: false),
+            ),
             self::SonarCone => Definition::measure(Group::Work, 'sonar cone', Dimension::Angle, [5.0, 90.0], ['°' => 1], 20.0),
             self::Ice => Definition::flag(Group::Care, 'ice about'),
             self::Weir => Definition::flag(Group::Care, 'weir or dam near'),

@@ -82,6 +82,10 @@ final readonly class RuleBook
     /** The missing reading that silences the most points, or null when none is missing. */
     public function mostWanted(Situation $situation): ?Reading
     {
+        // Fish that hang somewhere nobody knows make every line and count a guess: that is asked for first.
+        if ($situation->isFishDepthAssumed()) {
+            return Reading::FishDepth;
+        }
         $stakes = [];
         foreach ($this->rules as $rule) {
             foreach ($rule->missing($situation) as $need) {

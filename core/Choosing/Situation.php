@@ -7,6 +7,7 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\CadenceBook;
 use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\UnitSet;
@@ -50,7 +51,9 @@ final readonly class Situation
         $this->flowMs = $flow === null ? null : abs($flow->mean());
         $this->columnIfStill = $water->depthM === null
             ? null
-            : WaterColumn::of($water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water());
+            : WaterColumn::of(
+                $water->depthM, $lineDiameterM, $flow ?? Flow::still($water->profile), $water->water(), $this->fishDepthM(),
+            );
         $gust = $water->gustFlow();
         $this->gustColumn = $gust === null || $this->columnIfStill === null || $flow === null ? null : $this->columnIfStill->with($gust);
         $this->column = $flow === null ? null : $this->columnIfStill;
@@ -110,6 +113,37 @@ final readonly class Situation
         $steps = $this->cadences->of($cadence);
 
         return $steps->letDown($this->schools->fall($steps->fall, $lure));
+    }
+
+    /** m below the surface at which fish hang, half the depth where that was not read; null where they sit on the bottom. */
+    public function fishDepthM(): ?float
+    {
+        $depth = $this->water->depthM;
+
+        return $this->onBottom() || $depth === null ? null : min($depth, $this->water->fishDepthM ?? $depth / 2);
+    }
+
+    /** Whether fish hang in the water at a depth that nobody has read. */
+    public function isFishDepthAssumed(): bool
+    {
+        return ! $this->onBottom() && $this->water->fishDepthM === null;
+    }
+
+    /** m below the surface at which the lure is worked; null when the depth was not read. */
+    public function workedM(): ?float
+    {
+        return $this->columnIfStill?->toM;
+    }
+
+    public function onBottom(): bool
+    {
+        return $this->aim->zone === Zone::Bottom;
+    }
+
+    /** Which cadences there are today. */
+    public function where(): WorkedWhere
+    {
+        return new WorkedWhere($this->vertical(), $this->onBottom(), $this->schools->vigour === VigourSchool::SnapAwake);
     }
 
     public function vertical(): bool

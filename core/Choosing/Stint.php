@@ -13,20 +13,23 @@ final readonly class Stint
     private const LONGEST_H = 72.0;
 
     /** @param  list<float>  $touchesH  ages of the touches */
-    private function __construct(public string $way, public float $fromH, public float $toH, public array $touchesH)
-    {
+    private function __construct(
+        public ?string $way, public float $fromH, public float $toH, public array $touchesH, public ?string $spot,
+    ) {
     }
 
     /**
-     * @param  string  $way  as Day::way() names it
+     * @param  string|null  $way  as Day::way() names it; null for a lure that is no longer there
      * @param  float  $fromH  age of its beginning, more than of its end
      * @param  float  $toH  age of its end; 0 while it is on the line
      * @param  list<float>  $touchesH
+     * @param  string|null  $spot  where it was fished; null for where one is now
      *
      * @throws InvalidInput when the ages are the wrong way round or longer than a day
      */
-    public static function of(string $way, float $fromH, float $toH, array $touchesH, string $field = 'today'): self
-    {
+    public static function of(
+        ?string $way, float $fromH, float $toH, array $touchesH, string $field = 'today', ?string $spot = null,
+    ): self {
         if (! ($toH >= 0.0 && $fromH > $toH && $fromH <= self::LONGEST_H)) {
             throw InvalidInput::because($field, 'A stint begins before it ends, both in hours before now.');
         }
@@ -36,7 +39,7 @@ final readonly class Stint
             }
         }
 
-        return new self($way, $fromH, $toH, $touchesH);
+        return new self($way, $fromH, $toH, $touchesH, $spot);
     }
 
     public function isTiedOn(): bool

@@ -16,6 +16,7 @@ final class CommandLine
             'line' => new LineVerb,
             'fall' => new FallVerb,
             'swing' => new SwingVerb,
+            'cast' => new CastVerb,
             'hang' => new HangVerb,
             'pick' => new PickVerb,
             'rates' => new RatesVerb,

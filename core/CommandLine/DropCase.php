@@ -39,6 +39,7 @@ final class DropCase
                 $case->one(Profile::class, 'profile', Profile::Uniform),
             ),
             Water::of($case->number('water_c'), $case->number('salinity', 0.0)),
+            $case->numberOrNull('fish_depth_m'),
         );
     }
 }

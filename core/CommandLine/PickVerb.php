@@ -12,6 +12,7 @@ use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Ladder;
+use Eskith\Core\Choosing\Note;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;
@@ -22,6 +23,8 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Stint;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\VigourSchool;
+use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
@@ -37,9 +40,10 @@ final class PickVerb implements Verb
 {
     public function answer(Fields $case): array
     {
+        $aim = self::aim($case->inner('aim'));
         $situation = new Situation(
-            self::water($case->inner('water')),
-            self::aim($case->inner('aim')),
+            self::water($case->inner('water'), $aim->zone !== Zone::Bottom),
+            $aim,
             $case->has('schools') ? self::schools($case->inner('schools')) : new Schools,
             $case->inner('line')->number('diameter_m'),
             UnitSet::metric(),
@@ -52,10 +56,16 @@ final class PickVerb implements Verb
         return [
             'picks' => array_map(static fn (Pick $pick): array => self::pick($pick, $ladder), $ranked),
             'move' => $day->isTimeToMove($situation->vertical()),
+            'notes' => array_map(static fn (Note $note): string => $note->value, Note::of($ranked, $situation)),
         ];
     }
 
-    private static function water(Fields $water): Conditions
+    /**
+     * @param  bool  $hangs  whether fish hang in the water, so that the depth they are at counts
+     *
+     * @throws InvalidInput
+     */
+    private static function water(Fields $water, bool $hangs): Conditions
     {
         $read = [];
         foreach (Reading::used() as $reading) {
@@ -64,8 +74,17 @@ final class PickVerb implements Verb
             }
         }
 
+        $depth = $water->numberOrNull('depth_m');
+        $fish = $hangs ? $water->numberOrNull('fish_depth_m') : null;
+        if ($fish !== null && ! ($fish > 0.0 && ($depth === null || $fish <= $depth))) {
+            throw InvalidInput::because($water->at('fish_depth_m'), WaterColumn::FISH_ARE_IN_THE_WATER);
+        }
+
         return (
-            new Conditions(profile: $water->one(Profile::class, 'profile', Profile::Uniform), salinity: $water->number('salinity', 0.0))
+            new Conditions(
+                profile: $water->one(Profile::class, 'profile', Profile::Uniform), salinity: $water->number('salinity', 0.0),
+                gustBoatMs: $water->numberOrNull('gust_boat_ms'),
+            )
         )->with(...$read);
     }
 
@@ -78,7 +97,7 @@ final class PickVerb implements Verb
             }
         }
 
-        return (new Aim($aim->one(Species::class, 'species')))->with(...$wanted);
+        return (new Aim($aim->one(Species::class, 'species'), flowAway: $aim->flag('flow_away')))->with(...$wanted);
     }
 
     /** @return mixed as Conditions and Aim take it; null, or no food, where it is absent */
@@ -130,6 +149,7 @@ final class PickVerb implements Verb
                 $holes,
                 $lure->has('balance') ? Point::of(...[...$lure->pair('balance'), $lure->at('balance')]) : null,
                 accents: self::accents($lure),
+                weedless: $lure->flag('weedless'),
             );
         }
 
@@ -157,9 +177,12 @@ final class PickVerb implements Verb
         $tiedOn = null;
         foreach ($case->items('today') as $i => $item) {
             $fished = Fields::of($item, "today.{$i}");
-            $lure = $lures[$fished->text('lure')] ?? throw InvalidInput::because($fished->at('lure'), 'That lure is not in the box.');
+            // A lure that was lost or sold since counts for the day, and is no candidate.
+            $lure = ! $fished->has('lure') ? null : $lures[$fished->text('lure')]
+                ?? throw InvalidInput::because($fished->at('lure'), 'That lure is not in the box.');
             $hole = $fished->has('hole') ? $fished->text('hole') : null;
-            if ($hole !== null && ! in_array($hole, array_map(static fn (Hole $one): string => $one->name, $lure->holes), true)) {
+            $names = array_map(static fn (Hole $one): string => $one->name, $lure->holes ?? []);
+            if ($lure !== null && $hole !== null && ! in_array($hole, $names, true)) {
                 throw InvalidInput::because($fished->at('hole'), 'That lure has no such hole.');
             }
             $cadence = $fished->one(Cadence::class, 'cadence');
@@ -167,14 +190,18 @@ final class PickVerb implements Verb
                 : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'),
                 $fished->items('touches_h'));
             $stint = Stint::of(
-                "{$lure->id}|{$hole}|{$cadence->value}", $fished->number('from_h'), $fished->number('to_h', 0.0), $touches,
-                "today.{$i}",
+                way: $lure === null ? null : "{$lure->id}|{$hole}|{$cadence->value}",
+                fromH: $fished->number('from_h'),
+                toH: $fished->number('to_h', 0.0),
+                touchesH: $touches,
+                field: "today.{$i}",
+                spot: $fished->has('spot') ? $fished->text('spot') : null,
             );
             $stints[] = $stint;
-            $tiedOn ??= $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence) : null;
+            $tiedOn ??= $lure !== null && $stint->isTiedOn() ? new TiedOn($lure, $hole, $cadence) : null;
         }
 
-        return [new Day($stints), $tiedOn];
+        return [new Day($stints, here: $case->has('here') ? $case->text('here') : null), $tiedOn];
     }
 
     /** @return array<string, mixed> */

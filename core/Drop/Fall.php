@@ -48,7 +48,7 @@ final readonly class Fall
             k1: $k1,
             k2: $k2,
             sinkRateStartMs: 1 / sqrt($k1),
-            seconds: self::timeTo($column->depthM, $k1, $k2),
+            seconds: self::timeTo($column->toM, $k1, $k2),
             driftM: self::carried($column, $k1, $k2),
         );
     }
@@ -82,16 +82,38 @@ final readonly class Fall
         return self::timeTo($z, $this->k1, $this->k2);
     }
 
-    /** Depth after so many seconds, m, the bottom at most. */
+    /** m that the water carries it on its way, the size of the flow taken height by height. */
+    public function carriedM(): float
+    {
+        $flow = $this->column->flow;
+        if ($flow->profile === Profile::Uniform) {
+            return abs($flow->at(1.0)) * $this->seconds;
+        }
+        $depth = $this->column->depthM;
+        $lowest = ($this->column->fromM / $depth) ** Constants::RIVER_POWER;
+        $turn = $flow->turnsAt();
+        $carried = 0.0;
+        foreach ($turn !== null && $turn > $lowest ? [[$lowest, $turn], [$turn, 1.0]] : [[$lowest, 1.0]] as [$from, $to]) {
+            $carried += $depth * GaussLegendre::integrate(
+                fn (float $s): float => abs($flow->surfaceMs * $s - $flow->boatMs)
+                    * sqrt($this->k1 + $this->k2 * $depth * (1 - $s ** 7)) * 7 * $s ** 6,
+                $from, $to,
+            );
+        }
+
+        return $carried;
+    }
+
+    /** Depth after so many seconds, m, at most where the lure is worked. */
     public function depthAfter(float $seconds): float
     {
         if ($seconds <= 0) {
             return 0.0;
         }
         if ($seconds >= $this->seconds) {
-            return $this->column->depthM;
+            return $this->column->toM;
         }
-        if ($this->k2 * $this->column->depthM < 1e-6 * $this->k1) {
+        if ($this->k2 * $this->column->toM < 1e-6 * $this->k1) {
             return $seconds / sqrt($this->k1);
         }
 
@@ -102,18 +124,18 @@ final readonly class Fall
      * Where the lure is on its way down.
      *
      * @param  int  $steps  at least 1
-     * @return list<FallPoint> from the surface to the bottom, evenly in depth
+     * @return list<FallPoint> from the surface to where the lure is worked, evenly in depth
      */
     public function path(int $steps = 16): array
     {
-        $depth = $this->column->depthM;
+        $to = $this->column->toM;
         $points = [new FallPoint(0.0, 0.0, 0.0)];
         $across = 0.0;
         for ($i = 1; $i <= $steps; $i++) {
-            $seconds = $this->secondsTo($depth * $i / $steps);
-            $flow = $this->column->flow->at(1 - ($i - 0.5) / $steps);
+            $seconds = $this->secondsTo($to * $i / $steps);
+            $flow = $this->column->flow->at(1 - ($i - 0.5) / $steps * $to / $this->column->depthM);
             $across += $flow * ($seconds - $points[$i - 1]->seconds);
-            $points[] = new FallPoint($seconds, $depth * $i / $steps, $across);
+            $points[] = new FallPoint($seconds, $to * $i / $steps, $across);
         }
 
         return $points;
@@ -134,13 +156,13 @@ final readonly class Fall
         $depth = $column->depthM;
         $flow = $column->flow;
         if ($flow->profile === Profile::Uniform) {
-            return $flow->at(1.0) * self::timeTo($depth, $k1, $k2);
+            return $flow->at(1.0) * self::timeTo($column->toM, $k1, $k2);
         }
 
         return $depth * GaussLegendre::integrate(
             static fn (float $s): float => ($flow->surfaceMs * $s - $flow->boatMs)
                 * sqrt($k1 + $k2 * $depth * (1 - $s ** 7)) * 7 * $s ** 6,
-            0.0, 1.0,
+            ($column->fromM / $depth) ** Constants::RIVER_POWER, 1.0,
         );
     }
 }

@@ -15,7 +15,7 @@ final readonly class Lean
     private function __construct(
         public float $netWeightN,
         public float $tensionN,
-        public float $psiBottom,
+        public float $psiLure,
         public float $psiSurface,
     ) {
     }
@@ -23,14 +23,14 @@ final readonly class Lean
     public static function of(Body $body, WaterColumn $column): self
     {
         $weight = $body->netWeightN($column->water);
-        $u = $column->nearBottomMs;
+        $u = $column->atLureMs;
         $push = 0.5 * $column->water->densityKgM3 * $body->family->dragAcross() * $body->areaM2 * $u * abs($u);
         $tension = sqrt($weight * $weight + $push * $push);
         $psi = asinh($push / $weight);
 
         return new self(
             $weight, $tension, $psi,
-            $psi + $column->dragPerM * $column->depthM / $tension * $column->flow->pushUpTo(1.0),
+            $psi + $column->dragPerM * $column->depthM / $tension * $column->pushUpTo(1.0),
         );
     }
 

@@ -9,9 +9,9 @@ use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\Constants;
 
 /**
- * The line with the lure hanging just clear of the bottom: weightless, normal drag only, so the tension is constant
- * along it. Line angle at the surface in degrees, line out, offset and tension; the last four are null when the line
- * would be longer than twelve depths.
+ * The line with the lure hanging just clear of the bottom, or at the depth of fish that hang above it: weightless, normal
+ * drag only, so the tension is constant along it. Line angle at the surface in degrees, line out, offset and tension; the
+ * last four are null when the line would be longer than twelve times as deep as the lure is.
  */
 final readonly class RestingLine
 {
@@ -31,7 +31,7 @@ final readonly class RestingLine
     {
         $lean = Lean::of($body, $column);
         [$length, $offset] = self::lengthAndOffset($lean, $column);
-        $depth = $column->depthM;
+        $depth = $column->toM;
         if (! ($length <= Constants::RECKONED_LINE_RATIO * $depth)) {
             return new self(
                 column: $column,
@@ -59,7 +59,7 @@ final readonly class RestingLine
     }
 
     /**
-     * The line as drawn, from the lure up to the surface.
+     * The line as drawn, from the lure up to the surface, heights above the bottom.
      *
      * @param  int  $segments  at least 1
      * @return list<LinePoint> empty when the line is not reckoned with
@@ -69,17 +69,19 @@ final readonly class RestingLine
         if ($this->lineOutM === null) {
             return [];
         }
-        $points = [new LinePoint(0.0, 0.0)];
+        $column = $this->column;
+        $points = [new LinePoint(0.0, $column->fromM)];
         $across = 0.0;
-        $flow = $this->column->flow;
+        $lowest = $column->fromM / $column->depthM;
+        $step = (1 - $lowest) / $segments;
         for ($i = 1; $i <= $segments; $i++) {
-            [$low, $middle, $high] = [($i - 1) / $segments, ($i - 0.5) / $segments, $i / $segments];
-            $across += $this->column->depthM / $segments / 6 * (
-                sinh($this->psi($flow->pushUpTo($low)))
-                + 4 * sinh($this->psi($flow->pushUpTo($middle)))
-                + sinh($this->psi($flow->pushUpTo($high)))
+            [$low, $middle, $high] = [$lowest + ($i - 1) * $step, $lowest + ($i - 0.5) * $step, $lowest + $i * $step];
+            $across += $column->depthM * $step / 6 * (
+                sinh($this->psi($column->pushUpTo($low)))
+                + 4 * sinh($this->psi($column->pushUpTo($middle)))
+                + sinh($this->psi($column->pushUpTo($high)))
             );
-            $points[] = new LinePoint($across, $high * $this->column->depthM);
+            $points[] = new LinePoint($across, $high * $column->depthM);
         }
 
         return $points;
@@ -87,7 +89,7 @@ final readonly class RestingLine
 
     private function psi(float $push): float
     {
-        return $this->lean->psiBottom + $this->column->dragPerM * $this->column->depthM / $this->lean->tensionN * $push;
+        return $this->lean->psiLure + $this->column->dragPerM * $this->column->depthM / $this->lean->tensionN * $push;
     }
 
     /** @return array{float, float} S = ∫cosh ψ dh and x = ∫sinh ψ dh, m; S is infinite when it is beyond numbers */
@@ -95,21 +97,23 @@ final readonly class RestingLine
     {
         $depth = $column->depthM;
         $flow = $column->flow;
-        if (max(abs($lean->psiBottom), abs($lean->psiSurface)) > 300) {
+        if (max(abs($lean->psiLure), abs($lean->psiSurface)) > 300) {
             return [INF, INF];
         }
         if ($flow->profile === \Eskith\Core\Water\Profile::Uniform) {
-            $half = ($lean->psiSurface - $lean->psiBottom) / 2;
-            $middle = ($lean->psiSurface + $lean->psiBottom) / 2;
+            $half = ($lean->psiSurface - $lean->psiLure) / 2;
+            $middle = ($lean->psiSurface + $lean->psiLure) / 2;
             $spread = abs($half) < 1e-6 ? 1 + $half * $half / 6 : sinh($half) / $half;
 
-            return [$depth * cosh($middle) * $spread, $depth * sinh($middle) * $spread];
+            return [$column->toM * cosh($middle) * $spread, $column->toM * sinh($middle) * $spread];
         }
         $scale = $column->dragPerM * $depth / $lean->tensionN;
-        $psi = static fn (float $s): float => $lean->psiBottom + $scale * $flow->pushUpTo($s ** 7);
+        $psi = static fn (float $s): float => $lean->psiLure + $scale * $column->pushUpTo($s ** 7);
         $length = 0.0;
         $offset = 0.0;
-        $edges = [0.0, ...array_filter([$flow->turnsAt()], is_float(...)), 1.0];
+        $lowest = ($column->fromM / $depth) ** Constants::RIVER_POWER;
+        $turn = $flow->turnsAt();
+        $edges = [$lowest, ...($turn !== null && $turn > $lowest ? [$turn] : []), 1.0];
         foreach (array_slice($edges, 1) as $i => $to) {
             $length += GaussLegendre::integrate(static fn (float $s): float => cosh($psi($s)) * 7 * $s ** 6, $edges[$i], $to);
             $offset += GaussLegendre::integrate(static fn (float $s): float => sinh($psi($s)) * 7 * $s ** 6, $edges[$i], $to);

@@ -13,7 +13,12 @@ use Eskith\Core\Units\InvalidInput;
 final readonly class Swing
 {
     private function __construct(
-        private float $castM, private float $depthM, public float $landsM, public float $pulledInM, public float $seconds,
+        private float $castM,
+        private float $toM,
+        private float $fromM,
+        public float $landsM,
+        public float $pulledInM,
+        public float $seconds,
     ) {
     }
 
@@ -24,7 +29,7 @@ final readonly class Swing
      */
     public static function of(Body $body, Attitude $attitude, WaterColumn $column, float $castM): self
     {
-        $depth = $column->depthM;
+        $depth = $column->toM;
         if (! ($castM > $depth)) {
             throw InvalidInput::because(
                 'cast_m',
@@ -46,7 +51,14 @@ final readonly class Swing
         );
         $lands = sqrt($castM * $castM - $depth * $depth);
 
-        return new self($castM, $depth, $lands, $castM - $lands, $castM / $speed * $integral);
+        return new self(
+            castM: $castM,
+            toM: $depth,
+            fromM: $column->fromM,
+            landsM: $lands,
+            pulledInM: $castM - $lands,
+            seconds: $castM / $speed * $integral,
+        );
     }
 
     /**
@@ -56,11 +68,11 @@ final readonly class Swing
      */
     public function path(int $steps = 24): array
     {
-        $last = asin($this->depthM / $this->castM);
+        $last = asin($this->toM / $this->castM);
 
         return array_map(fn (int $i): LinePoint => new LinePoint(
             $this->castM * cos($last * $i / $steps),
-            $this->depthM - $this->castM * sin($last * $i / $steps),
+            $this->fromM + $this->toM - $this->castM * sin($last * $i / $steps),
         ), range(0, $steps));
     }
 }

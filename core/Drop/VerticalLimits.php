@@ -93,7 +93,7 @@ final class VerticalLimits
     {
         $limit = asinh(tan(deg2rad($limitDeg)));
         $over = static fn (float $diameter): float => abs(
-            Lean::of($body, WaterColumn::of($column->depthM, $diameter, $column->flow, $column->water))->psiSurface,
+            Lean::of($body, $column->withLine($diameter))->psiSurface,
         ) - $limit;
         if ($over(0.00005) > 0) {
             return null;

@@ -60,7 +60,7 @@ final readonly class WeightChart
             foreach ($depthsM as $row => $depth) {
                 $column = WaterColumn::of($depth, $lineDiameterM, $flow, $water);
                 $lineDrag ??= $column->dragPerM * $flow->pushUpTo(1.0);
-                $u = $column->nearBottomMs;
+                $u = $column->atLureMs;
                 $square = $u * abs($u);
                 $sum = $lineDrag * $depth;
                 $found = null;

@@ -39,10 +39,10 @@ final readonly class LostLift
             throw InvalidInput::because('depth_m', 'In this flow the line does not reach the bottom, so there is no lift to speak of.');
         }
         $water = $column->water;
-        $chord = hypot($column->depthM, $line->offsetM);
+        $chord = hypot($column->toM, $line->offsetM);
         $lift = $line->netWeightN + 0.5 * $water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
         $rest = $line->tensionN;
-        $across = $column->dragPerM * $column->flow->rms() ** 2 * ($column->depthM / $chord) ** 2;
+        $across = $column->dragPerM * $column->flow->rms() ** 2 * ($column->toM / $chord) ** 2;
         $belly = $across ** 2 * $chord ** 3 / 24 * (1 / $rest ** 2 - 1 / $lift ** 2);
         $stretched = $chord * ($lift - $rest) * $strainAtBreak / $breakN;
 
@@ -61,17 +61,46 @@ final readonly class LostLift
         Body $body, WaterColumn $column, float $lineM, float $breakN, float $strainAtBreak, float $liftMs,
     ): self {
         self::demand($breakN, $strainAtBreak, $liftMs);
+        $weight = $body->netWeightN($column->water);
+        $lift = $weight + 0.5 * $column->water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
+
+        return self::alongCast($body, $column, $lineM, $breakN, $strainAtBreak, $lift);
+    }
+
+    /**
+     * What a strike at the end of a cast must take in before the hook feels it.
+     *
+     * @param  float  $forceN  that drives the hook
+     *
+     * @throws InvalidInput as above
+     */
+    public static function ofStrike(
+        Body $body, WaterColumn $column, float $lineM, float $breakN, float $strainAtBreak, float $forceN,
+    ): self {
+        self::demand($breakN, $strainAtBreak, $forceN);
+
+        return self::alongCast($body, $column, $lineM, $breakN, $strainAtBreak, $forceN);
+    }
+
+    /** Whether a lure at the end of a cast does not lie still: the water across takes the line along, and the lure with it. */
+    public static function isSwept(Body $body, WaterColumn $column, float $lineM): bool
+    {
+        return $column->dragPerM * $column->flow->rms() ** 2 * $lineM > $body->netWeightN($column->water);
+    }
+
+    /** @throws InvalidInput */
+    private static function alongCast(
+        Body $body, WaterColumn $column, float $lineM, float $breakN, float $strainAtBreak, float $tensionN,
+    ): self {
         if (! ($lineM >= $column->depthM)) {
             throw InvalidInput::because('line_m', 'The line must be at least as long as the water is deep.');
         }
-        $weight = $body->netWeightN($column->water);
-        $lift = $weight + 0.5 * $column->water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
-        $rest = $weight / 2;
+        $rest = $body->netWeightN($column->water) / 2;
         $across = $column->dragPerM * $column->flow->rms() ** 2;
-        $belly = $across ** 2 * $lineM ** 3 / 24 * (1 / $rest ** 2 - 1 / $lift ** 2);
-        $stretched = $lineM * ($lift - $rest) * $strainAtBreak / $breakN;
+        $belly = $across ** 2 * $lineM ** 3 / 24 * (1 / $rest ** 2 - 1 / $tensionN ** 2);
+        $stretched = $lineM * ($tensionN - $rest) * $strainAtBreak / $breakN;
 
-        return new self($rest, $lift, $belly, $stretched, $belly + $stretched);
+        return new self($rest, $tensionN, $belly, $stretched, $belly + $stretched);
     }
 
     /** The same, measured at the rod to be so many times what was reckoned. */

@@ -20,7 +20,7 @@ final readonly class Lure
     /** Finish and all that was added: alike for lures that look alike. */
     public string $look;
 
-    /** Alike for lures of one family and weight. */
+    /** Alike for lures of one family and weight, with hooks of one sort. */
     public string $make;
 
     /** Alike for lures that also hang and fall alike. */
@@ -41,12 +41,14 @@ final readonly class Lure
         public array $measuredDrag,
         Body $body,
         array $accents,
+        /** Hooks that weed does not catch on. */
+        public bool $weedless,
     ) {
         $this->body = $body;
         $this->accents = $accents;
         $this->redNearHooks = in_array(Accent::RedNearHooks, $accents, true);
         $this->look = implode('+', [$finish, ...array_map(static fn (Accent $accent): string => $accent->value, $accents)]);
-        $this->make = "{$family->value} {$massKg}";
+        $this->make = "{$family->value} {$massKg}".($weedless ? ' weedless' : '');
         $build = $this->make;
         foreach ($holes as $hole) {
             $build .= "|{$hole->name} {$hole->at->x} {$hole->at->y}";
@@ -75,6 +77,7 @@ final readonly class Lure
         ?Point $balance = null,
         array $measuredDrag = [],
         array $accents = [],
+        bool $weedless = false,
     ): self {
         if (trim($finish) === '') {
             throw InvalidInput::because('finish', 'Say which finish the lure has, such as silver.');
@@ -96,6 +99,7 @@ final readonly class Lure
             measuredDrag: $measuredDrag,
             body: Body::of($family, $massKg),
             accents: $added,
+            weedless: $weedless,
         );
     }
 
@@ -116,6 +120,7 @@ final readonly class Lure
             measuredDrag: [],
             body: Body::of($this->family, $massKg),
             accents: $this->accents,
+            weedless: $this->weedless,
         );
     }
 

@@ -31,6 +31,9 @@ final class Constants
     /** Degrees from straight down up to which work is vertical (JOB: straight down has to be straight down). */
     public const VERTICAL_LIMIT_DEG = 20.0;
 
+    /** Degrees of lean beyond which a lift drags a lure instead of raising it, also in the gusts. */
+    public const DRAGS_LIMIT_DEG = 35.0;
+
     /** Degrees beyond which a line no longer holds the bottom. */
     public const HOLDS_LIMIT_DEG = 55.0;
 

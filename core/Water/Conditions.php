@@ -35,6 +35,8 @@ final readonly class Conditions
         public ?float $surfaceTempC = null,
         /** m/s: how the boat goes over ground in the gusts; null when no gust was read or it would not go faster. */
         public ?float $gustBoatMs = null,
+        /** m below the surface at which fish hang; counts only where they do not sit on the bottom. */
+        public ?float $fishDepthM = null,
     ) {
     }
 

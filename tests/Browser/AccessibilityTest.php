@@ -50,7 +50,8 @@ final class AccessibilityTest extends BrowserTestCase
 
     public function test_no_serious_finding_before_signing_in(): void
     {
-        foreach (['/sign-in' => 'Open the demo', '/register' => 'Make the account', '/forgot-password' => 'Send the letter'] as $path => $words) {
+        $pages = ['/sign-in' => 'Open the demo', '/register' => 'Make the account', '/forgot-password' => 'Send the letter'];
+        foreach ($pages as $path => $words) {
             $this->page->get($this->server->url.$path);
             $this->button($words);
             $this->check($path);

@@ -39,13 +39,19 @@ final class CadenceRulesTest extends RuleTestCase
         yield 'K3: very cold and calm' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'calm' => true], 3.0];
         yield 'K3: three at most' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'calm' => true, 'mood' => 'sluggish'], 3.0];
         yield 'K3: snap-awake' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'vigour' => 'snap-awake'], 0.0];
-        yield 'K4: cast' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast'], 2.0];
+        yield 'K4: cast' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast'], 1.0];
+        yield 'K4: warmer' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast', 'temp' => 10.1], 2.0];
+        yield 'K4: at 10 degrees' => ['K4', ['cadence' => 'clock_sweep', 'how' => 'cast', 'temp' => 10.0], 1.0];
+        yield 'K4: active, warmer' => [
+            'K4', ['cadence' => 'clock_sweep', 'how' => 'cast', 'temp' => 12.0, 'mood' => 'active'], 3.0,
+        ];
         yield 'K5: flow over 0.15' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.16, 'fish' => 'bream'], -2.0];
-        yield 'K5: bream' => ['K5', ['cadence' => 'dead_stick', 'fish' => 'bream'], 3.0];
+        yield 'K5: bream' => ['K5', ['cadence' => 'dead_stick', 'fish' => 'bream'], 4.0];
         yield 'K5: very cold' => ['K5', ['cadence' => 'dead_stick', 'temp' => 4.0], 1.0];
         yield 'K5: very cold, pressured, sluggish' => [
-            'K5', ['cadence' => 'dead_stick', 'temp' => 4.0, 'pressured' => true, 'mood' => 'sluggish'], 3.0,
+            'K5', ['cadence' => 'dead_stick', 'temp' => 4.0, 'pressured' => true, 'mood' => 'sluggish'], 4.0,
         ];
+        yield 'K5: pressured' => ['K5', ['cadence' => 'dead_stick', 'pressured' => true], 2.0];
         yield 'K5: snap-awake and pressured' => [
             'K5', ['cadence' => 'dead_stick', 'pressured' => true, 'temp' => 4.0, 'vigour' => 'snap-awake'], 1.0,
         ];
@@ -67,17 +73,22 @@ final class CadenceRulesTest extends RuleTestCase
             'K6', ['cadence' => 'steady_lift', 'family' => 'spoon', 'temp' => 12.0, 'zone' => 'suspended'], 0.0,
         ];
         yield 'K7: always' => ['K7', ['cadence' => 'flutter_drop', 'family' => 'spoon'], 2.0];
-        yield 'K8: marks below' => ['K8', ['cadence' => 'hand_feed', 'family' => 'spoon', 'marks' => true], 2.0];
+        yield 'K8: marks below' => ['K8', ['cadence' => 'hand_feed', 'family' => 'spoon', 'marks' => true], 3.0];
         yield 'K8: no marks' => ['K8', ['cadence' => 'hand_feed', 'family' => 'spoon'], 0.0];
         yield 'K9: over rock' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'rock'], 1.0];
-        yield 'K9: over weed_scattered' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'weed_scattered'], 1.0];
-        yield 'K9: over weed_thick' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'weed_thick'], 1.0];
+        yield 'K9: over weed_scattered' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'weed_scattered'], 3.0];
+        yield 'K9: over weed_thick' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'weed_thick'], 3.0];
+        yield 'K9: over rock, active' => [
+            'K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'rock', 'mood' => 'active'], 2.0,
+        ];
+        yield 'K9: suspended' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'zone' => 'suspended'], 3.0];
+        yield 'K9: thermocline' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'zone' => 'thermocline'], 1.0];
         yield 'K9: over rock_to_sand' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'rock_to_sand'], 0.0];
         yield 'K9: over mud' => ['K9', ['cadence' => 'slow_roll', 'how' => 'cast', 'bottom' => 'mud'], 0.0];
         yield 'K10: at a wall' => ['K10', ['cadence' => 'wall_fall', 'family' => 'tail_spinner', 'wall' => true], 3.0];
         yield 'K10: no wall' => ['K10', ['cadence' => 'wall_fall', 'family' => 'tail_spinner'], 0.0];
         yield 'K11: bream, flow away' => [
-            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2, 'away' => true], 3.0,
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2, 'away' => true], 4.0,
         ];
         yield 'K11: flow toward' => ['K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2], 0.0];
         yield 'K11: too slow' => [
@@ -87,6 +98,10 @@ final class CadenceRulesTest extends RuleTestCase
             'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'smallmouth', 'current' => 0.2, 'away' => true], 0.0,
         ];
         yield 'K12: suspended' => ['K12', ['cadence' => 'float', 'oz' => 0.25, 'zone' => 'suspended'], 3.0];
+        yield 'K11: how it runs counts before how it ran' => [
+            'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.2, 'away' => true, 'runs' => 'toward'], 0.0,
+        ];
+        yield 'K12: thermocline' => ['K12', ['cadence' => 'float', 'oz' => 0.25, 'zone' => 'thermocline'], 1.0];
         yield 'K12: on the bottom' => ['K12', ['cadence' => 'float', 'oz' => 0.25], 0.0];
         yield 'K13: active off the bottom' => [
             'K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'suspended'], 3.0,
@@ -95,6 +110,16 @@ final class CadenceRulesTest extends RuleTestCase
             'K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active', 'zone' => 'thermocline'], 3.0,
         ];
         yield 'K13: active on the bottom' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'mood' => 'active'], 1.0];
+        yield 'K14: mild' => ['K14', ['cadence' => 'slow_pull', 'how' => 'cast', 'temp' => 11.0], 2.0];
+        yield 'K14: cold' => ['K14', ['cadence' => 'slow_pull', 'how' => 'cast', 'temp' => 10.0], 3.0];
+        yield 'K14: cold and pressured, three at most' => [
+            'K14', ['cadence' => 'slow_pull', 'how' => 'cast', 'temp' => 4.0, 'pressured' => true], 3.0,
+        ];
+        yield 'K14: snap-awake' => [
+            'K14', ['cadence' => 'slow_pull', 'how' => 'cast', 'temp' => 4.0, 'vigour' => 'snap-awake'], 1.0,
+        ];
+        yield 'K14: bream' => ['K14', ['cadence' => 'slow_pull', 'how' => 'cast', 'fish' => 'bream'], 0.0];
+        yield 'K1: cast to startle' => ['K1', ['cadence' => 'short_pop', 'how' => 'cast', 'vigour' => 'snap-awake'], 2.0];
         yield 'K13: neutral' => ['K13', ['cadence' => 'tall_rise', 'family' => 'spoon', 'zone' => 'suspended'], 0.0];
     }
 

@@ -69,7 +69,7 @@ final class CustomRuleTest extends RuleTestCase
         yield 'mood' => [Reading::Mood, ['active'], ['mood' => 'active'], true];
         yield 'pressured' => [Reading::Pressured, ['yes'], ['pressured' => true], true];
         yield 'hop' => [Reading::Hop, ['no'], [], true];
-        yield 'away' => [Reading::FlowAway, ['yes'], ['away' => true], true];
+        yield 'away' => [Reading::Runs, ['away', 'toward'], ['runs' => 'away'], true];
         yield 'marks' => [Reading::MarksBelow, ['yes'], [], false];
         yield 'current' => [Reading::Current, [0.1, 0.4], ['current' => 0.3], true];
     }
@@ -276,9 +276,8 @@ final class CustomRuleTest extends RuleTestCase
         $stakes = array_column(RuleBook::standard()->rules, 'stake', 'id');
         $per = array_column(RuleBook::standard()->rules, 'per', 'id');
         self::assertSame('step', $per['W2']);
-        ['box' => $box, 'cases' => $cases] = Cases::file('pick-cases');
-        foreach ($cases as $case) {
-            [['picks' => $picks]] = Cases::ask('pick', [[...$case['case'], 'box' => $box]]);
+        foreach (Cases::file('pick-cases') as $case) {
+            [['picks' => $picks]] = Cases::ask('pick', [$case['case']]);
             foreach ($picks as $pick) {
                 foreach ($pick['reasons'] as $reason) {
                     if ($per[$reason['rule']] === '') {
@@ -301,7 +300,10 @@ final class CustomRuleTest extends RuleTestCase
         $bare = new Situation(new Conditions, $this->situation([])->aim, $this->situation([])->schools, 0.0002, UnitSet::metric());
         $unread = array_filter(Reading::used(), static fn (Reading $reading): bool => ! $reading->isRead($bare));
         self::assertSame(
-            ['temp', 'surface', 'trend', 'clarity', 'depth', 'bottom', 'wall', 'drift', 'wind', 'current', 'calm', 'light', 'food'],
+            [
+                'temp', 'surface', 'trend', 'clarity', 'depth', 'bottom', 'wall', 'drift', 'wind', 'current', 'calm', 'light', 'food',
+                'fish_depth', 'runs',
+            ],
             array_values(array_column($unread, 'value')),
         );
         foreach (Reading::used() as $reading) {

@@ -73,7 +73,15 @@ final class FamilyRulesTest extends RuleTestCase
         yield 'F8: blade over weed_thick' => ['F8', ['bottom' => 'weed_thick'], -3.0];
         yield 'F8: blade over rock' => ['F8', ['bottom' => 'rock'], 0.0];
         yield 'F8: spoon over weed_scattered' => ['F8', ['family' => 'spoon', 'bottom' => 'weed_scattered'], 1.0];
-        yield 'F8: spoon over weed_thick' => ['F8', ['family' => 'spoon', 'bottom' => 'weed_thick'], 0.0];
+        yield 'F8: spoon over weed_thick' => ['F8', ['family' => 'spoon', 'bottom' => 'weed_thick'], -3.0];
+        yield 'F8: weedless spoon in thick weed' => ['F8', ['family' => 'spoon', 'bottom' => 'weed_thick', 'weedless' => true], 2.0];
+        yield 'F8: weedless blade in thick weed' => ['F8', ['bottom' => 'weed_thick', 'weedless' => true], 0.0];
+        yield 'F8: weedless bladed spoon in scattered weed' => [
+            'F8', ['family' => 'bladed_spoon', 'bottom' => 'weed_scattered', 'weedless' => true], 1.0,
+        ];
+        yield 'F8: tail spinner in thick weed' => ['F8', ['family' => 'tail_spinner', 'bottom' => 'weed_thick'], -3.0];
+        yield 'F8: above the weed' => ['F8', ['bottom' => 'weed_thick', 'zone' => 'suspended'], 0.0];
+        yield 'F9: above the rock' => ['F9', ['bottom' => 'rock', 'zone' => 'suspended'], 0.0];
         yield 'F9: walleye over rock' => ['F9', ['bottom' => 'rock'], 1.0];
         yield 'F9: walleye over sand' => ['F9', ['bottom' => 'sand'], 1.0];
         yield 'F9: walleye over rock_to_sand' => ['F9', ['bottom' => 'rock_to_sand'], 1.0];

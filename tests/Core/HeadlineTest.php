@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
+use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\Headline;
@@ -159,20 +160,22 @@ final class HeadlineTest extends RuleTestCase
             Lure::of('spoon', Family::Spoon, 0.0142, 'gold'), Lure::of('bladed', Family::BladedSpoon, 0.0106, 'gold'),
             Lure::of('tail', Family::TailSpinner, 0.0142, 'gold'),
         ];
-        $fits = static fn (Cadence $cadence, bool $vertical): array => array_values(
+        $fits = static fn (Cadence $cadence, bool $vertical, bool $onBottom = true): array => array_values(
             array_map(
                 static fn (Lure $lure): string => $lure->id,
-                array_filter($lures, static fn (Lure $lure): bool => $cadence->fits($lure, $vertical)),
+                array_filter($lures, static fn (Lure $lure): bool => $cadence->fits($lure, new WorkedWhere($vertical, $onBottom))),
             ),
         );
         foreach (Cadence::cases() as $cadence) {
-            self::assertNotSame([], [...$fits($cadence, true), ...$fits($cadence, false)], $cadence->value);
+            $all = [...$fits($cadence, true), ...$fits($cadence, false), ...$fits($cadence, true, false)];
+            self::assertNotSame([], $all, $cadence->value);
             $steps = $cadence->steps();
             self::assertGreaterThanOrEqual(0.0, $steps->liftM);
             self::assertSame($steps->fall === FallControl::None, $steps->liftM === 0.0);
             self::assertNotSame('', $steps->fall->word().$cadence->word());
         }
-        self::assertSame(['light', 'vibe'], $fits(Cadence::Float, true));
+        self::assertSame(['light', 'vibe'], $fits(Cadence::Float, true, false));
+        self::assertSame([], $fits(Cadence::Float, true));
         self::assertSame([[], ['vibe']], [$fits(Cadence::RideTheTide, true), $fits(Cadence::RideTheTide, false)]);
         self::assertSame([['spoon'], []], [$fits(Cadence::HandFeed, true), $fits(Cadence::HandFeed, false)]);
         self::assertSame(['tail'], $fits(Cadence::WallFall, false));

@@ -90,7 +90,7 @@ final class PickVerbTest extends TestCase
 
     public function test_an_empty_box_has_no_picks(): void
     {
-        self::assertSame([['picks' => [], 'move' => false]], Cases::ask('pick', [[...self::case(), 'box' => []]]));
+        self::assertSame([['picks' => [], 'move' => false, 'notes' => []]], Cases::ask('pick', [[...self::case(), 'box' => []]]));
     }
 
     public function test_a_line_beyond_reckoning_is_answered_as_null_and_counts_as_beyond_35(): void

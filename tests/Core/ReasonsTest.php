@@ -26,9 +26,9 @@ final class ReasonsTest extends RuleTestCase
         yield 'angle and flow' => ['W1', ['lean' => 23.0, 'boat' => 0.2], '23° at 0.2 m/s'];
         yield 'working weight' => ['W2', ['oz' => 0.75], '2 steps heavier than the 14 g'];
         yield 'wind' => ['W4', ['oz' => 0.25, 'how' => 'cast', 'wind' => 8.0], '8 m/s of wind'];
-        yield 'seconds and depth' => ['W5', ['seconds' => 18.0, 'depth' => 15.0], '18 s to the bottom at 15 m'];
+        yield 'seconds and depth' => ['W5', ['seconds' => 18.0, 'depth' => 15.0], '18 s down to the bottom at 15 m'];
         yield 'hole' => ['H1', ['hole' => 0], 'Front hole'];
-        yield 'depth of a steep hang' => ['H4', ['depth' => 15.0, 'hang' => 52.0], '15 m deep: nose 52° down'];
+        yield 'depth of a steep hang' => ['H4', ['depth' => 15.0, 'hang' => 52.0], '15 m down: nose 52° down'];
         yield 'flow of a steep hang' => ['H4', ['boat' => 0.5, 'hang' => 52.0], '0.5 m/s of flow'];
         yield 'level hang' => ['H5', ['zone' => 'suspended', 'hang' => 4.0], '4°'];
         yield 'light and water' => ['C1', ['light' => 'bright'], 'Bright light and clear water'];
@@ -39,7 +39,7 @@ final class ReasonsTest extends RuleTestCase
         yield 'why quick' => ['K2', ['cadence' => 'high_pop', 'mood' => 'active', 'temp' => 12.0], 'Active fish and 12 °C'];
         yield 'why low' => ['K3', ['cadence' => 'low_hop', 'temp' => 4.0, 'calm' => true], '4 °C, calm'];
         yield 'why still' => ['K5', ['cadence' => 'dead_stick', 'temp' => 3.0, 'pressured' => true], '3 °C, pressured fish'];
-        yield 'why not still' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.3], '0.3 m/s past the boat'];
+        yield 'why not still' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.3], '0.3 m/s past you'];
         yield 'tide' => [
             'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.3, 'away' => true],
             '0.3 m/s running away',

@@ -29,6 +29,7 @@ use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Light;
+use Eskith\Core\Water\Runs;
 use Eskith\Core\Water\Trend;
 use PHPUnit\Framework\TestCase;
 
@@ -80,11 +81,14 @@ abstract class RuleTestCase extends TestCase
                 calm: $given['calm'] ?? false,
                 food: array_map(Food::from(...), $given['food'] ?? []),
                 surfaceTempC: $given['surface'] ?? null,
+                gustBoatMs: $given['gust'] ?? null,
+                fishDepthM: $given['fish_depth'] ?? null,
             ),
             new Aim(
                 Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'),
                 Zone::from($given['zone'] ?? 'bottom'), Mood::from($given['mood'] ?? 'neutral'),
                 $given['pressured'] ?? false, $given['hop'] ?? false, $given['away'] ?? false, $given['marks'] ?? false,
+                isset($given['runs']) ? Runs::from($given['runs']) : null,
             ),
             new Schools(
                 HoleSchool::from($given['holes'] ?? 'middle-first'),
@@ -107,6 +111,7 @@ abstract class RuleTestCase extends TestCase
         $lure = Lure::of(
             'lure', Family::from($given['family'] ?? 'blade'), ($given['oz'] ?? 0.5) * 0.028349523 ?: 1.0,
             $given['finish'] ?? 'silver', $given['red'] ?? false, $holes, Point::of(19, 3), accents: $accents,
+            weedless: $given['weedless'] ?? false,
         );
         if (isset($given['g'])) {
             $lure = Lure::of(
@@ -117,6 +122,7 @@ abstract class RuleTestCase extends TestCase
 
         $bare = Candidate::bare(
             $lure, ($given['working'] ?? 0.5) * 0.028349523, array_key_exists('lean', $given) ? $given['lean'] : 5.0, true,
+            $given['gust_lean'] ?? null, array_key_exists('gust_lean', $given),
         );
         $hung = $bare->on($count === 0 ? null : ($given['hole'] ?? 0), $given['hang'] ?? 30.0, $given['seconds'] ?? 9.0);
 

@@ -190,7 +190,7 @@ final class SensitivityTest extends RuleTestCase
             'In stained water' => [Reading::Clarity, 'stained'],
             'With the water cooling' => [Reading::Trend, 'cooling'], 'When casting' => [Reading::How, 'cast'],
             'For smallmouth' => [Reading::Species, 'smallmouth'],
-            'In a slick calm' => [Reading::Calm, 'yes'], 'With the flow running away' => [Reading::FlowAway, 'yes'],
+            'In a slick calm' => [Reading::Calm, 'yes'], 'With the water running away from you' => [Reading::Runs, 'away'],
             'With shad about' => [Reading::Food, 'shad'],
         ] as $words => [$reading, $value]) {
             self::assertSame($words, str_replace("\u{a0}", ' ', $reading->opening($say, $value)));

@@ -81,6 +81,7 @@ final class VerbFuzzTest extends TestCase
             'line' => [$drop],
             'fall' => [[...$drop, 'control' => 0.3]],
             'swing' => [[...$drop, 'cast_m' => 20]],
+            'cast' => array_column(array_slice(Cases::file('cast-cases')['cast'], 0, 4), 'case'),
             'hang' => [
                 ['readings' => [['hole' => [18, 10], 'hang_angle_deg' => 20], ['hole' => [32, 10], 'hang_angle_deg' => 60]]],
                 ['hole' => [18, 10], 'balance' => [19, 3]],

@@ -73,7 +73,7 @@ final readonly class CadencePresenter
     {
         $blade = $this->first(static fn (Candidate $way): bool => $way->lure->family === Family::Blade);
         $ways = $blade === null ? [] : array_filter(
-            Cadence::fitting($blade->lure, $this->rankedBox->situation->vertical()),
+            Cadence::fitting($blade->lure, $this->rankedBox->situation->where()),
             static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled,
         );
         usort($ways, fn (Cadence $a, Cadence $b): int => $this->lift($b) <=> $this->lift($a));

@@ -11,7 +11,6 @@ use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\VigourSchool;
-use Eskith\Core\Choosing\Zone;
 use Eskith\Core\Water\Bottom;
 
 /** Which cadence. Whether a lure can be worked so at all is said by Cadence::fits; here it is only scored. */
@@ -27,14 +26,10 @@ final class CadenceRules
             Rule::ofCadence('K1', 'Short pop: the plain vertical cadence for a blade.', [], 2, self::shortPop(...)),
             Rule::ofCadence('K2', 'High pop: for active fish and warmer water.', [], 3, self::highPop(...)),
             Rule::ofCadence('K3', 'Low hop: the least that vibrates.', [], 3, self::lowHop(...)),
-            Rule::ofCadence('K4', 'Clock sweep: the plain cast cadence for a blade.', [], 2,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::ClockSweep && $s->aim->species !== Species::Bream
-                    ? Verdict::of(2, 'Casting a blade: the sweep covers bottom and is felt all the way.') : null),
-            Rule::ofCadence('K5', 'Dead-stick: for the coldest water and pressured fish.', [], 3, self::deadStick(...)),
+            Rule::ofCadence('K4', 'Clock sweep: cast in warmer water, for active fish.', [], 3, self::clockSweep(...)),
+            Rule::ofCadence('K5', 'Dead-stick: for the coldest water and pressured fish, and for bream.', [], 4, self::deadStick(...)),
             Rule::ofCadence('K6', 'Steady lift: 10 to 13 °C with fish on the bottom.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SteadyLift
-                    && $s->coolWater()
-                    && $s->aim->zone === Zone::Bottom
+                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SteadyLift && $s->onBottom() && $s->coolWater()
                     ? Verdict::of(
                         3,
                         "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up.",
@@ -45,24 +40,23 @@ final class CadenceRules
                         2,
                         ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.',
                     )),
-            Rule::ofCadence('K8', 'Hand feed: marks straight below.', [], 2,
+            Rule::ofCadence('K8', 'Hand feed: marks straight below.', [], 3,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::HandFeed && $s->aim->marksBelow
-                    ? Verdict::of(2, 'Marks straight below: feed it to them by hand.') : null),
-            Rule::ofCadence('K9', 'Slow roll: just over rock or weed.', [], 1,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SlowRoll
-                    && ($s->water->bottom === Bottom::Rock || $s->weedy())
-                    ? Verdict::of(1, ucfirst($s->water->bottom?->word() ?? '').' below: roll it just over the top.') : null),
+                    ? Verdict::of(3, 'Marks straight below: feed it to them by hand.') : null),
+            Rule::ofCadence('K9', 'Slow roll: just over rock or weed, or through fish that hang.', [], 3, self::slowRoll(...)),
             Rule::ofCadence('K10', 'Wall fall: down the wall, close to the rock.', [], 3,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::WallFall && $s->water->wall === true
                     ? Verdict::of(3, 'A wall to fall down: the bite comes on the drop.') : null),
-            Rule::ofCadence('K11', 'Ride the tide: for bream, the flow running away from you.', [], 3,
+            Rule::ofCadence('K11', 'Ride the tide: for bream, the flow running away from you.', [], 4,
                 static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::RideTheTide && $s->aim->species === Species::Bream
-                    && $s->flowMs > self::RUNS_MS && $s->aim->flowAway
-                    ? Verdict::of(3, "{$s->say->speed($s->flowMs)} running away from you: let the tide carry it past the poles.") : null),
-            Rule::ofCadence('K12', 'Float: down through suspended fish.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::Float && $s->suspended()
-                    ? Verdict::of(3, 'Suspended fish: let it flutter down through them.') : null),
-            Rule::ofCadence('K13', 'Tall rise: active fish off the bottom.', [], 3, self::tallRise(...)),
+                    && $s->flowMs > self::RUNS_MS && $s->aim->runsAway()
+                    ? Verdict::of(4, "{$s->say->speed($s->flowMs)} running away from you: let the tide carry it past the poles.") : null),
+            Rule::ofCadence('K12', 'Float: down through fish that hang in the water.', [], 3,
+                static fn (Situation $s, Cadence $c): ?Verdict => $c !== Cadence::Float || $s->onBottom() ? null : ($s->suspended()
+                    ? Verdict::of(3, 'Suspended fish: let it flutter down through them.')
+                    : Verdict::of(1, 'Fish in the thermocline: let it flutter down to them.'))),
+            Rule::ofCadence('K13', 'Tall rise: active fish, best off the bottom.', [], 3, self::tallRise(...)),
+            Rule::ofCadence('K14', 'Slow pull: cast for cold or pressured fish.', [], 3, self::slowPull(...)),
         ];
     }
 
@@ -73,9 +67,11 @@ final class CadenceRules
         }
         $slow = self::barely($s) && ($s->water->calm === true || $s->sluggish());
 
-        return $slow
-            ? Verdict::of(1, self::slowWords($s).': a short pop is a little much today.')
-            : Verdict::of(2, 'Straight down with a blade: short pops keep it where the fish are.');
+        return match (true) {
+            $slow => Verdict::of(1, self::slowWords($s).': a short pop is a little much today.'),
+            ! $s->vertical() => Verdict::of(2, 'Casting a blade: short steep pops startle them all the way in.'),
+            default => Verdict::of(2, 'Straight down with a blade: short pops keep it where the fish are.'),
+        };
     }
 
     private static function highPop(Situation $s, Cadence $c): ?Verdict
@@ -119,24 +115,60 @@ final class CadenceRules
             : self::slowWords($s, true).': lift just until it vibrates.');
     }
 
+    private static function clockSweep(Situation $s, Cadence $c): ?Verdict
+    {
+        if ($c !== Cadence::ClockSweep || $s->aim->species === Species::Bream) {
+            return null;
+        }
+        $signs = [
+            ...($s->water->tempC > 10 ? [$s->say->temperature((float) $s->water->tempC)] : []),
+            ...($s->aim->mood === Mood::Active ? ['active fish'] : []),
+        ];
+
+        return Verdict::of(1 + count($signs), $signs === []
+            ? 'Casting a blade: the sweep covers bottom and is felt all the way.'
+            : ucfirst(implode(' and ', $signs)).': they follow a sweep of the rod.');
+    }
+
     private static function deadStick(Situation $s, Cadence $c): ?Verdict
     {
         if ($c !== Cadence::DeadStick) {
             return null;
         }
         if ($s->flowMs > self::RUNS_MS) {
-            return Verdict::of(-2, "{$s->say->speed($s->flowMs)} past the boat: it will not lie still.");
+            return Verdict::of(-2, "{$s->say->speed($s->flowMs)} past you: it will not lie still.");
         }
         if ($s->aim->species === Species::Bream) {
-            return Verdict::of(3, 'Bream sought: they pick it up off the bottom.');
+            return Verdict::of(4, 'Bream sought: the longer it lies, the more of them pick it up.');
         }
+        $barely = self::barely($s);
         $signs = [
-            ...(self::barely($s) && $s->veryCold() ? [$s->say->temperature((float) $s->water->tempC)] : []),
+            ...($barely && $s->veryCold() ? [$s->say->temperature((float) $s->water->tempC)] : []),
             ...($s->aim->pressured ? ['pressured fish'] : []),
-            ...(self::barely($s) && $s->sluggish() ? ['sluggish fish'] : []),
+            ...($barely && $s->sluggish() ? ['sluggish fish'] : []),
         ];
 
-        return Verdict::of(count($signs), ucfirst(implode(', ', $signs)).': leave it lying and wait.');
+        return Verdict::of(
+            count($signs) + (int) ($barely && $s->aim->pressured), ucfirst(implode(', ', $signs)).': leave it lying and wait.',
+        );
+    }
+
+    private static function slowRoll(Situation $s, Cadence $c): ?Verdict
+    {
+        if ($c !== Cadence::SlowRoll) {
+            return null;
+        }
+        $active = $s->aim->mood === Mood::Active;
+
+        return match (true) {
+            $s->suspended() => Verdict::of(3, 'Suspended fish: reel it slowly through them, at their depth.'),
+            ! $s->onBottom() => Verdict::of(1, 'Fish in the thermocline: reel it slowly through them.'),
+            $s->weedy() => Verdict::of(3, ucfirst($s->water->bottom?->word() ?? '').' below: roll it just over the top.'),
+            $s->water->bottom === Bottom::Rock => Verdict::of(
+                $active ? 2 : 1, 'Rock below'.($active ? ' and active fish' : '').': roll it just over the top.',
+            ),
+            default => null,
+        };
     }
 
     private static function tallRise(Situation $s, Cadence $c): ?Verdict
@@ -145,9 +177,27 @@ final class CadenceRules
             return null;
         }
 
-        return $s->aim->zone === Zone::Bottom
+        return $s->onBottom()
             ? Verdict::of(1, 'Active fish on the bottom: a tall rise may pull them up.')
             : Verdict::of(3, 'Active fish off the bottom: a tall rise meets them.');
+    }
+
+    private static function slowPull(Situation $s, Cadence $c): ?Verdict
+    {
+        if ($c !== Cadence::SlowPull || $s->aim->species === Species::Bream) {
+            return null;
+        }
+        if (! self::barely($s)) {
+            return Verdict::of(1, 'Casting a blade: a slow pull shows it without a fright.');
+        }
+        $temp = $s->water->tempC;
+        $signs = [
+            ...($temp !== null && $temp <= 10 ? [$s->say->temperature($temp)] : []), ...($s->aim->pressured ? ['pressured fish'] : []),
+        ];
+
+        return Verdict::of(min(3, 2 + count($signs)), $signs === []
+            ? 'Casting a blade: draw it only until it vibrates.'
+            : ucfirst(implode(' and ', $signs)).': draw it only until it vibrates.');
     }
 
     private static function slowWords(Situation $s, bool $withCold = false): string

@@ -110,26 +110,15 @@ final class FamilyRules
                     && in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true)
                     ? Verdict::of(1, ucfirst($s->water->clarity->word()).' water: a blade is felt before it is seen.')
                     : null),
-            Rule::ofWeight('F8', 'Weed fouls blades, vibes only where it is thick; over scattered weed a spoon is subtler.',
-                [Reading::Bottom], 3,
-                static function (Situation $s, Weighed $lure): ?Verdict {
-                    if ($lure->family === Family::Blade) {
-                        return match ($s->water->bottom) {
-                            Bottom::WeedScattered => $lure->isVibe() ? null : Verdict::of(-1, 'Scattered weed catches on a blade.'),
-                            Bottom::WeedThick => Verdict::of(-3, 'Thick weed: a blade fouls on every lift.'),
-                            default => null,
-                        };
-                    }
-
-                    return $lure->family->isSpoon() && $s->water->bottom === Bottom::WeedScattered
-                        ? Verdict::of(1, 'Scattered weed: a spoon works over it more quietly than a blade.')
-                        : null;
-                }),
-            Rule::ofFamily('F9', 'These lures want hard bottom.', [Reading::Bottom], 1,
-                static fn (Situation $s, Family $family): ?Verdict => match (true) {
-                    $s->water->bottom?->isHard() === true => Verdict::of(
-                        1, ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.',
-                    ),
+            Rule::ofWeight('F8', 'Bare hooks foul in thick weed, blades a little in scattered; a weedless spoon goes through it.',
+                [Reading::Bottom], 3, self::inWeed(...)),
+            Rule::ofFamily('F9', 'These lures want hard bottom, low grass or a ridge in the mud.', [Reading::Bottom], 1,
+                static fn (Situation $s, Family $family): ?Verdict => ! $s->onBottom() ? null : match (true) {
+                    $s->water->bottom?->isHard() === true => Verdict::of(1, match ($s->water->bottom) {
+                        Bottom::ShortGrass => 'Short grass: it comes through it clean, and fish lie there.',
+                        Bottom::MudRidge => 'A ridge in the mud: fish gather where it rises.',
+                        default => ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.',
+                    }),
                     $s->water->bottom === Bottom::Mud
                         && self::likesHardBottom($s->aim->species) => Verdict::of(
                             -1, "Mud: {$s->aim->species->word()} hold on harder bottom.",
@@ -182,6 +171,27 @@ final class FamilyRules
         usort($rules, static fn (Rule $a, Rule $b): int => strnatcmp($a->id, $b->id));
 
         return $rules;
+    }
+
+    private static function inWeed(Situation $s, Weighed $lure): ?Verdict
+    {
+        if (! $s->onBottom()) {
+            return null;
+        }
+
+        return match ($s->water->bottom) {
+            Bottom::WeedScattered => match (true) {
+                $lure->family->isSpoon() => Verdict::of(1, 'Scattered weed: a spoon works over it more quietly than a blade.'),
+                $lure->family === Family::Blade && ! $lure->isVibe() => Verdict::of(-1, 'Scattered weed catches on a blade.'),
+                default => null,
+            },
+            Bottom::WeedThick => match (true) {
+                ! $lure->weedless => Verdict::of(-3, 'Thick weed: bare hooks foul on every lift.'),
+                $lure->family->isSpoon() => Verdict::of(2, 'Thick weed: a weedless spoon goes through it.'),
+                default => null,
+            },
+            default => null,
+        };
     }
 
     private static function likesHardBottom(Species $species): bool

@@ -45,9 +45,12 @@ final class HoleRules
         }
         [$miss, $wanted] = match (true) {
             $s->aim->hop => [$hung->last() - $hung->index, 'hopping wants the back, head down'],
-            ! $s->vertical() => [$hung->index, 'casting wants the front, where it can be felt'],
+            ! $s->vertical() && ! $s->veryCold() && ! $s->sluggish() => [$hung->index, 'casting wants the front, where it can be felt'],
             $hung->last() <= 1 => [0, ''],
-            default => [(int) ($hung->index === 0 || $hung->index === $hung->last()), 'vertical work wants the middle'],
+            default => [
+                (int) ($hung->index === 0 || $hung->index === $hung->last()),
+                $s->vertical() ? 'vertical work wants the middle' : 'slow fish want the middle, also when casting',
+            ],
         };
 
         return self::away($hung->holes[$hung->index]->name, $miss, $wanted);
@@ -82,11 +85,11 @@ final class HoleRules
 
     private static function steep(Situation $s, Hung $hung): ?Verdict
     {
-        $deep = $s->water->depthM > self::DEEP_M;
+        $deep = $s->workedM() > self::DEEP_M;
         if ($hung->index === null || ! ($hung->measuredHangDeg > self::STEEP_DEG) || ! ($deep || $s->flowMs > self::FAST_MS)) {
             return null;
         }
-        $why = $deep ? $s->say->depth((float) $s->water->depthM).' deep' : $s->say->speed((float) $s->flowMs).' of flow';
+        $why = $deep ? $s->say->depth((float) $s->workedM()).' down' : $s->say->speed((float) $s->flowMs).' of flow';
 
         return Verdict::of(1, "{$why}: nose {$s->say->angle($hung->measuredHangDeg)} down gets there faster.");
     }

@@ -20,9 +20,6 @@ use Eskith\Core\Water\Bottom;
 /** Which weight. */
 final class WeightRules
 {
-    /** Degrees of lean beyond which vertical work only drags. */
-    private const DRAGS_DEG = 35.0;
-
     /** kg: the half-ounce class. */
     private const USUAL_KG = [0.012, 0.016];
 
@@ -50,12 +47,12 @@ final class WeightRules
                 static fn (Situation $s, Hung $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(
                         -1,
-                        "{$s->say->seconds($hung->secondsToBottom)} to the bottom at "
-                            ."{$s->say->depth((float) $s->water->depthM)}: much time lost sinking.",
+                        "{$s->say->seconds($hung->secondsToBottom)} down to ".($s->onBottom() ? 'the bottom' : 'the fish')
+                            ." at {$s->say->depth((float) $s->workedM())}: much time lost sinking.",
                     )
                     : null),
-            Rule::ofWeight('W6', 'For walleye and bass the half-ounce class is the first reach.', [], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => in_array(
+            Rule::ofWeight('W6', 'For walleye and bass on the bottom the half-ounce class is the first reach.', [], 1,
+                static fn (Situation $s, Weighed $lure): ?Verdict => $s->onBottom() && in_array(
                     $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
                 )
                     && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
@@ -78,12 +75,22 @@ final class WeightRules
         $lean = $lure->leanDeg();
         $flow = $s->say->speed((float) $s->flowMs);
         if ($lure->lineAngleDeg === null) {
-            return Verdict::of(-4, "At {$flow} past the boat this one never reaches the bottom below you.");
+            return Verdict::of(
+                -4, "At {$flow} past the boat this one never reaches ".($s->onBottom() ? 'the bottom' : 'the fish').' below you.',
+            );
         }
 
+        $inGusts = $lure->gustLeanDeg();
+
         return match (true) {
+            $lean <= Constants::VERTICAL_LIMIT_DEG && $inGusts > Constants::DRAGS_LIMIT_DEG => Verdict::of(
+                -1, "Line leans {$s->say->angle($lean)} at {$flow}, but "
+                    .($lure->gustAngleDeg === null ? 'trails' : $s->say->angle($inGusts)).' in the gusts: then each lift drags it.',
+            ),
             $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(2, "Line leans {$s->say->angle($lean)} at {$flow}: straight down."),
-            $lean <= self::DRAGS_DEG => Verdict::of(-1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little."),
+            $lean <= Constants::DRAGS_LIMIT_DEG => Verdict::of(
+                -1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little.",
+            ),
             default => Verdict::of(-4, "Line leans {$s->say->angle($lean)} at {$flow}: a lift drags it instead of raising it."),
         };
     }
@@ -111,13 +118,13 @@ final class WeightRules
 
         return Mass::same($lure->workingKg, $start)
             ? "to begin with for {$sought}"
-            : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->water->depthM)} asks for";
+            : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->workedM())} asks for";
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */
     private static function overRock(Situation $s, Weighed $lure): int
     {
-        if ($s->vertical() || $s->water->bottom !== Bottom::Rock) {
+        if ($s->vertical() || ! $s->onBottom() || $s->water->bottom !== Bottom::Rock) {
             return 0;
         }
 
@@ -126,7 +133,10 @@ final class WeightRules
 
     private static function weightCountsAgainst(Situation $s, Weighed $lure): bool
     {
-        return ($s->vertical() && $lure->angleKnown && $lure->leanDeg() > Constants::VERTICAL_LIMIT_DEG) || self::overRock($s, $lure) < 0;
+        $leans = $s->vertical() && $lure->angleKnown
+            && ($lure->leanDeg() > Constants::VERTICAL_LIMIT_DEG || $lure->gustLeanDeg() > Constants::DRAGS_LIMIT_DEG);
+
+        return $leans || self::overRock($s, $lure) < 0;
     }
 
     private static function halfOunceClass(Weighed $lure): bool

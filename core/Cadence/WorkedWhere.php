@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Cadence;
+
+/** What decides which cadences there are: straight down or cast, on the bottom or above it, and whether fish are to be startled. */
+final readonly class WorkedWhere
+{
+    /**
+     * @param  bool  $vertical  straight down; else cast
+     * @param  bool  $onBottom  false among fish that hang in the water
+     * @param  bool  $startling  the school that startles cold fish casts short pops as well
+     */
+    public function __construct(public bool $vertical, public bool $onBottom = true, public bool $startling = false)
+    {
+    }
+}
