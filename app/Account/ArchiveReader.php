@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Raw;
 use App\Settings\Settings;
+use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Generator;
 use Illuminate\Support\Facades\DB;
@@ -144,6 +145,9 @@ final class ArchiveReader
             $row[$name] = $column->json && $value !== null
                 ? json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)
                 : $value;
+        }
+        if ($table->name === 'readings') {
+            [$row['name'], $row['text']] = Renamed::reading(Raw::text($row['name']), Raw::text($row['text'])) ?? ['', ''];
         }
         if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
             $row['text'] = (string) ($this->ids['spots'][Raw::whole($row['text'])] ?? '');

@@ -79,7 +79,7 @@ final readonly class RankedBox
 
         return new Day($this->fished->stints, RecordRule::dayRate(
             $this->learning, $byRules($first), max([-INF, ...array_map($byRules, $this->ranked)]), $first->pointsBy(RecordRule::ID),
-        ), $this->fished->trials);
+        ), $this->fished->trials, $this->fished->here);
     }
 
     /**
@@ -115,7 +115,7 @@ final readonly class RankedBox
         $learning = Learned::of($user, $book);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
-        $today = Today::of($user, $stands, $book->likes->trials);
+        $today = Today::of($user, $stands, $book->likes->trials, $outing->spot_id ?? $book->spotId);
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self(

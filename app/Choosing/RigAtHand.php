@@ -59,6 +59,7 @@ final readonly class RigAtHand
             },
             stinger: ($row->build['stinger'] ?? null) === true,
             twoEnded: ($row->build['drilled'] ?? null) === true,
+            weedless: ($row->build['weedless'] ?? null) === true,
         );
     }
 }

@@ -15,7 +15,10 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;
+use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Bail;
+use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
@@ -62,7 +65,9 @@ final readonly class ReadingBook
                 $si = is_float($assumed) ? $assumed : null;
                 $entries[$reading->value] = new Entry(
                     $reading->value,
-                    $si === null ? (string) $assumed : (string) $reading->definition()->unit($likes->units)?->print($si), $si,
+                    // As one would type it.
+                    $si === null ? (string) $assumed
+                        : str_replace("\u{A0}", ' ', (string) $reading->definition()->unit($likes->units)?->print($si)), $si,
                     Source::Assumed,
                 );
             }
@@ -188,12 +193,15 @@ final readonly class ReadingBook
             profile: $this->text('flow') === 'river' ? Profile::River : Profile::Uniform,
             salinity: self::SALT[(string) $this->text('salt')] ?? Water::FRESH,
             gustBoatMs: $this->gustMs(),
+            onFoot: $this->lies() === Lies::OnFoot,
         ))->with(...$this->standing(false));
     }
 
     private function aimed(): Aim
     {
-        return (new Aim(Species::Walleye))->with(...array_filter($this->standing(true), static fn (mixed $value): bool => $value !== null));
+        return (new Aim(
+            Species::Walleye, castM: $this->si('cast') ?? Cast::USUAL_M, bail: Bail::tryFrom((string) $this->text('bail')) ?? Bail::Open,
+        ))->with(...array_filter($this->standing(true), static fn (mixed $value): bool => $value !== null));
     }
 
     /** @return array<string, mixed> what choices rest on, by its property in Conditions or in Aim; null where it was not read */
@@ -225,7 +233,15 @@ final readonly class ReadingBook
      */
     public static function among(array $given): array
     {
-        return array_intersect_key($given, array_flip(array_column(Reading::cases(), 'value')));
+        $found = [];
+        foreach ($given as $name => $text) {
+            [$name, $text] = is_string($text) ? Renamed::reading((string) $name, $text) ?? ['', ''] : [(string) $name, $text];
+            if (Reading::tryFrom($name) !== null) {
+                $found[$name] = $text;
+            }
+        }
+
+        return $found;
     }
 
     public function flag(string $name): ?bool

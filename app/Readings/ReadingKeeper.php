@@ -9,6 +9,7 @@ use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use App\Rows\Raw;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -43,8 +44,13 @@ final readonly class ReadingKeeper
 
                 continue;
             }
-            $reading = Reading::tryFrom((string) $name) ?? throw InvalidInput::because(
-                'readings', 'There is no reading called "'.mb_substr((string) $name, 0, 30).'".',
+            // What says nothing any more is no reading to keep.
+            [$name, $text] = Renamed::reading((string) $name, $text) ?? ['', ''];
+            if ($name === '') {
+                continue;
+            }
+            $reading = Reading::tryFrom($name) ?? throw InvalidInput::because(
+                'readings', 'There is no reading called "'.mb_substr($name, 0, 30).'".',
             );
             [$shown, $si] = $reading->read($text, $units);
             $rows[] = [

@@ -27,8 +27,11 @@ final readonly class Today
     {
     }
 
-    /** @param  array<int, int>  $stands  id of the lure that stands for a lure like it, by id */
-    public static function of(User $user, array $stands, Trials $trials): self
+    /**
+     * @param  array<int, int>  $stands  id of the lure that stands for a lure like it, by id
+     * @param  int|null  $here  id of the spot where one is; null where that is not known
+     */
+    public static function of(User $user, array $stands, Trials $trials, ?int $here = null): self
     {
         $now = Carbon::now();
         $since = $now->copy()->subMinutes((int) (60 * self::HOURS));
@@ -40,7 +43,7 @@ final readonly class Today
             ->get([
                 'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
                 'setups.until_at',
-                'outings.ended_at', 'lures.finish',
+                'outings.ended_at', 'outings.spot_id', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
         $rests = RestsOfRods::in(array_values(array_unique(array_map(Raw::whole(...), $rows->pluck('outing_id')->all()))), $now);
@@ -69,7 +72,8 @@ final readonly class Today
             $way = implode('|', [$lure, Raw::text($row->hole), Raw::text($row->cadence)]);
             // What is on the rod in hand comes first, then what is on the others.
             $place = [$to, Raw::whole($row->rod_id) === (int) $user->rod_id ? 0 : 1, -count($stints)];
-            $stints[] = [$place, Stint::of($way, $from, $to, $felt)];
+            $spot = $row->spot_id === null ? null : (string) Raw::whole($row->spot_id);
+            $stints[] = [$place, Stint::of($way, $from, $to, $felt, spot: $spot)];
             if (in_array($row->finish, self::BRIGHT, true)) {
                 $bright += 60 * ($from - $to);
                 $touched = $touched || $felt !== [];
@@ -78,6 +82,8 @@ final readonly class Today
 
         sort($stints);
 
-        return new self(new Day(array_column($stints, 1), trials: $trials), $bright, $touched);
+        $day = new Day(array_column($stints, 1), trials: $trials, here: $here === null ? null : (string) $here);
+
+        return new self($day, $bright, $touched);
     }
 }

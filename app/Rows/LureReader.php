@@ -50,7 +50,7 @@ final class LureReader
         /**
          * @var array{
          *     id?: int, family: string, mass_kg: float, finish: string, red_near_hooks?: int, holes: string,
-         *     balance_x?: float|null, balance_y?: float|null
+         *     balance_x?: float|null, balance_y?: float|null, build?: string|null
          * } $raw
          */
         $raw = $row->getAttributes();
@@ -69,6 +69,7 @@ final class LureReader
             $measured?->balance($id, $holes)->balance ?? $balance,
             $measured?->drag($id) ?? [],
             self::accents($raw),
+            str_contains((string) ($raw['build'] ?? ''), '"weedless":true'),
         );
     }
 

@@ -8,6 +8,7 @@ use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Custom\LureKind;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\CommandLine\Fields;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -42,7 +43,9 @@ final readonly class CustomRuleForm
         return CustomRule::of(
             $id, $given->text('name'),
             array_map(
-                static fn (mixed $one, int $i): Condition => $form->condition(Fields::of($one, "when.{$i}")), $when,
+                static fn (mixed $one, int $i): Condition => $form->condition(
+                    Fields::of(is_array($one) ? Renamed::condition($one) : $one, "when.{$i}"),
+                ), $when,
                 array_keys($when),
             ),
             $form->lures($given->inner('lures')), $given->number('points'),
@@ -64,7 +67,7 @@ final readonly class CustomRuleForm
         return [
             'name' => trim($given->text('name')), 'points' => $given->number('points'),
             'when' => array_map(static function (mixed $one) use ($form): array {
-                $condition = Fields::of($one);
+                $condition = Fields::of(is_array($one) ? Renamed::condition($one) : $one);
                 $reading = self::reading($condition);
                 $unit = $reading->definition()->unit($form->units);
 

@@ -32,6 +32,7 @@ final class BoxFile
         'base' => 'build.base', 'paint' => 'build.paint', 'pattern' => 'build.pattern', 'tape' => 'build.tape',
         'scent' => 'build.scent', 'tail' => 'build.tail',
         'bent' => 'build.bent', 'drilled' => 'build.drilled', 'stinger' => 'build.stinger', 'assist' => 'build.assist',
+        'weedless' => 'build.weedless',
         'hook_front' => 'hooks.front', 'hook_rear' => 'hooks.rear', 'hook_style' => 'hooks.style',
         'hook_attach' => 'hooks.attach', 'hook_ring_mm' => 'hooks.ring_mm',
         'hooks_changed' => 'hooks.changed', 'hooks_sharpened' => 'hooks.sharpened', 'notes' => 'notes', 'usual' => 'build.usual',

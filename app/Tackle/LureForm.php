@@ -28,7 +28,7 @@ final class LureForm
      */
     public const BUILD = [
         'base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag',
-        'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'usual' => 'flag',
+        'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'weedless' => 'flag', 'usual' => 'flag',
     ];
 
     public const HOOKS = [

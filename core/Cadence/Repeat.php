@@ -23,22 +23,26 @@ final readonly class Repeat
 
     /**
      * @param  Attitude  $attitude  how the lure falls when it is let down as the cadence lets it
+     * @param  float|null  $riseM  by which it rises in a lift, m; null straight down, where it rises as far as it is lifted
      *
      * @throws InvalidInput for a lift higher than the water is deep
      */
-    public static function of(Steps $steps, Body $body, Attitude $attitude, WaterColumn $column): self
+    public static function of(Steps $steps, Body $body, Attitude $attitude, WaterColumn $column, ?float $riseM = null): self
     {
-        if ($steps->liftM > $column->depthM) {
-            throw InvalidInput::because('lift', 'The lift is higher than the water is deep.');
+        $rise = $riseM ?? $steps->liftM;
+        if ($rise > $column->toM) {
+            throw InvalidInput::because(
+                'lift', $column->hung ? 'The lift is higher than the fish are deep.' : 'The lift is higher than the water is deep.',
+            );
         }
         $fall = Fall::of($body, $attitude, $column, $steps->fall->control());
-        $down = $fall->seconds - $fall->secondsTo($column->depthM - $steps->liftM);
+        $down = $fall->seconds - $fall->secondsTo($column->toM - $rise);
 
         $path = [new TracePoint(0.0, 0.0)];
-        $top = $fall->secondsTo($column->depthM - $steps->liftM);
+        $top = $fall->secondsTo($column->toM - $rise);
         for ($i = 0; $i <= self::POINTS; $i++) {
-            $height = $steps->liftM * (1 - $i / self::POINTS);
-            $path[] = new TracePoint($steps->liftSeconds + $fall->secondsTo($column->depthM - $height) - $top, $height);
+            $height = $rise * (1 - $i / self::POINTS);
+            $path[] = new TracePoint($steps->liftSeconds + $fall->secondsTo($column->toM - $height) - $top, $height);
         }
         $seconds = $steps->liftSeconds + $down + $steps->pauseSeconds;
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Care\Species;
+use Eskith\Core\Drop\Bail;
+use Eskith\Core\Drop\Cast;
 use Eskith\Core\Water\Runs;
 
 /** What the angler is after and how. */
@@ -22,6 +24,9 @@ final readonly class Aim
         public bool $marksBelow = false,
         /** Where the water goes past one who casts; null where that was not read. */
         public ?Runs $runs = null,
+        /** m from the rod to the splash, and the way down from there. */
+        public float $castM = Cast::USUAL_M,
+        public Bail $bail = Bail::Open,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\VerticalLimits;
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Mass;
@@ -28,9 +29,10 @@ final readonly class Headline
      * @param  list<Pick>  $ranked
      * @param  list<Lure>  $box
      * @param  Chooser|null  $chooser  who ranked it; without one nothing is said of what would do better
+     * @param  bool  $move  whether it is time to leave the spot: that goes before everything else
      * @return array{string, string}
      */
-    public function of(array $ranked, array $box, ?Chooser $chooser = null): array
+    public function of(array $ranked, array $box, ?Chooser $chooser = null, bool $move = false): array
     {
         $silent = $chooser?->book->isSilent() ?? false;
         $chooser = $silent ? null : $chooser;
@@ -50,8 +52,26 @@ final readonly class Headline
             ];
         }
         $first = $ranked[0]->candidate;
+        if ($move) {
+            return [
+                'Move: nothing has touched here for long enough',
+                "Whatever was on. If you stay, tie on the {$this->names->lure($first->lure)}; at the new spot begin with it too.",
+            ];
+        }
         if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {
             return ['Nothing you own stays straight down here', $this->remedy($first->lure, $first->weighed->lineAngleDeg)];
+        }
+
+        if (in_array(Note::WeedEdge, Note::of($ranked, $this->situation), true)) {
+            $weedless = array_values(array_filter($ranked, static fn (Pick $pick): bool => $pick->candidate->lure->weedless))[0] ?? null;
+
+            return [
+                'Fish the outer edge of the weed',
+                "Bare hooks foul in it on every lift: along its edge tie on the {$this->names->lure($first->lure)}. "
+                    .($weedless === null
+                        ? 'A weedless spoon would go through.'
+                        : "In it only the weedless {$this->names->lure($weedless->candidate->lure)} goes through."),
+            ];
         }
 
         if ($silent) {
@@ -102,13 +122,17 @@ final readonly class Headline
     private function lead(array $box): string
     {
         $count = count($box);
-        if ($this->situation->column === null) {
+        if ($this->situation->isFishDepthAssumed() && $this->situation->water->depthM !== null) {
+            return 'How deep do they hang? Read it off the sonar; half the depth, '
+                .$this->situation->say->depth((float) $this->situation->fishDepthM()).', is taken till then.';
+        }
+        if ($this->situation->column === null && $this->situation->vertical()) {
             return self::unknownFlow($this->situation).' Weight is chosen without the lean of the line.';
         }
         if (! $this->situation->vertical()) {
             $start = $this->situation->say->weight(WeightSteps::startKg($this->situation->aim));
 
-            return "For casting here {$start} is the weight to begin with.";
+            return 'For casting '.($this->situation->onBottom() ? 'here' : 'to fish that hang')." {$start} is the weight to begin with.";
         }
         $holding = $this->holding($box);
         $limit = $this->situation->say->angle(Constants::VERTICAL_LIMIT_DEG);
@@ -121,7 +145,9 @@ final readonly class Headline
             : "{$holding} of your {$count} lures ".($holding === 1 ? 'stays' : 'stay')." within {$limit} of straight down here.";
         $least = $this->leastHoldingKg($box);
 
-        return $least === null ? $said : "{$said} Anything under {$this->situation->say->weight($least)} trails behind the boat.";
+        $trails = $this->situation->water->onFoot ? 'trails.' : 'trails behind the boat.';
+
+        return $least === null ? $said : "{$said} Anything under {$this->situation->say->weight($least)} {$trails}";
     }
 
     /** @param  list<Lure>  $box */
@@ -160,12 +186,11 @@ final readonly class Headline
         }
         $say = $this->situation->say;
         $now = $angle === null || ! RestingLine::of($lure->body, $column)->holds
-            ? "the {$this->names->lure($lure)} comes nearest and still does not hold the bottom"
+            ? "the {$this->names->lure($lure)} comes nearest and still does not hold ".($column->hung ? 'its depth' : 'the bottom')
             : "the {$this->names->lure($lure)} comes nearest at {$say->angle($angle)}";
-        $drift = VerticalLimits::largestDriftMs($lure->body, $column);
         $line = VerticalLimits::thickestLineM($lure->body, $column);
         $ways = [
-            ...($drift !== null && $drift > 0.005 ? ["slow to {$say->speed($drift)}"] : []),
+            ...$this->goneWith($lure, $column),
             ...($line !== null ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
         ];
         $least = VerticalLimits::leastMassKg($lure->family, $column);
@@ -178,6 +203,25 @@ final readonly class Headline
                 ? 'No weight or line makes this vertical: anchor, or cast instead.'
                 : 'To fish straight down, '.self::oneOf($ways).'.'
         );
+    }
+
+    /**
+     * Slowing helps only where the boat outruns the water; one that is held in a current has to go with it.
+     *
+     * @return list<string>
+     */
+    private function goneWith(Lure $lure, WaterColumn $column): array
+    {
+        $drift = $this->situation->water->onFoot ? null : VerticalLimits::driftThatHolds($lure->body, $column);
+        if ($drift === null) {
+            return [];
+        }
+        $say = $this->situation->say->speed(abs($drift));
+
+        return match (true) {
+            abs($drift) < abs($column->flow->boatMs) => abs($drift) > 0.005 ? ["slow to {$say}"] : ['hold the boat'],
+            default => ["let the boat go with the water, at {$say}"],
+        };
     }
 
     /** @param  list<string>  $ways */

@@ -11,6 +11,7 @@ use Eskith\Core\Choosing\Readings\Group;
 use Eskith\Core\Choosing\Readings\Standing;
 use Eskith\Core\Choosing\Readings\Walk;
 use Eskith\Core\Choosing\Readings\Worded;
+use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\UnitSet;
@@ -78,6 +79,8 @@ enum Reading: string
     case How = 'how';
     case Hop = 'hop';
     case Runs = 'runs';
+    case CastLength = 'cast';
+    case Bail = 'bail';
     case SonarCone = 'cone';
     case Ice = 'ice';
     case Weir = 'weir';
@@ -208,6 +211,14 @@ enum Reading: string
                 Group::Fish, 'fish hang at', Dimension::Length, [0.3, Constants::DEEPEST_M], ['ft' => 1, 'm' => 0.5],
                 basis: Basis::water(
                     'fishDepthM', 'fish_depth_m', 'depth of the fish', 'fish at {word}', 'With fish at {said}',
+                    walk: new Walk(
+                        step: 1.15,
+                        lowest: 0.5,
+                        highest: 60.0,
+                        grain: 0.02,
+                        guesses: [2.0, 4.0, 6.0, 9.0, 13.0],
+                        byRatio: true,
+                    ),
                     // Only fish that hang in the water make it matter.
                     met: static fn (Situation $s): bool => ! $s->isFishDepthAssumed(),
                 ),
@@ -237,6 +248,12 @@ enum Reading: string
             self::Runs => Definition::choice(
                 Group::Work, 'water runs', Runs::class,
                 basis: Basis::aim('runs', 'runs', 'way the water runs', 'water running {word}', 'With the {said}', named: false),
+            ),
+            self::CastLength => Definition::measure(
+                Group::Work, 'cast', Dimension::Length, [3.0, Cast::FARTHEST_M], ['ft' => 5, 'm' => 1], Cast::USUAL_M,
+            ),
+            self::Bail => Definition::choice(
+                Group::Work, 'bail', ['open' => 'open, free line', 'closed' => 'closed, tight line'], assumed: 'open',
             ),
             self::SonarCone => Definition::measure(Group::Work, 'sonar cone', Dimension::Angle, [5.0, 90.0], ['°' => 1], 20.0),
             self::Ice => Definition::flag(Group::Care, 'ice about'),

@@ -146,6 +146,12 @@ final readonly class Situation
         return new WorkedWhere($this->vertical(), $this->onBottom(), $this->schools->vigour === VigourSchool::SnapAwake);
     }
 
+    /** What the water passes: "the boat", or "you" on foot. */
+    public function passed(): string
+    {
+        return $this->water->onFoot ? 'you' : 'the boat';
+    }
+
     public function vertical(): bool
     {
         return $this->aim->how === How::Vertical;

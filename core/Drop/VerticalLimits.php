@@ -88,6 +88,25 @@ final class VerticalLimits
         return $last;
     }
 
+    /**
+     * How the boat would have to go over ground, m/s along the current, for this lure to stay vertical: the nearest to how it
+     * goes now, found by letting it go more and more with the water. Null where not even going quite with it helps.
+     */
+    public static function driftThatHolds(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
+    {
+        $flow = $column->flow;
+        $with = $flow->mean() + $flow->boatMs;
+        $steps = (int) ceil(abs($with - $flow->boatMs) / 0.01);
+        for ($i = 0; $i <= $steps; $i++) {
+            $boat = $flow->boatMs + ($steps === 0 ? 0.0 : ($with - $flow->boatMs) * $i / $steps);
+            if (self::isVertical($body, $column->with(Flow::of($flow->surfaceMs, $boat, $flow->profile)), $limitDeg)) {
+                return $boat;
+            }
+        }
+
+        return null;
+    }
+
     /** The thickest line that stays vertical, m; null when even 0.05 mm does not; 1 mm at most. */
     public static function thickestLineM(Body $body, WaterColumn $column, float $limitDeg = Constants::VERTICAL_LIMIT_DEG): ?float
     {

@@ -11,6 +11,7 @@ final readonly class Hooks
      * @param  bool|null  $loops  hung on braided loops (true) or split rings (false); null where not known
      * @param  bool  $stinger  a single on a soft loop at the head
      * @param  bool  $twoEnded  drilled at the tail, so that it carries two hooks
+     * @param  bool  $weedless  that weed does not catch on
      */
     public function __construct(
         public ?int $front = null,
@@ -18,6 +19,7 @@ final readonly class Hooks
         public ?bool $loops = null,
         public bool $stinger = false,
         public bool $twoEnded = false,
+        public bool $weedless = false,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Hooks
             $this->loops === null ? '' : ($this->loops ? 'on braided loops' : 'on split rings'),
             $this->stinger ? 'with a stinger at the head' : '',
             $this->twoEnded ? 'drilled for a second hook at the tail' : '',
+            $this->weedless ? 'weedless' : '',
         ]));
     }
 }

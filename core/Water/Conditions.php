@@ -37,6 +37,8 @@ final readonly class Conditions
         public ?float $gustBoatMs = null,
         /** m below the surface at which fish hang; counts only where they do not sit on the bottom. */
         public ?float $fishDepthM = null,
+        /** From a bank, a wall or in the water: there is no boat to speak of. */
+        public bool $onFoot = false,
     ) {
     }
 

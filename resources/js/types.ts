@@ -24,7 +24,8 @@ export type Cadence =
 	| "wall_fall"
 	| "ride_the_tide"
 	| "float"
-	| "tall_rise";
+	| "tall_rise"
+	| "slow_pull";
 
 export type EdgeKind = "wall" | "weed" | "shore";
 
@@ -177,6 +178,15 @@ export interface CastData {
 	work: string;
 }
 
+export interface CastShapeData {
+	lengthM: number;
+	path: PointData[];
+	figures: FigureData[];
+	landsText: string;
+	runsText: string;
+	swept: string;
+}
+
 export interface CautionData {
 	id: string;
 	about: string;
@@ -223,6 +233,9 @@ export interface ColumnData {
 	sonar: SonarData;
 	ticks: TickData[];
 	touches: TouchData[];
+	fishM: number | null;
+	fishText: string;
+	onFoot: boolean;
 }
 
 export interface CompareData {
@@ -319,6 +332,9 @@ export interface DropData {
 	basis: string;
 	gustLine: PointData[];
 	gustText: string;
+	heldM: number;
+	downTo: string;
+	cast: CastShapeData | null;
 }
 
 export interface DueData {
@@ -372,6 +388,11 @@ export interface FeedData {
 	address: string;
 	live: boolean;
 	words: string;
+}
+
+export interface FigureData {
+	figure: string;
+	label: string;
 }
 
 export interface FindingData {
@@ -499,7 +520,8 @@ export interface ListedPickData {
 	drawing: LureDrawing;
 	holeIndex: number | null;
 	secondsText: string;
-	angleText: string;
+	asideText: string;
+	asideWord: string;
 	points: number;
 	forPoints: number;
 	againstPoints: number;
@@ -1038,6 +1060,7 @@ export interface RigHooksData {
 	attach: string;
 	stinger: boolean;
 	drilled: boolean;
+	weedless: boolean;
 }
 
 export interface RigInShortData {

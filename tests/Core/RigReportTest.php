@@ -35,6 +35,7 @@ use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Runs;
 use Eskith\Core\Water\Water;
 use PHPUnit\Framework\TestCase;
 
@@ -84,7 +85,9 @@ final class RigReportTest extends TestCase
         // Still water, no belly: 1.2 m of sweep over 9 N × 0.26 / 45 N = 0.052 a metre, 23.08 m either way.
         self::assertEqualsWithDelta(23.08, $report->hooksDownM(), 0.02);
         self::assertEqualsWithDelta(23.08, $report->hooksOutM(), 0.02);
-        $flowing = $this->report($mono, ['boatMs' => 0.15]);
+        $along = $this->report($mono, ['boatMs' => 0.15]);
+        self::assertEqualsWithDelta(23.08, $along->hooksOutM(), 0.02, 'a flow along the cast takes nothing');
+        $flowing = $this->report($mono, ['boatMs' => 0.15], runs: Runs::Across);
         self::assertLessThan(20.0, $flowing->hooksOutM(), 'a flow across the cast takes its share');
         self::assertNull($this->report($mono, ['depthM' => null])->hooksDownM());
     }
@@ -157,11 +160,12 @@ final class RigReportTest extends TestCase
     {
         $report = $this->report($this->rig(), ['boatMs' => null, 'currentMs' => null], how: How::Cast);
 
-        self::assertStringStartsWith("25\u{A0}m out the line swallows", $this->finding($report, RigCheck::Start)->says);
-        self::assertStringStartsWith("25\u{A0}m out a strike takes", $this->finding($report, RigCheck::HookSet)->says);
-        self::assertSame(25.0, $report->lineOutM());
+        self::assertStringStartsWith("26\u{A0}m out the line swallows", $this->finding($report, RigCheck::Start)->says);
+        self::assertStringStartsWith("26\u{A0}m out a strike takes", $this->finding($report, RigCheck::HookSet)->says);
+        // A splash 25 m out and 8 m of water: 26.2 m of line.
+        self::assertEqualsWithDelta(hypot(25.0, 8.0), $report->lineOutM(), 1e-9);
         $soft = $report->on(new Rig(Line::of(Material::Monofilament, 40.0), null, 0.0, Connector::Snap, 2.0));
-        // 9 N × 0.26 / 40 N = 5.85 cm a metre: 25 m take 1.46 m of a sweep of 1.2, which lasts for 20.5 m.
+        // 9 N × 0.26 / 40 N = 5.85 cm a metre: 26.2 m take 1.54 m of a sweep of 1.2, which lasts for 20.5 m.
         self::assertFalse($this->finding($soft, RigCheck::HookSet)->good);
         self::assertEqualsWithDelta(1.2 / 0.0585, $soft->hooksToM() ?? 0.0, 0.01);
         self::assertStringContainsString("hooks to 21\u{A0}m out", RigHeadline::of($soft));
@@ -173,7 +177,7 @@ final class RigReportTest extends TestCase
 
     public function test_a_long_cast_across_a_flow_neither_starts_nor_hooks(): void
     {
-        $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: How::Cast);
+        $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: How::Cast, runs: Runs::Across);
         $start = $this->finding($report, RigCheck::Start);
 
         self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
@@ -187,7 +191,7 @@ final class RigReportTest extends TestCase
         self::assertNotNull($to);
         self::assertGreaterThan(3.0, $to);
         self::assertLessThan(25.0, $to);
-        $slower = $this->report($this->rig(), ['currentMs' => 0.065, 'boatMs' => 0.0], how: How::Cast);
+        $slower = $this->report($this->rig(), ['currentMs' => 0.065, 'boatMs' => 0.0], how: How::Cast, runs: Runs::Across);
         self::assertGreaterThan($to, $slower->hooksToM());
         self::assertTrue($this->finding($this->report($this->rig(), ['currentMs' => 0.0], how: How::Cast), RigCheck::HookSet)->good);
     }
@@ -353,9 +357,10 @@ final class RigReportTest extends TestCase
         Hooks $hooks = new Hooks,
         int $worn = 0,
         How $how = How::Vertical,
+        ?Runs $runs = null,
     ): RigReport {
         $conditions = (new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.1))->with(...$water);
-        $situation = new Situation($conditions, new Aim(Species::Walleye, $how), new Schools, 0.0002, UnitSet::metric());
+        $situation = new Situation($conditions, new Aim(Species::Walleye, $how, runs: $runs), new Schools, 0.0002, UnitSet::metric());
         $lure = Lure::of('a', $family, $kg, 'gold');
 
         return new RigReport(

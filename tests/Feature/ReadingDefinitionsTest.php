@@ -190,7 +190,7 @@ final class ReadingDefinitionsTest extends TestCase
         );
         self::assertSame(
             [true, true, true, true],
-            [$situation->aim->pressured, $situation->aim->hop, $situation->aim->flowAway, $situation->aim->marksBelow],
+            [$situation->aim->pressured, $situation->aim->hop, $situation->aim->runsAway(), $situation->aim->marksBelow],
         );
         self::assertEqualsWithDelta(22.0, $situation->water->surfaceTempC, 1e-9);
     }

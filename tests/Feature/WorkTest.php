@@ -66,8 +66,10 @@ final class WorkTest extends TestCase
     {
         $this->put('/readings', ['readings' => ['how' => 'cast']]);
         $says = implode(' ', $this->work('clock_sweep')['says']);
-        // 25 m out over 7.9 m of water: 1.2 m of pull lift 0.38 m and drag 1.14 m.
-        self::assertStringContainsString("82\u{A0}ft out a pull of 3.9\u{A0}ft lifts it 15\u{A0}in and drags it 3.7\u{A0}ft", $says);
+        // 25 m out over 7.9 m of water 26.2 m of line are out: 1.2 m of pull lift 0.36 m and bring it 1.14 m nearer.
+        self::assertStringContainsString(
+            "82\u{A0}ft out a pull of 3.9\u{A0}ft lifts it 14\u{A0}in and brings it 3.8\u{A0}ft nearer", $says,
+        );
     }
 
     public function test_where_the_hour_goes_adds_up_and_a_faster_lure_saves_some(): void

@@ -79,6 +79,9 @@ export function drop(over: Partial<DropData> = {}): DropData {
 		basis: "Seconds and angles are estimates.",
 		gustLine: [],
 		gustText: "",
+		heldM: 0,
+		downTo: "to bottom",
+		cast: null,
 		...over,
 	};
 }
@@ -130,7 +133,8 @@ export function listed(over: Partial<ListedPickData> = {}): ListedPickData {
 		drawing: drawing(),
 		holeIndex: 1,
 		secondsText: "9 s",
-		angleText: "15°",
+		asideText: "15°",
+		asideWord: "line",
 		points: 13,
 		forPoints: 14,
 		againstPoints: 1,
@@ -153,6 +157,9 @@ export function column(over: Partial<ColumnData> = {}): ColumnData {
 		sonar: { radiusM: 1.4, words: "A 20° cone shows a circle 9 ft wide.", shows: true },
 		ticks: [{ m: 1.5, label: "5 ft" }],
 		touches: [],
+		fishM: null,
+		fishText: "",
+		onFoot: false,
 		...over,
 	};
 }

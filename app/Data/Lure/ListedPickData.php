@@ -19,7 +19,9 @@ final readonly class ListedPickData
         public LureDrawing $drawing,
         public ?int $holeIndex,
         public string $secondsText,
-        public string $angleText,
+        /** How the line leans, or how far out a cast lies; and which of them it is. */
+        public string $asideText,
+        public string $asideWord,
         public float $points,
         public float $forPoints,
         public float $againstPoints,

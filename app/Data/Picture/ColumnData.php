@@ -26,6 +26,10 @@ final readonly class ColumnData
         public SonarData $sonar,
         public array $ticks,
         public array $touches,
+        /** m above the bottom at which fish hang; null where they sit on it. */
+        public ?float $fishM,
+        public string $fishText,
+        public bool $onFoot,
     ) {
     }
 }

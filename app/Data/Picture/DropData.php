@@ -32,6 +32,11 @@ final readonly class DropData
         public string $basis,
         public array $gustLine,
         public string $gustText,
+        /** m above the bottom at which the lure is worked: 0 on it. */
+        public float $heldM,
+        /** What the seconds lead to: "to bottom". */
+        public string $downTo,
+        public ?CastShapeData $cast,
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class RigHooksData
         public string $attach,
         public bool $stinger,
         public bool $drilled,
+        public bool $weedless,
     ) {
     }
 }

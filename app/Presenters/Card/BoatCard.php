@@ -117,7 +117,7 @@ final readonly class BoatCard
             $steps === null
                 || $situation->columnIfStill === null
                 || $steps->liftM <= 0.0
-                || $steps->liftM > $situation->columnIfStill->depthM
+                || $steps->liftM > $situation->columnIfStill->toM
         ) {
             return null;
         }

@@ -62,7 +62,8 @@ final readonly class AnswerPresenter
     {
         [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
         $names = new LureNames($situation->say);
-        [$headline, $lead] = (new Headline($situation))->of($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser);
+        $move = $rankedBox->day->isTimeToMove($situation->vertical());
+        [$headline, $lead] = (new Headline($situation))->of($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser, $move);
         $byLure = $rankedBox->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
         $family = in_array($family, $families, true) ? $family : null;
@@ -81,7 +82,7 @@ final readonly class AnswerPresenter
             aside: AsidePresenter::all($rankedBox->aside),
             signs: $book->signs(),
             wanted: $rankedBox->rules->mostWanted($situation)?->missing(),
-            move: $rankedBox->day->isTimeToMove($situation->vertical()) ? self::MOVE : null,
+            move: $move ? self::MOVE : null,
             angleHelps: $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
             boxCount: $rankedBox->rows->count(),
             picks: array_map($presenter->inShort(...), $listed),

@@ -16,12 +16,15 @@ use App\Presenters\Water\DropPresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Change;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
+use Eskith\Core\Drop\Cast;
+use Eskith\Core\Units\InvalidInput;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter
@@ -49,6 +52,8 @@ final readonly class PickPresenter
     {
         $candidate = $pick->candidate;
         $say = $this->rankedBox->situation->say;
+        $cast = $this->cast($candidate);
+        $down = $cast->downS ?? $candidate->secondsToBottom;
 
         return new ListedPickData(
             key: RankedBox::key($pick),
@@ -58,13 +63,28 @@ final readonly class PickPresenter
             subtitle: $this->names->way($candidate, $this->rankedBox->situation),
             drawing: Drawing::of($this->rankedBox->row($candidate->lure), $candidate->lure),
             holeIndex: $candidate->holeIndex,
-            secondsText: $candidate->secondsToBottom === null ? '–' : $say->seconds($candidate->secondsToBottom),
-            angleText: $candidate->weighed->lineAngleDeg === null ? '–' : $say->angle($candidate->weighed->lineAngleDeg),
+            secondsText: $down === null ? '–' : $say->seconds($down),
+            asideText: match (true) {
+                $cast !== null => $say->depth($cast->landsM),
+                $candidate->weighed->lineAngleDeg === null => '–',
+                default => $say->angle($candidate->weighed->lineAngleDeg),
+            },
+            asideWord: $this->rankedBox->situation->vertical() ? 'line' : 'out',
             points: $pick->points,
             forPoints: $pick->pointsFor(),
             againstPoints: $pick->pointsAgainst(),
             usual: $this->rankedBox->row($candidate->lure)->isUsual(),
         );
+    }
+
+    /** Null straight down, where the depth is not read, and for a cast that never gets down. */
+    private function cast(Candidate $candidate): ?Cast
+    {
+        try {
+            return $this->rankedBox->situation->vertical() ? null : CastOut::of($candidate, $this->rankedBox->situation)->cast;
+        } catch (InvalidInput) {
+            return null;
+        }
     }
 
     /** With all that is said of it. */

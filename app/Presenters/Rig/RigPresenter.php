@@ -160,7 +160,8 @@ final readonly class RigPresenter
             reaches: $this->reaches($report),
             marked: min(
                 1.0,
-                ($drop->situation->vertical() ? $drop->situation->water->depthM ?? 0.0 : RigReport::CAST_M) / RigReport::FARTHEST_M,
+                ($drop->situation->vertical() ? $drop->situation->workedM() ?? 0.0 : $drop->situation->aim->castM)
+                    / RigReport::FARTHEST_M,
             ),
             diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
             losses: $this->losses($report, $drop),
@@ -183,6 +184,7 @@ final readonly class RigPresenter
                 },
                 stinger: $report->hooks->stinger,
                 drilled: $report->hooks->twoEnded,
+                weedless: $report->hooks->weedless,
             ),
         );
     }

@@ -66,7 +66,7 @@ final readonly class LurePresenter
     {
         $told = [
             'bent' => 'bent, so it flutters more', 'drilled' => 'drilled at the tail', 'stinger' => 'stinger at the head',
-            'assist' => 'assist hooks',
+            'assist' => 'assist hooks', 'weedless' => 'weedless hooks',
         ];
 
         return implode(

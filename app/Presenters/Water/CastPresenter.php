@@ -118,7 +118,7 @@ final class CastPresenter
         if ($steps->fall === FallControl::None) {
             return ucfirst("{$named}: reeled in without a stop, so there are no repeats to count.");
         }
-        if ($steps->liftM > $column->depthM) {
+        if ($steps->liftM > $column->toM) {
             return "A {$named} lifts {$say->lift($steps->liftM)}, more than the water is deep here.";
         }
         $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $column);

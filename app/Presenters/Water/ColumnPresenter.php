@@ -21,6 +21,7 @@ use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Conditions;
+use Eskith\Core\Water\Lies;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter
@@ -55,6 +56,10 @@ final class ColumnPresenter
             sonar: self::sonar($book, $situation, $depth, $first),
             ticks: self::ticks($depth, $say->units->depth),
             touches: self::touches($user, $outing, $depth, $situation),
+            fishM: $situation->fishDepthM() === null ? null : round($depth - $situation->fishDepthM(), 3),
+            fishText: $situation->fishDepthM() === null ? '' : 'fish at '.$say->depth($situation->fishDepthM())
+                .($situation->isFishDepthAssumed() ? ', assumed' : ''),
+            onFoot: $book->text('lies') === Lies::OnFoot->value,
         );
     }
 

@@ -23,6 +23,9 @@ final class DropPresenter
 
     public static function of(Candidate $candidate, Situation $situation): DropData
     {
+        if (! $situation->vertical()) {
+            return CastDropPresenter::of($candidate, $situation, self::basis($candidate));
+        }
         $line = $situation->columnIfStill === null ? null : RestingLine::of($candidate->lure->body, $situation->columnIfStill);
         $say = $situation->say;
         $seconds = $candidate->secondsToBottom;
@@ -49,9 +52,14 @@ final class DropPresenter
             gustLine: self::points($gust),
             gustText: match (true) {
                 $gust === null => '',
-                $gust->lineAngleDeg === null || ! $gust->holds => 'off the bottom in the gusts',
+                $gust->lineAngleDeg === null || ! $gust->holds => $situation->onBottom()
+                    ? 'off the bottom in the gusts'
+                    : 'swept aside in the gusts',
                 default => "{$say->angle($gust->lineAngleDeg)} in the gusts",
             },
+            heldM: $situation->columnIfStill->fromM ?? 0.0,
+            downTo: $situation->onBottom() ? 'to bottom' : 'to the fish',
+            cast: null,
         );
     }
 
@@ -101,15 +109,19 @@ final class DropPresenter
     {
         $say = $situation->say;
         $name = 'The '.(new LureNames($situation->say))->lure($candidate->lure);
-        $down = $candidate->secondsToBottom === null ? '' : "is down in {$say->seconds($candidate->secondsToBottom)}";
+        $hung = $situation->columnIfStill?->hung === true;
+        $down = $candidate->secondsToBottom === null ? '' : ($hung
+            ? "is among the fish at {$say->depth((float) $situation->workedM())} after {$say->seconds($candidate->secondsToBottom)}"
+            : "is down in {$say->seconds($candidate->secondsToBottom)}");
 
         return match (true) {
             $line === null => "{$name}: read the depth first",
             $situation->column === null => "{$name} {$down}; read the ".(
                 $situation->water->currentMs === null ? 'current, or the line angle,' : 'drift'
             ).' to know how it leans',
-            $line->lineAngleDeg === null => "{$name} is lifted off the bottom altogether in this flow",
-            ! $line->holds => "{$name} does not hold the bottom here",
+            $line->lineAngleDeg === null => "{$name} ".($hung ? 'never reaches the fish' : 'is lifted off the bottom altogether')
+                .' in this flow',
+            ! $line->holds => "{$name} does not hold ".($hung ? 'its depth' : 'the bottom').' here',
             default => "{$name} leans {$say->angle($line->lineAngleDeg)}".self::inGusts($candidate, $situation)." and {$down}",
         };
     }
@@ -135,13 +147,16 @@ final class DropPresenter
             ).' is not read.';
         }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
-            return "{$name} in {$depth}: this flow lifts it off the bottom altogether; no length of line reaches down.";
+            return "{$name} in {$depth}: this flow lifts it ".($situation->onBottom() ? 'off the bottom' : 'away from the fish')
+                .' altogether; no length of line reaches down.';
         }
+        $depth .= $situation->onBottom() ? '' : ", held at {$say->depth((float) $situation->workedM())} among the fish";
         $behind = abs($line->offsetM) < 0.05 ? 'straight below the rod' : $say->depth(abs($line->offsetM)).' to the side of the rod';
         $text = "{$name} in {$depth}: line leans {$say->angle($line->lineAngleDeg)}, {$say->depth($line->lineOutM)} of line "
             ."out, lure {$behind}";
-        $text .= $candidate->secondsToBottom === null ? '.' : ", {$say->seconds($candidate->secondsToBottom)} to the bottom.";
+        $text .= $candidate->secondsToBottom === null ? '.' : ", {$say->seconds($candidate->secondsToBottom)} "
+            .($situation->onBottom() ? 'to the bottom.' : 'down to them.');
 
-        return $line->holds ? $text : $text.' It does not hold the bottom.';
+        return $line->holds ? $text : $text.($situation->onBottom() ? ' It does not hold the bottom.' : ' It does not hold that depth.');
     }
 }

@@ -8,8 +8,10 @@ use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Units\InvalidInput;
 
 /** One repeat of a cadence, step by step. */
 final class CadenceWords
@@ -19,12 +21,59 @@ final class CadenceWords
     {
         $column = $situation->columnIfStill;
         $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $candidate->lure);
-        if ($column === null || $steps === null || $steps->fall === FallControl::None || $steps->liftM > $column->depthM) {
+        if ($column === null || $steps === null || $steps->fall === FallControl::None) {
             return '';
         }
-        $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $column);
+        $repeat = self::repeat($candidate, $situation);
+        if ($repeat === null) {
+            return '';
+        }
 
         return Counts::of($steps, $steps->liftM / max(0.05, $repeat->fallSeconds))?->words() ?? '';
+    }
+
+    /** One repeat of its cadence: straight down by what is lifted, cast by as much as that raises it; null where none can be. */
+    public static function repeat(Candidate $candidate, Situation $situation): ?Repeat
+    {
+        $column = $situation->columnIfStill;
+        if ($column === null || $candidate->cadence === null) {
+            return null;
+        }
+        $steps = $situation->steps($candidate->cadence, $candidate->lure);
+        try {
+            return Repeat::of(
+                $steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $column,
+                $situation->vertical() ? null : CastOut::of($candidate, $situation)->cast->riseM($steps->liftM),
+            );
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** Where a lure is reeled that is not lifted. */
+    public static function reeled(Situation $situation): string
+    {
+        return match (true) {
+            ! $situation->onBottom() => 'through the fish',
+            $situation->weedy() => 'just over the weed',
+            default => 'just off the bottom',
+        };
+    }
+
+    /** @return list<string> "stop at 11 ft: count 4", for fish that hang in the water */
+    private static function stop(Candidate $candidate, Situation $situation): array
+    {
+        $column = $situation->columnIfStill;
+        if ($column === null || ! $column->hung) {
+            return [];
+        }
+        try {
+            $seconds = $situation->vertical() ? $candidate->secondsToBottom : CastOut::of($candidate, $situation)->cast->downS;
+        } catch (InvalidInput) {
+            return [];
+        }
+
+        return $seconds === null ? [] : ["stop at {$situation->say->depth($column->toM)}: count ".max(1, round($seconds))];
     }
 
     /** @return list<string> */
@@ -34,13 +83,15 @@ final class CadenceWords
             return [];
         }
         $steps = $situation->steps($candidate->cadence, $candidate->lure);
+        $stop = self::stop($candidate, $situation);
         if ($steps->fall === FallControl::None) {
-            return ['reel slowly and evenly, just off the bottom'];
+            return [...$stop, 'reel slowly and evenly, '.self::reeled($situation)];
         }
         $say = $situation->say;
 
         return [
-            "lift {$say->lift($steps->liftM)} over {$say->seconds($steps->liftSeconds)}",
+            ...$stop,
+            ($situation->vertical() ? 'lift ' : 'pull ')."{$say->lift($steps->liftM)} over {$say->seconds($steps->liftSeconds)}",
             $steps->fall->word(),
             ...($steps->pauseSeconds > 0 ? ["wait {$say->seconds($steps->pauseSeconds)}"] : []),
         ];

@@ -47,10 +47,10 @@ final class FallWords
                 $situation->columnIfStill,
             );
 
-            return "on the bottom in {$situation->say->seconds($fall->seconds)}";
+            return ($situation->onBottom() ? 'on the bottom in ' : 'among the fish in ').$situation->say->seconds($fall->seconds);
         }
         $steps = $candidate->cadence === null ? null : $situation->steps($candidate->cadence, $lure);
-        if ($steps === null || $steps->liftM > $situation->columnIfStill->depthM) {
+        if ($steps === null || $steps->liftM > $situation->columnIfStill->toM) {
             return null;
         }
         $repeat = Repeat::of($steps, $lure->body, Falling::betweenLifts($candidate, $steps->fall), $situation->columnIfStill);

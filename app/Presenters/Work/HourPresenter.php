@@ -17,7 +17,6 @@ use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
-use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\Swing;
@@ -120,7 +119,7 @@ final readonly class HourPresenter
 
             return Hour::of($sink, $work, $this->depthM, false, $this->fishPerHour);
         }
-        $line = max(RigReport::CAST_M, $this->depthM * 1.05);
+        $line = max($situation->aim->castM, $this->depthM * 1.05);
         $swing = Swing::of($lure->body, Attitude::tight($lure->family, $hang), $column, $line);
         $each = $this->repeat->seconds ?? 1.0;
         $cast = HopCast::of($line, $this->depthM, max(0.02, $this->steps->liftM), ! $this->steps->fall->isSlack(), $each, 0.0);

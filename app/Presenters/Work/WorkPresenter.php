@@ -18,8 +18,8 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Cadence\TracePoint;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Falling;
-use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
@@ -36,11 +36,12 @@ final readonly class WorkPresenter
 
     private Situation $situation;
 
-    private float $depthM;
-
     private Steps $steps;
 
     private ?Repeat $repeat;
+
+    /** Null straight down. */
+    private ?CastOut $cast;
 
     /** @throws InvalidInput when depth was not read, or the lift is higher than the water is deep */
     private function __construct(private User $user, private SingleDrop $drop)
@@ -50,12 +51,15 @@ final readonly class WorkPresenter
         $this->cadence = $this->candidate->cadence ?? throw InvalidInput::because('pick', 'Choose how it is worked first.');
         $this->steps = $this->situation->steps($this->cadence, $drop->lure);
         $column = $this->situation->columnIfStill ?? throw InvalidInput::because(
-            'depth', 'Read the depth first; a fall is reckoned to the bottom.',
+            'depth', 'Read the depth first; a fall is reckoned through it.',
         );
-        $this->depthM = $column->depthM;
+        $this->cast = $this->situation->vertical() ? null : CastOut::of($this->candidate, $this->situation);
         $this->repeat = $this->steps->fall === FallControl::None
             ? null
-            : Repeat::of($this->steps, $drop->lure->body, Falling::betweenLifts($this->candidate, $this->steps->fall), $column);
+            : Repeat::of(
+                $this->steps, $drop->lure->body, Falling::betweenLifts($this->candidate, $this->steps->fall), $column,
+                $this->cast?->cast->riseM($this->steps->liftM),
+            );
     }
 
     /** @throws InvalidInput when it cannot be timed here */
@@ -86,7 +90,7 @@ final readonly class WorkPresenter
             counts: CadenceWords::counts($this->candidate, $this->situation),
             rate: $repeat === null ? '' : round(3600 / $repeat->seconds).' an hour, '
                 .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
-            before: $this->repeat === null ? '' : 'Before each lift: bail closed by hand, tip just bending.',
+            before: $this->repeat === null ? '' : "Before each {$this->move('lift', 'pull')}: bail closed by hand, tip just bending.",
             says: $this->says(),
             mistake: $this->cadence->mistake(),
             bites: array_map(
@@ -103,12 +107,12 @@ final readonly class WorkPresenter
     {
         $word = ucfirst($this->cadence->word());
         if ($this->repeat === null) {
-            return "{$word}: reel slowly and evenly, just off the bottom";
+            return "{$word}: reel slowly and evenly, ".CadenceWords::reeled($this->situation);
         }
         $say = $this->situation->say;
         $pause = $this->steps->pauseSeconds > 0 ? ", wait {$say->seconds($this->steps->pauseSeconds)}" : ', and up again at once';
 
-        return "{$word}: {$say->lift($this->steps->liftM)} up in {$say->seconds($this->steps->liftSeconds)}, "
+        return "{$word}: {$say->lift($this->steps->liftM)} {$this->move('up', 'of pull')} in {$say->seconds($this->steps->liftSeconds)}, "
             ."{$this->steps->fall->word()}{$pause}";
     }
 
@@ -120,16 +124,22 @@ final readonly class WorkPresenter
         $lift = $this->steps->liftM;
 
         return array_values(array_filter([
-            $range === null ? '' : "As a rule it is lifted {$say->lift($range[0])} to {$say->lift($range[1])}.",
-            $this->repeat === null || $this->steps->fall->isSlack() || $this->steps->fall === FallControl::Free
+            $range === null ? '' : "As a rule it is {$this->move('lifted', 'pulled')} {$say->lift($range[0])} to {$say->lift($range[1])}.",
+            $this->cast !== null || $this->repeat === null || $this->steps->fall->isSlack() || $this->steps->fall === FallControl::Free
                 ? ''
                 : 'Lower the tip at '.$this->speed($lift / max(0.05, $this->repeat->fallSeconds)).' to keep touch.',
             $this->nearAndFar(),
-            $this->repeat !== null && $this->situation->vertical() && $lift < 1.5
+            $this->repeat !== null && $this->situation->vertical() && $this->situation->onBottom() && $lift < 1.5
                 ? "Miss the bottom, and let out {$say->lift($this->letOut())} more line."
                 : '',
             $this->beyondTheArm(),
         ]));
+    }
+
+    /** What is said straight down, and of a cast. */
+    private function move(string $down, string $cast): string
+    {
+        return $this->cast === null ? $down : $cast;
     }
 
     /** A hand or two. */
@@ -142,7 +152,6 @@ final readonly class WorkPresenter
     private function nearAndFar(): string
     {
         $say = $this->situation->say;
-        $depth = $this->depthM;
         $pull = $this->steps->liftM;
         if ($this->repeat === null) {
             return '';
@@ -150,12 +159,13 @@ final readonly class WorkPresenter
         if ($this->situation->vertical()) {
             return "Straight below all {$say->lift($pull)} of it is height.";
         }
-        $far = max(RigReport::CAST_M, $depth);
-        $rise = $pull * $depth / $far;
-        $drag = $pull * sqrt(1 - ($depth / $far) ** 2);
+        if ($this->cast === null) {
+            return '';
+        }
+        $cast = $this->cast->cast;
 
-        return "{$say->depth($far)} out a pull of {$say->lift($pull)} lifts it {$say->lift($rise)} and drags it {$say->lift($drag)}; "
-            .'straight below all of it is height.';
+        return "{$say->depth($cast->landsM)} out a pull of {$say->lift($pull)} lifts it {$say->lift($cast->riseM($pull))} and brings it "
+            ."{$say->lift($cast->dragM($pull))} nearer; a turn of the handle lifts it {$say->lift($cast->riseM(self::TURN_M))}.";
     }
 
     private function beyondTheArm(): string

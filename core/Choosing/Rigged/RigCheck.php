@@ -21,10 +21,14 @@ enum RigCheck: string
     case Hooks = 'hooks';
     case Care = 'care';
 
-    /** Whether it has anything to say: a cast lure does not hang straight down. */
+    /** Whether it has anything to say: a cast lure does not hang straight down, and one among fish that hang does not lie. */
     public function speaks(Situation $situation): bool
     {
-        return $this !== self::Weight || $situation->vertical();
+        return match ($this) {
+            self::Weight => $situation->vertical(),
+            self::Start => $situation->vertical() || $situation->onBottom(),
+            default => true,
+        };
     }
 
     public function word(): string

@@ -55,6 +55,13 @@ final readonly class RigChecks
 
     private function start(): Finding
     {
+        if ($this->report->out()?->swept === true) {
+            return new Finding(
+                RigCheck::Start, false,
+                "{$this->where()} the water across takes line and lure along: it does not lie still, and no pull starts it.",
+                'A shorter cast, a thinner line or a heavier lure; or cast with the water or against it.',
+            );
+        }
         if ($this->report->lost === null) {
             return $this->unread(RigCheck::Start, 'how much of a lift the line swallows');
         }
@@ -248,7 +255,12 @@ final readonly class RigChecks
             "On {$line} line ".($least === null
                 ? 'nothing stays straight down here.'
                 : "it takes {$this->report->situation->say->mass($least)} to stay straight down here."),
-            $good ? '' : ($thickest === null ? 'Slow the boat.' : 'Line of '.Unit::Millimetre->print($thickest).' or thinner.'),
+            match (true) {
+                $good => '',
+                $thickest !== null => 'Line of '.Unit::Millimetre->print($thickest).' or thinner.',
+                $this->report->situation->water->onFoot => 'Cast instead.',
+                default => 'Let the boat go with the water.',
+            },
         );
     }
 

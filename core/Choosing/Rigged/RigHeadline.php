@@ -12,6 +12,10 @@ final class RigHeadline
         $strength = $report->situation->say->units->strength;
         $wrong = array_filter((new RigChecks($report))->findings(), static fn (Finding $finding): bool => $finding->good === false);
         $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
+        // What they are goes first: the figures after it do not tell which of them is meant.
+        $opens .= count($wrong) < 2 ? '' : ', '.implode(
+            ' and ', array_map(static fn (Finding $finding): string => $finding->check->word(), array_slice($wrong, 0, 2)),
+        );
         $said = [
             ...self::starting($report),
             ...($report->hookSet === null ? [] : [$report->hooks()]),
@@ -25,6 +29,7 @@ final class RigHeadline
     private static function starting(RigReport $report): array
     {
         return match (true) {
+            $report->out()?->swept === true => ['does not lie still'],
             $report->lost === null => [],
             $report->isAllLost($report->lost) => ['does not start'],
             default => ["starts within {$report->starts()}"],

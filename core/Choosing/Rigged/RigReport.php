@@ -8,6 +8,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\WaterColumn;
@@ -19,15 +20,13 @@ use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Rig;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\Constants;
+use Eskith\Core\Units\InvalidInput;
 
 /** A rig with a lure on it in a situation, in figures: what it loses of a lift, how far it hooks, what it holds. */
 final readonly class RigReport
 {
     /** m beyond which nobody fishes: a reach is told up to here. */
     public const FARTHEST_M = 91.44;
-
-    /** m of a usual cast. */
-    public const CAST_M = 25.0;
 
     public Chain $chain;
 
@@ -69,28 +68,49 @@ final readonly class RigReport
 
         return [
             $this->lostIn($this->candidate->lure->body, $column),
-            $this->rig->hookSet($line->lineOutM, $line->lineOutM - hypot($column->depthM, $line->offsetM)),
+            $this->rig->hookSet($line->lineOutM, $line->lineOutM - hypot($column->toM, $line->offsetM)),
         ];
     }
 
     /** @return array{LostLift|null, HookSet|null} at the end of a cast */
     private function castOut(): array
     {
-        $column = $this->castColumn();
-        if ($column === null) {
+        $out = $this->out();
+        if ($out === null) {
             return [null, null];
         }
-        $length = max(self::CAST_M, $column->depthM);
 
-        return [$this->lostIn($this->candidate->lure->body, $column), $this->rig->hookSet($length, $this->bellyM($column, $length))];
+        return [
+            $this->lostIn($this->candidate->lure->body, $out->across),
+            $this->rig->hookSet($out->cast->lineM, $this->bellyM($out->across, $out->cast->lineM)),
+        ];
     }
 
-    /** The belly of a cast line that lies straight across the flow, held by half of the lure's weight, m. */
-    private function bellyM(WaterColumn $column, float $lineM): float
+    /** The cast on this line; null straight down, and where it never gets down or depth was not read. */
+    public function out(): ?CastOut
     {
-        $rest = $this->candidate->lure->body->netWeightN($column->water) / 2;
+        return $this->situation->vertical() ? null : $this->castAnyway();
+    }
 
-        return ($column->dragPerM * $column->flow->rms() ** 2 / $rest) ** 2 * $lineM ** 3 / 24;
+    /** The same, whatever way is fished today. */
+    private function castAnyway(): ?CastOut
+    {
+        try {
+            return CastOut::of($this->candidate, $this->situation->with(lineDiameterM: $this->rig->line->diameterM));
+        } catch (InvalidInput) {
+            return null;
+        }
+    }
+
+    /** The belly that a strike draws straight, m: none but where the water runs across the line. */
+    private function bellyM(WaterColumn $across, float $lineM): float
+    {
+        $line = $this->rig->line;
+
+        return max(0.0, LostLift::ofStrike(
+            $this->candidate->lure->body, $across, max($lineM, $across->depthM), $line->breakN, $line->material->strainAtBreak(),
+            HookSet::FORCE_N,
+        )->bellyM);
     }
 
     /** What a lift loses in this water, straight down or at the end of a cast; null where nothing is lifted or no line reaches. */
@@ -101,8 +121,12 @@ final readonly class RigReport
         }
         [$break, $strain] = [$this->rig->line->breakN, $this->rig->line->material->strainAtBreak()];
         if (! $this->situation->vertical()) {
-            return LostLift::ofCast($body, $column, max(self::CAST_M, $column->depthM), $break, $strain, $this->liftMs())
-                ->times($this->startFactor ?? 1.0);
+            $out = $this->out();
+
+            // A lure that hangs in the water or is swept along does not lie at the end of a line that could be drawn straight.
+            return $out === null || $out->swept || $column->hung
+                ? null
+                : LostLift::ofCast($body, $column, $out->cast->lineM, $break, $strain, $this->liftMs())->times($this->startFactor ?? 1.0);
         }
 
         return RestingLine::of($body, $column)->offsetM === null
@@ -127,7 +151,7 @@ final readonly class RigReport
     /** m out, at the end of a cast. */
     public function hooksOutM(): ?float
     {
-        $column = $this->castColumn();
+        $column = $this->castAnyway()?->across;
         if ($column === null) {
             return null;
         }
@@ -172,7 +196,7 @@ final readonly class RigReport
     public function lineOutM(): ?float
     {
         if (! $this->situation->vertical()) {
-            return max(self::CAST_M, $this->situation->water->depthM ?? 0.0);
+            return $this->out()?->cast->lineM;
         }
         $column = $this->column();
 
@@ -197,7 +221,7 @@ final readonly class RigReport
     public function startWith(float $massKg, float $diameterM): ?LostLift
     {
         $there = $this->situation->with(lineDiameterM: $diameterM);
-        $column = $this->situation->vertical() ? $there->column : $there->columnIfStill;
+        $column = $this->situation->vertical() ? $there->column : $this->out()?->across->withLine($diameterM);
 
         return $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
     }
@@ -250,12 +274,6 @@ final readonly class RigReport
     public function drag(): string
     {
         return $this->situation->say->units->fishWeight->print($this->chain->dragN() / Constants::GRAVITY);
-    }
-
-    /** The same for a cast, still where no flow was read; null where no depth was. */
-    private function castColumn(): ?WaterColumn
-    {
-        return $this->situation->with(lineDiameterM: $this->rig->line->diameterM)->columnIfStill;
     }
 
     /** The water with this line in it; null where depth or flow was not read. */

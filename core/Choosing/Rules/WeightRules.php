@@ -76,7 +76,7 @@ final class WeightRules
         $flow = $s->say->speed((float) $s->flowMs);
         if ($lure->lineAngleDeg === null) {
             return Verdict::of(
-                -4, "At {$flow} past the boat this one never reaches ".($s->onBottom() ? 'the bottom' : 'the fish').' below you.',
+                -4, "At {$flow} past {$s->passed()} this one never reaches ".($s->onBottom() ? 'the bottom' : 'the fish').' below you.',
             );
         }
 
@@ -118,7 +118,7 @@ final class WeightRules
 
         return Mass::same($lure->workingKg, $start)
             ? "to begin with for {$sought}"
-            : "that {$s->say->speed((float) $s->flowMs)} past the boat at {$s->say->depth((float) $s->workedM())} asks for";
+            : "that {$s->say->speed((float) $s->flowMs)} past {$s->passed()} at {$s->say->depth((float) $s->workedM())} asks for";
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */

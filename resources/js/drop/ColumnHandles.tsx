@@ -14,7 +14,9 @@ interface Props {
 /** Three things in the picture that can be taken hold of: the boat for the drift, the bottom for the depth, the lure for its weight. */
 export function ColumnHandles({ geometry, live, pick }: Props) {
 	const { readings, column } = live.answer;
-	const { depth, drift } = readings;
+	const { depth, drift, fish_depth: fish } = readings;
+	/** The angler's unit of depth in a metre. */
+	const perM = (depth?.value ?? column.depthM) / column.depthM;
 	/** From where it stands now, answered or not, so that quick presses add up. */
 	const step = (reading: ReadingData, by: 1 | -1) => {
 		const now = reading.name in live.pending ? live.pending[reading.name] : reading.text;
@@ -53,6 +55,18 @@ export function ColumnHandles({ geometry, live, pick }: Props) {
 					}
 				/>
 			)}
+			{fish && column.fishM !== null && (
+				<Handle
+					{...common(fish)}
+					text={column.fishText}
+					value={fish.value ?? (column.depthM - column.fishM) * perM}
+					label="Depth of the fish"
+					x={geometry.width - 40}
+					y={geometry.bottomY - column.fishM * geometry.scale}
+					more="down"
+					onDrag={(_dx, dy, from) => live.change("fish_depth", measure(fish, from + (dy / geometry.scale) * perM))}
+				/>
+			)}
 			<WeightHandle geometry={geometry} live={live} pick={pick} />
 		</>
 	);
@@ -77,7 +91,7 @@ function WeightHandle({ geometry, live, pick }: Props) {
 			min={0}
 			max={weights.length - 1}
 			x={geometry.rodX + end.x * geometry.scale}
-			y={geometry.bottomY - 22}
+			y={geometry.bottomY - pick.drop.heldM * geometry.scale - 22}
 			more="down"
 			onStep={(by) => weigh(at + by)}
 			onDrag={(_dx, dy, from) => weigh(Math.round(from + dy / 24))}

@@ -13,14 +13,23 @@ export function Ticks({
 	scale: number;
 	narrow: boolean;
 }) {
+	// Where they stand close together only some are named, the last of them always.
+	const apart = (column.ticks[0]?.m ?? 0) * scale;
+	const every = narrow ? 2 : apart < 9 ? column.ticks.length : apart < 18 ? 2 : 1;
+	const figure = (label: string) => label.replace(/\D+$/, "");
+	const unit = (column.ticks[0]?.label ?? "").replace(/^[\d.]+/, "");
+	const named = (index: number) =>
+		(column.ticks.length - 1 - index) % every === 0 || (narrow && column.ticks.length < 4);
+	const first = column.ticks.findIndex((_tick, index) => named(index));
 	return (
 		<g fill="#F4F8F7" stroke="none" fontSize={narrow ? 12 : 13}>
 			{column.ticks.map((tick, index) => (
 				<g key={tick.label} transform={`translate(0 ${surface + tick.m * scale})`}>
 					<path d={`M 0 0 h ${narrow ? 9 : 14}`} stroke="#F4F8F7" strokeOpacity="0.75" />
-					{(!narrow || index % 2 === 1 || column.ticks.length < 4) && (
+					{named(index) && (
 						<text x={narrow ? 12 : 19} y="4">
-							{narrow ? tick.label.replace(/\D+$/, "") : tick.label}
+							{figure(tick.label)}
+							{!narrow && index === first && unit}
 						</text>
 					)}
 				</g>
@@ -43,12 +52,19 @@ export function Sky({ column, title, geometry }: { column: ColumnData; title: st
 			</text>
 			{column.windMs > 0 && <Wind column={column} width={width} side={side} />}
 			<path d={`M 0 ${surface} H ${width}`} stroke="#FBFCFA" strokeWidth="2" />
-			<path
-				d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
-				fill="var(--hull)"
-				stroke="var(--rule)"
-				strokeOpacity="0.5"
-			/>
+			{column.onFoot ? (
+				<path
+					d={`M ${rodX + tip * 12} ${surface + 6} V ${surface - 15} H ${rodX + tip * 400} V ${surface + 6} Z`}
+					fill="var(--hull)"
+				/>
+			) : (
+				<path
+					d={`M ${rodX + tip * 18} ${surface - 12} h ${tip * 78} l ${-tip * 9} 15 h ${-tip * 60} Z`}
+					fill="var(--hull)"
+					stroke="var(--rule)"
+					strokeOpacity="0.5"
+				/>
+			)}
 			<path
 				d={`M ${rodX + tip * 34} ${surface - 14} L ${rodX} ${surface - 36}`}
 				stroke="var(--ember)"
@@ -56,7 +72,7 @@ export function Sky({ column, title, geometry }: { column: ColumnData; title: st
 				strokeLinecap="round"
 			/>
 			<path d={`M ${rodX} ${surface - 36} V ${surface}`} stroke="var(--slate)" strokeWidth="1.4" />
-			{column.currentText !== "" && (
+			{column.currentText !== "" && column.vertical && (
 				<text
 					x={side < 0 ? width - 12 : 12}
 					y={surface + 20}
@@ -147,7 +163,7 @@ export function Foot({
 	height: number;
 }) {
 	const figures: [string, string][] = [
-		[drop.secondsText, "to bottom"],
+		[drop.secondsText, drop.downTo],
 		[drop.lineOutText, "line out"],
 		[column.depthText, "deep"],
 	];

@@ -1,5 +1,5 @@
 import { line as path } from "d3-shape";
-import type { ColumnData, DropData, GhostData, LureDrawing, PointData } from "../types";
+import type { CastShapeData, ColumnData, DropData, GhostData, LureDrawing, PointData } from "../types";
 import type { Geometry } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
 import type { useFall } from "./useFall";
@@ -32,11 +32,88 @@ export function SonarCone({ column, geometry }: { column: ColumnData; geometry: 
 	);
 }
 
-/** The band that the lure is lifted through. */
-export function LiftBand({ liftM, geometry }: { liftM: number; geometry: Geometry }) {
+/** The band that the lure is lifted through, above where it is worked. */
+export function LiftBand({ drop: { liftM, heldM }, geometry }: { drop: DropData; geometry: Geometry }) {
 	const { bottomY, scale, width } = geometry;
+	const y = bottomY - (heldM + liftM) * scale;
+	return <rect x="0" y={y} width={width} height={liftM * scale} fill="#E9C66A" fillOpacity="0.22" />;
+}
+
+/** Where fish hang in the water: a lane across it, with its depth. */
+export function FishLane({ column, geometry }: { column: ColumnData; geometry: Geometry }) {
+	const { bottomY, scale, width, narrow, surface } = geometry;
+	const y = bottomY - (column.fishM ?? 0) * scale;
+	const tall = narrow ? 14 : 22;
 	return (
-		<rect x="0" y={bottomY - liftM * scale} width={width} height={liftM * scale} fill="#E9C66A" fillOpacity="0.22" />
+		<g>
+			<rect x="0" y={y - tall / 2} width={width} height={tall} fill="#FBFCFA" fillOpacity="0.16" />
+			<path d={`M 0 ${y} H ${width}`} stroke="#FBFCFA" strokeOpacity="0.7" strokeDasharray="2 6" />
+			{!narrow && (
+				<text
+					x={width - 12}
+					y={y - tall / 2 - 6 < surface + 14 ? y + tall / 2 + 15 : y - tall / 2 - 6}
+					textAnchor="end"
+					fontSize="13"
+					fill="#FBFCFA"
+				>
+					{column.fishText}
+				</text>
+			)}
+		</g>
+	);
+}
+
+/** Rows of figures under a cast: pixels from one to the next, and of the ground that is left above them. */
+const [ROW, GROUND] = [40, 30];
+
+/** A cast: the splash and the way down, and under the ground what it means. */
+export function CastShape({ cast, geometry }: { cast: CastShapeData; geometry: Geometry }) {
+	const { rodX, surface, scale, bottomY, height, width } = geometry;
+	const splash = rodX + cast.lengthM * scale;
+	const from = bottomY + GROUND;
+	const rows = cast.figures.slice(0, Math.max(0, Math.floor((height - 96 - from) / ROW)));
+	return (
+		<g>
+			<path
+				d={curve(cast.path, geometry) ?? ""}
+				fill="none"
+				stroke="#FBFCFA"
+				strokeOpacity="0.75"
+				strokeWidth="1.5"
+				strokeDasharray="5 5"
+			/>
+			<path
+				d={`M ${splash} ${surface - 15} v 13 m -5 -5 l 5 5 l 5 -5`}
+				stroke="var(--slate)"
+				strokeWidth="1.8"
+				fill="none"
+			/>
+			{cast.runsText !== "" && (
+				<text x={width - 12} y={surface - 22} textAnchor="end" fontSize="13" fill="var(--slate)">
+					{cast.runsText}
+				</text>
+			)}
+			<rect x="0" y={from} width={width} height={Math.max(0, height - from)} fill="var(--water-deep)" />
+			{rows.map(({ figure, label }, index) => (
+				<g key={label} transform={`translate(16 ${from + 34 + index * ROW})`}>
+					<text fontSize="19" fontWeight="650" fill="#FBFCFA" fontFamily="var(--font-head)">
+						{figure}
+					</text>
+					<text x="78" fontSize="14" fill="#D5E0DF">
+						{label}
+					</text>
+				</g>
+			))}
+			{cast.swept !== "" && (
+				<text fontSize="14" fill="#F2DFA6">
+					{cast.swept.split(": ").map((part, index) => (
+						<tspan key={part} x="16" y={from + 34 + rows.length * ROW + index * 20}>
+							{part}
+						</tspan>
+					))}
+				</text>
+			)}
+		</g>
 	);
 }
 
@@ -134,14 +211,18 @@ export function StripAngle({ text, geometry }: { text: string; geometry: Geometr
 	);
 }
 
-export function CarriedOff({ geometry }: { geometry: Geometry }) {
+export function CarriedOff({ drop, column, geometry }: { drop: DropData; column: ColumnData; geometry: Geometry }) {
 	const middle = geometry.width / 2;
+	const lines = column.vertical
+		? ["This flow carries the lure", drop.heldM > 0 ? "away from the fish altogether." : "off the bottom altogether."]
+		: ["This cast does not get down", "to where it is worked."];
 	return (
 		<text x={middle} y={geometry.surface + 60} textAnchor="middle" fill="#FBFCFA" fontSize="15">
-			<tspan x={middle}>This flow carries the lure</tspan>
-			<tspan x={middle} dy="20">
-				off the bottom altogether.
-			</tspan>
+			{lines.map((line, index) => (
+				<tspan key={line} x={middle} dy={index * 20}>
+					{line}
+				</tspan>
+			))}
 		</text>
 	);
 }

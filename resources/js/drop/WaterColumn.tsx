@@ -8,8 +8,10 @@ import { Angle, Foot, Sky, Ticks } from "./ColumnParts";
 import { type Geometry, layOut } from "./geometry";
 import {
 	CarriedOff,
+	CastShape,
 	curve,
 	FallingLure,
+	FishLane,
 	Ghost,
 	GustLine,
 	HungLure,
@@ -48,7 +50,8 @@ export function WaterColumn(props: Props) {
 	const { column, drop, ghost, live, pick } = props;
 	const box = useRef<HTMLDivElement>(null);
 	const size = useElementSize(box, usual);
-	const geometry = layOut(size.wide, size.tall, column.depthM, [drop?.offsetM ?? 0, ghost?.drop.offsetM ?? 0]);
+	const offsets = [drop?.offsetM ?? 0, ghost?.drop.offsetM ?? 0];
+	const geometry = layOut(size.wide, size.tall, column.depthM, offsets, drop?.cast?.lengthM);
 
 	return (
 		<div ref={box} className="relative h-full w-full overflow-hidden bg-[var(--sky)]">
@@ -84,7 +87,8 @@ function Scene(props: Props & { geometry: Geometry }) {
 			</defs>
 			<rect x="0" y={surface} width={width} height={bottomY - surface} fill="url(#water)" />
 			{sonar && !narrow && <SonarCone column={column} geometry={geometry} />}
-			{drop && drop.liftM > 0 && <LiftBand liftM={drop.liftM} geometry={geometry} />}
+			{column.fishM !== null && <FishLane column={column} geometry={geometry} />}
+			{drop && drop.liftM > 0 && <LiftBand drop={drop} geometry={geometry} />}
 			<Ticks column={column} surface={surface} scale={scale} narrow={narrow} />
 			<Bottom
 				kind={column.bottom}
@@ -98,8 +102,9 @@ function Scene(props: Props & { geometry: Geometry }) {
 			{!narrow && <Sky column={column} title={title} geometry={geometry} />}
 			{drop && !falling && <GustLine drop={drop} geometry={geometry} />}
 			{ghost && <Ghost ghost={ghost} geometry={geometry} />}
+			{drop?.cast && !narrow && <CastShape cast={drop.cast} geometry={geometry} />}
 			{drop && !falling && <Line drop={drop} geometry={geometry} />}
-			<Touches column={column} geometry={geometry} />
+			{(narrow || !drop?.cast) && <Touches column={column} geometry={geometry} />}
 			{lure && drop && !(falling && !narrow) && (
 				<g ref={moved}>
 					<Resting lure={lure} holeInUse={holeInUse} drop={drop} geometry={geometry} />
@@ -115,7 +120,7 @@ function Scene(props: Props & { geometry: Geometry }) {
 				/>
 			)}
 			{narrow && drop?.angleDeg != null && <StripAngle text={drop.angleText} geometry={geometry} />}
-			{!narrow && drop && drop.line.length === 0 && <CarriedOff geometry={geometry} />}
+			{!narrow && drop && drop.line.length === 0 && <CarriedOff drop={drop} column={column} geometry={geometry} />}
 			{!narrow && drop && <Foot drop={drop} column={column} width={width} height={height} />}
 		</svg>
 	);
@@ -164,7 +169,7 @@ function Resting({ lure, holeInUse, drop, geometry }: RestingProps) {
 			x={x(end)}
 			y={y(end)}
 			hang={drop.hangDeg}
-			drawn={geometry.narrow ? 0.62 : undefined}
+			drawn={geometry.narrow || drop.cast ? 0.62 : undefined}
 		/>
 	);
 }

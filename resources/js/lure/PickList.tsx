@@ -56,7 +56,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							{wide && (
 								<>
 									<Figure value={pick.secondsText} label="down" />
-									<Figure value={pick.angleText} label="line" />
+									<Figure value={pick.asideText} label={pick.asideWord} />
 									<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
 								</>
 							)}

@@ -33,6 +33,15 @@ export function HooksPart({ hooks }: { hooks: RigHooksData }) {
 			>
 				A single stinger on a soft loop at the head
 			</Check>
+			<Check
+				checked={hooks.weedless}
+				onChange={(on) =>
+					set("build", "weedless", hooks.weedless || null, on, on ? "Weedless hooks on." : "Bare hooks again.")
+				}
+				className="flex min-h-11 items-center gap-3"
+			>
+				Weedless hooks
+			</Check>
 			{hooks.spoon && (
 				<Check
 					checked={hooks.drilled}

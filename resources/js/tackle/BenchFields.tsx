@@ -40,6 +40,7 @@ const shaped: [string, string][] = [
 	["drilled", "drilled at the tail"],
 	["stinger", "stinger at the head"],
 	["assist", "assist hooks"],
+	["weedless", "weedless hooks"],
 ];
 
 type OnChange = (set: Record<string, unknown>, words: string) => Promise<boolean>;

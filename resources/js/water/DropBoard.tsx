@@ -57,8 +57,10 @@ export default function DropBoard({ live, pick, lines, sonar, onSonar, onGhost, 
 function Figures({ pick: { drop } }: { pick: PickData }) {
 	const [hang, ...hangs] = drop.hangText.split(" ");
 	const figures: [string, string][] = [
-		[drop.angleText, "line angle"],
-		[drop.secondsText, "to the bottom"],
+		...(drop.cast
+			? [[drop.cast.landsText, "lands out"] as [string, string]]
+			: [[drop.angleText, "line angle"] as [string, string]]),
+		[drop.secondsText, drop.downTo === "to bottom" ? "to the bottom" : drop.downTo],
 		[drop.lineOutText, "line out"],
 		[hang || "–", `hangs ${hangs.join(" ")}`],
 	];

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Water;
+
+use App\Data\Picture\CastShapeData;
+use App\Data\Picture\DropData;
+use App\Data\Picture\FigureData;
+use App\Data\Picture\PointData;
+use App\Data\Work\FallData;
+use Eskith\Core\Choosing\Candidate;
+use Eskith\Core\Choosing\CastOut;
+use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Drop\Bail;
+use Eskith\Core\Drop\Fall;
+use Eskith\Core\Drop\FallPoint;
+use Eskith\Core\Drop\LinePoint;
+use Eskith\Core\Drop\Swing;
+use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Runs;
+
+/** Puts the cast of a candidate into points and words: nothing of it is that of a straight drop. */
+final class CastDropPresenter
+{
+    /** m of line that a turn of a usual handle takes in. Estimate. */
+    public const TURN_M = 0.7;
+
+    /** m of a pull that is told where the cadence has none. */
+    private const PULL_M = 0.3;
+
+    /** @param  string  $basis  what its figures rest on */
+    public static function of(Candidate $candidate, Situation $situation, string $basis): DropData
+    {
+        $name = (new LureNames($situation->say))->lure($candidate->lure);
+        try {
+            $out = CastOut::of($candidate, $situation);
+        } catch (InvalidInput $bad) {
+            $why = "The {$name}: ".lcfirst($bad->getMessage());
+
+            return self::data($candidate, $situation, null, rtrim($why, '.'), $why, $basis);
+        }
+        $say = $situation->say;
+        $down = $say->seconds($out->cast->downS);
+        $spoken = $out->column->hung
+            ? "The {$name} is among the fish after {$down}: stop it at that count"
+            : "The {$name} is down in {$down}, ".($out->swept ? 'and is swept along' : "{$say->depth($out->cast->landsM)} out");
+
+        return self::data($candidate, $situation, $out, $spoken, ucfirst("{$name}, cast {$say->depth($situation->aim->castM)}: "
+            .implode(', ', array_map(
+                static fn (FigureData $one): string => "{$one->figure} {$one->label}", self::figures($candidate, $situation, $out),
+            )).'.'), $basis);
+    }
+
+    private static function data(
+        Candidate $candidate, Situation $situation, ?CastOut $out, string $spoken, string $words, string $basis,
+    ): DropData {
+        $say = $situation->say;
+        $cast = $out?->cast;
+        $hang = $candidate->hangAngleDeg ?? 0.0;
+        $held = $situation->columnIfStill->fromM ?? 0.0;
+
+        return new DropData(
+            line: $out === null ? [] : [
+                new PointData(round($out->cast->landsM, 3), round($held, 3)), new PointData(0.0, round($out->column->depthM, 3)),
+            ],
+            offsetM: round($cast->landsM ?? 0.0, 4),
+            angleDeg: null,
+            angleText: '–',
+            lineOutText: $cast === null ? '–' : $say->depth($cast->lineM),
+            secondsText: $cast === null ? '–' : $say->seconds($cast->downS),
+            seconds: $cast?->downS,
+            holds: true,
+            liftM: $cast === null ? 0.0 : $cast->riseM(self::pullM($candidate, $situation)),
+            fall: $out === null ? [] : self::fall($candidate, $situation, $out),
+            hangDeg: round($hang, 2),
+            hangText: $candidate->hangAngleDeg === null ? '' : $say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
+            spoken: $spoken,
+            words: $words,
+            basis: $basis,
+            gustLine: [],
+            gustText: '',
+            heldM: $held,
+            downTo: $situation->onBottom() ? 'to bottom' : 'to the fish',
+            cast: $out === null ? null : new CastShapeData(
+                lengthM: $situation->aim->castM,
+                path: self::path($candidate, $situation, $out),
+                figures: self::figures($candidate, $situation, $out),
+                landsText: $say->depth($out->cast->landsM),
+                runsText: $situation->aim->runs === null || ($situation->flowMs ?? 0.0) < 0.005
+                    ? ''
+                    : "{$say->speed((float) $situation->flowMs)} {$situation->aim->runs->word()}",
+                swept: $out->swept ? 'The water across takes it along: it does not lie still.' : '',
+            ),
+        );
+    }
+
+    /** @return list<FigureData> */
+    private static function figures(Candidate $candidate, Situation $situation, CastOut $out): array
+    {
+        $say = $situation->say;
+        $cast = $out->cast;
+        $pull = self::pullM($candidate, $situation);
+
+        return [
+            new FigureData($say->depth($cast->landsM), self::landing($situation, $out)),
+            ...($out->other === null ? [] : [new FigureData(
+                $say->seconds($out->other->downS), 'down with the bail '.($out->bail === Bail::Open ? 'closed' : 'open'),
+            )]),
+            new FigureData($say->lift($cast->riseM($pull)), "up for {$say->lift($pull)} of pull"),
+            new FigureData($say->lift($cast->dragM($pull)), 'nearer for the same pull'),
+            new FigureData($say->lift($cast->riseM(self::TURN_M)), 'up for a turn of the handle'),
+        ];
+    }
+
+    private static function landing(Situation $situation, CastOut $out): string
+    {
+        $by = $situation->say->depth(abs($out->cast->carriedM));
+
+        return match (true) {
+            $out->bail === Bail::Closed => "out, swung in {$by}",
+            abs($out->cast->carriedM) < 0.05 => 'out, where it splashed',
+            $out->cast->carriedM > 0.0 => "out, carried {$by} on",
+            default => "out, carried {$by} back",
+        };
+    }
+
+    /** m of line that a repeat of the cadence pulls. */
+    private static function pullM(Candidate $candidate, Situation $situation): float
+    {
+        $lift = $candidate->cadence === null ? 0.0 : $situation->steps($candidate->cadence, $candidate->lure)->liftM;
+
+        return $lift > 0.0 ? $lift : self::PULL_M;
+    }
+
+    /** @return list<PointData> */
+    private static function path(Candidate $candidate, Situation $situation, CastOut $out): array
+    {
+        if ($out->bail === Bail::Closed) {
+            $swing = Swing::of(
+                $candidate->lure->body, Attitude::tight($candidate->lure->family, $candidate->hangAngleDeg), $out->column,
+                $situation->aim->castM,
+            );
+
+            return array_map(
+                static fn (LinePoint $at): PointData => new PointData(round($at->acrossM, 3), round($at->heightM, 3)), $swing->path(),
+            );
+        }
+
+        return array_map(
+            static fn (FallData $at): PointData => new PointData($at->x, $at->h), self::fall($candidate, $situation, $out),
+        );
+    }
+
+    /** @return list<FallData> with the bail open; on a closed one nobody watches it fall */
+    private static function fall(Candidate $candidate, Situation $situation, CastOut $out): array
+    {
+        if ($out->bail === Bail::Closed) {
+            return [];
+        }
+        $sense = match ($situation->aim->runs) {
+            Runs::Away => 1.0,
+            Runs::Toward => -1.0,
+            default => 0.0,
+        };
+        $fall = Fall::of(
+            $candidate->lure->body,
+            Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $out->column,
+        );
+
+        return array_map(static fn (FallPoint $at): FallData => new FallData(
+            round($at->seconds, 3), round($out->column->depthM - $at->depthM, 3),
+            round($situation->aim->castM + $sense * abs($at->acrossM), 3),
+        ), $fall->path(12));
+    }
+}
