@@ -142,9 +142,17 @@ enum Cadence: string
         };
     }
 
-    /** What most often goes wrong with it. */
-    public function mistake(): string
+    /**
+     * What most often goes wrong with it.
+     *
+     * @param  bool  $onBottom  false among fish that hang in the water
+     */
+    public function mistake(bool $onBottom = true): string
     {
+        if (! $onBottom && $this === self::SlowRoll) {
+            return 'reeling so fast that it climbs out of their depth';
+        }
+
         return match ($this) {
             self::ShortPop => 'letting it down slack, so that the bite on the fall is never felt',
             self::HighPop => 'dropping the tip faster than the lure falls: it fouls on its own line',

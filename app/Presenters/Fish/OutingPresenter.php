@@ -72,8 +72,11 @@ final readonly class OutingPresenter
         $listed = $listed->take(self::LISTED);
         $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
         $key = $setup?->key();
-        $answer = $this->answers->of($rankedBox, $key);
-        $pick = $answer->chosen?->key === $key ? $answer->chosen : null;
+        // What is on may be worked in a way that is none today; the lure is drawn all the same, as it would be worked.
+        $other = $key === null || $rankedBox->find($key) !== null ? null : $rankedBox->byLure()[$setup->lure_id ?? 0][0] ?? null;
+        $shown = $other === null ? $key : RankedBox::key($other);
+        $answer = $this->answers->of($rankedBox, $shown);
+        $pick = $answer->chosen?->key === $shown ? $answer->chosen : null;
         $fished = $pick === null ? null : $rankedBox->find($pick->key)?->candidate;
         // What the angler counts is what this rod did.
         $tally = RodTally::of($outing, $angler->rod_id, $listed, $all);
@@ -87,7 +90,7 @@ final readonly class OutingPresenter
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
             title: $setup === null ? 'Nothing on this rod' : BoardPresenter::named($setup, $names),
-            subtitle: $pick->subtitle ?? ($setup === null ? '' : BoardPresenter::way($setup)),
+            subtitle: $pick !== null && $other === null ? $pick->subtitle : ($setup === null ? '' : BoardPresenter::way($setup)),
             water: implode(' · ', array_filter([$book->text('depth'), $book->text('temp')])),
             setup: $setup?->uuid,
             dropsSinceTouch: $tally->dropsSinceTouch,

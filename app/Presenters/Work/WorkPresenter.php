@@ -92,7 +92,7 @@ final readonly class WorkPresenter
                 .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
             before: $this->repeat === null ? '' : "Before each {$this->move('lift', 'pull')}: bail closed by hand, tip just bending.",
             says: $this->says(),
-            mistake: $this->cadence->mistake(),
+            mistake: $this->cadence->mistake($this->situation->onBottom()),
             bites: array_map(
                 static fn (BiteSign $sign): BiteData => new BiteData($sign->value, $sign->shows(), $sign->phase()), $this->cadence->bites(),
             ),

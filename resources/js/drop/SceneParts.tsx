@@ -89,7 +89,7 @@ export function CastShape({ cast, geometry }: { cast: CastShapeData; geometry: G
 				fill="none"
 			/>
 			{cast.runsText !== "" && (
-				<text x={width - 12} y={surface - 22} textAnchor="end" fontSize="13" fill="var(--slate)">
+				<text x={rodX + 14} y={surface - 8} fontSize="13" fill="var(--slate)">
 					{cast.runsText}
 				</text>
 			)}
