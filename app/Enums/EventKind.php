@@ -17,6 +17,8 @@ enum EventKind: string
     case Snag = 'snag';
     case Rock = 'rock';
     case Drift = 'drift';
+    case Followed = 'followed';
+    case Refused = 'refused';
 
     /** As it stands in the log. */
     public function word(): string
@@ -29,6 +31,8 @@ enum EventKind: string
             self::Snag => 'Snagged',
             self::Rock => 'Line on rock',
             self::Drift => 'New drift',
+            self::Followed => 'Followed',
+            self::Refused => 'Turned away',
         };
     }
 
@@ -37,7 +41,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Touch, self::Fish => true,
-            self::Drop, self::Foul, self::Snag, self::Rock, self::Drift => false,
+            self::Drop, self::Foul, self::Snag, self::Rock, self::Drift, self::Followed, self::Refused => false,
         };
     }
 
@@ -47,7 +51,7 @@ enum EventKind: string
         return match ($this) {
             self::Fish, self::Snag => 'hooks and leader',
             self::Rock => 'leader',
-            self::Drop, self::Touch, self::Foul, self::Drift => '',
+            self::Drop, self::Touch, self::Foul, self::Drift, self::Followed, self::Refused => '',
         };
     }
 
@@ -69,12 +73,37 @@ enum EventKind: string
         return array_column(array_filter(self::cases(), static fn (self $kind): bool => $kind->isBite()), 'value');
     }
 
+    /**
+     * Which of a setup's counts it adds to when the record is looked back on.
+     *
+     * @return list<string> by name as Fishing has them
+     */
+    public function countsAs(): array
+    {
+        return match ($this) {
+            self::Drop => ['drops'],
+            self::Touch => ['touches'],
+            self::Fish => ['touches', 'hooked'],
+            self::Foul => ['fouls'],
+            // A fish seen coming after the lure; the second of them is one that turned away.
+            self::Followed => ['seen'],
+            self::Refused => ['seen', 'refused'],
+            self::Snag, self::Rock, self::Drift => [],
+        };
+    }
+
+    /** @return list<string> names of those that count for anything there */
+    public static function counted(): array
+    {
+        return array_column(array_filter(self::cases(), static fn (self $kind): bool => $kind->countsAs() !== []), 'value');
+    }
+
     /** Whether the lure can stay down with it. */
     public function canLoseLure(): bool
     {
         return match ($this) {
             self::Fish, self::Snag => true,
-            self::Drop, self::Touch, self::Foul, self::Rock, self::Drift => false,
+            self::Drop, self::Touch, self::Foul, self::Rock, self::Drift, self::Followed, self::Refused => false,
         };
     }
 
@@ -92,6 +121,8 @@ enum EventKind: string
             self::Snag => ['Snag', 's'],
             self::Rock => ['Rock', 'r'],
             self::Drift => ['Drift', 'n'],
+            self::Followed => ['Followed', 'w'],
+            self::Refused => ['Turned', 'x'],
         };
     }
 }

@@ -118,10 +118,11 @@ final readonly class SeasonReader
                 continue;
             }
             $outing = $this->outings[Raw::whole($row->outing_id)];
-            [$drops, $touches, $hooked, $landed, $fouls] = $counts[$id] ?? [0, 0, 0, 0, 0];
+            $count = $counts[$id] ?? [];
             $found[$id] = [$row, new Fishing(
-                outing: $outing->uuid, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0, touches: $touches,
-                hooked: $hooked, landed: $landed, drops: $drops, fouls: $fouls,
+                outing: $outing->uuid, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0,
+                touches: $count['touches'] ?? 0, hooked: $count['hooked'] ?? 0, landed: $count['landed'] ?? 0,
+                drops: $count['drops'] ?? 0, fouls: $count['fouls'] ?? 0, seen: $count['seen'] ?? 0, refused: $count['refused'] ?? 0,
             )];
         }
 
@@ -217,26 +218,21 @@ final readonly class SeasonReader
         return (float) strtotime(substr($text, 0, 19).' UTC') + (float) ('0'.substr($text, 19));
     }
 
-    /** @return array<int, array{int, int, int, int, int}> drops, touches, hooked, landed and fouls by setup */
+    /** @return array<int, array<string, int>> by setup, then by what is counted (EventKind::countsAs) and landed */
     private function counts(): array
     {
         $counts = [];
         $rows = DB::table('events')->where('user_id', $this->user->id)->whereNull('undone_at')
-            ->whereIn('kind', [EventKind::Drop->value, EventKind::Foul->value, ...EventKind::bites()])
+            ->whereIn('kind', EventKind::counted())
             ->groupBy('kind', 'setup_id', 'landed')->selectRaw('kind, setup_id, landed, count(*) as times')->get();
         foreach ($rows as $row) {
             $id = Raw::whole($row->setup_id);
             $times = Raw::whole($row->times);
-            $counts[$id] ??= [0, 0, 0, 0, 0];
-            match (EventKind::tryFrom(Raw::text($row->kind))) {
-                EventKind::Drop => $counts[$id][0] += $times,
-                EventKind::Touch => $counts[$id][1] += $times,
-                EventKind::Fish => [
-                    $counts[$id][1] += $times, $counts[$id][2] += $times, $counts[$id][3] += (bool) $row->landed ? $times : 0,
-                ],
-                EventKind::Foul => $counts[$id][4] += $times,
-                default => null,
-            };
+            $kind = EventKind::tryFrom(Raw::text($row->kind));
+            $of = $kind === EventKind::Fish && (bool) $row->landed ? [...$kind->countsAs(), 'landed'] : $kind?->countsAs() ?? [];
+            foreach ($of as $what) {
+                $counts[$id][$what] = ($counts[$id][$what] ?? 0) + $times;
+            }
         }
 
         return $counts;

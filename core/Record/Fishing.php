@@ -21,6 +21,9 @@ final readonly class Fishing
         public int $landed,
         public int $drops = 0,
         public int $fouls = 0,
+        /** Fish that were seen coming after the lure, and those of them that turned away. */
+        public int $seen = 0,
+        public int $refused = 0,
     ) {
     }
 }

@@ -29,7 +29,7 @@ export type Cadence =
 
 export type EdgeKind = "wall" | "weed" | "shore";
 
-export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock" | "drift";
+export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock" | "drift" | "followed" | "refused";
 
 export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
@@ -1248,6 +1248,7 @@ export interface StageData {
 	hooked: ShareOfData;
 	landed: ShareOfData;
 	fouled: ShareOfData;
+	refused: ShareOfData;
 }
 
 export interface StagesData {

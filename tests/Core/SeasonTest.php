@@ -74,12 +74,15 @@ final class SeasonTest extends TestCase
     public function test_stages_add_up_and_count_fouls_of_drops(): void
     {
         $season = new Season([
-            new Fishing('a', ['hang' => 'ring'], 1.0, 10, 6, 3, drops: 40, fouls: 2),
+            new Fishing('a', ['hang' => 'ring'], 1.0, 10, 6, 3, drops: 40, fouls: 2, seen: 9, refused: 7),
             new Fishing('b', ['hang' => 'loop'], 1.0, 4, 4, 4, drops: 10, fouls: 0), new Fishing('b', [], 1.0, 2, 0, 0, drops: 5, fouls: 1),
         ]);
         $all = $season->allStages();
         self::assertSame([16, 10, 7, 55, 3], [$all->touches, $all->hooked, $all->landed, $all->drops, $all->fouls]);
         self::assertEqualsWithDelta(11 / 18, $all->hookedShare->mean, 1e-9);
+        // Of nine that were seen coming after it seven turned away: (1 + 7) of (2 + 9).
+        self::assertSame([9, 7], [$all->seen, $all->refused]);
+        self::assertEqualsWithDelta(8 / 11, $all->refusedShare->mean, 1e-9);
         self::assertSame(['ring', 'loop'], array_column($season->stages(Factor::Hang), 'level'));
         self::assertLessThan($season->stages(Factor::Hang)[1]->landedShare->q10, $season->stages(Factor::Hang)[0]->landedShare->mean);
     }

@@ -139,7 +139,8 @@ final class CastAndHangTest extends TestCase
     public function test_what_older_records_said_of_the_flow_means_the_same(): void
     {
         DB::table('readings')->insert([
-            'user_id' => $this->angler->id, 'name' => 'away', 'text' => 'yes', 'source' => 'measured', 'pinned' => false, 'read_at' => now(),
+            'user_id' => $this->angler->id, 'name' => 'away', 'text' => 'yes', 'source' => 'measured', 'pinned' => false,
+            'read_at' => now(),
         ]);
         $own = ['name' => 'a', 'points' => 1.0, 'when' => [['reading' => 'away', 'any' => ['yes']]], 'lures' => []];
         RuleChoice::query()->create(['user_id' => $this->angler->id, 'rule' => 'O1', 'weight' => 1.0, 'own' => $own]);

@@ -185,6 +185,24 @@ final class LookBackTest extends TestCase
         return json_decode((string) json_encode($this->get($address)->assertOk()->viewData('page')['props']), true);
     }
 
+    public function test_fish_seen_following_are_shares_of_their_own_and_count_in_no_rate(): void
+    {
+        $outing = $this->outing(3, '38 °F', [['middle', 2, 120]]);
+        $before = $this->props('/look-back?view=stages&lost=finish');
+        $setup = $outing->setups()->sole();
+        foreach (['followed', 'followed', 'refused', 'followed', 'refused'] as $i => $kind) {
+            Event::query()->create([
+                'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'setup_id' => $setup->id, 'uuid' => (string) Str::uuid(),
+                'kind' => $kind, 'at' => $outing->started_at->addMinutes(10 + $i),
+            ]);
+        }
+        $after = $this->props('/look-back?view=stages&lost=finish');
+        self::assertSame([2, 5], [$after['stages']['all']['refused']['count'], $after['stages']['all']['refused']['of']]);
+        self::assertSame([2, 5], array_values(array_intersect_key($after['stages']['levels'][0]['refused'], ['count' => 0, 'of' => 0])));
+        self::assertSame($before['rates'], $after['rates']);
+        self::assertSame($before['stages']['all']['touches'], $after['stages']['all']['touches']);
+    }
+
     /**
      * One setup after the other: hole, touches, minutes, finish, rule points.
      *

@@ -173,6 +173,7 @@ describe("where fish are lost", () => {
 			hooked: share(6, 10),
 			landed: share(3, 6),
 			fouled: share(1, 20),
+			refused: level === "ring" ? share(7, 9) : share(0, 0),
 		});
 		render(
 			<StagesView
@@ -182,5 +183,6 @@ describe("where fish are lost", () => {
 		);
 		expect(screen.getByRole("img", { name: "landed of hooked: 3 of 6, 80 % between 20 % and 80 %" })).toBeTruthy();
 		expect(screen.getAllByRole("img", { name: /^loop: / })).toHaveLength(2);
+		expect(screen.getByRole("img", { name: /^ring: 7 of 9/ })).toBeDefined();
 	});
 });

@@ -199,8 +199,12 @@ final readonly class LookBackPresenter
         );
 
         return new StageData(
-            $stage->level, $stage->touches, $share($stage->hooked, $stage->touches, $stage->hookedShare),
-            $share($stage->landed, $stage->hooked, $stage->landedShare), $share($stage->fouls, $stage->drops, $stage->fouledShare),
+            level: $stage->level,
+            touches: $stage->touches,
+            hooked: $share($stage->hooked, $stage->touches, $stage->hookedShare),
+            landed: $share($stage->landed, $stage->hooked, $stage->landedShare),
+            fouled: $share($stage->fouls, $stage->drops, $stage->fouledShare),
+            refused: $share($stage->refused, $stage->seen, $stage->refusedShare),
         );
     }
 

@@ -9,7 +9,7 @@ interface Props {
 	onChange: () => void;
 }
 
-const small = "figure min-h-[58px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
+const small = "figure min-h-[52px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
 
 /** The pads for one cold, wet thumb; the commonest are the largest. */
 export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
@@ -21,7 +21,7 @@ export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 				{...pad(
 					"D",
 					() => log.log({ kind: "drop" }),
-					"figure col-span-12 min-h-[92px] rounded-md bg-ink text-[26px] text-frost",
+					"figure col-span-12 min-h-[76px] rounded-md lg:min-h-[92px] bg-ink text-[26px] text-frost",
 				)}
 			>
 				Drop
@@ -35,7 +35,7 @@ export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 				Fish on
 			</button>
 			{outing.pads.map(({ kind, label, key }) => (
-				<button key={kind} {...pad(key.toUpperCase(), () => log.log({ kind }), `${small} col-span-3`)}>
+				<button key={kind} {...pad(key.toUpperCase(), () => log.log({ kind }), `${small} col-span-4`)}>
 					{label}
 				</button>
 			))}

@@ -5,7 +5,7 @@ import { FactorChoice } from "./FactorChoice";
 /** Where fish are lost: from touch to hook to boat, each share with its interval. */
 export function StagesView({ stages, factors }: { stages: StagesData; factors: OptionData[] }) {
 	const { all, levels } = stages;
-	if (all.touches === 0) return <p className="text-slate">No touch is kept yet.</p>;
+	if (all.touches === 0 && all.refused.of === 0) return <p className="text-slate">No touch is kept yet.</p>;
 	return (
 		<section aria-label="Where fish are lost">
 			<h2 className="text-[19px]">Where fish are lost</h2>
@@ -17,6 +17,7 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 					row("hooked of touched", all.hooked),
 					row("landed of hooked", all.landed),
 					row("fouled of drops", all.fouled),
+					...(all.refused.of > 0 ? [row("turned away of seen following", all.refused)] : []),
 				]}
 			/>
 			<div className="mt-6 flex flex-wrap items-center justify-between gap-x-4">
@@ -28,14 +29,14 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 			)}
 			{parts.map(
 				([title, of]) =>
-					levels.length > 0 && (
+					levels.some((level) => of(level).of > 0) && (
 						<div key={title} className="mt-3">
 							<h3 className="pb-1 text-[17px]">{title}</h3>
 							<Dots
 								caption={title}
 								upTo={1}
 								format={percent}
-								rows={levels.map((level) => row(level.level, of(level)))}
+								rows={levels.filter((level) => of(level).of > 0).map((level) => row(level.level, of(level)))}
 							/>
 						</div>
 					),
@@ -47,6 +48,7 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 const parts: [string, (stage: StageData) => ShareOfData][] = [
 	["Hooked of touched", (stage) => stage.hooked],
 	["Landed of hooked", (stage) => stage.landed],
+	["Turned away of seen following", (stage) => stage.refused],
 ];
 
 const percent = (value: number) => `${Math.round(100 * value)} %`;
