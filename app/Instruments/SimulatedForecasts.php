@@ -10,11 +10,17 @@ use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
 
-/** A stand-in for a weather and tide service: made up from the hour and the place, the same every time, and told as made up. */
+/**
+ * A stand-in for a weather and tide service: made up from the hour and the place, the same every time, and told as made up.
+ * It speaks of the demo's waters alone; of a real one it says nothing.
+ */
 final class SimulatedForecasts implements Forecasts
 {
     public function tide(Water $water): ?array
     {
+        if (! $water->isMadeUp()) {
+            return null;
+        }
         $frame = Placing::frame($water);
 
         return SimulatedTides::of($water->name) ?? ($frame === null ? null : SimulatedTides::at($frame->latitude, $frame->longitude));
@@ -23,7 +29,7 @@ final class SimulatedForecasts implements Forecasts
     public function at(Water $water, Carbon $moment): ?Forecast
     {
         $frame = Placing::frame($water);
-        if ($frame === null) {
+        if ($frame === null || ! $water->isMadeUp()) {
             return null;
         }
         $hours = $moment->getTimestamp() / 3600;

@@ -92,4 +92,10 @@ final class Water extends Model
     {
         return $this->hasOne(WaterShare::class);
     }
+
+    /** Whether it is one of the demo's, of which weather and tides are made up; of a real one nothing ever is. */
+    public function isMadeUp(): bool
+    {
+        return User::query()->whereKey($this->user_id)->first()?->isDemo() ?? false;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
+use App\Enums\TideFrom;
 use App\Models\Casts\Moment;
 use App\Models\Spot;
 use App\Models\Water;
@@ -126,7 +127,9 @@ final readonly class Sky
     public function tide(): ?array
     {
         $kept = $this->water?->tide;
-        if ($kept === null || ! is_array($kept['constituents'] ?? null)) {
+        // A tide that was made up once plays no part on a real water, however it came to be kept there.
+        $own = ($kept['from'] ?? null) === TideFrom::Own->value;
+        if ($kept === null || ! is_array($kept['constituents'] ?? null) || (! $own && ! $this->water->isMadeUp())) {
             return null;
         }
         $waves = array_map(static fn (mixed $wave): TideWave => is_array($wave) ? new TideWave(

@@ -151,6 +151,7 @@ final class WatersTest extends OnWaterTestCase
 
     public function test_the_hours_of_the_days_to_come_are_a_calendar_that_another_reader_takes(): void
     {
+        $this->angler->update(['email' => config('eskith.demo_email')]);
         $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);
         $text = (string) $this->get("/places/{$this->water->id}/windows.ics")->assertOk()->getContent();
         $calendar = \Sabre\VObject\Reader::read($text);
@@ -168,6 +169,7 @@ final class WatersTest extends OnWaterTestCase
 
     public function test_a_tide_is_made_up_typed_or_taken_away(): void
     {
+        $this->angler->update(['email' => config('eskith.demo_email')]);
         $put = fn (array $fields): \Illuminate\Testing\TestResponse => $this->put("/waters/{$this->water->id}/tide", $fields);
         $put(['from' => 'made_up'])->assertSessionHasNoErrors();
         $sheet = fn (): array => $this->get('/places')->inertiaProps('water');
@@ -191,6 +193,7 @@ final class WatersTest extends OnWaterTestCase
 
     public function test_today_tells_light_tide_and_a_forecast_that_says_it_is_made_up(): void
     {
+        $this->angler->update(['email' => config('eskith.demo_email')]);
         $this->water->update(['tide' => \App\Instruments\SimulatedTides::of('Tannick harbour')]);
         $this->travelTo(Carbon::parse('2026-11-25T12:00:00Z'));
         ReadingKeeper::of($this->angler)->keep(['cloud' => 'overcast']);
@@ -203,5 +206,23 @@ final class WatersTest extends OnWaterTestCase
         $this->put('/readings', ['readings' => $today['proposes']])->assertOk();
         $this->water->update(['latitude' => null, 'longitude' => null, 'tide' => null]);
         self::assertNull($this->get('/places')->inertiaProps('today'));
+    }
+
+    public function test_of_a_real_water_nothing_is_made_up(): void
+    {
+        $this->put("/waters/{$this->water->id}/tide", ['from' => 'made_up'])->assertSessionHasErrors([
+            'from' => 'Nothing is made up for a water of your own: type its tide as its waves, or leave it without.',
+        ]);
+        $page = $this->get('/places')->inertiaProps();
+        self::assertSame(['none', 'own'], array_column($page['tides'], 'value'));
+        self::assertSame(['', []], [$page['today']['forecast'], $page['today']['proposes']]);
+
+        // One that was made up before is shown and can be taken out, and plays no part until then.
+        $this->water->update(['tide' => [...\App\Instruments\SimulatedTides::of('Tannick harbour') ?? [], 'from' => 'made_up']]);
+        $page = $this->get('/places')->inertiaProps();
+        self::assertSame(['none', 'made_up', 'own'], array_column($page['tides'], 'value'));
+        self::assertSame([false, 'made_up', []], [$page['water']['tidal'], $page['water']['tideFrom'], $page['today']['tide']]);
+        $this->put("/waters/{$this->water->id}/tide", ['from' => 'none'])->assertSessionHasNoErrors();
+        self::assertNull($this->water->refresh()->tide);
     }
 }

@@ -86,8 +86,15 @@ final readonly class PlacesPresenter
             unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
             kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()),
             edgeKinds: self::options(EdgeKind::cases()),
-            bottoms: self::options(Bottom::cases()), tides: self::options(TideFrom::cases()),
+            bottoms: self::options(Bottom::cases()), tides: self::options(array_values(array_filter(TideFrom::cases(), static fn (TideFrom $from): bool => $from !== TideFrom::MadeUp
+                || ($water !== null && ($water->isMadeUp() || self::keepsMadeUp($water)))))),
         );
+    }
+
+    /** Whether a tide is kept that was made up once: it is shown, so that it can be taken out. */
+    private static function keepsMadeUp(Water $water): bool
+    {
+        return ($water->tide ?? []) !== [] && ($water->tide['from'] ?? null) !== TideFrom::Own->value;
     }
 
     /** @return array{SectionData|null, string|null} the section, or why there is none */

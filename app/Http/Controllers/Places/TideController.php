@@ -20,7 +20,9 @@ final class TideController extends Controller
     public function __invoke(KeepTide $request, Water $water, Forecasts $forecasts): RedirectResponse
     {
         $made = $request->from() === TideFrom::MadeUp ? $forecasts->tide($water) ?? throw InvalidInput::because(
-            'from', 'Say where the water lies first; a tide is made up for its position.',
+            'from', $water->isMadeUp()
+                ? 'Say where the water lies first; a tide is made up for its position.'
+                : 'Nothing is made up for a water of your own: type its tide as its waves, or leave it without.',
         ) : null;
         WaterBook::of($request->angler())->tide($water, match ($request->from()) {
             TideFrom::None => null,
