@@ -86,15 +86,20 @@ final readonly class PlacesPresenter
             unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
             kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()),
             edgeKinds: self::options(EdgeKind::cases()),
-            bottoms: self::options(Bottom::cases()), tides: self::options(array_values(array_filter(TideFrom::cases(), static fn (TideFrom $from): bool => $from !== TideFrom::MadeUp
-                || ($water !== null && ($water->isMadeUp() || self::keepsMadeUp($water)))))),
+            bottoms: self::options(Bottom::cases()), tides: self::options(self::tides($water)),
         );
     }
 
-    /** Whether a tide is kept that was made up once: it is shown, so that it can be taken out. */
-    private static function keepsMadeUp(Water $water): bool
+    /** @return list<TideFrom> a made-up one for the demo's waters, and where one is kept, so that it can be taken out */
+    private static function tides(?Water $water): array
     {
-        return ($water->tide ?? []) !== [] && ($water->tide['from'] ?? null) !== TideFrom::Own->value;
+        $tide = $water->tide ?? [];
+        $kept = $tide !== [] && ($tide['from'] ?? null) !== TideFrom::Own->value;
+
+        return array_values(array_filter(
+            TideFrom::cases(),
+            static fn (TideFrom $from): bool => $from !== TideFrom::MadeUp || $kept || $water?->isMadeUp() === true,
+        ));
     }
 
     /** @return array{SectionData|null, string|null} the section, or why there is none */
