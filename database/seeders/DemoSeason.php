@@ -172,7 +172,7 @@ final class DemoSeason
         foreach ([44, 37, 30, 22, 12] as $ago) {
             $this->event($outing, $partners, 'drop', $this->now->copy()->subMinutes($ago), ['depth_m' => 7.9]);
         }
-        $this->event($outing, $partners, 'touch', $this->now->copy()->subMinutes(8), ['came' => 'fall', 'depth_m' => 7.4]);
+        $this->event($outing, $partners, 'touch', $this->now->copy()->subMinutes(2), ['came' => 'fall', 'depth_m' => 7.4]);
         Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'rod_id' => $rods['Still rod'],
             'depth_m' => 7.9, 'tied_at' => $this->now->copy()->subMinutes(70),

@@ -9,7 +9,7 @@ interface Props {
 	onChange: () => void;
 }
 
-const small = "figure min-h-[52px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
+const small = "figure min-h-[56px] rounded-md border-2 border-slate bg-paper px-2 text-[17px]";
 
 /** The pads for one cold, wet thumb; the commonest are the largest. */
 export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {

@@ -12,6 +12,9 @@ use RuntimeException;
 /** The application served for real on a port of its own, with a database of its own that holds the demo. */
 final class AppServer
 {
+    /** s for which a demo that was made is as new. */
+    private const FRESH_S = 120.0;
+
     /** @var resource|null */
     private $process;
 
@@ -33,11 +36,12 @@ final class AppServer
         return $server;
     }
 
-    /** A database with the demo as it is today, made once for all tests of this process. */
+    /** A database with the demo as it is now, made anew every few minutes: its day goes on, and what is said of it with it. */
     private static function demo(): string
     {
+        /** @var array{string, float}|null $demo */
         static $demo = null;
-        if ($demo === null) {
+        if ($demo === null || microtime(true) - $demo[1] > self::FRESH_S) {
             $folder = sys_get_temp_dir().'/eskith-demo-'.bin2hex(random_bytes(5));
             mkdir($folder, 0o700);
             register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($folder)));
@@ -48,10 +52,10 @@ final class AppServer
             $file = new PDO("sqlite:{$maker->environment()['DB_DATABASE']}");
             // All of it in one file, for the copies.
             $file->exec('PRAGMA wal_checkpoint(TRUNCATE)');
-            $demo = $maker->environment()['DB_DATABASE'];
+            $demo = [$maker->environment()['DB_DATABASE'], microtime(true)];
         }
 
-        return $demo;
+        return $demo[0];
     }
 
     /** @return array<string, string> the cookies of somebody who has opened the demo */
