@@ -34,6 +34,7 @@ final readonly class WeightChart
      * @param  list<float>  $depthsM
      * @param  list<float>  $driftsMs  boat over ground, signed like the current
      * @param  list<Body>  $bodies
+     * @param  float|null  $fishDepthM  m below the surface at which fish hang; null for the bottom
      */
     public static function of(
         array $depthsM,
@@ -44,6 +45,7 @@ final readonly class WeightChart
         Profile $profile,
         Water $water,
         float $limitDeg = Constants::VERTICAL_LIMIT_DEG,
+        ?float $fishDepthM = null,
     ): self {
         usort($bodies, static fn (Body $a, Body $b): int => $a->massKg <=> $b->massKg);
         $limit = asinh(tan(deg2rad($limitDeg)));
@@ -58,8 +60,13 @@ final readonly class WeightChart
         foreach ($driftsMs as $drift) {
             $flow = Flow::of($surfaceCurrentMs, $drift, $profile);
             foreach ($depthsM as $row => $depth) {
-                $column = WaterColumn::of($depth, $lineDiameterM, $flow, $water);
-                $lineDrag ??= $column->dragPerM * $flow->pushUpTo(1.0);
+                $column = WaterColumn::of(
+                    $depth, $lineDiameterM, $flow, $water, $fishDepthM === null ? null : min($fishDepthM, $depth),
+                );
+                // On the bottom the same at every depth.
+                $lineDrag = $column->hung
+                    ? $column->dragPerM * $column->pushUpTo(1.0)
+                    : $lineDrag ?? $column->dragPerM * $flow->pushUpTo(1.0);
                 $u = $column->atLureMs;
                 $square = $u * abs($u);
                 $sum = $lineDrag * $depth;

@@ -152,12 +152,16 @@ final class DropPropertiesTest extends TestCase
     public function test_the_chart_says_the_same_as_one_drop_at_a_time(): void
     {
         $bodies = array_map(fn (float $kg): Body => $this->blade($kg), [0.0213, 0.0071, 0.0142]);
-        foreach (Profile::cases() as $profile) {
-            $chart = WeightChart::of([3.0, 9.0, 20.0], [-0.2, 0.0, 0.12, 0.3], $bodies, 0.0002, 0.1, $profile, Water::of(5));
+        foreach ([[Profile::Uniform, null], [Profile::River, null], [Profile::Uniform, 6.0], [Profile::River, 6.0]] as [$profile, $fish]) {
+            $chart = WeightChart::of(
+                [3.0, 9.0, 20.0], [-0.2, 0.0, 0.12, 0.3], $bodies, 0.0002, 0.1, $profile, Water::of(5), fishDepthM: $fish,
+            );
             foreach ($chart->depthsM as $row => $depth) {
                 foreach ($chart->driftsMs as $column => $drift) {
                     $lightest = VerticalLimits::lightestOf(
-                        $bodies, WaterColumn::of($depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5)),
+                        $bodies, WaterColumn::of(
+                            $depth, 0.0002, Flow::of(0.1, $drift, $profile), Water::of(5), $fish === null ? null : min($fish, $depth),
+                        ),
                     );
                     $index = $chart->lightest[$row][$column];
                     self::assertSame(

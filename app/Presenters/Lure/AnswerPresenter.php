@@ -23,8 +23,7 @@ use Eskith\Core\Units\InvalidInput;
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
 final readonly class AnswerPresenter
 {
-    private const MOVE = 'Time to move: nothing has touched here for long enough, whatever was on. What to change next still '
-        .'holds for the new spot.';
+    private const MOVE = 'Time to move: nothing has touched here for long enough.';
 
     /** Lures listed. */
     private const LISTED = 10;

@@ -93,7 +93,9 @@ final readonly class ChartPresenter
                 : 'Here the '.$names->weight($mine->massKg).' is the lightest that stays straight down'),
             note: 'The lightest weight within 20° of straight down; a dash where none is. '.(
                 $of === 'series' ? 'Blades of the usual series.' : 'Of your own box.'
-            ).' Today is framed. Estimates: compare, do not quote.',
+            )
+                .($situation->fishDepthM() === null ? '' : " For fish at {$situation->say->depth($situation->fishDepthM())}.")
+                .' Today is framed. Estimates: compare, do not quote.',
         );
     }
 
@@ -106,7 +108,7 @@ final readonly class ChartPresenter
     {
         return WeightChart::of(
             $depths, $drifts, $bodies, $line, $situation->water->currentMs ?? 0.0, $situation->water->profile,
-            $situation->water->water(),
+            $situation->water->water(), fishDepthM: $situation->fishDepthM(),
         );
     }
 

@@ -32,6 +32,12 @@ export function Advice({ outing, onTieOn }: { outing: OutingData; onTieOn: (tyin
 	const next = outing.pick.ladder[0];
 	return (
 		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
+			{outing.move && (
+				<>
+					<h2 className="pt-2 text-[18px]">{outing.move}</h2>
+					<p className="text-[14px] text-slate">If you stay:</p>
+				</>
+			)}
 			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} brief />
 			{next && !next.hardly && (
 				<Button
@@ -43,7 +49,6 @@ export function Advice({ outing, onTieOn }: { outing: OutingData; onTieOn: (tyin
 					Done: {next.words}
 				</Button>
 			)}
-			{outing.move && <p className="border-t border-rule py-1.5 text-[15px]">{outing.move}</p>}
 		</section>
 	);
 }

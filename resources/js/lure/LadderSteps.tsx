@@ -57,7 +57,7 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 
 function when(index: number, { hardly, minutes }: StepData, spent: number, pace: number | null): string {
 	if (hardly) return "hardly today: nothing in the box is worth the change";
-	if (index > 0) return `no touch in ${minutes} min more`;
+	if (index > 0) return minutes < 1 ? "then at once" : `no touch in ${minutes} min more`;
 	const left = minutes - spent;
 	if (left <= 0) return "time is up: now";
 	const drops = pace === null ? "" : `, about ${Math.max(1, Math.round(left / pace))} drops`;

@@ -42,7 +42,6 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 				</details>
 			)}
 			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
-			{answer.move && <p className="mt-2 border-l-4 border-ember pl-3 text-[15px]">{answer.move}</p>}
 			{pick.otherSchools.map((words) => (
 				<p key={words} className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">
 					{words}
