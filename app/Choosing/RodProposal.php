@@ -7,24 +7,35 @@ namespace App\Choosing;
 use App\Models\Rod;
 use App\Record\Logbook;
 use App\Rows\LureReader;
+use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\TiedOn;
+use Eskith\Core\Tackle\Lure;
 
 /** A rod on board on which a pick can be tied, and what has to be changed there. */
 final readonly class RodProposal
 {
-    /** @param  list<string>|null  $changes  a word or two each; null where nothing is tied on yet */
-    private function __construct(public Rod $rod, public ?array $changes)
+    /**
+     * @param  list<string>|null  $changes  a word or two each; null where nothing is tied on yet
+     * @param  int  $apart  0 for a rod that is worked as one fishes now and no other way, a casting rod for casts; 1 for one that
+     *                      may be either; 2 for one that is worked the other way
+     */
+    private function __construct(public Rod $rod, public ?array $changes, private int $apart)
     {
     }
 
-    /** @return list<self> the fewest changes first; ties by the rod in hand, then by the order in which rods came */
+    /**
+     * @return list<self> one that has it on already, then rods for the way one fishes, the fewest changes first; ties by the
+     *                    rod in hand, then by the order in which rods came
+     */
     public static function all(RankedBox $rankedBox, Pick $pick): array
     {
         $user = $rankedBox->user;
         $tied = $rankedBox->outing === null ? [] : Logbook::of($user)->onTheRods($rankedBox->outing);
         $own = $user->rods()->onBoard()->where('still', false)->whereNull('owner')->get();
-        $proposals = array_map(static function (Rod $rod) use ($tied, $pick): self {
+        $vertical = $rankedBox->situation->vertical();
+        $proposals = array_map(static function (Rod $rod) use ($tied, $pick, $vertical): self {
             $setup = $tied[$rod->id] ?? null;
             $lure = $setup?->lure === null ? null : LureReader::soundLure($setup->lure);
 
@@ -33,14 +44,30 @@ final readonly class RodProposal
                 $setup === null || $lure === null
                     ? null
                     : (new TiedOn($lure, $setup->hole, $setup->cadence))->changes($pick->candidate),
+                $lure === null ? 1 : self::apart($setup->cadence, $lure, $vertical),
             );
         }, $own->all());
         // What is bare has everything to be tied.
         $cost = static fn (self $one): int => $one->changes === null ? 4 : count($one->changes);
-        usort($proposals, static fn (self $a, self $b): int => [$cost($a), $a->rod->id !== $user->rod_id, $a->rod->id]
-            <=> [$cost($b), $b->rod->id !== $user->rod_id, $b->rod->id]);
+        $place = static fn (self $one): array => [
+            $cost($one) > 0, $one->apart, $cost($one), $one->rod->id !== $user->rod_id, $one->rod->id,
+        ];
+        usort($proposals, static fn (self $a, self $b): int => $place($a) <=> $place($b));
 
         return $proposals;
+    }
+
+    private static function apart(?Cadence $cadence, Lure $lure, bool $vertical): int
+    {
+        $can = static fn (bool $down): bool => $cadence !== null && (
+            $cadence->fits($lure, new WorkedWhere($down)) || $cadence->fits($lure, new WorkedWhere($down, false))
+        );
+
+        return match ([$can($vertical), $can(! $vertical)]) {
+            [true, false] => 0,
+            [false, true] => 2,
+            default => 1,
+        };
     }
 
     public function words(): string

@@ -119,6 +119,21 @@ final class RodsTest extends TestCase
         $this->getJson('/rods?pick=999.front.low_hop')->assertStatus(422);
     }
 
+    public function test_a_casting_rod_is_proposed_for_casts_and_a_vertical_one_for_straight_down(): void
+    {
+        $this->twoRods();
+        [$white, $gold] = [$this->lure('white'), $this->lure('gold')];
+        $this->tie(['lure' => $white, 'hole' => 'middle', 'cadence' => 'short_pop', 'rod' => $this->rod('Vertical rod')->uuid]);
+        $this->tie(['lure' => $gold, 'hole' => 'front', 'cadence' => 'clock_sweep', 'rod' => $this->rod('Casting rod')->uuid]);
+        $first = fn (string $pick): string => $this->getJson("/rods?pick={$pick}")->assertOk()->json('0.name');
+        // One thing to change on the vertical rod, three on the other.
+        $this->put('/readings', ['readings' => ['how' => 'cast']]);
+        self::assertSame('Casting rod', $first("{$white}.middle.low_hop"));
+        $this->put('/readings', ['readings' => ['how' => 'vertical']]);
+        self::assertSame('Vertical rod', $first("{$gold}.front.low_hop"));
+        self::assertSame('Vertical rod', $first("{$white}.middle.short_pop"), 'it is on already');
+    }
+
     public function test_a_partners_rod_is_logged_and_not_proposed_and_a_still_rod_has_other_bait(): void
     {
         $this->twoRods();
