@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use DOMDocument;
 use Eskith\Core\Formats\CsvTrack;
 use Eskith\Core\Formats\GeoJson;
 use Eskith\Core\Formats\Gpx;

@@ -80,7 +80,10 @@ final class OutingTest extends TestCase
     {
         $outing = $this->start();
         $pads = $this->log($outing, ['kind' => 'drop'])['pads'];
-        self::assertSame(['foul' => 'o', 'snag' => 's', 'rock' => 'r', 'drift' => 'n'], array_column($pads, 'key', 'kind'));
+        self::assertSame(
+            ['foul' => 'o', 'snag' => 's', 'rock' => 'r', 'drift' => 'n', 'followed' => 'w', 'refused' => 'x'],
+            array_column($pads, 'key', 'kind'),
+        );
         foreach (\App\Enums\EventKind::cases() as $kind) {
             $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);

@@ -38,6 +38,16 @@ trait Standing
         return $this->measured($s) !== null || $this->chosen($s) !== [];
     }
 
+    /** Whether it can change anything as one fishes now: no depth of fish that sit on the bottom, no way the water runs straight down. */
+    public function bearsOn(Situation $s): bool
+    {
+        return match ($this) {
+            self::FishDepth => ! $s->onBottom(),
+            self::Runs => ! $s->vertical(),
+            default => true,
+        };
+    }
+
     /** Whether a rule that needs it has what it needs. */
     public function isMet(Situation $s): bool
     {

@@ -71,7 +71,8 @@ final readonly class Sensitivity
         $most = null;
         foreach ($readings as $reading) {
             // Nothing more is to be learned of a flow that is known.
-            $wanted = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null) ? null : $this->wanted($reading);
+            $settled = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null);
+            $wanted = $settled || ! $reading->bearsOn($this->now) ? null : $this->wanted($reading);
             if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
                 $most = $wanted;
             }
@@ -100,6 +101,9 @@ final readonly class Sensitivity
      */
     private function look(Reading $reading, \Closure $tips): array
     {
+        if (! $reading->bearsOn($this->now)) {
+            return [];
+        }
         $measure = $reading->measured($this->now);
         if ($measure !== null) {
             return array_values(
