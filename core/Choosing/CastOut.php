@@ -10,8 +10,6 @@ use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Water\Flow;
-use Eskith\Core\Water\Runs;
 
 /** A candidate cast as the day has it: its way down as it is let down, and the other way beside it. */
 final readonly class CastOut
@@ -36,7 +34,7 @@ final readonly class CastOut
     {
         $column = $situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; a cast goes down through it.');
         $aim = $situation->aim;
-        $across = $aim->runs === Runs::Across ? $column : $column->with(Flow::still($column->flow->profile));
+        $across = $column->across($aim->runs);
         $let = static fn (Bail $bail): Cast => Cast::of(
             $candidate->lure->body, self::attitude($candidate, $situation, $bail), $column, $aim->castM, $bail, $aim->runs,
         );

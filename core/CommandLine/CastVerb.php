@@ -12,7 +12,6 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Runs;
 
 /** A cast: its way down, where it lies, and what a pull and a turn of the handle do there. */
@@ -52,7 +51,7 @@ final class CastVerb implements Verb
      */
     private static function felt(Fields $case, Body $body, WaterColumn $column, Cast $cast, ?Runs $runs, float $pull, float $lift): array
     {
-        $across = $runs === Runs::Across ? $column : $column->with(Flow::still($column->flow->profile));
+        $across = $column->across($runs);
         $lost = LostLift::ofCast(
             $body, $across, $cast->lineM, $case->number('line_break_n'), $case->number('strain_at_break'), $lift,
         )->lostM;

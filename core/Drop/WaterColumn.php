@@ -7,6 +7,7 @@ namespace Eskith\Core\Drop;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Flow;
+use Eskith\Core\Water\Runs;
 use Eskith\Core\Water\Water;
 
 /**
@@ -70,6 +71,12 @@ final readonly class WaterColumn
             atLureMs: $flow->at($heldM / $depthM),
             hung: $fishDepthM !== null,
         );
+    }
+
+    /** What of it runs across the line of a cast: all where the water is read to, nothing where it runs along or was not read. */
+    public function across(?Runs $runs): self
+    {
+        return $runs === Runs::Across ? $this : $this->with(Flow::still($this->flow->profile));
     }
 
     /** The same with the lure on the bottom. */

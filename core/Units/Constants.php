@@ -31,6 +31,9 @@ final class Constants
     /** Degrees from straight down up to which work is vertical (JOB: straight down has to be straight down). */
     public const VERTICAL_LIMIT_DEG = 20.0;
 
+    /** m of line that a turn of a usual handle takes in (estimate). */
+    public const LINE_PER_TURN_M = 0.7;
+
     /** Degrees of lean beyond which a lift drags a lure instead of raising it, also in the gusts. */
     public const DRAGS_LIMIT_DEG = 35.0;
 

@@ -20,15 +20,13 @@ use Eskith\Core\Drop\FallPoint;
 use Eskith\Core\Drop\LinePoint;
 use Eskith\Core\Drop\Swing;
 use Eskith\Core\Tackle\Attitude;
+use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Runs;
 
 /** Puts the cast of a candidate into points and words: nothing of it is that of a straight drop. */
 final class CastDropPresenter
 {
-    /** m of line that a turn of a usual handle takes in. Estimate. */
-    public const TURN_M = 0.7;
-
     /** m of a pull that is told where the cadence has none. */
     private const PULL_M = 0.3;
 
@@ -112,7 +110,7 @@ final class CastDropPresenter
             )]),
             new FigureData($say->lift($cast->riseM($pull)), "up for {$say->lift($pull)} of pull"),
             new FigureData($say->lift($cast->dragM($pull)), 'nearer for the same pull'),
-            new FigureData($say->lift($cast->riseM(self::TURN_M)), 'up for a turn of the handle'),
+            new FigureData($say->lift($cast->riseM(Constants::LINE_PER_TURN_M)), 'up for a turn of the handle'),
         ];
     }
 

@@ -21,15 +21,13 @@ use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 
 /** The cadence of a pick, timed for this lure, hole, depth and rod. */
 final readonly class WorkPresenter
 {
-    /** m of line in a turn of the handle, as usual for a spinning reel. Estimate. */
-    private const TURN_M = 0.7;
-
     private Candidate $candidate;
 
     private Cadence $cadence;
@@ -165,7 +163,8 @@ final readonly class WorkPresenter
         $cast = $this->cast->cast;
 
         return "{$say->depth($cast->landsM)} out a pull of {$say->lift($pull)} lifts it {$say->lift($cast->riseM($pull))} and brings it "
-            ."{$say->lift($cast->dragM($pull))} nearer; a turn of the handle lifts it {$say->lift($cast->riseM(self::TURN_M))}.";
+            ."{$say->lift($cast->dragM($pull))} nearer; a turn of the handle "
+            ."lifts it {$say->lift($cast->riseM(Constants::LINE_PER_TURN_M))}.";
     }
 
     private function beyondTheArm(): string
@@ -176,7 +175,7 @@ final readonly class WorkPresenter
         if ($lift <= $reach) {
             return '';
         }
-        $turns = $lift / max(0.1, $this->steps->liftSeconds) / self::TURN_M;
+        $turns = $lift / max(0.1, $this->steps->liftSeconds) / Constants::LINE_PER_TURN_M;
 
         return "Rod and arm end after {$say->depth($reach)}: go on with the reel, ".round($turns, 1).' turns a second.';
     }

@@ -11,6 +11,7 @@ use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
 
 /**
@@ -24,9 +25,6 @@ final readonly class RigChecks
 
     /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
     private const THROWN_KG = 0.021;
-
-    /** m of line that a turn of the handle takes in, as usual for a spinning reel. Estimate. */
-    private const TURN_M = 0.7;
 
     /** °C at and below which lines that are not braid keep their coils. Estimate. */
     private const STIFF_C = 8.0;
@@ -55,7 +53,7 @@ final readonly class RigChecks
 
     private function start(): Finding
     {
-        if ($this->report->out()?->swept === true) {
+        if ($this->report->out?->swept === true) {
             return new Finding(
                 RigCheck::Start, false,
                 "{$this->where()} the water across takes line and lure along: it does not lie still, and no pull starts it.",
@@ -142,7 +140,7 @@ final readonly class RigChecks
         $say = $this->report->situation->say;
         $reach = $this->report->rig->liftReachM();
         $lift = $this->report->steps->liftM;
-        $turns = $this->report->liftMs() / self::TURN_M;
+        $turns = $this->report->liftMs() / Constants::LINE_PER_TURN_M;
 
         return new Finding(
             RigCheck::Reach, true,

@@ -29,7 +29,7 @@ final class RigHeadline
     private static function starting(RigReport $report): array
     {
         return match (true) {
-            $report->out()?->swept === true => ['does not lie still'],
+            $report->out?->swept === true => ['does not lie still'],
             $report->lost === null => [],
             $report->isAllLost($report->lost) => ['does not start'],
             default => ["starts within {$report->starts()}"],

@@ -38,6 +38,9 @@ final readonly class RigReport
 
     public Steps $steps;
 
+    /** The cast on this line; null straight down, and where it never gets down or depth was not read. */
+    public ?CastOut $out;
+
     /**
      * @param  float|null  $airC  °C; null where it was not read
      * @param  float|null  $startFactor  a measured start over the reckoned one; null where none was measured
@@ -54,6 +57,7 @@ final readonly class RigReport
     ) {
         $this->steps = $situation->steps($candidate->cadence ?? Cadence::ShortPop, $candidate->lure);
         $this->chain = $rig->chain();
+        $this->out = $situation->vertical() ? null : $this->castAnyway();
         [$this->lost, $this->hookSet] = $situation->vertical() ? $this->straightDown() : $this->castOut();
     }
 
@@ -75,7 +79,7 @@ final readonly class RigReport
     /** @return array{LostLift|null, HookSet|null} at the end of a cast */
     private function castOut(): array
     {
-        $out = $this->out();
+        $out = $this->out;
         if ($out === null) {
             return [null, null];
         }
@@ -86,13 +90,7 @@ final readonly class RigReport
         ];
     }
 
-    /** The cast on this line; null straight down, and where it never gets down or depth was not read. */
-    public function out(): ?CastOut
-    {
-        return $this->situation->vertical() ? null : $this->castAnyway();
-    }
-
-    /** The same, whatever way is fished today. */
+    /** The cast on this line, whatever way is fished today; null where it never gets down or depth was not read. */
     private function castAnyway(): ?CastOut
     {
         try {
@@ -121,7 +119,7 @@ final readonly class RigReport
         }
         [$break, $strain] = [$this->rig->line->breakN, $this->rig->line->material->strainAtBreak()];
         if (! $this->situation->vertical()) {
-            $out = $this->out();
+            $out = $this->out;
 
             // A lure that hangs in the water or is swept along does not lie at the end of a line that could be drawn straight.
             return $out === null || $out->swept || $column->hung
@@ -151,7 +149,7 @@ final readonly class RigReport
     /** m out, at the end of a cast. */
     public function hooksOutM(): ?float
     {
-        $column = $this->castAnyway()?->across;
+        $column = ($this->out ?? $this->castAnyway())?->across;
         if ($column === null) {
             return null;
         }
@@ -196,7 +194,7 @@ final readonly class RigReport
     public function lineOutM(): ?float
     {
         if (! $this->situation->vertical()) {
-            return $this->out()?->cast->lineM;
+            return $this->out?->cast->lineM;
         }
         $column = $this->column();
 
@@ -221,7 +219,7 @@ final readonly class RigReport
     public function startWith(float $massKg, float $diameterM): ?LostLift
     {
         $there = $this->situation->with(lineDiameterM: $diameterM);
-        $column = $this->situation->vertical() ? $there->column : $this->out()?->across->withLine($diameterM);
+        $column = $this->situation->vertical() ? $there->column : $this->out?->across->withLine($diameterM);
 
         return $column === null ? null : $this->lostIn(Body::of($this->candidate->lure->family, $massKg), $column);
     }

@@ -32,7 +32,8 @@ final class FamilyRules
     private static function byTemperature(): array
     {
         return [
-            Rule::ofFamily('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.', [Reading::Temperature], 3,
+            Rule::ofFamily('F1', 'Blades are for cold water: best at or below 10 °C, little use above 15.5 °C.',
+                [Reading::Temperature], 3,
                 static function (Situation $s, Family $family): ?Verdict {
                     if ($family !== Family::Blade || $s->band === null) {
                         return null;
