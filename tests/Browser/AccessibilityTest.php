@@ -9,6 +9,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** axe-core finds nothing serious on any page, in any theme. */
 final class AccessibilityTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     private const PAGES = [
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
         '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/look-back', '/look-back?view=same-day',

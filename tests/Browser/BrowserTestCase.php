@@ -17,6 +17,9 @@ abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_S = 12.0;
 
+    /** ms between the first two looks, and at most: looking takes the time of what is looked for. */
+    private const LOOKS_MS = [40, 300];
+
     /** Whether the page itself stands there, not only what it says before its scripts have come. */
     private const DRAWN = 'const drawn = document.querySelector("[data-first-sight]") === null; ';
 
@@ -28,6 +31,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected bool $phone = false;
 
+    /** Whether the pages keep themselves on the device: a quarter of what a test costs, for those that are of that. */
+    protected bool $keeps = true;
+
     protected function setUp(): void
     {
         $this->server = AppServer::start();
@@ -35,6 +41,7 @@ abstract class BrowserTestCase extends TestCase
         $this->page = $this->chrome->driver;
         // What was still being fetched from the server of the test before, and failed as that one was stopped, is not ours.
         $this->page->manage()->getLog('browser');
+        $this->chrome->keeps($this->keeps);
     }
 
     protected function tearDown(): void
@@ -154,6 +161,7 @@ abstract class BrowserTestCase extends TestCase
     protected function eventually(callable $look, string $what): mixed
     {
         $until = microtime(true) + self::PATIENCE_S;
+        [$wait, $most] = self::LOOKS_MS;
         do {
             try {
                 $found = $look();
@@ -165,7 +173,8 @@ abstract class BrowserTestCase extends TestCase
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
                 // Redrawn meanwhile: look again.
             }
-            usleep(60_000);
+            usleep(1000 * $wait);
+            $wait = min($most, intdiv(3 * $wait, 2));
         } while (microtime(true) < $until);
         self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
     }

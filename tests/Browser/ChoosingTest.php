@@ -7,6 +7,8 @@ namespace Tests\Browser;
 /** The choice questioned, changed and printed. */
 final class ChoosingTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_why_not_what_if_and_two_drops_in_one_picture(): void
     {
         $this->openDemo();

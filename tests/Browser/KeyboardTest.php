@@ -7,6 +7,8 @@ namespace Tests\Browser;
 /** Everything can be done without a mouse. */
 final class KeyboardTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_stations_by_number_and_pages_by_name(): void
     {
         $this->openDemo();

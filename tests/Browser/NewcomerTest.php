@@ -7,6 +7,8 @@ namespace Tests\Browser;
 /** Somebody who has nothing yet, and somebody who does things in an unusual order. */
 final class NewcomerTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_from_no_account_to_the_first_drop(): void
     {
         $this->page->get("{$this->server->url}/lure");

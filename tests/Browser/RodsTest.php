@@ -7,6 +7,8 @@ namespace Tests\Browser;
 /** Several rods on board, and what is changed of the one in hand. */
 final class RodsTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_what_is_tapped_is_of_the_rod_in_hand_and_a_pick_goes_where_little_has_to_be_changed(): void
     {
         $this->openDemo('/fish');

@@ -11,6 +11,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The box and the bench, as they are used at the kitchen table. */
 final class TackleTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_a_lure_is_typed_in_words_found_changed_and_the_change_undone(): void
     {
         $this->openDemo('/tackle');

@@ -9,6 +9,8 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 /** The column taken hold of, the parts of the Water station, and the rig. */
 final class WaterTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_the_picture_can_be_taken_hold_of_by_keys_and_by_pointer(): void
     {
         $this->openDemo('/water');

@@ -9,6 +9,8 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 /** The cadence kept by the audio clock, practised, drilled, and casts laid out and ticked off. */
 final class WorkTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     /** s that beats are listened to; ESKITH_BEATS=300 for five minutes. */
     private const LISTEN_S = 6;
 

@@ -22,6 +22,9 @@ final class Chrome
 
     private string $at;
 
+    /** What takes the service worker from the pages, while it does. */
+    private ?string $withoutWorker = null;
+
     private function __construct(private readonly int $width, private readonly int $height, private readonly bool $phone)
     {
         $port = FreePort::find();
@@ -60,6 +63,7 @@ final class Chrome
 
     private function opened(): RemoteWebDriver
     {
+        $this->withoutWorker = null;
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
@@ -106,6 +110,20 @@ final class Chrome
         }
 
         return $running[$kind];
+    }
+
+    /** With service workers or without, as in a private window of some browsers. */
+    public function keeps(bool $keeps): void
+    {
+        $devtools = new ChromeDevToolsDriver($this->driver);
+        if ($keeps && $this->withoutWorker !== null) {
+            $devtools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $this->withoutWorker]);
+            $this->withoutWorker = null;
+        } elseif (! $keeps && $this->withoutWorker === null) {
+            $this->withoutWorker = (string) $devtools->execute(
+                'Page.addScriptToEvaluateOnNewDocument', ['source' => 'delete Navigator.prototype.serviceWorker;'],
+            )['identifier'];
+        }
     }
 
     /** @param  array<string, string>  $cookies  by name, of a site */
