@@ -148,7 +148,10 @@ final class Archive
             $row['text'] = (string) ($this->numbers['spots'][Raw::whole($raw->text)] ?? '');
         }
 
-        return array_filter($row, static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            $row, static fn (mixed $value, string $name): bool => $value !== null || in_array($name, $table->younger, true),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -31,6 +31,9 @@ final class ArchiveReader
     /** @var array<string, array<int, int>> by table, the id of the row that an archive numbers so */
     private array $ids = [];
 
+    /** @var array<int, int|null> by outing: where it began */
+    private array $spots = [];
+
     private int $added = 0;
 
     private int $there = 0;
@@ -116,6 +119,9 @@ final class ArchiveReader
             } elseif ($into->isLedTo) {
                 $no = $given['no'] ?? null;
                 $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $id;
+                if ($table->name === 'outings') {
+                    $this->spots[$id] = $row['spot_id'] === null ? null : Raw::whole($row['spot_id']);
+                }
             }
         }
         $into->end();
@@ -145,6 +151,10 @@ final class ArchiveReader
             $row[$name] = $column->json && $value !== null
                 ? json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)
                 : $value;
+        }
+        if ($table->name === 'setups' && ! array_key_exists('spot_id', $given)) {
+            // Written before an outing could go on at another spot: it was fished where its outing was.
+            $row['spot_id'] = $this->spots[Raw::whole($row['outing_id'])] ?? null;
         }
         if ($table->name === 'readings') {
             [$row['name'], $row['text']] = Renamed::reading(Raw::text($row['name']), Raw::text($row['text'])) ?? ['', ''];

@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Enums\EventKind;
 use App\Models\Event;
+use App\Models\Move;
 use App\Models\Outing;
 use App\Models\User;
 use App\Rows\Placing;
@@ -71,11 +72,15 @@ final class LogFile
             $of($inner);
             $rows->whereIn('id', $inner);
         };
-        [$spots, $rods] = [$of('outings', 'spot_id'), $of('setups', 'rod_id')];
+        $rods = $of('setups', 'rod_id');
+        $spots = static fn (Builder $rows) => $rows->where(static fn (Builder $any) => $any
+            ->whereIn('id', DB::table('outings')->select('spot_id')->whereIn('id', $ids))
+            ->orWhereIn('id', DB::table('setups')->select('spot_id')->whereIn('outing_id', $ids))
+            ->orWhereIn('id', DB::table('moves')->select('spot_id')->whereIn('outing_id', $ids)));
 
         return [
             'outings' => static fn (Builder $rows) => $rows->whereIn('id', $ids), 'setups' => $in, 'events' => $in, 'pauses' => $in,
-            'plans' => $in, 'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', 'lure_id'),
+            'moves' => $in, 'plans' => $in, 'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', 'lure_id'),
             'waters' => $through('spots', 'water_id', $spots), 'lines' => $through('rods', 'line_id', $rods),
         ];
     }
@@ -85,7 +90,7 @@ final class LogFile
     {
         $rows = static function () use ($outings): \Generator {
             foreach ($outings as $outing) {
-                foreach ($outing->events()->standing()->with(['setup.lure', 'setup.rod'])->orderBy('at')->orderBy('id')->get() as $event) {
+                foreach ($outing->events()->standing()->with(['setup.lure', 'setup.rod', 'setup.spot.water'])->orderBy('at')->orderBy('id')->get() as $event) {
                     yield self::row($outing, $event);
                 }
             }
@@ -102,7 +107,7 @@ final class LogFile
         $setup = $event->setup;
 
         return array_map(Csv::guarded(...), [
-            $outing->uuid, $event->uuid, $setup->uuid, $outing->place, $event->at->toIso8601ZuluString('millisecond'),
+            $outing->uuid, $event->uuid, $setup->uuid, $setup->spot?->placed() ?? $outing->place, $event->at->toIso8601ZuluString('millisecond'),
             $setup->rod->name ?? '', $setup->lure->mass_text ?? 'other bait', $setup->lure->finish ?? '', $setup->hole ?? '',
             $setup->cadence->value ?? '', $event->kind->value ?? '', $event->came->value ?? '', $figure($event->depth_m),
             $event->species ?? '', $figure($event->length_m === null ? null : 100 * $event->length_m),
@@ -113,7 +118,7 @@ final class LogFile
     }
 
     /**
-     * Where each outing was, with what came of it; those of which no position is known are left out.
+     * Where each outing was, a point for every spot, with what came of it there; those of which no position is known are left out.
      *
      * @param  Collection<int, Outing>  $outings
      */
@@ -121,17 +126,25 @@ final class LogFile
     {
         $points = [];
         foreach ($outings as $outing) {
-            $at = $outing->spot === null ? null : Placing::degrees($outing->spot);
-            if ($outing->spot === null || $at === null) {
-                continue;
+            $bites = $outing->events()->standing()->bites()->with('setup')->get()->groupBy('setup.spot_id');
+            $stays = [[$outing->spot, $outing->started_at], ...$outing->moves->reverse()->map(
+                static fn (Move $move): array => [$move->spot, $move->at],
+            )->all()];
+            $told = [];
+            foreach ($stays as [$spot, $from]) {
+                $at = $spot === null || isset($told[$spot->id]) ? null : Placing::degrees($spot);
+                if ($spot === null || $at === null) {
+                    continue;
+                }
+                $told[$spot->id] = true;
+                $felt = $bites->get($spot->id, new Collection);
+                $landed = $felt->where('kind', EventKind::Fish)->where('landed', true)->count();
+                $points[] = new Waypoint(
+                    latitude: $at[0], longitude: $at[1], name: $spot->placed(),
+                    description: "{$landed} landed of {$felt->count()} touches", kind: 'outing',
+                    time: $from->toIso8601ZuluString(), depthM: $spot->depth_m,
+                );
             }
-            $bites = $outing->events()->standing()->bites()->get();
-            $landed = $bites->where('kind', EventKind::Fish)->where('landed', true)->count();
-            $points[] = new Waypoint(
-                latitude: $at[0], longitude: $at[1], name: $outing->place,
-                description: "{$landed} landed of {$bites->count()} touches", kind: 'outing',
-                time: $outing->started_at->toIso8601ZuluString(), depthM: $outing->spot->depth_m,
-            );
         }
 
         return Gpx::write($points);

@@ -78,8 +78,8 @@ final class Tables
                 'ground' => Column::whole(0, 4_000_000_000)->orElse(0), ...self::written(),
             ], known: ['name']),
             new Table('spots', [
-                'name' => Column::text(255), 'depth_m' => Column::number(0, 150),
-                'bottom' => Column::one(self::values(Bottom::cases())), 'wall' => Column::flag(),
+                'name' => Column::text(255), 'depth_m' => Column::number(0, 150)->orNone(),
+                'bottom' => Column::one(self::values(Bottom::cases()))->orNone(), 'wall' => Column::flag(),
                 'east_m' => self::metres()->orNone(), 'north_m' => self::metres()->orNone(),
                 'facing_deg' => Column::number(0, 360)->orNone(), ...self::written(),
             ], ['water_id' => 'waters'], known: ['water_id', 'name']),
@@ -189,9 +189,9 @@ final class Tables
                 'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(), 'lift_m' => Column::number(0, 12)->orNone(),
                 'lift_s' => Column::number(0, 60)->orNone(), 'pause_s' => Column::number(0, 300)->orNone(),
                 'rule_points' => Column::number(-100, 100)->orNone(),
-            ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods'], ['lure_id', 'rod_id'],
+            ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods', 'spot_id' => 'spots'], ['lure_id', 'rod_id', 'spot_id'],
                 // Other bait is on a still rod, and has neither.
-                sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null)),
+                sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null), younger: ['spot_id']),
             new Table('events', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(EventKind::cases())),
                 'came' => Column::one(self::values(BitePhase::cases()))->orNone(),
@@ -210,6 +210,10 @@ final class Tables
                 'uuid' => Column::uuid(), 'why' => Column::one(self::values(PauseWhy::cases())), 'from_at' => Column::moment(),
                 'until_at' => Column::moment()->orNone(),
             ], ['outing_id' => 'outings', 'rod_id' => 'rods'], ['rod_id']),
+            new Table('moves', [
+                'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000)->orNone(),
+                'at' => Column::moment(), 'undone_at' => Column::moment()->orNone(),
+            ], ['outing_id' => 'outings', 'spot_id' => 'spots'], ['spot_id']),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),
                 'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'told' => Column::json(200_000)->orNone(),
@@ -231,6 +235,11 @@ final class Tables
                 || Reading::tryFrom(Raw::text($row['name']))?->definition()->holds(
                     Raw::text($row['text']), $row['si'] === null ? null : Raw::number($row['si']),
                 ) === true),
+            new Table('readings_elsewhere', [
+                'name' => Column::text(30), 'text' => Column::text(200), 'read_at' => Column::moment(),
+            ], ['spot_id' => 'spots'], known: ['name'], sound: static fn (array $row): bool => Reading::tryFrom(
+                Raw::text($row['name']),
+            ) !== null),
             new Table(
                 'rule_choices',
                 ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()],

@@ -47,9 +47,9 @@ final readonly class Learned
     {
         $reader = SeasonReader::of($user, SeasonFilter::of(['species' => $species]), past: true);
         $weights = [];
-        foreach ($reader->outings as $outing) {
+        foreach ($reader->outings() as $outing) {
             $apart = $outing->band() === null ? 9 : abs($outing->band()->value - $band->value);
-            $weights[$outing->uuid] = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
+            $weights[$outing->key] = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
         }
         $rows = [];
         $hours = 0.0;

@@ -42,11 +42,11 @@ final readonly class Trust
             $byOuting[$fishing->outing][] = [$row, $fishing];
         }
         [$byRules, $byRecord] = [[], []];
-        foreach (array_slice($reader->outings, -self::OUTINGS) as $outing) {
-            $known = self::before($outing, $reader->outings, $byOuting);
+        foreach (array_slice($reader->outings(), -self::OUTINGS) as $outing) {
+            $known = self::before($outing, $reader->outings(), $byOuting);
             $points = self::points($known === [] ? null : Learning::of($known));
             [$rules, $record] = [[], []];
-            foreach ($byOuting[$outing->uuid] ?? [] as [$row, $fishing]) {
+            foreach ($byOuting[$outing->key] ?? [] as [$row, $fishing]) {
                 $given = Raw::number($row->rule_points);
                 $learned = $points(Learned::row($row, $fishing, $outing->species, 1.0));
                 $rules[] = [$given, $fishing->hours, (float) $fishing->touches];
@@ -60,7 +60,7 @@ final readonly class Trust
     }
 
     /**
-     * @param  array<int, FishedOuting>  $outings  oldest first
+     * @param  array<string, FishedOuting>  $outings  oldest first
      * @param  array<string, list<array{\stdClass, \Eskith\Core\Record\Fishing}>>  $byOuting
      * @return list<FishedRow> what was known before an outing of its fish, as far as its water was about as warm
      */
@@ -72,7 +72,7 @@ final readonly class Trust
             $apart = $other->band() === null || $outing->band() === null ? 9 : abs($other->band()->value - $outing->band()->value);
             $weight = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
             if ($other->species === $outing->species && $weight > 0.0) {
-                foreach ($byOuting[$other->uuid] ?? [] as [$row, $fishing]) {
+                foreach ($byOuting[$other->key] ?? [] as [$row, $fishing]) {
                     $known[] = Learned::row($row, $fishing, $outing->species, $weight);
                 }
             }

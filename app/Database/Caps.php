@@ -18,9 +18,9 @@ final class Caps
         'waters' => [200, 'waters'], 'spots' => [2_000, 'spots'], 'card_rules' => [1_000, 'sizes and bags'], 'lines' => [100, 'lines'],
         'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
         'measurements' => [600, 'measurements'], 'outings' => [1_000, 'outings'], 'setups' => [6_000, 'setups'],
-        'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'plans' => [200, 'plans'], 'marks' => [10_000, 'marks'],
+        'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'moves' => [5_000, 'moves'], 'plans' => [200, 'plans'], 'marks' => [10_000, 'marks'],
         'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
-        'readings' => [200, 'readings'],
+        'readings' => [200, 'readings'], 'readings_elsewhere' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],
     ];
 

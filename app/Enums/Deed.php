@@ -19,4 +19,5 @@ enum Deed: string
     case End = 'end';
     case Retie = 'retie';
     case Mark = 'mark';
+    case Move = 'move';
 }

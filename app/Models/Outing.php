@@ -20,8 +20,8 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $user_id
  * @property string $uuid
- * @property int|null $spot_id
- * @property string $place
+ * @property int|null $spot_id  where it began
+ * @property string $place  where it began, as it was called
  * @property array<string, string> $readings
  * @property Carbon $started_at
  * @property Carbon|null $ended_at
@@ -30,7 +30,8 @@ use Illuminate\Support\Carbon;
  * @property list<string>|null $joined  ids of outings that were joined to it
  * @property int|null $crew_id
  * @property bool $shares_tags  whether its crew sees the numbers of tags
- * @property Spot|null $spot
+ * @property Spot|null $spot  where it began
+ * @property \Illuminate\Database\Eloquent\Collection<int, Move> $moves  that stand, the last first
  * @property Crew|null $crew
  * @property User $user
  */
@@ -57,6 +58,32 @@ final class Outing extends Model
     public function spot(): BelongsTo
     {
         return $this->belongsTo(Spot::class);
+    }
+
+    /** @return HasMany<Move, $this> */
+    public function moves(): HasMany
+    {
+        return $this->hasMany(Move::class)->whereNull('undone_at')->latest('at')->latest('id');
+    }
+
+    /** The move it was last on at a moment; null where it had not moved yet. */
+    public function movedBy(?Carbon $at = null): ?Move
+    {
+        return $this->loadMissing('moves.spot.water')->moves->first(static fn (Move $move): bool => $at === null || $move->at->lessThanOrEqualTo($at));
+    }
+
+    /** Where it was at a moment, or is now; null where that is at no spot of the angler's own. */
+    public function spotAt(?Carbon $at = null): ?Spot
+    {
+        $move = $this->movedBy($at);
+
+        return $move === null ? $this->loadMissing('spot.water')->spot : $move->spot;
+    }
+
+    /** Where it is now, as it is called. */
+    public function placeNow(): string
+    {
+        return $this->movedBy()->place ?? $this->place;
     }
 
     /** @return BelongsTo<Crew, $this> */

@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string $uuid
  * @property int|null $lure_id  null for other bait on a still rod
  * @property int|null $rod_id
+ * @property int|null $spot_id  where it was fished; null at no spot of the angler's own
  * @property string|null $hole
  * @property Cadence|null $cadence  null for one that is not known, and for other bait
  * @property float $depth_m
@@ -35,6 +36,7 @@ use Illuminate\Support\Carbon;
  * @property Lure|null $lure
  * @property Rod|null $rod
  * @property Outing $outing
+ * @property Spot|null $spot
  */
 final class Setup extends Model
 {
@@ -81,6 +83,12 @@ final class Setup extends Model
     public function rod(): BelongsTo
     {
         return $this->belongsTo(Rod::class);
+    }
+
+    /** @return BelongsTo<Spot, $this> */
+    public function spot(): BelongsTo
+    {
+        return $this->belongsTo(Spot::class);
     }
 
     /** @return BelongsTo<Outing, $this> */

@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $user_id
  * @property int $water_id
  * @property string $name
- * @property float $depth_m
+ * @property float|null $depth_m  null for one that is not known
  * @property Bottom|null $bottom  null for one that is not known
  * @property bool $wall
  * @property float|null $east_m  from its water's origin; null for one that is not placed
@@ -44,6 +44,12 @@ final class Spot extends Model
             'bottom' => Known::class.':'.Bottom::class, 'depth_m' => 'float', 'wall' => 'boolean', 'east_m' => 'float',
             'north_m' => 'float', 'facing_deg' => 'float',
         ];
+    }
+
+    /** As places are called: "North bar · Slate Lake". */
+    public function placed(): string
+    {
+        return "{$this->name} · {$this->water->name}";
     }
 
     /** @return BelongsTo<Water, $this> */

@@ -124,6 +124,12 @@ final class User extends Authenticatable
         return $this->hasMany(Pause::class);
     }
 
+    /** @return HasMany<Setup, $this> */
+    public function setups(): HasMany
+    {
+        return $this->hasMany(Setup::class);
+    }
+
     /** @return HasMany<Event, $this> */
     public function events(): HasMany
     {

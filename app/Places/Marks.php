@@ -36,7 +36,7 @@ final readonly class Marks
      */
     public function here(Outing $outing, string $uuid, MarkKind $kind, Carbon $at): void
     {
-        $spot = $outing->spot;
+        $spot = $outing->spotAt($at);
         if ($spot === null) {
             throw InvalidInput::because('mark', 'This outing is at no spot of yours; go to one on Water, then mark it.');
         }

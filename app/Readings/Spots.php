@@ -8,6 +8,7 @@ use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
+use App\Rows\Raw;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
@@ -20,28 +21,51 @@ final class Spots
     /** How a water is called by how it moves. */
     private const KINDS = ['river' => 'river', 'tide' => 'harbour'];
 
-    /** Takes over what is known of a spot: depth, bottom, wall, how its water moves and tastes. */
-    public static function goTo(User $user, Spot $spot): void
+    /**
+     * Takes over what is known of a spot: depth, bottom, wall, how its water moves and tastes. What was read where one was before
+     * and does not hold here is set aside; what was read since stays.
+     *
+     * @param  Carbon|null  $at  when one came there; null for now
+     */
+    public static function goTo(User $user, Spot $spot, ?Carbon $at = null): void
+    {
+        $at ??= Carbon::now();
+        DB::transaction(static function () use ($user, $spot, $at): void {
+            $before = $user->readings()->where('name', ReadingBook::SPOT)->first();
+            if ($before?->read_at->greaterThan($at) === true) {
+                return;
+            }
+            $from = $before === null ? null : $user->spots()->find((int) $before->text);
+            if ($from !== null && $from->id !== $spot->id) {
+                Elsewhere::setAside($user, $from, $spot, $at);
+            }
+            self::takeOver($user, $spot, $at);
+        });
+    }
+
+    /** What is known of a spot is read there, but for what was read since one came. */
+    private static function takeOver(User $user, Spot $spot, Carbon $at): void
     {
         $water = $spot->water;
         $kind = array_search($water->kind, self::KINDS, true);
         $flow = $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind);
-        DB::transaction(static function () use ($user, $spot, $water, $flow): void {
-            ReadingKeeper::of($user)->keep([
-                'depth' => $user->likes()->units->depth->print($spot->depth_m), 'bottom' => $spot->bottom->value ?? null,
-                'wall' => $spot->wall ? 'yes' : 'no',
-                'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),
-            ], Source::Spot);
-            ReadingRow::query()->upsert(
+        $since = $user->readings()->where('read_at', '>', $at)->pluck('name')->map(Raw::text(...))->all();
+        $known = [
+            'depth' => $spot->depth_m === null ? null : $user->likes()->units->depth->print($spot->depth_m),
+            // A spot of which nothing is known says nothing of a wall either.
+            'bottom' => $spot->bottom?->value, 'wall' => $spot->depth_m === null ? null : ($spot->wall ? 'yes' : 'no'),
+            'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),
+        ];
+        ReadingKeeper::of($user)->keep(array_diff_key($known, array_flip($since)), Source::Spot);
+        ReadingRow::query()->upsert(
+            [
                 [
-                    [
-                        'user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null,
-                        'source' => Source::Spot->value, 'read_at' => Carbon::now(),
-                    ],
+                    'user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null,
+                    'source' => Source::Spot->value, 'read_at' => $at,
                 ],
-                ['user_id', 'name'], ['text', 'source', 'read_at'],
-            );
-        });
+            ],
+            ['user_id', 'name'], ['text', 'source', 'read_at'],
+        );
     }
 
     /** Keeps what is read now as a spot, and is there from now on. */
@@ -57,7 +81,7 @@ final class Spots
                 'depth_m' => $read->depthM ?? Conditions::ASSUMED_DEPTH_M, 'bottom' => $read->bottom ?? Bottom::RockToSand,
                 'wall' => $read->wall ?? false,
             ]);
-            self::goTo($user, $kept);
+            self::takeOver($user, $kept, Carbon::now());
 
             return $kept;
         });

@@ -105,7 +105,7 @@ final readonly class Logbook
             $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
-                'rod_id' => $rod?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
+                'rod_id' => $rod?->id, 'spot_id' => $outing->spotAt($at)?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => $at ?? Carbon::now(),
                 ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
             ]);
@@ -141,7 +141,7 @@ final readonly class Logbook
         $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
 
         return $this->user->outings()->createOrFirst(['user_id' => $this->user->id, 'uuid' => $uuid], [
-            'spot_id' => $spot?->id, 'place' => $spot === null ? 'Today' : "{$spot->name} · {$spot->water->name}",
+            'spot_id' => $spot?->id, 'place' => $spot?->placed() ?? 'Today',
             'readings' => $book->texts(), 'started_at' => Carbon::now(),
         ]);
     }
@@ -176,6 +176,10 @@ final readonly class Logbook
     public function fishedWith(Outing $outing, ?string $setup, ?string $rod = null, ?Carbon $at = null): ?Setup
     {
         $known = $setup === null ? null : $outing->setups()->where('uuid', $setup)->first();
+        if ($known !== null && $known->spot_id !== $outing->spotAt($at)?->id) {
+            // It moved on since: the same is on that rod under another name.
+            return self::onRodAt($outing, $known->rod_id, $at ?? Carbon::now()) ?? $known;
+        }
         $rodId = $known !== null || $rod === null ? null : $this->user->rods()->where('uuid', $rod)->value('id');
 
         return $known ?? (is_int($rodId) ? self::onRodAt($outing, $rodId, $at ?? Carbon::now()) : null) ?? $this->setup($outing);
@@ -192,7 +196,7 @@ final readonly class Logbook
     }
 
     /** @throws InvalidInput when the outing is over and was so at that moment, or is taken away */
-    private static function demandOpen(Outing $outing, ?Carbon $at): void
+    public static function demandOpen(Outing $outing, ?Carbon $at): void
     {
         $outing->refresh();
         if ($outing->deleted_at !== null) {
@@ -222,6 +226,10 @@ final readonly class Logbook
             $setup ??= $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             Caps::demandEvent($this->user->id, $outing->id);
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
+            if ($setup->depth_m <= 0.0 && $depth > 0.0) {
+                // Tied on before anybody had sounded there.
+                $setup->update(['depth_m' => $depth]);
+            }
 
             return Event::query()->create([
                 'depth_m' => $depth,
@@ -245,6 +253,7 @@ final readonly class Logbook
             $ended = $this->user->outings()->underWay()->whereKey($outing->id)->update(['ended_at' => $at]);
             if ($ended > 0) {
                 Pauses::of($this->user)->end($outing, $at);
+                Moves::of($this->user)->settle($outing);
             }
         });
     }

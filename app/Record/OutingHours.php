@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Event;
+use App\Models\Move;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\Setup;
@@ -14,6 +15,7 @@ use App\Rows\Raw;
 use Eskith\Core\Record\Exposure;
 use Eskith\Core\Record\Fished;
 use Eskith\Core\Record\Pause as Rest;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -31,18 +33,26 @@ final readonly class OutingHours
     /** h that outings on a water lasted, from the first cast to the last; of one under way so far */
     public static function onWater(User $user, Water $water): float
     {
-        $outings = $user->outings()->whereIn('spot_id', $water->spots()->select('id'))->get(['started_at', 'ended_at']);
+        $there = $water->spots()->pluck('id')->all();
+        $outings = $user->outings()->with('moves')->where(static fn (Builder $any) => $any->whereIn('spot_id', $there)
+            ->orWhereHas('moves', static fn (Builder $moves) => $moves->whereIn('spot_id', $there)))->get();
+        $seconds = 0.0;
+        foreach ($outings as $outing) {
+            // From the last stay to the first: each lasts until one moved on.
+            $until = $outing->ended_at ?? Carbon::now();
+            foreach ([...$outing->moves->map(static fn (Move $move): array => [$move->at, $move->spot_id])->all(),
+                [$outing->started_at, $outing->spot_id]] as [$from, $spot]) {
+                $seconds += in_array($spot, $there, true) ? max(0.0, $from->diffInSeconds($until, false)) : 0.0;
+                $until = min($until, $from);
+            }
+        }
 
-        return (float) $outings->sum(
-            static fn (Outing $outing): float => max(
-                0.0, $outing->started_at->diffInSeconds($outing->ended_at ?? Carbon::now(), false)
-            ) / 3600,
-        );
+        return $seconds / 3600;
     }
 
     public static function of(Outing $outing): self
     {
-        $setups = $outing->setups()->with(['lure', 'rod'])->orderBy('tied_at')->orderBy('id')->get();
+        $setups = $outing->setups()->with(['lure', 'rod', 'spot'])->orderBy('tied_at')->orderBy('id')->get();
         $start = $outing->started_at;
         $seconds = static fn (Carbon $moment): float => $start->diffInMilliseconds($moment, false) / 1000;
         $end = max(0.0, $seconds($outing->ended_at ?? Carbon::now()));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Event;
+use App\Models\Move;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\Plan;
@@ -13,6 +14,7 @@ use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** Outings of before: taken away and brought back, joined, noted. */
 final readonly class OutingKeeper
@@ -65,7 +67,8 @@ final readonly class OutingKeeper
     }
 
     /**
-     * Puts all of one outing into another: it was one day. What it said of the water stays that of the one joined to.
+     * Puts all of one outing into another: it was one day, that went on at the second's spot. At one spot what it said of the water
+     * stays that of the one joined to.
      *
      * @throws InvalidInput when they are the same, or lie too far apart to be one
      * @throws JoinedMeanwhile when one of them is gone
@@ -86,17 +89,34 @@ final readonly class OutingKeeper
             if ($outing === null || $into === null) {
                 throw JoinedMeanwhile::told();
             }
-            foreach ([Setup::class, Event::class, Pause::class, Plan::class] as $model) {
+            [$first, $second] = $outing->started_at < $into->started_at ? [$outing, $into] : [$into, $outing];
+            $then = $first->spotAt($second->started_at)?->id === $second->spot_id ? [] : $this->asOneDay($first, $second, $into);
+            foreach ([Setup::class, Event::class, Pause::class, Plan::class, Move::class] as $model) {
                 $model::query()->where('outing_id', $outing->id)->update(['outing_id' => $into->id]);
             }
             $into->update([
-                'started_at' => min($outing->started_at, $into->started_at),
+                ...$then, 'started_at' => min($outing->started_at, $into->started_at),
                 'ended_at' => $outing->ended_at === null || $into->ended_at === null ? null : max($outing->ended_at, $into->ended_at),
                 'note' => mb_substr(trim("{$into->note}\n{$outing->note}"), 0, 1000),
                 'joined' => array_slice([...$into->joined ?? [], $outing->uuid, ...$outing->joined ?? []], -self::REMEMBERED),
             ]);
             $outing->delete();
         });
+    }
+
+    /**
+     * The day began where the first was, and moved to where the second was.
+     *
+     * @return array<string, mixed> how it began, as columns
+     */
+    private function asOneDay(Outing $first, Outing $second, Outing $into): array
+    {
+        $into->moves()->create([
+            'user_id' => $this->user->id, 'uuid' => (string) Str::uuid(), 'spot_id' => $second->spot_id, 'place' => $second->place,
+            'readings' => $second->readings, 'at' => $second->started_at,
+        ]);
+
+        return ['spot_id' => $first->spot_id, 'place' => $first->place, 'readings' => $first->readings];
     }
 
     public function note(Outing $outing, string $note): void

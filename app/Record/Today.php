@@ -43,7 +43,7 @@ final readonly class Today
             ->get([
                 'setups.id', 'setups.outing_id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
                 'setups.until_at',
-                'outings.ended_at', 'outings.spot_id', 'lures.finish',
+                'outings.ended_at', 'setups.spot_id', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
         $rests = RestsOfRods::in(array_values(array_unique(array_map(Raw::whole(...), $rows->pluck('outing_id')->all()))), $now);

@@ -7,6 +7,7 @@ namespace App\Rows;
 use App\Enums\EventKind;
 use App\Models\Setup;
 use App\Models\User;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Every bite of some outings, read once: where in the water, when, and with what. */
@@ -16,7 +17,7 @@ final readonly class BiteReader
     private const STEP_M = 0.5;
 
     /**
-     * @param  array<int, list<array{float, string, bool, int}>>  $places  by outing: depth in m, phase, landed, and how many
+     * @param  array<string, list<array{float, string, bool, int}>>  $places  by outing: depth in m, phase, landed, and how many
      * @param  list<array{list<float>, float}>  $times  of each outing with bites, in order, and its end; minutes from its start
      * @param  array<int, array{int, string}>  $landed  by setup: how many, and when last
      */
@@ -24,20 +25,25 @@ final readonly class BiteReader
     {
     }
 
-    /** @param  array<int, FishedOuting>  $outings */
-    public static function of(User $user, array $outings): self
+    /**
+     * @param  int|null  $spot  id: only what came there; null for all
+     */
+    public static function of(User $user, FishedOutings $outings, ?int $spot = null): self
     {
         [$counted, $times, $landed] = [[], [], []];
         $rows = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereIn('kind', EventKind::bites())
+            ->when($spot !== null, static fn (Builder $rows) => $rows->whereIn('setup_id', DB::table('setups')->select('id')
+                ->where('user_id', $user->id)->where('spot_id', $spot)))
             ->get(['outing_id', 'setup_id', 'at', 'depth_m', 'came', 'landed']);
         foreach ($rows as $row) {
-            $id = Raw::whole($row->outing_id);
-            $outing = $outings[$id] ?? null;
+            $at = Raw::text($row->at);
+            $seconds = (int) strtotime(substr($at, 0, 19).' UTC');
+            $outing = $outings->at(Raw::whole($row->outing_id), $seconds);
             if ($outing === null) {
                 continue;
             }
-            $at = Raw::text($row->at);
-            $times[$id][] = ((int) strtotime(substr($at, 0, 19).' UTC') - $outing->start) / 60;
+            $id = $outing->key;
+            $times[$id][] = ($seconds - $outing->start) / 60;
             if ($row->depth_m !== null) {
                 $key = (int) round(Raw::number($row->depth_m) / self::STEP_M).' '.Raw::text($row->came).' '.(int) (bool) $row->landed;
                 $counted[$id][$key] = ($counted[$id][$key] ?? 0) + 1;
@@ -51,7 +57,7 @@ final readonly class BiteReader
         $ordered = [];
         foreach ($times as $id => $touches) {
             sort($touches);
-            $ordered[] = [$touches, ($outings[$id]->end - $outings[$id]->start) / 60];
+            $ordered[] = [$touches, ($outings->all[$id]->end - $outings->all[$id]->start) / 60];
         }
 
         return new self(array_map(self::places(...), $counted), $ordered, $landed);

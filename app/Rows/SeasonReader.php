@@ -18,13 +18,9 @@ use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Pause as Rest;
 use Eskith\Core\Record\Season;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Units\Measure;
-use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -42,8 +38,7 @@ final readonly class SeasonReader
 
     private UnitSet $units;
 
-    /** @param  array<int, FishedOuting>  $outings  by id, oldest first */
-    private function __construct(private User $user, private SeasonFilter $filter, public array $outings)
+    private function __construct(private User $user, private SeasonFilter $filter, public FishedOutings $fished)
     {
         $this->units = $user->likes()->units;
     }
@@ -54,49 +49,13 @@ final readonly class SeasonReader
      */
     public static function of(User $user, SeasonFilter $filter, bool $past = false, ?int $spot = null): self
     {
-        $rows = $user->outings()->toBase()->leftJoin('spots', 'spots.id', '=', 'outings.spot_id')
-            ->leftJoin('waters', 'waters.id', '=', 'spots.water_id')->orderBy('outings.started_at')->orderBy('outings.id')
-            ->when($spot !== null, static fn ($query) => $query->where('outings.spot_id', $spot))
-            ->when($past, static fn ($query) => $query->whereNotNull('outings.ended_at'))
-            ->get(['outings.id', 'outings.uuid', 'outings.place', 'outings.readings', 'outings.started_at', 'outings.ended_at',
-                'waters.name as water']);
-        $outings = [];
-        foreach ($rows as $row) {
-            $outing = self::outing($row);
-            if (self::passes($outing, $filter)) {
-                $outings[$outing->id] = $outing;
-            }
-        }
-
-        return new self($user, $filter, $outings);
+        return new self($user, $filter, FishedOutings::of($user, $filter, $past, $spot));
     }
 
-    private static function outing(stdClass $row): FishedOuting
+    /** @return array<string, FishedOuting> by their keys, oldest first */
+    public function outings(): array
     {
-        $readings = json_decode(Raw::text($row->readings), true);
-        $readings = is_array($readings) ? $readings : [];
-        $temp = null;
-        try {
-            $temp = isset($readings['temp']) ? Measure::parse(Raw::text($readings['temp']), Unit::Celsius)->si : null;
-        } catch (InvalidInput) {
-            // What cannot be read is not known.
-        }
-        $start = (int) strtotime(Raw::text($row->started_at).' UTC');
-
-        return new FishedOuting(
-            id: Raw::whole($row->id), uuid: Raw::text($row->uuid), place: Raw::text($row->place),
-            water: $row->water === null ? null : Raw::text($row->water), species: Raw::text($readings['species'] ?? 'walleye'),
-            tempC: $temp, start: $start,
-            end: $row->ended_at === null ? Carbon::now()->getTimestamp() : (int) strtotime(Raw::text($row->ended_at).' UTC'),
-        );
-    }
-
-    private static function passes(FishedOuting $outing, SeasonFilter $filter): bool
-    {
-        return ($filter->water === null || $outing->water === $filter->water)
-            && ($filter->species === null || $outing->species === $filter->species)
-            && ($filter->band === null || $outing->band() === $filter->band)
-            && ($filter->year === null || $outing->year() === $filter->year);
+        return $this->fished->all;
     }
 
     public function season(): Season
@@ -117,10 +76,13 @@ final readonly class SeasonReader
             if ($row->lure_id === null || ! $this->ofRod($row)) {
                 continue;
             }
-            $outing = $this->outings[Raw::whole($row->outing_id)];
+            $outing = $this->fished->at(Raw::whole($row->outing_id), self::seconds($row->tied_at));
+            if ($outing === null) {
+                continue;
+            }
             $count = $counts[$id] ?? [];
             $found[$id] = [$row, new Fishing(
-                outing: $outing->uuid, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0,
+                outing: $outing->key, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0,
                 touches: $count['touches'] ?? 0, hooked: $count['hooked'] ?? 0, landed: $count['landed'] ?? 0,
                 drops: $count['drops'] ?? 0, fouls: $count['fouls'] ?? 0, seen: $count['seen'] ?? 0, refused: $count['refused'] ?? 0,
             )];
@@ -138,7 +100,7 @@ final readonly class SeasonReader
     /** @return list<stdClass> in the order in which they were tied on */
     private function setups(): array
     {
-        if ($this->outings === []) {
+        if ($this->fished->all === []) {
             return [];
         }
         $rows = DB::table('setups')->leftJoin('lures', 'lures.id', '=', 'setups.lure_id')
@@ -151,7 +113,10 @@ final readonly class SeasonReader
                 'lines.name as line',
             ]);
 
-        return array_values(array_filter($rows->all(), fn (stdClass $row): bool => isset($this->outings[Raw::whole($row->outing_id)])));
+        // Of each outing all, since what is tied on ends what was on before.
+        return array_values(array_filter(
+            $rows->all(), fn (stdClass $row): bool => isset($this->fished->spans[Raw::whole($row->outing_id)]),
+        ));
     }
 
     /**
@@ -169,11 +134,11 @@ final readonly class SeasonReader
         $taps = $pauses->isEmpty() ? [] : $this->tapsInPauses();
         $hours = [];
         foreach ($byOuting as $id => $rows) {
-            $outing = $this->outings[$id];
+            [$start, $end] = $this->fished->spans[$id];
             $rests = [];
             foreach ($pauses->get($id, []) as $pause) {
                 $rests[] = new Rest(
-                    self::seconds($pause->from_at), $pause->until_at === null ? (float) $outing->end : self::seconds($pause->until_at),
+                    self::seconds($pause->from_at), $pause->until_at === null ? (float) $end : self::seconds($pause->until_at),
                     $pause->rod_id === null ? null : (string) Raw::whole($pause->rod_id),
                 );
             }
@@ -182,7 +147,7 @@ final readonly class SeasonReader
                 $row->until_at === null ? null : self::seconds($row->until_at),
             ), $rows);
             $found = Exposure::of(
-                $outing->start, max($outing->start, $outing->end), $fished, $taps[$id] ?? [], $rests,
+                $start, max($start, $end), $fished, $taps[$id] ?? [], $rests,
             )->hours;
             foreach ($rows as $i => $row) {
                 $hours[Raw::whole($row->id)] = $found[$i] ?? 0.0;

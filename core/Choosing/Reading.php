@@ -8,6 +8,7 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Readings\Basis;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Group;
+use Eskith\Core\Choosing\Readings\Holds;
 use Eskith\Core\Choosing\Readings\Standing;
 use Eskith\Core\Choosing\Readings\Walk;
 use Eskith\Core\Choosing\Readings\Worded;
@@ -142,9 +143,11 @@ enum Reading: string
                 ['yes' => 'at a wall', 'no' => 'no wall'],
                 ['yes' => 'At a wall', 'no' => 'Away from a wall'],
             )),
-            self::Level => Definition::choice(Group::Depth, 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood']),
+            self::Level => Definition::choice(
+                Group::Depth, 'level', ['low' => 'low', 'normal' => 'normal', 'high' => 'in flood'], holds: Holds::OnWater,
+            ),
             self::LevelTrend => Definition::choice(
-                Group::Depth, 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising'],
+                Group::Depth, 'level is', ['falling' => 'falling', 'steady' => 'steady', 'rising' => 'rising'], holds: Holds::OnWater,
             ),
             self::Lies => Definition::choice(Group::Movement, 'boat', Lies::class),
             self::Drift => Definition::measure(
@@ -155,6 +158,7 @@ enum Reading: string
                     // It matters for what flows past the line, which the current may leave unknown.
                     met: static fn (Situation $s): bool => $s->flowMs !== null,
                 ),
+                holds: Holds::OnWater,
             ),
             self::Wind => Definition::measure(
                 Group::Movement, 'wind', Dimension::Speed, [0.0, 40.0], self::WIND_STEPS,
@@ -167,7 +171,7 @@ enum Reading: string
             self::WindFrom => Definition::choice(Group::Movement, 'wind from', WindFrom::class),
             self::Flow => Definition::choice(
                 Group::Movement, 'water moves', ['still' => 'still', 'tide' => 'tide', 'river' => 'river'],
-                aliases: ['uniform' => 'still'], assumed: 'still',
+                aliases: ['uniform' => 'still'], assumed: 'still', holds: Holds::OnWater,
             ),
             self::Current => Definition::measure(
                 Group::Movement, 'current', Dimension::Speed, [-Flow::FASTEST, Flow::FASTEST], self::SPEED_STEPS,
@@ -175,21 +179,24 @@ enum Reading: string
                     'currentMs', 'current_ms', 'current', '{word} of current',
                     walk: new Walk(0.1, -2.0, 2.0, 0.002, [0.0, 0.15, 0.3, 0.5, 0.8]),
                 ),
+                holds: Holds::AtSpot,
             ),
             self::Calm => Definition::flag(Group::Movement, 'waves', 'slick calm', 'rippled', Basis::water(
                 'calm', 'calm', 'waves',
                 ['yes' => 'slick calm', 'no' => 'a ripple on the water'],
                 ['yes' => 'In a slick calm', 'no' => 'With a ripple on the water'],
-            )),
+            ), Holds::OnWater),
             self::AirTemperature => Definition::measure(
                 Group::Movement, 'air', Dimension::Temperature, [-40.0, 45.0], self::TEMPERATURE_STEPS,
             ),
             self::Cloud => Definition::choice(Group::Movement, 'cloud', Cloud::class),
             self::Light => Definition::choice(
                 Group::Signs, 'light', Light::class,
-                basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}'),
+                basis: Basis::water('light', 'light', 'light', '{word} light', 'In {said}'), holds: Holds::AllDay,
             ),
-            self::Weed => Definition::choice(Group::Signs, 'weed', ['none' => 'none', 'green' => 'green', 'dying' => 'dying']),
+            self::Weed => Definition::choice(
+                Group::Signs, 'weed', ['none' => 'none', 'green' => 'green', 'dying' => 'dying'], holds: Holds::AtSpot,
+            ),
             self::Bait => Definition::choice(Group::Signs, 'bait', ['none' => 'none seen', 'some' => 'some', 'chased' => 'chased']),
             self::Birds => Definition::flag(Group::Signs, 'birds', 'working', 'none'),
             self::Food => Definition::choice(
@@ -199,6 +206,7 @@ enum Reading: string
             self::Species => Definition::choice(
                 Group::Fish, 'after', Species::class, assumed: 'walleye',
                 basis: Basis::aim('species', 'species', 'fish sought', '{word} sought', 'For {word}'),
+                holds: Holds::AllDay,
             ),
             self::Zone => Definition::choice(
                 Group::Fish, 'fish sit', Zone::class, ['bottom' => 'on the bottom', 'thermocline' => 'in the thermocline'],
@@ -222,6 +230,7 @@ enum Reading: string
                     // Only fish that hang in the water make it matter.
                     met: static fn (Situation $s): bool => ! $s->isFishDepthAssumed(),
                 ),
+                holds: Holds::AtSpot,
             ),
             self::Mood => Definition::choice(
                 Group::Fish, 'fish are', Mood::class, assumed: 'neutral',
@@ -234,6 +243,7 @@ enum Reading: string
             self::MarksBelow => Definition::flag(
                 Group::Fish, 'marks below',
                 basis: Basis::aim('marksBelow', 'marks_below', 'marks below', ['yes' => 'marks straight below', 'no' => 'no marks below']),
+                holds: Holds::AtSpot,
             ),
             self::How => Definition::choice(Group::Work, 'how', How::class, assumed: 'vertical', basis: Basis::aim(
                 'how', 'how', 'way of fishing',
@@ -248,6 +258,7 @@ enum Reading: string
             self::Runs => Definition::choice(
                 Group::Work, 'water runs', Runs::class,
                 basis: Basis::aim('runs', 'runs', 'way the water runs', 'water running {word}', 'With the {said}', named: false),
+                holds: Holds::AtSpot,
             ),
             self::CastLength => Definition::measure(
                 Group::Work, 'cast', Dimension::Length, [3.0, Cast::FARTHEST_M], ['ft' => 5, 'm' => 1], Cast::USUAL_M,

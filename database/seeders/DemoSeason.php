@@ -175,7 +175,7 @@ final class DemoSeason
         $this->event($outing, $partners, 'touch', $this->now->copy()->subMinutes(2), ['came' => 'fall', 'depth_m' => 7.4]);
         Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'rod_id' => $rods['Still rod'],
-            'depth_m' => 7.9, 'tied_at' => $this->now->copy()->subMinutes(70),
+            'spot_id' => $outing->spot_id, 'depth_m' => 7.9, 'tied_at' => $this->now->copy()->subMinutes(70),
         ]);
     }
 
@@ -229,7 +229,7 @@ final class DemoSeason
         $row = Spot::query()->with('water')->where('user_id', $this->angler->id)->where('name', $spot)->firstOrFail();
 
         return $this->angler->outings()->create([
-            'uuid' => (string) Str::uuid(), 'spot_id' => $row->id, 'place' => "{$row->name} · {$row->water->name}",
+            'uuid' => (string) Str::uuid(), 'spot_id' => $row->id, 'place' => $row->placed(),
             'readings' => $readings, 'started_at' => $start,
         ]);
     }
@@ -247,7 +247,7 @@ final class DemoSeason
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
             'rod_id' => $this->angler->rod_id, 'hole' => $hole, 'cadence' => $cadence,
-            'depth_m' => $spot->depth_m, 'tied_at' => $at, 'lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds,
+            'depth_m' => $spot->depth_m, 'spot_id' => $spot->id, 'tied_at' => $at, 'lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds,
             'pause_s' => $steps->pauseSeconds,
         ]);
     }

@@ -355,6 +355,15 @@ export interface EdgeData {
 	lee: number[][];
 }
 
+export interface ElsewhereData {
+	name: string;
+	label: string;
+	text: string;
+	words: string;
+	place: string;
+	at: string;
+}
+
 export interface EventData {
 	uuid: string;
 	kind: EventKind;
@@ -416,6 +425,7 @@ export interface FishPage {
 	plan: PlanData | null;
 	reopen: OptionData | null;
 	box: TieableData[];
+	spots: SpotChoiceData[];
 	takenAway: OptionData | null;
 	today: TodayData | null;
 }
@@ -716,6 +726,8 @@ export interface OutingData {
 	markPads: OptionData[];
 	marks: MarkedData[];
 	waterId: number | null;
+	spot: number | null;
+	elsewhere: ElsewhereData[];
 }
 
 export interface OutingPage {
@@ -1189,6 +1201,7 @@ export interface SetupRowData {
 	words: string;
 	way: string;
 	rod: string;
+	place: string;
 	from: string;
 	hours: string;
 	touches: number;
@@ -1234,6 +1247,13 @@ export interface SpanData {
 	from: string;
 	to: string;
 	what: string;
+}
+
+export interface SpotChoiceData {
+	id: number;
+	name: string;
+	water: string;
+	depth: string;
 }
 
 export interface SpotData {

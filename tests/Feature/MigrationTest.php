@@ -95,8 +95,12 @@ final class MigrationTest extends TestCase
             'user_id' => $user, 'uuid' => $uuid(2), 'position' => 1, 'family' => 'blade', 'mass_kg' => 0.0142,
             'mass_text' => '1/2 oz', 'finish' => 'white', 'red_near_hooks' => 0, 'length_mm' => 51, 'height_mm' => 19, 'holes' => '[]',
         ]);
+        $water = DB::table('waters')->insertGetId(['user_id' => $user, 'name' => 'Lake', 'kind' => 'lake']);
+        $spot = DB::table('spots')->insertGetId(
+            ['user_id' => $user, 'water_id' => $water, 'name' => 'Bar', 'depth_m' => 8, 'bottom' => 'rock'],
+        );
         $outing = DB::table('outings')->insertGetId([
-            'user_id' => $user, 'uuid' => $uuid(3), 'place' => 'Today', 'readings' => '{}', 'started_at' => '2026-01-01 08:00:00',
+            'user_id' => $user, 'uuid' => $uuid(3), 'place' => 'Bar · Lake', 'spot_id' => $spot, 'readings' => '{}', 'started_at' => '2026-01-01 08:00:00',
         ]);
         $setup = DB::table('setups')->insertGetId([
             'user_id' => $user, 'outing_id' => $outing, 'uuid' => $uuid(4), 'lure_id' => $lure, 'cadence' => 'low_hop', 'depth_m' => 8,
@@ -109,6 +113,10 @@ final class MigrationTest extends TestCase
         $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
 
         self::assertSame($rod, User::query()->findOrFail($user)->rodInHand()?->id);
+        self::assertEquals(
+            [$spot, $spot], [DB::table('outings')->value('spot_id'), DB::table('setups')->value('spot_id')],
+            'what was fished before was fished where its outing was',
+        );
         self::assertEquals([$line, $rod], [DB::table('rods')->value('line_id'), DB::table('setups')->value('rod_id')]);
         self::assertSame(1, DB::table('events')->count(), 'nothing that hangs on a setup is lost while its table is laid anew');
         $this->artisan('migrate:rollback', ['--step' => count($since), '--force' => true, '--quiet' => true]);

@@ -48,6 +48,7 @@ final class TapsTest extends TestCase
                 'amend' => ['said' => $at, 'event' => $ids[$deed['of']], ...$deed['changes']],
                 'take_in_hand' => ['at' => $at, 'rod' => $rods[$in]],
                 'tie_on' => ['at' => $at, 'rod' => $rods[$in], 'lure' => $this->silver, 'hole' => 'back', 'cadence' => 'short_pop'],
+                'move' => ['at' => $at, 'name' => 'South hump', 'water' => 'Slate Lake'],
                 default => ['at' => $at, ...$deed],
             }];
         }

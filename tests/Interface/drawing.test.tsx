@@ -201,7 +201,7 @@ describe("the counters", () => {
 		const tied = vi.fn();
 		const ladder = [step({ minutes: 30 }), step({ key: "3", words: "change the weight to ⅝ oz", minutes: 12 })];
 		const shown = (over: Partial<OutingData>) => (
-			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} />
+			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} onMove={() => {}} />
 		);
 		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));
 		expect(container.textContent).toContain("in 6 more min without a touch, about 3 drops");

@@ -42,7 +42,9 @@ export const event = (over: Partial<EventData> = {}): EventData => ({
 export const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	uuid: "o1",
 	asOf: "2026-11-25T06:30:00.000+00:00",
-	place: "North bar",
+	place: "North bar · Slate Lake",
+	spot: 1,
+	elsewhere: [],
 	startedAt: "2026-11-25T06:00:00Z",
 	title: "½ oz blade, white",
 	subtitle: "middle hole",

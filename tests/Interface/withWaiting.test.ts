@@ -27,6 +27,7 @@ function deeds(all: Told[]): Deed[] {
 		if (what === "take_in_hand") rod = taken ?? rod;
 		const setup = setups[rod] ?? null;
 		if (what === "tie_on") setups[rod] = head.id;
+		if (what === "move") Object.assign(setups, { this: `${head.id}a`, other: `${head.id}b` });
 		const made: Record<Deed["do"], object> = {
 			log: { rod, setup, entry },
 			undo: { event: `t${of}` },
@@ -40,6 +41,14 @@ function deeds(all: Told[]): Deed[] {
 			retie: { rod },
 			tick: {},
 			mark: { kind: entry.kind, word: entry.kind },
+			move: {
+				spot: null,
+				name: "South hump",
+				water: null,
+				setups: { this: `${head.id}a`, other: `${head.id}b` },
+				words: "South hump · Slate Lake",
+				depth: "",
+			},
 		};
 		return { ...head, do: what, ...made[what] } as Deed;
 	});

@@ -7,6 +7,7 @@ namespace App\Data\Fish;
 use App\Data\Lure\PickData;
 use App\Data\OptionData;
 use App\Data\Rig\RigInShortData;
+use App\Data\Water\ElsewhereData;
 
 /** The outing under way. */
 final readonly class OutingData
@@ -26,6 +27,8 @@ final readonly class OutingData
      * @param  TallyData  $tally  of the rod in hand
      * @param  list<OptionData>  $markPads  what can be marked with one tap; empty at no spot of one's own
      * @param  list<MarkedData>  $marks  of this outing, the newest first
+     * @param  int|null  $spot  where it is
+     * @param  list<ElsewhereData>  $elsewhere  what was read elsewhere and is not known here
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
     public function __construct(
@@ -68,6 +71,8 @@ final readonly class OutingData
         public array $markPads,
         public array $marks,
         public ?int $waterId,
+        public ?int $spot,
+        public array $elsewhere,
     ) {
     }
 }

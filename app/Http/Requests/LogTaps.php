@@ -69,6 +69,7 @@ final class LogTaps extends AnglerRequest
             Deed::End => EndTap::class,
             Deed::Retie => RetieLeader::class,
             Deed::Mark => MarkTap::class,
+            Deed::Move => MoveTap::class,
             null => UnknownTap::class,
         };
     }

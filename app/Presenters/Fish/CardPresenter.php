@@ -24,7 +24,7 @@ final readonly class CardPresenter
 
     public static function of(User $angler, Outing $outing): self
     {
-        $waterId = $outing->spot?->water_id;
+        $waterId = $outing->spotAt()?->water_id;
         $limits = [];
         foreach ($waterId === null ? [] : $angler->cardRules()->where('water_id', $waterId)->orderBy('species')->get() as $rule) {
             $limits[mb_strtolower($rule->species)] = CardReader::limits($rule);

@@ -80,6 +80,7 @@ final readonly class OutingLogPresenter
         $names = new LureNames(new UnitFormat($this->user->likes()->units));
         $hours = OutingHours::of($outing);
         $bites = $outing->events()->standing()->bites()->get(['setup_id', 'landed'])->groupBy('setup_id');
+        $several = $hours->setups->pluck('spot_id')->unique()->count() > 1;
         $before = [];
         $rows = [];
         foreach ($hours->setups as $setup) {
@@ -89,6 +90,7 @@ final readonly class OutingLogPresenter
                 words: BoardPresenter::named($setup, $names),
                 way: BoardPresenter::way($setup),
                 rod: $setup->rod?->called() ?? '',
+                place: $several ? $setup->spot->name ?? '' : '',
                 from: $setup->tied_at->toIso8601String(),
                 hours: self::hours($hours->hours[$setup->id] ?? 0.0),
                 touches: $felt?->count() ?? 0,
@@ -115,7 +117,7 @@ final readonly class OutingLogPresenter
             'cadence' => $before->cadence !== $now->cadence,
         ]);
 
-        return $changed === [] ? 'the same again' : implode(', ', array_keys($changed));
+        return $changed !== [] ? implode(', ', array_keys($changed)) : ($before->spot_id === $now->spot_id ? 'the same again' : 'the same there');
     }
 
     /** @return list<EventData> newest first */

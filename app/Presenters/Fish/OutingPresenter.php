@@ -10,6 +10,7 @@ use App\Data\Fish\OutingData;
 use App\Data\Fish\PadData;
 use App\Data\Fish\PauseData;
 use App\Data\Fish\SkyData;
+use App\Data\Fish\SpotChoiceData;
 use App\Data\Fish\TieableData;
 use App\Data\Fish\TiedData;
 use App\Data\Fish\TyingData;
@@ -21,10 +22,12 @@ use App\Models\Event;
 use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\Setup;
+use App\Models\Spot;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Work\CadenceWords;
+use App\Readings\Elsewhere;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Pauses;
@@ -32,6 +35,7 @@ use App\Record\RodTally;
 use App\Record\TakenBack;
 use App\Rows\Sky;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Support\Carbon;
 
 /** The outing under way, counted up. */
@@ -87,7 +91,7 @@ final readonly class OutingPresenter
         return [new OutingData(
             uuid: $outing->uuid,
             asOf: Carbon::now()->format('Y-m-d\TH:i:s.vP'),
-            place: $outing->place,
+            place: $outing->placeNow(),
             startedAt: $outing->started_at->toIso8601String(),
             title: $setup === null ? 'Nothing on this rod' : BoardPresenter::named($setup, $names),
             subtitle: $pick !== null && $other === null ? $pick->subtitle : ($setup === null ? '' : BoardPresenter::way($setup)),
@@ -121,10 +125,11 @@ final readonly class OutingPresenter
             drift: $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
             note: $outing->note,
             endedAt: $outing->ended_at?->toIso8601String(),
-            markPads: $outing->spot === null ? [] : array_map(
+            markPads: $outing->spotAt() === null ? [] : array_map(
                 static fn (MarkKind $kind): OptionData => new OptionData($kind->value, (string) $kind->pad()), MarkKind::pads(),
             ),
-            marks: self::marks($outing), waterId: $outing->spot?->water_id,
+            marks: self::marks($outing), waterId: $outing->spotAt()?->water_id, spot: $outing->spotAt()?->id,
+            elsewhere: Elsewhere::offered($angler, $book),
         ), $answer, $rankedBox];
     }
 
@@ -142,6 +147,20 @@ final readonly class OutingPresenter
         }
 
         return array_values($told);
+    }
+
+    /** @return list<SpotChoiceData> every spot, those of the water where one is first */
+    public static function spots(User $angler, Outing $outing): array
+    {
+        $say = new UnitFormat($angler->likes()->units);
+        $here = $outing->spotAt()?->water_id;
+
+        return array_values($angler->spots()->with('water')->orderBy('water_id')->orderBy('id')->get()
+            ->sortBy(static fn (Spot $spot): int => $spot->water_id === $here ? 0 : 1)->map(
+                static fn (Spot $spot): SpotChoiceData => new SpotChoiceData(
+                    $spot->id, $spot->name, $spot->water->name, $spot->depth_m === null ? '' : $say->depth($spot->depth_m),
+                ),
+            )->all());
     }
 
     /** @return list<MarkedData> */
@@ -166,7 +185,7 @@ final readonly class OutingPresenter
 
     private static function sky(Outing $outing): SkyData
     {
-        $sky = Sky::over($outing->spot);
+        $sky = Sky::over($outing->spotAt());
         $slack = $sky->slack(Carbon::now());
 
         return new SkyData(

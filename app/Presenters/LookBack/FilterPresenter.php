@@ -27,7 +27,7 @@ final readonly class FilterPresenter
     /** @return array<string, list<OptionData>> */
     public function all(): array
     {
-        $all = SeasonReader::of($this->user, SeasonFilter::none())->outings;
+        $all = SeasonReader::of($this->user, SeasonFilter::none())->outings();
         $bands = array_unique(array_map(static fn (FishedOuting $one): int => $one->band()->value ?? -1, $all));
         sort($bands);
 

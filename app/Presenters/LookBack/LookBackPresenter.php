@@ -55,7 +55,7 @@ final readonly class LookBackPresenter
     {
         $this->fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
         $this->season = new Season(array_values($this->fishing));
-        $this->bites = BiteReader::of($user, $reader->outings);
+        $this->bites = BiteReader::of($user, $reader->fished);
     }
 
     public static function of(User $user, SeasonFilter $filter): self
@@ -152,8 +152,8 @@ final readonly class LookBackPresenter
             }
         }
         $temps = [];
-        foreach ($this->reader->outings as $outing) {
-            if (count($with[$outing->uuid] ?? []) === 2 && $outing->tempC !== null) {
+        foreach ($this->reader->outings() as $outing) {
+            if (count($with[$outing->key] ?? []) === 2 && $outing->tempC !== null) {
                 $temps[] = round($this->user->likes()->units->temperature->fromSi($outing->tempC));
             }
         }
@@ -224,8 +224,8 @@ final readonly class LookBackPresenter
     private function within(Comparison $pair): array
     {
         $found = [];
-        foreach (array_reverse($this->reader->outings) as $outing) {
-            $both = $pair->within[$outing->uuid] ?? null;
+        foreach (array_reverse($this->reader->outings()) as $outing) {
+            $both = $pair->within[$outing->key] ?? null;
             if ($both !== null && count($found) < self::WITHIN) {
                 $found[] = new PairOutingData(
                     $outing->uuid, gmdate('Y-m-d\TH:i:s\Z', $outing->start), (int) $both[0].' in '.RecordWords::hours($both[1]),
@@ -250,10 +250,10 @@ final readonly class LookBackPresenter
         return array_values(array_map(fn (FishedOuting $outing): OutingBitesData => new OutingBitesData(
             uuid: $outing->uuid, place: $outing->place, at: gmdate('Y-m-d\TH:i:s\Z', $outing->start),
             temp: $outing->tempC === null ? '' : round($unit->fromSi($outing->tempC))."\u{A0}{$unit->symbol()}", tempC: $outing->tempC,
-            hours: round($did[$outing->uuid][0] ?? 0.0, 2), touches: $did[$outing->uuid][1] ?? 0, landed: $did[$outing->uuid][2] ?? 0,
+            hours: round($did[$outing->key][0] ?? 0.0, 2), touches: $did[$outing->key][1] ?? 0, landed: $did[$outing->key][2] ?? 0,
             bites: array_map(
-                static fn (array $bite): BitesAtData => new BitesAtData(...$bite), $this->bites->places[$outing->id] ?? [],
+                static fn (array $bite): BitesAtData => new BitesAtData(...$bite), $this->bites->places[$outing->key] ?? [],
             ),
-        ), $this->reader->outings));
+        ), $this->reader->outings()));
     }
 }

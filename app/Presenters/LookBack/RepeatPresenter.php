@@ -34,9 +34,9 @@ final class RepeatPresenter
         $reader = SeasonReader::of($rankedBox->user, $sought, past: true, spot: $spot);
         $band = TempBand::of($temp);
 
-        return self::of($rankedBox->user, BiteReader::of($rankedBox->user, array_filter(
-            $reader->outings, static fn (FishedOuting $one): bool => $one->band() === $band,
-        )));
+        return self::of($rankedBox->user, BiteReader::of($rankedBox->user, $reader->fished->only(
+            static fn (FishedOuting $one): bool => $one->band() === $band,
+        ), $spot));
     }
 
     public static function of(User $user, BiteReader $bites): ?RepeatData

@@ -37,12 +37,12 @@ final class SeasonReport
         $reader = SeasonReader::of($user, $filter);
         $fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
         $byWater = [];
-        foreach ($reader->outings as $outing) {
+        foreach ($reader->outings() as $outing) {
             $byWater[$outing->water ?? 'Elsewhere'][] = $outing;
         }
         $pages = [];
         foreach ($byWater as $water => $outings) {
-            $of = array_fill_keys(array_map(static fn (FishedOuting $one): string => $one->uuid, $outings), true);
+            $of = array_fill_keys(array_map(static fn (FishedOuting $one): string => $one->key, $outings), true);
             $season = new Season(array_values(array_filter($fishing, static fn (Fishing $one): bool => isset($of[$one->outing]))));
             $pages[] = self::page($user, (string) $water, $outings, $season);
         }
@@ -82,7 +82,7 @@ final class SeasonReport
             'outings' => array_map(static fn (FishedOuting $one): array => [
                 gmdate('j M Y', $one->start), $one->place,
                 $one->tempC === null ? '' : round($unit->fromSi($one->tempC))."\u{A0}{$unit->symbol()}",
-                RecordWords::hours($did[$one->uuid][0] ?? 0.0), ($did[$one->uuid][2] ?? 0).' of '.($did[$one->uuid][1] ?? 0),
+                RecordWords::hours($did[$one->key][0] ?? 0.0), ($did[$one->key][2] ?? 0).' of '.($did[$one->key][1] ?? 0),
             ], array_slice(array_reverse($outings), 0, self::LISTED)),
             'more' => max(0, count($outings) - self::LISTED),
         ];

@@ -138,7 +138,7 @@ final readonly class PlacesPresenter
         $degrees = $at === null ? null : Placing::frame($spot->water)?->degrees($at);
 
         return new PlacedSpotData(
-            id: $spot->id, name: $spot->name, depth: $say->depth($spot->depth_m), bottom: $spot->bottom?->value,
+            id: $spot->id, name: $spot->name, depth: $spot->depth_m === null ? '' : $say->depth($spot->depth_m), bottom: $spot->bottom?->value,
             bottomWord: $spot->bottom?->word() ?? '', wall: $spot->wall, x: $at?->east, y: $at?->north, facing: $spot->facing_deg,
             position: $degrees === null ? '' : sprintf('%.5f, %.5f', ...$degrees), here: $spot->id === $here,
         );

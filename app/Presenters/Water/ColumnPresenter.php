@@ -110,8 +110,9 @@ final class ColumnPresenter
         }
 
         // Of the last outings there, so that a long record costs no more.
-        $last = $user->outings()->where('spot_id', $outing->spot_id)->latest('started_at')->latest('id')->limit(self::OUTINGS)->pluck('id');
-        $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.outing_id', $last)
+        $there = $user->setups()->where('spot_id', $outing->spotAt()?->id);
+        $last = (clone $there)->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS)->pluck('outing_id');
+        $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.setup_id', $there->select('id')->whereIn('outing_id', $last))
             ->whereNotNull('events.depth_m')
             ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
 

@@ -22,6 +22,7 @@ final readonly class Definition
      * @param  array<string, string>  $aliases  words of older links and files => option
      * @param  float|string|null  $assumed  what it stands for where it was not read: SI, or a choice
      * @param  Basis|null  $basis  null for what is only shown
+     * @param  Holds  $holds  how far, as one moves on
      */
     private function __construct(
         public Group $group,
@@ -35,6 +36,7 @@ final readonly class Definition
         private array $aliases,
         public float|string|null $assumed,
         public ?Basis $basis,
+        public Holds $holds,
     ) {
     }
 
@@ -44,7 +46,7 @@ final readonly class Definition
      */
     public static function measure(
         Group $group, string $label, Dimension $dimension, array $range, array $steps, ?float $assumed = null,
-        ?Basis $basis = null,
+        ?Basis $basis = null, ?Holds $holds = null,
     ): self {
         return new self(
             group: $group,
@@ -58,6 +60,7 @@ final readonly class Definition
             aliases: [],
             assumed: $assumed,
             basis: $basis,
+            holds: $holds ?? $group->holds(),
         );
     }
 
@@ -77,6 +80,7 @@ final readonly class Definition
         array $aliases = [],
         ?string $assumed = null,
         ?Basis $basis = null,
+        ?Holds $holds = null,
     ): self {
         $options = is_array($of) ? $of : array_replace(self::words($of), $words);
 
@@ -92,11 +96,13 @@ final readonly class Definition
             aliases: $aliases,
             assumed: $assumed,
             basis: $basis,
+            holds: $holds ?? $group->holds(),
         );
     }
 
-    public static function flag(Group $group, string $label, string $yes = 'yes', string $no = 'no', ?Basis $basis = null): self
-    {
+    public static function flag(
+        Group $group, string $label, string $yes = 'yes', string $no = 'no', ?Basis $basis = null, ?Holds $holds = null,
+    ): self {
         return new self(
             group: $group,
             label: $label,
@@ -109,6 +115,7 @@ final readonly class Definition
             aliases: [],
             assumed: null,
             basis: $basis,
+            holds: $holds ?? $group->holds(),
         );
     }
 

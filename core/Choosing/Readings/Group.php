@@ -14,4 +14,14 @@ enum Group: string
     case Fish = 'Fish';
     case Work = 'Work';
     case Care = 'Care';
+
+    /** How far its readings hold, but for those that say otherwise. */
+    public function holds(): Holds
+    {
+        return match ($this) {
+            self::Depth => Holds::AtSpot,
+            self::Water, self::Signs, self::Fish, self::Care => Holds::OnWater,
+            self::Movement, self::Work => Holds::AllDay,
+        };
+    }
 }

@@ -26,7 +26,15 @@ export function Counters({ outing }: { outing: OutingData }) {
 }
 
 /** How long to stay, and what to change then, one thing after the other. */
-export function Advice({ outing, onTieOn }: { outing: OutingData; onTieOn: (tying: Tying) => void }) {
+export function Advice({
+	outing,
+	onTieOn,
+	onMove,
+}: {
+	outing: OutingData;
+	onTieOn: (tying: Tying) => void;
+	onMove: () => void;
+}) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	if (!outing.pick) return null;
 	const next = outing.pick.ladder[0];
@@ -34,7 +42,12 @@ export function Advice({ outing, onTieOn }: { outing: OutingData; onTieOn: (tyin
 		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
 			{outing.move && (
 				<>
-					<h2 className="pt-2 text-[18px]">{outing.move}</h2>
+					<div className="flex items-start justify-between gap-3 pt-2">
+						<h2 className="text-[18px]">{outing.move}</h2>
+						<Button look="strong" size="big" onClick={onMove}>
+							Move to
+						</Button>
+					</div>
 					<p className="text-[14px] text-slate">If you stay:</p>
 				</>
 			)}

@@ -12,20 +12,26 @@ import type { OutingLog } from "./useOuting";
 interface Props {
 	outing: OutingData;
 	log: OutingLog;
+	onMove: () => void;
 }
 
 /** Where one is, what is on, how it goes, and whether all of it has arrived. */
-export function OutingHead({ outing, log }: Props) {
+export function OutingHead({ outing, log, onMove }: Props) {
 	return (
 		<>
-			<p className="flex justify-between gap-3 text-[14px] text-slate">
+			<div className="flex items-center gap-3 text-[14px] text-slate">
 				<span className="min-w-0 truncate">
 					{outing.place} · {timeOf(outing.startedAt)}
 				</span>
-				<span role="status" className="shrink-0">
+				{!outing.endedAt && (
+					<Button look="plain" onClick={onMove}>
+						Move
+					</Button>
+				)}
+				<span role="status" className="ml-auto shrink-0">
 					{saved(log.waiting, log.unkept)}
 				</span>
-			</p>
+			</div>
 			{outing.rods.length > 1 && <Rods rods={outing.rods} onTake={log.takeInHand} />}
 			<h1 className="text-[25px]">{outing.title}</h1>
 			<FallCount
@@ -40,7 +46,7 @@ export function OutingHead({ outing, log }: Props) {
 			<Glance outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}
 			{outing.takenBack[0] && <TakenBack event={outing.takenBack[0]} onPutBack={log.putBack} />}
-			<Advice outing={outing} onTieOn={log.tieOn} />
+			<Advice outing={outing} onTieOn={log.tieOn} onMove={onMove} />
 		</>
 	);
 }

@@ -1,6 +1,6 @@
 import { usePage } from "@inertiajs/react";
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Deed, Entry, Ticked } from "../outbox/deeds";
+import type { Deed, Entry, Moved, Ticked } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
 import { useOutbox } from "../outbox/useOutbox";
 import type { Answered, Why } from "../outbox/wire";
@@ -20,6 +20,9 @@ export interface Tying extends TyingData {
 	words: string;
 	way: string;
 }
+
+/** Where one moves to: a spot that is known, or a new one by its name. */
+export type Destination = Pick<Moved, "spot" | "name" | "water" | "words" | "depth">;
 
 export interface OutingLog {
 	outing: OutingData;
@@ -52,6 +55,8 @@ export interface OutingLog {
 	/** What was ticked here and has not arrived, in order. */
 	ticks: Ticked[];
 	end: () => void;
+	/** Goes on at another spot, with what is on the rods. */
+	move: (to: Destination) => void;
 	/** The leader of the rod in hand was tied anew. */
 	retie: () => void;
 	/** Marks the place where the boat is. */
@@ -135,6 +140,13 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		goOn: useCallback(() => done({ do: "go_on" }), [done]),
 		tick: useCallback((plan, number, made) => done({ do: "tick", plan, number, made }), [done]),
 		ticks: useMemo(() => (waiting ?? []).filter((deed): deed is Ticked => deed.do === "tick"), [waiting]),
+		move: useCallback(
+			(to: Destination) => {
+				const on = now.current.rods.filter((one) => one.setup !== null);
+				done({ do: "move", ...to, setups: Object.fromEntries(on.map((one) => [one.uuid, newId()])) });
+			},
+			[done],
+		),
 		end: useCallback(() => done({ do: "end" }), [done]),
 		retie: useCallback(
 			() => done({ do: "retie", rod: now.current.rods.find((one) => one.inHand)?.uuid ?? null }),

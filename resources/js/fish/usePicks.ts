@@ -11,6 +11,7 @@ export interface Picked {
 }
 
 const ofSetup = (setup: string) => `setup ${setup}`;
+const inHand = ({ rods }: OutingData) => rods.find((one) => one.inHand)?.uuid;
 const ofPick = (key: string) => `pick ${key}`;
 
 /**
@@ -25,7 +26,9 @@ export function usePicks(angler: number, { outing, column }: Answer, shown: Outi
 		void keepSaid(angler, ofSetup(outing.setup), outing.asOf, picked);
 	}, [angler, outing, column]);
 	useAhead(angler, outing);
-	const other = shown.setup !== outing.setup;
+	// The same lure, worked the same, at another spot: what was said of it is right until the server says more.
+	const same = inHand(shown) === inHand(outing) && shown.title === outing.title && shown.subtitle === outing.subtitle;
+	const other = shown.setup !== outing.setup && !same;
 	const key = other && shown.setup ? shown.setup : null;
 	const [known, setKnown] = useState<{ setup: string; picked: Picked } | null>(null);
 	useEffect(() => {

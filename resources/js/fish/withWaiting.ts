@@ -1,4 +1,4 @@
-import type { Amended, Deed, Entry, Logged, TakenBack, TiedOn } from "../outbox/deeds";
+import type { Amended, Deed, Entry, Logged, Moved, TakenBack, TiedOn } from "../outbox/deeds";
 import type { EventData, EventKind, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
 import { counting, glance, isBite, ofRodInHand } from "./tally";
 
@@ -36,6 +36,8 @@ function withOne(outing: OutingData, deed: Deed): OutingData {
 			return outing.marks.some((mark) => mark.uuid === deed.id)
 				? outing
 				: { ...outing, marks: [{ uuid: deed.id, word: deed.word, at: deed.at }, ...outing.marks] };
+		case "move":
+			return moved(outing, deed);
 		case "tick":
 			// Of a plan, which is shown beside it.
 			return outing;
@@ -146,6 +148,34 @@ function tiedOn(outing: OutingData, deed: TiedOn): OutingData {
 		subtitle: deed.way,
 	};
 	return rod === null ? tied : inHand({ ...outing, rods }, rod);
+}
+
+/** What is on the rods is fished at the new spot from then on: what they did before counts there no more. */
+function moved(outing: OutingData, deed: Moved): OutingData {
+	const rods = outing.rods.map((one) =>
+		one.setup
+			? {
+					...one,
+					setup: deed.setups[one.uuid] ?? one.setup,
+					quietSince: deed.at,
+					tally: one.tally && { ...one.tally, tiedAt: deed.at },
+				}
+			: one,
+	);
+	const mine = rods.find((one) => one.inHand);
+	const temp = outing.water.split(" · ")[1];
+	return {
+		...outing,
+		rods,
+		setup: mine ? mine.setup : outing.setup,
+		tally: outing.setup ? { ...outing.tally, tiedAt: deed.at } : outing.tally,
+		place: deed.words,
+		spot: deed.spot,
+		water: [deed.depth, deed.words.split(" · ")[1] === outing.place.split(" · ")[1] ? temp : ""]
+			.filter(Boolean)
+			.join(" · "),
+		move: null,
+	};
 }
 
 function inHand(outing: OutingData, rod: string): OutingData {

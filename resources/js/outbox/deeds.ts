@@ -58,6 +58,19 @@ export type WentOn = Told & { do: "go_on" };
 export type Ticked = Told & { do: "tick"; plan: string; number: number; made: boolean };
 export type Ended = Told & { do: "end" };
 export type Marked = Told & { do: "mark"; kind: string; word: string };
+export type Moved = Told & {
+	do: "move";
+	/** A spot that is known, by its number; null for a new one. */
+	spot: number | null;
+	name: string | null;
+	/** Of a new spot; null for the one where the outing is. */
+	water: string | null;
+	/** What is on each rod from now on, by the rod. */
+	setups: Record<string, string>;
+	/** The place in words, and how deep it is, until the server says it. */
+	words: string;
+	depth: string;
+};
 export type Retied = Told & { do: "retie"; rod: string | null };
 export type Deed =
 	| Logged
@@ -70,7 +83,8 @@ export type Deed =
 	| Ticked
 	| Ended
 	| Retied
-	| Marked;
+	| Marked
+	| Moved;
 
 /** As the server takes it: with the moment at which it was tapped, by which a clock that was wrong is seen. */
 export function asSent(deed: Deed): Record<string, unknown> {
@@ -100,6 +114,10 @@ function fieldsOf({ id, outing: _, ...deed }: Deed): Record<string, unknown> {
 			return { uuid: id, do: deed.do, event: deed.event, said: deed.at, ...deed.changes };
 		case "tie_on": {
 			const { words: _words, way: _way, ...rest } = deed;
+			return { uuid: id, ...rest };
+		}
+		case "move": {
+			const { words: _words, depth: _depth, ...rest } = deed;
 			return { uuid: id, ...rest };
 		}
 		case "mark": {

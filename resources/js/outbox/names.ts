@@ -14,6 +14,7 @@ const names: Record<Deed["do"], string> = {
 	end: "Ending the outing",
 	retie: "Tying the leader anew",
 	mark: "A mark",
+	move: "A move",
 };
 
 /** What was done, in words that are clear away from its outing. */
@@ -23,6 +24,8 @@ export function nameOf(deed: Deed): string {
 			return deed.words ?? upper(deed.entry.species ?? deed.entry.kind);
 		case "tie_on":
 			return `Tied on: ${deed.words}`;
+		case "move":
+			return `Moved to ${deed.words}`;
 		case "mark":
 			return `Marked: ${deed.word}`;
 		default:

@@ -4,12 +4,14 @@ import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
 import { Crew } from "../fish/Crew";
+import { Elsewhere } from "../fish/Elsewhere";
 import { Ended, Forgotten } from "../fish/EndOuting";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn, fishDraft } from "../fish/FishOn";
 import { MarkHere } from "../fish/MarkHere";
 import { More } from "../fish/More";
+import { MoveTo } from "../fish/MoveTo";
 import { NoOuting } from "../fish/NoOuting";
 import { OutingHead } from "../fish/OutingHead";
 import { Pads } from "../fish/Pads";
@@ -21,11 +23,20 @@ import { useHasDraft } from "../parts/useDraft";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { useKeys } from "../shell/useKeys";
-import type { AnswerData, EventData, FishPage, OutingData, PlanData, TieableData, TodayData } from "../types";
+import type {
+	AnswerData,
+	EventData,
+	FishPage,
+	OutingData,
+	PlanData,
+	SpotChoiceData,
+	TieableData,
+	TodayData,
+} from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer, plan, reopen, box, takenAway, today }: FishPage) {
-	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} today={today} />;
+export default function Fish({ outing, answer, plan, reopen, box, spots, takenAway, today }: FishPage) {
+	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} spots={spots} today={today} />;
 	return (
 		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
 			<NoOuting reopen={reopen} takenAway={takenAway} />
@@ -38,14 +49,15 @@ interface Props {
 	answer: AnswerData;
 	plan: PlanData | null;
 	box: TieableData[];
+	spots: SpotChoiceData[];
 	today: TodayData | null;
 }
 
 /** What is open over the pads. */
-type Open = "touch" | "fish" | "change" | null;
+type Open = "touch" | "fish" | "change" | "move" | null;
 
-function UnderWay({ outing: first, answer, plan, box, today }: Props) {
-	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan"] }), []);
+function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
+	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan", "box", "spots", "today"] }), []);
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
 	const [open, setOpen] = useState<Open>(null);
@@ -62,7 +74,12 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 		f: () => setOpen("fish"),
 		...Object.fromEntries(outing.pads.map(({ kind, key }) => [key, () => log.log({ kind })])),
 	};
-	useKeys({ ...(outing.setup && !outing.endedAt ? logging : {}), c: () => setOpen("change"), u: log.undo });
+	useKeys({
+		...(outing.setup && !outing.endedAt ? logging : {}),
+		c: () => setOpen("change"),
+		m: () => setOpen("move"),
+		u: log.undo,
+	});
 	return (
 		<AppLayout
 			title="Fish"
@@ -78,7 +95,8 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 		>
 			<div className="grid gap-x-8 px-4 pt-1 pb-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_372px] lg:px-7 lg:py-5">
 				<div className="min-w-0">
-					<OutingHead outing={outing} log={log} />
+					<OutingHead outing={outing} log={log} onMove={() => setOpen("move")} />
+					<Elsewhere readings={outing.elsewhere} />
 					<MarkHere outing={outing} log={log} />
 					<PlanLine plan={plan} log={log} />
 					{today && (
@@ -108,6 +126,7 @@ function UnderWay({ outing: first, answer, plan, box, today }: Props) {
 			{open === "fish" && <FishOn outing={outing} onClose={() => setOpen(null)} onLog={log.log} />}
 			{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}
 			<TouchPad open={open === "touch"} onOpenChange={close} onLog={log.log} />
+			<MoveTo open={open === "move"} onOpenChange={close} outing={outing} spots={spots} onMove={log.move} />
 			<TieOnPad open={open === "change"} onOpenChange={close} outing={outing} box={box} onTieOn={log.tieOn} />
 		</AppLayout>
 	);

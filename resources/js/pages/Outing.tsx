@@ -88,7 +88,7 @@ function Setups({ setups }: { setups: SetupRowData[] }) {
 					<span>
 						<b className="font-semibold">{setup.words}</b> {setup.way}
 						<span className="block text-[14px] text-slate">
-							{[setup.rod, setup.change && `changed: ${setup.change}`].filter(Boolean).join(" · ")}
+							{[setup.place, setup.rod, setup.change && `changed: ${setup.change}`].filter(Boolean).join(" · ")}
 						</span>
 					</span>
 					<span className="text-right">

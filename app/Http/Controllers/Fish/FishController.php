@@ -36,12 +36,14 @@ final class FishController extends Controller
             ))->render();
         }
         [$data, $answer, $rankedBox] = $presenter->now($user, $outing);
+        $spot = $outing->spotAt();
         $plan = $user->plans()->standing()->where('outing_id', $outing->id)->first();
         $drop = $plan === null || $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key);
 
         return (new FishPage(
             $data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
-            today: $outing->spot === null ? null : $todays->of($rankedBox->book, $outing->spot->water, $outing->spot, Carbon::now()),
+            spots: OutingPresenter::spots($user, $outing),
+            today: $spot === null ? null : $todays->of($rankedBox->book, $spot->water, $spot, Carbon::now()),
         ))->render();
     }
 }

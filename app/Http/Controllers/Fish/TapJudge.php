@@ -14,6 +14,7 @@ use App\Http\Requests\EndTap;
 use App\Http\Requests\GoOnFishing;
 use App\Http\Requests\LogEvent;
 use App\Http\Requests\MarkTap;
+use App\Http\Requests\MoveTap;
 use App\Http\Requests\PauseFishing;
 use App\Http\Requests\PutBackTap;
 use App\Http\Requests\RetieLeader;
@@ -25,6 +26,7 @@ use App\Models\Outing;
 use App\Places\Marks;
 use App\Plans\PlanBook;
 use App\Record\Logbook;
+use App\Record\Moves;
 use App\Record\Pauses;
 use App\Record\TakenBack;
 use App\Tackle\RodKeeper;
@@ -132,6 +134,9 @@ final class TapJudge
             ),
             $tap instanceof RetieLeader => RodKeeper::of($angler)->retie($tap->uuid(), $tap->rod(), $tap->at()),
             $tap instanceof MarkTap => Marks::of($angler)->here($outing, $tap->uuid(), $tap->kind(), $tap->at()),
+            $tap instanceof MoveTap => Moves::of($angler)->move(
+                $outing, $tap->uuid(), $tap->spot($outing), $tap->at(), $tap->setups(),
+            ),
             $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
             $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
             default => throw InvalidInput::because('do', 'This server does not know that entry.'),

@@ -9,8 +9,12 @@ use App\Http\Requests\KeepSpot;
 use App\Models\Spot;
 use App\Places\Fix;
 use App\Readings\Spots;
+use App\Record\Logbook;
+use App\Record\Moves;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /** Spots the angler knows. */
 final class SpotController extends Controller
@@ -19,15 +23,22 @@ final class SpotController extends Controller
     public function store(KeepSpot $request): RedirectResponse
     {
         $spot = Spots::keepHere($request->angler(), $request->water(), $request->spot());
+        Moves::of($request->angler())->named($spot);
         Fix::place($request->angler(), $spot->loadMissing('water'));
 
         return back()->with('said', "{$request->spot()} is kept.");
     }
 
-    /** Goes to a spot the angler knows: its depth and bottom become today's. */
+    /** Goes to a spot the angler knows: its depth and bottom become today's, and an outing under way goes on there. */
     public function goTo(Request $request, Spot $spot): RedirectResponse
     {
-        Spots::goTo($this->angler($request), $spot);
+        $user = $this->angler($request);
+        $outing = Logbook::of($user)->underWay();
+        if ($outing === null) {
+            Spots::goTo($user, $spot);
+        } else {
+            Moves::of($user)->move($outing, (string) Str::uuid(), $spot, Carbon::now());
+        }
 
         return back();
     }

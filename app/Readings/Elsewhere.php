@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Readings;
+
+use App\Data\Water\ElsewhereData;
+use App\Enums\Source;
+use App\Models\Casts\Moment;
+use App\Models\Reading as ReadingRow;
+use App\Models\Spot;
+use App\Models\User;
+use App\Rows\Raw;
+use Eskith\Core\Choosing\Reading;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** What was read at another spot or water and no longer holds: set aside as one moves on, and offered. */
+final readonly class Elsewhere
+{
+    private const TABLE = 'readings_elsewhere';
+
+    /** h for which it is offered. */
+    private const OFFERED_H = 24;
+
+    /** Sets aside what was read at a spot before a moment and does not hold at the next. */
+    public static function setAside(User $user, Spot $from, Spot $to, Carbon $at): void
+    {
+        $gone = [];
+        foreach ($user->readings()->where('read_at', '<=', $at)->get() as $row) {
+            $holds = Reading::tryFrom($row->name)?->definition()->holds;
+            // What the boat's own instruments say is said anew where it is.
+            if ($holds !== null && ! $holds->survives($from->water_id !== $to->water_id) && ! self::isHeard($row)) {
+                $gone[$row->id] = [
+                    'user_id' => $user->id, 'spot_id' => $from->id, 'name' => $row->name, 'text' => $row->text,
+                    'read_at' => (new Spot)->fromDateTime($row->read_at),
+                ];
+            }
+        }
+        DB::table(self::TABLE)->upsert(array_values($gone), ['user_id', 'name'], ['spot_id', 'text', 'read_at']);
+        ReadingRow::query()->whereKey(array_keys($gone))->delete();
+    }
+
+    private static function isHeard(ReadingRow $row): bool
+    {
+        return $row->source === Source::Instrument;
+    }
+
+    /** @return list<ElsewhereData> what was read elsewhere today and is not known here, the last read first */
+    public static function offered(User $user, ReadingBook $book): array
+    {
+        $rows = DB::table(self::TABLE)->where(self::TABLE.'.user_id', $user->id)
+            ->where('read_at', '>', Carbon::now()->subHours(self::OFFERED_H))
+            ->join('spots', 'spots.id', '=', self::TABLE.'.spot_id')->orderByDesc('read_at')->orderBy(self::TABLE.'.id')
+            ->get([self::TABLE.'.name', 'text', 'read_at', 'spots.name as spot', 'spots.id as spot_id']);
+        $offered = [];
+        foreach ($rows as $row) {
+            $reading = Reading::tryFrom(Raw::text($row->name));
+            if ($reading === null || ($book->entries[$reading->value] ?? null)?->readAt !== null) {
+                continue;
+            }
+            $text = Raw::text($row->text);
+            $offered[] = new ElsewhereData(
+                name: $reading->value, label: $reading->definition()->label, text: $text,
+                words: $reading->dimension() === null ? $reading->definition()->word($text) : $text,
+                place: Raw::whole($row->spot_id) === $book->spotId ? '' : Raw::text($row->spot),
+                at: Moment::read($row->read_at)?->toIso8601ZuluString() ?? '',
+            );
+        }
+
+        return $offered;
+    }
+}
