@@ -84,7 +84,7 @@ final class ChoosingTest extends BrowserTestCase
         $this->see('from the gold half-ounce blade');
         $this->button('Tie this one on')->click();
         $this->see('½ oz blade, gold');
-        $this->see('since tied on');
+        $this->see('on this, no touch');
         // One tap on the next step ties it on, without leaving the pads.
         $this->button('Change one thing')->click();
         $next = $this->find("//*[@role='dialog']//li[1]//button/span[2]")->getText();

@@ -104,6 +104,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->travel(10)->minutes();
         $now = $this->tap(['do' => 'move', 'spot' => $this->wall->id])['outing'];
         self::assertSame('Outer wall · Gull Harbour', $now['place']);
+        self::assertSame('Outer wall · Gull Harbour', $this->getJson('/answer')->json('column.place'));
         $this->put('/readings', ['readings' => ['temp' => '50 F']]);
         $this->travel(20)->minutes();
         $this->fish('sauger', 'rear');

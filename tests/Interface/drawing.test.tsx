@@ -187,7 +187,7 @@ describe("the counters", () => {
 
 	it("count from tying on where nothing has touched", () => {
 		render(<Counters outing={outing({ touched: false, touches: 0 })} />);
-		expect(screen.getByText("since tied on")).toBeTruthy();
+		expect(screen.getByText("on this, no touch")).toBeTruthy();
 		expect(screen.getByText("drops, no touch yet")).toBeTruthy();
 	});
 

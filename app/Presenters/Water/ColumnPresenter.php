@@ -42,7 +42,7 @@ final class ColumnPresenter
         $say = $situation->say;
 
         return new ColumnData(
-            place: $outing->place ?? $rankedBox->here->place ?? 'Today',
+            place: $outing?->placeNow() ?? $rankedBox->here->place ?? 'Today',
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,

@@ -9,7 +9,7 @@ export function Counters({ outing }: { outing: OutingData }) {
 	const figures: [string, string][] = [
 		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? "drops since a touch" : "drops, no touch yet"],
 		...(outing.setup
-			? [[`${minutes} min`, outing.touched ? "since a touch" : "since tied on"] as [string, string]]
+			? [[`${minutes} min`, outing.touched ? "since a touch" : "on this, no touch"] as [string, string]]
 			: []),
 		[`${outing.landed} / ${outing.touches}`, "landed of touches"],
 	];
