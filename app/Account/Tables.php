@@ -7,6 +7,7 @@ namespace App\Account;
 use App\Enums\BitePhase;
 use App\Enums\EdgeKind;
 use App\Enums\EventKind;
+use App\Enums\Flew;
 use App\Enums\GearKind;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
@@ -22,6 +23,7 @@ use App\Rows\LureReader;
 use App\Rows\Raw;
 use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
@@ -204,7 +206,9 @@ final class Tables
                 'lure_lost' => Column::flag()->orNone(), 'girth_m' => Column::number(0, 3)->orNone(),
                 'girth_text' => Column::text(40)->orNone(), 'tag' => Column::text(40)->orNone(),
                 'tag_contact' => Column::text(120)->orNone(), 'note' => Column::text(500)->orElse(''),
-                'told' => Column::json(4000)->orNone(),
+                'told' => Column::json(4000)->orNone(), 'held' => Column::one(self::values(HeldIn::cases()))->orNone(),
+                'flew' => Column::one(self::values(Flew::cases()))->orNone(), 'over_at' => Column::moment()->orNone(),
+                'became' => Column::uuid()->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
             new Table('pauses', [
                 'uuid' => Column::uuid(), 'why' => Column::one(self::values(PauseWhy::cases())), 'from_at' => Column::moment(),

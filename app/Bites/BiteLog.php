@@ -48,6 +48,9 @@ final readonly class BiteLog
         $place = $tied === null || ! $what['kind']->isBite() ? null : BiteReckoning::of($this->user, $tied)?->at($what['at']);
 
         $event = $logbook->log($outing, $what['uuid'], [...$what, ...self::reckoned($what['came'], $place)], $tied, $what['at']);
+        if ($event->wasRecentlyCreated) {
+            SameBite::settle($event);
+        }
         Pauses::of($this->user)->fishedAgain($outing, $event->setup->rod_id, $event->at);
 
         return $event;
@@ -93,6 +96,7 @@ final readonly class BiteLog
         $event->update(['told' => $told->at, ...match (true) {
             $event->kind === EventKind::Fish => $columns,
             $event->kind?->isBite() === true => array_intersect_key($columns, array_flip([...self::OF_ALL, ...self::OF_BITES])),
+            $event->kind === EventKind::Foul => array_intersect_key($columns, array_flip([...self::OF_ALL, 'flew'])),
             default => array_intersect_key($columns, array_flip(self::OF_ALL)),
         }]);
     }

@@ -6,12 +6,14 @@ namespace App\Models;
 
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
+use App\Enums\Flew;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
+use Eskith\Core\Care\HeldIn;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -34,6 +36,8 @@ use Illuminate\Support\Carbon;
  * @property float|null $depth_m
  * @property bool $depth_computed  told from the drop before, not read or typed
  * @property HookHeld|null $hook
+ * @property HeldIn|null $held  where in the fish
+ * @property Flew|null $flew  how the lure flew, of one that fouled
  * @property bool|null $bent  whether the hook was
  * @property LostAt|null $lost_at
  * @property bool|null $kept  not released
@@ -45,7 +49,9 @@ use Illuminate\Support\Carbon;
  * @property string $note
  * @property array<string, string>|null $told  when each thing of it was told last
  * @property Carbon $at
+ * @property Carbon|null $over_at  when a fish was landed or lost
  * @property Carbon|null $undone_at
+ * @property string|null $became  uuid of the fish that it was the first of
  * @property Outing $outing
  * @property Setup $setup
  */
@@ -69,10 +75,10 @@ final class Event extends Model
         return [
             'kind' => Known::class.':'.EventKind::class, 'came' => Known::class.':'.BitePhase::class, 'length_m' => 'float',
             'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
-            'bent' => 'boolean',
+            'held' => Known::class.':'.HeldIn::class, 'flew' => Known::class.':'.Flew::class, 'bent' => 'boolean',
             'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean',
             'girth_m' => 'float', 'told' => 'array',
-            'at' => Moment::ALWAYS, 'undone_at' => Moment::class,
+            'at' => Moment::ALWAYS, 'undone_at' => Moment::class, 'over_at' => Moment::class,
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Bites\SameBite;
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Rows\Told;
@@ -41,7 +43,11 @@ final class TakenBack
 
                 return;
             }
-            $event->update(['undone_at' => $stands ? null : Carbon::now(), 'told' => $told->at]);
+            // A touch that had become a fish, and is put back, was a bite of its own.
+            $event->update(['undone_at' => $stands ? null : Carbon::now(), 'told' => $told->at, 'became' => null]);
+            if ($event->kind === EventKind::Fish) {
+                $stands ? SameBite::settle($event) : SameBite::release($event);
+            }
             if (! $stands && $event->lure_lost === true) {
                 LostLure::settle($event, false);
             }

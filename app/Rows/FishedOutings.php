@@ -94,14 +94,14 @@ final readonly class FishedOutings
      */
     private static function parts(stdClass $row, array $moves): array
     {
-        $start = self::seconds($row->started_at);
-        $end = $row->ended_at === null ? Carbon::now()->getTimestamp() : self::seconds($row->ended_at);
+        $start = (int) Raw::seconds($row->started_at);
+        $end = $row->ended_at === null ? Carbon::now()->getTimestamp() : (int) Raw::seconds($row->ended_at);
         $stays = [[$start, $row, [self::spot($row)]]];
         foreach ($moves as $move) {
             $i = count($stays) - 1;
             [, $last] = $stays[$i];
             if (Raw::text($move->water) !== Raw::text($last->water)) {
-                $stays[] = [self::seconds($move->at), $move, [self::spot($move)]];
+                $stays[] = [(int) Raw::seconds($move->at), $move, [self::spot($move)]];
 
                 continue;
             }
@@ -148,11 +148,6 @@ final readonly class FishedOutings
             // What cannot be read is not known.
             return null;
         }
-    }
-
-    private static function seconds(mixed $moment): int
-    {
-        return (int) strtotime(substr(Raw::text($moment), 0, 19).' UTC');
     }
 
     private static function passes(FishedOuting $outing, SeasonFilter $filter): bool

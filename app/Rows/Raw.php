@@ -21,4 +21,12 @@ final class Raw
     {
         return is_numeric($value) ? (int) $value : 0;
     }
+
+    /** s since the epoch of a moment as databases write it. */
+    public static function seconds(mixed $moment): float
+    {
+        $text = self::text($moment);
+
+        return (float) strtotime(substr($text, 0, 19).' UTC') + (float) ('0'.substr($text, 19));
+    }
 }

@@ -76,7 +76,7 @@ final readonly class SeasonReader
             if ($row->lure_id === null || ! $this->ofRod($row)) {
                 continue;
             }
-            $outing = $this->fished->at(Raw::whole($row->outing_id), self::seconds($row->tied_at));
+            $outing = $this->fished->at(Raw::whole($row->outing_id), Raw::seconds($row->tied_at));
             if ($outing === null) {
                 continue;
             }
@@ -138,13 +138,13 @@ final readonly class SeasonReader
             $rests = [];
             foreach ($pauses->get($id, []) as $pause) {
                 $rests[] = new Rest(
-                    self::seconds($pause->from_at), $pause->until_at === null ? (float) $end : self::seconds($pause->until_at),
+                    Raw::seconds($pause->from_at), $pause->until_at === null ? (float) $end : Raw::seconds($pause->until_at),
                     $pause->rod_id === null ? null : (string) Raw::whole($pause->rod_id),
                 );
             }
             $fished = array_map(static fn (stdClass $row): Fished => new Fished(
-                (string) Raw::whole($row->rod_id), self::seconds($row->tied_at),
-                $row->until_at === null ? null : self::seconds($row->until_at),
+                (string) Raw::whole($row->rod_id), Raw::seconds($row->tied_at),
+                $row->until_at === null ? null : Raw::seconds($row->until_at),
             ), $rows);
             $found = Exposure::of(
                 $start, max($start, $end), $fished, $taps[$id] ?? [], $rests,
@@ -169,18 +169,10 @@ final readonly class SeasonReader
             ->join('setups', 'setups.id', '=', 'events.setup_id')
             ->distinct()->get(['events.id', 'events.outing_id', 'events.at', 'setups.rod_id']);
         foreach ($rows as $row) {
-            $taps[Raw::whole($row->outing_id)][] = [self::seconds($row->at), (string) Raw::whole($row->rod_id)];
+            $taps[Raw::whole($row->outing_id)][] = [Raw::seconds($row->at), (string) Raw::whole($row->rod_id)];
         }
 
         return $taps;
-    }
-
-    /** s since the epoch of a moment as databases write it. */
-    private static function seconds(mixed $moment): float
-    {
-        $text = Raw::text($moment);
-
-        return (float) strtotime(substr($text, 0, 19).' UTC') + (float) ('0'.substr($text, 19));
     }
 
     /** @return array<int, array<string, int>> by setup, then by what is counted (EventKind::countsAs) and landed */

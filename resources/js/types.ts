@@ -33,6 +33,8 @@ export type EventKind = "drop" | "touch" | "fish" | "foul" | "snag" | "rock" | "
 
 export type Family = "blade" | "spoon" | "bladed_spoon" | "tail_spinner";
 
+export type HeldIn = "lip" | "inside" | "outside";
+
 export type Kind = "measure" | "choice" | "choices" | "flag";
 
 export type MarkKind = "fish" | "snag" | "edge" | "patch" | "rock" | "bottom" | "place";
@@ -84,6 +86,11 @@ export interface AsideData {
 	mend: string;
 	part: string;
 	key: string;
+}
+
+export interface BackDownData {
+	words: string;
+	share: ShareOfData;
 }
 
 export interface BackOnData {
@@ -376,6 +383,9 @@ export interface EventData {
 	rod: string | null;
 	rodName: string;
 	note: string;
+	flew: string | null;
+	over: string | null;
+	became: string | null;
 }
 
 export interface FallData {
@@ -469,6 +479,12 @@ export interface GroundData {
 	lines: DepthLineData[];
 }
 
+export interface HeldData {
+	value: HeldIn;
+	word: string;
+	care: string;
+}
+
 export interface HistoryData {
 	what: string;
 	at: string;
@@ -552,6 +568,7 @@ export interface LoggedBiteData {
 	tag: string;
 	tagContact: string;
 	card: string;
+	held: string;
 }
 
 export interface LookBackPage {
@@ -728,6 +745,7 @@ export interface OutingData {
 	waterId: number | null;
 	spot: number | null;
 	elsewhere: ElsewhereData[];
+	held: HeldData[];
 }
 
 export interface OutingPage {
@@ -1275,6 +1293,7 @@ export interface StagesData {
 	factor: string;
 	all: StageData;
 	levels: StageData[];
+	backDown: BackDownData[];
 }
 
 export interface StartingBoxData {

@@ -5,6 +5,8 @@ import { EventEditor } from "../../resources/js/fish/EventEditor";
 import { Events } from "../../resources/js/fish/Events";
 import { FishOn } from "../../resources/js/fish/FishOn";
 import { Glance } from "../../resources/js/fish/Glance";
+import { HookMap } from "../../resources/js/fish/HookMap";
+import { JustNow } from "../../resources/js/fish/JustNow";
 import { momentOf } from "../../resources/js/fish/moment";
 import { Paused } from "../../resources/js/fish/Paused";
 import { TieOnPad } from "../../resources/js/fish/TieOnPad";
@@ -32,7 +34,62 @@ const bite = {
 	tag: "",
 	tagContact: "",
 	card: "",
+	held: "",
 };
+
+describe("the lure with its hooks", () => {
+	const ways = [
+		{ value: "lip", word: "in the lip", care: "" },
+		{ value: "inside", word: "hooked deep", care: "Cut the hook." },
+	] as const;
+	const drawing = pick().drawing;
+	const shown = (hook: string, held = "") => {
+		const [onHook, onHeld] = [vi.fn(), vi.fn()];
+		render(<HookMap lure={drawing} ways={[...ways]} hook={hook} held={held} onHook={onHook} onHeld={onHeld} />);
+		return { onHook, onHeld };
+	};
+
+	it("says by one tap which held, and by a second where", () => {
+		const { onHook } = shown("");
+		expect(screen.queryByRole("radio", { name: "in the lip" })).toBeNull();
+		fireEvent.click(screen.getByRole("button", { name: "rear hook" }));
+		expect(onHook).toHaveBeenCalledWith("rear");
+	});
+
+	it("tells what to mind, and a hook that was said is left out again by another tap", () => {
+		const { onHook, onHeld } = shown("rear", "inside");
+		expect(screen.getByText("Cut the hook.")).toBeTruthy();
+		fireEvent.click(screen.getByRole("radio", { name: "in the lip" }));
+		expect(onHeld).toHaveBeenCalledWith("lip");
+		fireEvent.click(screen.getByRole("button", { name: "rear hook" }));
+		expect(onHook).toHaveBeenCalledWith("");
+	});
+});
+
+describe("what just happened", () => {
+	const log = () => ({ putBack: vi.fn(), amend: vi.fn() }) as unknown as Parameters<typeof JustNow>[0]["log"];
+	const ago = (s: number) => new Date(Date.now() - 1000 * s).toISOString();
+
+	it("runs the seconds until something is back down", () => {
+		const fish = event({ uuid: "f", kind: "fish", at: ago(60), over: ago(14) });
+		const { rerender } = render(<JustNow outing={outing({ events: [fish] })} log={log()} />);
+		expect(screen.getByRole("timer").textContent).toMatch(/Back down: 0:1[45]/);
+		rerender(<JustNow outing={outing({ events: [event({ at: ago(2) }), fish] })} log={log()} />);
+		expect(screen.queryByRole("timer")).toBeNull();
+		rerender(<JustNow outing={outing({ events: [{ ...fish, over: ago(700) }] })} log={log()} />);
+		expect(screen.queryByRole("timer")).toBeNull();
+	});
+
+	it("asks whether a touch and a fish were two, and offers nothing else to put back for it", () => {
+		const told = log();
+		const fish = event({ uuid: "f", kind: "fish" });
+		const touch = event({ uuid: "t", kind: "touch", became: "f" });
+		render(<JustNow outing={outing({ events: [fish], takenBack: [touch] })} log={told} />);
+		expect(screen.queryByText(/Taken back/)).toBeNull();
+		fireEvent.click(screen.getByRole("button", { name: "There were two" }));
+		expect(told.putBack).toHaveBeenCalledWith("t");
+	});
+});
 
 describe("a fish that is on", () => {
 	it("shows what to mind and the angler's card, and is measured against the board", () => {

@@ -177,12 +177,18 @@ describe("where fish are lost", () => {
 		});
 		render(
 			<StagesView
-				stages={{ factor: "hang", all: stage(""), levels: [stage("ring"), stage("loop")] }}
+				stages={{
+					factor: "hang",
+					all: stage(""),
+					levels: [stage("ring"), stage("loop")],
+					backDown: [{ words: "within half a minute", share: share(6, 8) }],
+				}}
 				factors={[{ value: "hang", word: "ring or loop" }]}
 			/>,
 		);
 		expect(screen.getByRole("img", { name: "landed of hooked: 3 of 6, 80 % between 20 % and 80 %" })).toBeTruthy();
 		expect(screen.getAllByRole("img", { name: /^loop: / })).toHaveLength(2);
 		expect(screen.getByRole("img", { name: /^ring: 7 of 9/ })).toBeDefined();
+		expect(screen.getByRole("img", { name: /^within half a minute: 6 of 8/ })).toBeDefined();
 	});
 });

@@ -35,6 +35,9 @@ export const event = (over: Partial<EventData> = {}): EventData => ({
 	rod: "this",
 	rodName: "",
 	note: "",
+	flew: null,
+	over: null,
+	became: null,
 	...over,
 });
 
@@ -45,6 +48,7 @@ export const outing = (over: Partial<OutingData> = {}): OutingData => ({
 	place: "North bar · Slate Lake",
 	spot: 1,
 	elsewhere: [],
+	held: [],
 	startedAt: "2026-11-25T06:00:00Z",
 	title: "½ oz blade, white",
 	subtitle: "middle hole",

@@ -12,6 +12,9 @@ final readonly class EventData
     /**
      * @param  bool  $computed  the depth was told from the drop before
      * @param  bool|null  $lureLost  null where no lure can stay down
+     * @param  string|null  $flew  how it flew, of one that fouled: '' where that was not said; null of others
+     * @param  string|null  $over  when a fish was landed or lost
+     * @param  string|null  $became  the fish that a touch was the first of
      * @param  string|null  $rod  uuid
      * @param  string  $rodName  '' where there is but one
      */
@@ -27,6 +30,9 @@ final readonly class EventData
         public ?string $rod = null,
         public string $rodName = '',
         public string $note = '',
+        public ?string $flew = null,
+        public ?string $over = null,
+        public ?string $became = null,
     ) {
     }
 }

@@ -21,6 +21,7 @@ final readonly class LoggedBiteData
         public string $tag = '',
         public string $tagContact = '',
         public string $card = '',
+        public string $held = '',
     ) {
     }
 }

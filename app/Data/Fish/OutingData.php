@@ -28,6 +28,7 @@ final readonly class OutingData
      * @param  list<OptionData>  $markPads  what can be marked with one tap; empty at no spot of one's own
      * @param  list<MarkedData>  $marks  of this outing, the newest first
      * @param  int|null  $spot  where it is
+     * @param  list<HeldData>  $held  where a hook can hold a fish
      * @param  list<ElsewhereData>  $elsewhere  what was read elsewhere and is not known here
      * @param  string|null  $setup  what is on the rod in hand; null while nothing is
      */
@@ -73,6 +74,7 @@ final readonly class OutingData
         public ?int $waterId,
         public ?int $spot,
         public array $elsewhere,
+        public array $held,
     ) {
     }
 }

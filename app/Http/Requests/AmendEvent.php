@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\BitePhase;
+use App\Enums\Flew;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
+use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -29,6 +31,8 @@ class AmendEvent extends AnglerRequest
             'length' => ['sometimes', 'nullable', 'string', 'max:40'],
             'landed' => ['sometimes', 'boolean'],
             'hook' => ['sometimes', 'nullable', Rule::enum(HookHeld::class)],
+            'held' => ['sometimes', 'nullable', Rule::enum(HeldIn::class)],
+            'flew' => ['sometimes', 'nullable', Rule::enum(Flew::class)],
             'bent' => ['sometimes', 'boolean'],
             'lost_at' => ['sometimes', 'nullable', Rule::enum(LostAt::class)],
             'kept' => ['sometimes', 'boolean'],
@@ -56,7 +60,7 @@ class AmendEvent extends AnglerRequest
     public function columns(): array
     {
         $columns = [];
-        foreach (['came', 'hook', 'lost_at'] as $name) {
+        foreach (['came', 'hook', 'held', 'flew', 'lost_at'] as $name) {
             if ($this->has($name)) {
                 $columns[$name] = $this->filled($name) ? $this->word($name) : null;
             }

@@ -6,9 +6,11 @@ namespace App\Http\Requests;
 
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
+use App\Enums\Flew;
 use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Models\Outing;
+use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -36,6 +38,9 @@ final class LogEvent extends AnglerRequest
             'length' => ['nullable', 'string', 'max:40'],
             'landed' => ['nullable', 'boolean'],
             'hook' => ['nullable', Rule::enum(HookHeld::class)],
+            'held' => ['nullable', Rule::enum(HeldIn::class)],
+            'flew' => ['nullable', Rule::enum(Flew::class)],
+            'over' => self::moment(),
             'bent' => ['nullable', 'boolean'],
             'lost_at' => ['nullable', Rule::enum(LostAt::class)],
             'kept' => ['nullable', 'boolean'],
@@ -78,7 +83,8 @@ final class LogEvent extends AnglerRequest
 
     /**
      * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
-     *   length_text: string|null, landed: bool|null, hook: HookHeld|null, bent: bool|null, lost_at: LostAt|null, kept: bool|null,
+     *   length_text: string|null, landed: bool|null, hook: HookHeld|null,
+     *   held: HeldIn|null, flew: Flew|null, over_at: Carbon|null, bent: bool|null, lost_at: LostAt|null, kept: bool|null,
      *   at: Carbon, girth_m: float|null, girth_text: string|null, tag: string|null, tag_contact: string|null, note: string}
      *
      * @throws InvalidInput when the length cannot be that of a fish
@@ -98,6 +104,9 @@ final class LogEvent extends AnglerRequest
             'length_text' => $length?->text,
             'landed' => $fish ? $this->boolean('landed', true) : null,
             'hook' => $fish ? $this->enum('hook', HookHeld::class) : null,
+            'held' => $fish ? $this->enum('held', HeldIn::class) : null,
+            'flew' => $fish ? null : $this->enum('flew', Flew::class),
+            'over_at' => $fish ? $this->over() : null,
             'bent' => $fish && $this->filled('bent') ? $this->boolean('bent') : null,
             'lost_at' => $fish ? $this->enum('lost_at', LostAt::class) : null,
             'kept' => $fish && $this->filled('kept') ? $this->boolean('kept') : null,
@@ -108,6 +117,15 @@ final class LogEvent extends AnglerRequest
             'tag_contact' => self::orNone($this->word('tag_contact')),
             'note' => trim($this->word('note')),
         ];
+    }
+
+    /** When the fish was landed or lost; not before it was on, nor an hour after. */
+    private function over(): ?Carbon
+    {
+        $over = $this->date('over');
+        $on = $this->date('at') ?? Carbon::now();
+
+        return $over === null || $over->lessThan($on) || $over->greaterThan($on->copy()->addHour()) ? null : $over;
     }
 
     /** What it happened with; null for what is on the rod in hand. */

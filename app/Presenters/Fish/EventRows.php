@@ -6,6 +6,7 @@ namespace App\Presenters\Fish;
 
 use App\Data\Fish\EventData;
 use App\Data\Fish\RodOnBoardData;
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
@@ -62,6 +63,9 @@ final readonly class EventRows
             rod: $rod,
             rodName: $name,
             note: $event->note,
+            flew: $kind === EventKind::Foul ? $event->flew->value ?? '' : null,
+            over: $event->over_at?->toIso8601ZuluString('millisecond'),
+            became: $event->became,
         );
     }
 }

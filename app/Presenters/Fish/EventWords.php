@@ -26,7 +26,7 @@ final class EventWords
         return implode(', ', array_filter([
             $what, $event->length_text, self::weight($event, $units), $event->came?->word(),
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
-            $event->hook?->word(), $event->bent === true ? 'hook bent' : null,
+            $event->hook?->word(), $event->held?->word(), $event->flew?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
             $event->girth_text === null ? null : "{$event->girth_text} around",
             $event->tag === null || ! $tags ? null : "tag {$event->tag}",
@@ -51,6 +51,7 @@ final class EventWords
             tag: $event->tag ?? '',
             tagContact: $event->tag_contact ?? '',
             card: $card,
+            held: $event->held->value ?? '',
         );
     }
 

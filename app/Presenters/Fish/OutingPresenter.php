@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\Fish;
 
 use App\Choosing\RankedBox;
+use App\Data\Fish\HeldData;
 use App\Data\Fish\MarkedData;
 use App\Data\Fish\OutingData;
 use App\Data\Fish\PadData;
@@ -34,6 +35,7 @@ use App\Record\Pauses;
 use App\Record\RodTally;
 use App\Record\TakenBack;
 use App\Rows\Sky;
+use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Support\Carbon;
@@ -130,6 +132,7 @@ final readonly class OutingPresenter
             ),
             marks: self::marks($outing), waterId: $outing->spotAt()?->water_id, spot: $outing->spotAt()?->id,
             elsewhere: Elsewhere::offered($angler, $book),
+            held: array_map(static fn (HeldIn $one): HeldData => new HeldData($one, $one->word(), $one->care()), HeldIn::cases()),
         ), $answer, $rankedBox];
     }
 

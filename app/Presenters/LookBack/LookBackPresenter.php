@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
+use App\Data\LookBack\BackDownData;
 use App\Data\LookBack\BitesAtData;
 use App\Data\LookBack\DotData;
 use App\Data\LookBack\OutingBitesData;
@@ -18,10 +19,12 @@ use App\Data\OptionData;
 use App\Data\Pages\LookBackPage;
 use App\Models\User;
 use App\Presenters\PicturePresenter;
+use App\Rows\AfterFish;
 use App\Rows\BiteReader;
 use App\Rows\FishedOuting;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
+use Eskith\Core\Record\BackDown;
 use Eskith\Core\Record\Comparison;
 use Eskith\Core\Record\Dot;
 use Eskith\Core\Record\Factor;
@@ -51,11 +54,14 @@ final readonly class LookBackPresenter
 
     private BiteReader $bites;
 
+    private ?BackDown $backDown;
+
     private function __construct(private User $user, private SeasonFilter $filter, private SeasonReader $reader)
     {
         $this->fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
         $this->season = new Season(array_values($this->fishing));
         $this->bites = BiteReader::of($user, $reader->fished);
+        $this->backDown = BackDown::of(AfterFish::backDown($user, $reader->fished));
     }
 
     public static function of(User $user, SeasonFilter $filter): self
@@ -82,7 +88,7 @@ final readonly class LookBackPresenter
             stages: $this->stages($stageFactor),
             pairs: array_map($this->pair(...), array_slice($pairs, 0, self::PAIRS)),
             outings: $this->outings(),
-            schools: SchoolPresenter::all($this->season),
+            schools: [...SchoolPresenter::all($this->season), SchoolPresenter::fouling(AfterFish::fouled($this->user, $this->reader->fished))],
             filters: FilterPresenter::of($this->user)->all(),
             chosen: $this->filter->query(),
             factors: array_map(static fn (Factor $one): OptionData => new OptionData($one->value, $one->word()), Factor::cases()),
@@ -111,6 +117,9 @@ final readonly class LookBackPresenter
         $stage = $this->season->allStages();
         if ($stage->touches > 0) {
             $found[] = new RecordFindingData(RecordWords::stage($stage), '', 'stages', '');
+        }
+        if ($this->backDown !== null) {
+            $found[] = new RecordFindingData(RecordWords::backDown($this->backDown), '', 'stages', '');
         }
         $gaps = Gaps::of($this->bites->times);
         if ($gaps !== null) {
@@ -189,23 +198,27 @@ final readonly class LookBackPresenter
     {
         return new StagesData(
             $factor->value, self::stage($this->season->allStages()), array_map(self::stage(...), $this->season->stages($factor)),
+            array_map(static fn (array $class): BackDownData => new BackDownData(
+                RecordWords::downAgain($class['upToS']), self::share($class['followed'], $class['of'], $class['share']),
+            ), $this->backDown->classes ?? []),
         );
     }
 
     private static function stage(Stage $stage): StageData
     {
-        $share = static fn (int $count, int $of, Rates $rate): ShareOfData => new ShareOfData(
-            $count, $of, round($rate->mean, 4), round($rate->q10, 4), round($rate->q90, 4),
-        );
-
         return new StageData(
             level: $stage->level,
             touches: $stage->touches,
-            hooked: $share($stage->hooked, $stage->touches, $stage->hookedShare),
-            landed: $share($stage->landed, $stage->hooked, $stage->landedShare),
-            fouled: $share($stage->fouls, $stage->drops, $stage->fouledShare),
-            refused: $share($stage->refused, $stage->seen, $stage->refusedShare),
+            hooked: self::share($stage->hooked, $stage->touches, $stage->hookedShare),
+            landed: self::share($stage->landed, $stage->hooked, $stage->landedShare),
+            fouled: self::share($stage->fouls, $stage->drops, $stage->fouledShare),
+            refused: self::share($stage->refused, $stage->seen, $stage->refusedShare),
         );
+    }
+
+    private static function share(int $count, int $of, Rates $rate): ShareOfData
+    {
+        return new ShareOfData($count, $of, round($rate->mean, 4), round($rate->q10, 4), round($rate->q90, 4));
     }
 
     private function pair(Comparison $pair): PairData

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
+use Eskith\Core\Record\BackDown;
 use Eskith\Core\Record\Comparison;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Gaps;
@@ -89,6 +90,24 @@ final class RecordWords
 
         return "Of {$stage->touches} touches {$stage->hooked} were hooked ({$share($stage->hookedShare)}), and {$stage->landed} of these "
             ."landed ({$share($stage->landedShare)}): {$unhooked} never hooked, {$lost} lost on the way in.";
+    }
+
+    /** "within half a minute" */
+    public static function downAgain(float $upToS): string
+    {
+        return match (true) {
+            $upToS <= 30.0 => 'within half a minute',
+            is_finite($upToS) => 'up to '.round($upToS / 60).' minutes',
+            default => 'later than that',
+        };
+    }
+
+    public static function backDown(BackDown $back): string
+    {
+        $told = array_map(static fn (array $class): string => self::downAgain($class['upToS'])." {$class['followed']} of {$class['of']} times ("
+            .round(100 * $class['share']->q10).' to '.round(100 * $class['share']->q90).' in 100)', $back->classes);
+
+        return 'Back down after a fish, another bite followed '.implode(', ', $told).'.';
     }
 
     public static function gaps(Gaps $gaps): string

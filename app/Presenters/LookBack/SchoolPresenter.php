@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters\LookBack;
 
 use App\Data\LookBack\DisputeData;
+use App\Enums\Flew;
 use Eskith\Core\Record\Comparison;
 use Eskith\Core\Record\Factor;
+use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
 use Eskith\Core\Record\Standing;
 
@@ -33,6 +35,31 @@ final class SchoolPresenter
         }
 
         return $told;
+    }
+
+    /** Casts that fouled before anything is said of them. */
+    private const FOULED = 6;
+
+    /** @param  array<string, int>  $fouled  casts that fouled, by how they flew */
+    public static function fouling(array $fouled): DisputeData
+    {
+        [$straight, $spinning] = [$fouled[Flew::Straight->value] ?? 0, $fouled[Flew::Spinning->value] ?? 0];
+        $all = $straight + $spinning;
+        if ($all < self::FOULED) {
+            return new DisputeData(
+                'what fouls on a cast', 'Nothing to go by: say at the Foul tap how it flew, '.RecordWords::number(self::FOULED - $all)
+                    .' more times.', 'thin',
+            );
+        }
+        $share = Rates::share(max($straight, $spinning), $all);
+        $between = round(100 * $share->q10).' to '.round(100 * $share->q90).' in 100';
+        $word = $straight >= $spinning ? Flew::Straight->word() : Flew::Spinning->word();
+        $clear = $share->q10 > 0.5;
+
+        return new DisputeData(
+            'what fouls on a cast', 'Of '.RecordWords::counted($all, 'fouled cast').' '.RecordWords::number(max($straight, $spinning))
+                ." {$word} ({$between})".($clear ? '.' : ': too close to call.'), $clear ? Standing::Clear->value : Standing::Close->value,
+        );
     }
 
     private static function one(string $about, ?Comparison $pair, string $one, string $school, string $against): DisputeData

@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { LureDrawing } from "../types";
 import { paintOf } from "./finish";
 import { Accents, Tail } from "./LureAdded";
-import { bottomOf, middleOf, outlinePath, topOf } from "./lureSides";
+import { bottomOf, frameOf, hooksOf, middleOf, outlinePath, topOf } from "./lureSides";
 
 interface Props {
 	lure: LureDrawing;
@@ -77,13 +77,10 @@ export function LureShape({ lure, holeInUse }: Props) {
 
 /** A lure on its own, to a common scale in pixels per millimetre. */
 export function LureFigure({ lure, holeInUse, scale = 1.45 }: Props & { scale?: number }) {
-	const extra = lure.family === "bladed_spoon" || lure.family === "tail_spinner" ? lure.heightMm * 1.6 : 6;
-	const top = topOf(lure) - 3;
-	const width = lure.lengthMm + extra + 8;
-	const height = bottomOf(lure) + 12 - top;
+	const { left, top, width, height } = frameOf(lure);
 	return (
 		<svg
-			viewBox={`-5 ${top} ${width} ${height}`}
+			viewBox={`${left} ${top} ${width} ${height}`}
 			width={width * scale}
 			height={height * scale}
 			role="img"
@@ -187,20 +184,7 @@ function TailBlade({ x, y, size, wire }: { x: number; y: number; size: number; w
 
 /** Trebles hang below: front smaller than rear on a blade, one at the tail of a spoon, one under a tail spinner. */
 function Hooks({ lure }: { lure: LureDrawing }) {
-	const l = lure.lengthMm;
-	switch (lure.family) {
-		case "blade":
-			return (
-				<>
-					<Treble x={l * 0.34} y={bottomOf(lure) - 0.6} size={l * 0.15} />
-					<Treble x={l * 0.985} y={middleOf(lure) + lure.heightMm * 0.12} size={l * 0.17} />
-				</>
-			);
-		case "tail_spinner":
-			return <Treble x={l * 0.5} y={lure.heightMm * 0.46} size={l * 0.26} />;
-		default:
-			return <Treble x={l * 1.0} y={0.6} size={l * 0.17} />;
-	}
+	return hooksOf(lure).map(({ name, ...at }) => <Treble key={name} {...at} />);
 }
 
 function Treble({ x, y, size }: { x: number; y: number; size: number }) {

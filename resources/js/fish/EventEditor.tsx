@@ -6,7 +6,7 @@ import { Field } from "../parts/Field";
 import { plainText, plainTexts } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { EventData, LoggedBiteData } from "../types";
-import { came } from "./biteChoices";
+import { came, flew } from "./biteChoices";
 import { momentOf } from "./moment";
 import { OfFish } from "./OfFish";
 import { TagCard } from "./TagCard";
@@ -28,8 +28,9 @@ export function EventEditor({ event, onClose, log }: Props) {
 		lureLost: event.lureLost ?? false,
 		time: clockOf(event.at),
 		note: event.note,
+		flown: event.flew,
 	});
-	const { draft, lureLost, time, note } = typed;
+	const { draft, lureLost, time, note, flown } = typed;
 	const [sure, setSure] = useState(false);
 	const set = (changes: Partial<Draft>) => draft && change({ draft: { ...draft, ...plainTexts(changes) } });
 	const close = () => {
@@ -42,6 +43,7 @@ export function EventEditor({ event, onClose, log }: Props) {
 		log.amend(event.uuid, {
 			...(draft && bite ? changesOf(draft, bite) : {}),
 			...(event.lureLost === null ? {} : { lure_lost: couldLose && lureLost }),
+			...(flown === event.flew ? {} : { flew: flown || null }),
 			...(at ? { at: at.toISOString() } : {}),
 			...(note === event.note ? {} : { note }),
 		});
@@ -58,6 +60,9 @@ export function EventEditor({ event, onClose, log }: Props) {
 			>
 				{draft && <Where draft={draft} set={set} known={event.depthText} />}
 				{draft?.fish && <OfFish draft={draft} set={set} />}
+				{flown !== null && (
+					<Choice label="How it flew" value={flown} onChange={(how) => change({ flown: how })} options={flew} />
+				)}
 				{couldLose && <LureLost lost={lureLost} onChange={(lost) => change({ lureLost: lost })} snag={!draft} />}
 				<div className="mt-5 grid grid-cols-[120px_1fr] gap-x-3">
 					<Field label="When" type="time" value={time} onChange={(changed) => change({ time: changed.target.value })} />
@@ -117,6 +122,7 @@ function changesOf(now: Draft, before: LoggedBiteData): Record<string, unknown> 
 		girth: [now.girth, now.girth !== before.girth],
 		landed: [now.landed, now.landed !== before.landed],
 		hook: [now.hook || null, now.hook !== before.hook],
+		held: [now.held || null, now.held !== before.held],
 		bent: [now.bent, now.bent !== before.bent],
 		lost_at: [now.landed ? null : now.lostAt || null, now.lostAt !== before.lostAt || now.landed !== before.landed],
 		kept: [now.kept === "kept", now.kept !== before.kept],

@@ -1,9 +1,11 @@
 import { Choice } from "../parts/Choice";
+import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { OutingData } from "../types";
 import { came } from "./biteChoices";
+import { HookMap } from "./HookMap";
 import { LengthBoard } from "./LengthBoard";
 import { useOpenedAt } from "./useOpenedAt";
 import type { OutingLog } from "./useOuting";
@@ -33,8 +35,10 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 		length: "",
 		place: byTheDrop as string,
 		kept: "",
+		hook: "",
+		held: "",
 	});
-	const { species, other, length, place, kept } = draft;
+	const { species, other, length, place, kept, hook, held } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
 	const close = () => {
@@ -48,6 +52,9 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 			length: length.trim() || undefined,
 			came: place === byTheDrop ? null : place,
 			landed,
+			...(hook ? { hook } : {}),
+			...(hook && held ? { held } : {}),
+			over: new Date(clock.now()).toISOString(),
 			...(landed && kept ? { kept: kept === "kept" } : {}),
 			at: draft.at || openedAt(),
 		});
@@ -82,6 +89,16 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 							className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px]"
 						/>
 					</label>
+				)}
+				{outing.pick && (
+					<HookMap
+						lure={outing.pick.drawing}
+						ways={outing.held}
+						hook={hook}
+						held={held}
+						onHook={(which) => type({ hook: which })}
+						onHeld={(how) => type({ held: how })}
+					/>
 				)}
 				<Choice label="Where it came" value={place} onChange={(where) => type({ place: where })} options={where} />
 				<label className="block pt-3 font-semibold">

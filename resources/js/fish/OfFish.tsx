@@ -2,7 +2,7 @@ import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import type { LoggedBiteData } from "../types";
-import { hooks, lostAt } from "./biteChoices";
+import { heldIn, hooks, lostAt } from "./biteChoices";
 
 interface Props {
 	draft: LoggedBiteData;
@@ -46,6 +46,7 @@ export function OfFish({ draft, set }: Props) {
 				/>
 			)}
 			<Choice label="Which hook held" value={draft.hook} onChange={(hook) => set({ hook })} options={hooks} />
+			<Choice label="Where it held" value={draft.held} onChange={(held) => set({ held })} options={heldIn} />
 			<Check checked={draft.bent} onChange={(bent) => set({ bent })}>
 				The hook was bent
 			</Check>

@@ -3,9 +3,9 @@ import { timeOf } from "../parts/words";
 import { Rods } from "../rods/Rods";
 import type { OutingData, RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
-import { TakenBack } from "./Events";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
+import { JustNow } from "./JustNow";
 import { Paused } from "./Paused";
 import type { OutingLog } from "./useOuting";
 
@@ -45,7 +45,7 @@ export function OutingHead({ outing, log, onMove }: Props) {
 			<Counters outing={outing} />
 			<Glance outing={outing} />
 			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}
-			{outing.takenBack[0] && <TakenBack event={outing.takenBack[0]} onPutBack={log.putBack} />}
+			<JustNow outing={outing} log={log} />
 			<Advice outing={outing} onTieOn={log.tieOn} onMove={onMove} />
 		</>
 	);

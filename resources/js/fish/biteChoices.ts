@@ -13,6 +13,19 @@ export const hooks = [
 	["stinger", "stinger"],
 ] as const;
 
+/** Where in the fish, and what to mind then. */
+export const heldIn = [
+	["lip", "lip"],
+	["inside", "deep"],
+	["outside", "outside"],
+] as const;
+
+/** How a lure flew that fouled: two opinions of what does it. */
+export const flew = [
+	["straight", "straight"],
+	["spinning", "turning over"],
+] as const;
+
 export const lostAt = [
 	["boat", "at the boat"],
 	["jump", "on a jump"],

@@ -61,16 +61,39 @@ function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): Outi
 		rod: on?.uuid ?? null,
 		rodName: outing.rods.length > 1 ? (on?.name ?? "") : "",
 		note: entry.note ?? "",
+		flew: kind === "foul" ? "" : null,
+		over: entry.over ?? null,
+		became: null,
 	};
 	// A tap on a rod: what it paused for is over.
 	const pause = outing.pause && (outing.pause.rod ?? event.rod) === event.rod ? null : outing.pause;
-	return counted({ ...outing, pause, events: inTime([event, ...outing.events]) }, event, 1);
+	return oneBite(counted({ ...outing, pause, events: inTime([event, ...outing.events]) }, event, 1), event);
+}
+
+/** ms from a touch to the fish that it can have been; as the server has it. */
+const SAME_BITE = 60_000;
+
+/** A fish hooked soon after a touch on the same rod, with no drop between, is the same bite: the touch becomes the fish. */
+function oneBite(outing: OutingData, fish: EventData): OutingData {
+	if (fish.kind !== "fish") return outing;
+	const before = outing.events.slice(outing.events.indexOf(fish) + 1).filter(({ rod }) => rod === fish.rod);
+	const touch = before.find(({ kind }) => kind === "touch" || kind === "drop");
+	if (touch?.kind !== "touch" || Date.parse(fish.at) - Date.parse(touch.at) > SAME_BITE) return outing;
+	return counted(
+		{
+			...outing,
+			events: outing.events.filter((one) => one !== touch),
+			takenBack: [{ ...touch, became: fish.uuid }, ...outing.takenBack],
+		},
+		touch,
+		-1,
+	);
 }
 
 function takenBack(outing: OutingData, { event: uuid }: TakenBack): OutingData {
 	const event = outing.events.find((one) => one.uuid === uuid);
 	if (!event) return outing;
-	return counted(
+	const after = counted(
 		{
 			...outing,
 			events: outing.events.filter((one) => one !== event),
@@ -79,15 +102,25 @@ function takenBack(outing: OutingData, { event: uuid }: TakenBack): OutingData {
 		event,
 		-1,
 	);
+	// What was part of it was felt all the same.
+	const touch = after.takenBack.find(({ became }) => became === uuid);
+	return touch ? standing(after, touch) : after;
 }
 
 function putBack(outing: OutingData, { event: uuid }: TakenBack): OutingData {
 	const event = outing.takenBack.find((one) => one.uuid === uuid);
 	if (!event) return outing;
+	const after = standing(outing, event);
+	const back = after.events.find((one) => one.uuid === uuid);
+	return back ? oneBite(after, back) : after;
+}
+
+/** What was taken back, or had become a fish, as an event of its own again. */
+function standing(outing: OutingData, event: EventData): OutingData {
 	return counted(
 		{
 			...outing,
-			events: inTime([event, ...outing.events]),
+			events: inTime([{ ...event, became: null }, ...outing.events]),
 			takenBack: outing.takenBack.filter((one) => one !== event),
 		},
 		event,
@@ -103,6 +136,7 @@ function amended(outing: OutingData, { event: uuid, changes }: Amended): OutingD
 		at: typeof changes.at === "string" ? changes.at : event.at,
 		note: typeof changes.note === "string" ? changes.note : event.note,
 		depthText: typeof changes.depth === "string" ? changes.depth : event.depthText,
+		flew: typeof changes.flew === "string" ? changes.flew : event.flew,
 		bite: event.bite && { ...event.bite, ...biteChanges(changes) },
 	};
 	const told = { ...after, words: event.bite?.fish && after.bite ? fishWords(after.bite) : event.words };
@@ -118,6 +152,8 @@ function biteChanges(changes: Record<string, unknown>): Partial<LoggedBiteData> 
 		...text("length"),
 		...text("girth"),
 		...text("tag"),
+		...text("hook"),
+		...text("held"),
 		...(typeof changes.came === "string" ? { came: changes.came } : {}),
 		...(typeof changes.landed === "boolean" ? { landed: changes.landed } : {}),
 		...(typeof changes.kept === "boolean" ? { kept: changes.kept ? "kept" : "released" } : {}),
@@ -224,7 +260,8 @@ function biteOf(entry: Entry): LoggedBiteData {
 		species: entry.species ?? "",
 		length: entry.length ?? "",
 		landed: entry.landed !== false,
-		hook: "",
+		hook: entry.hook ?? "",
+		held: entry.held ?? "",
 		bent: false,
 		lostAt: "",
 		kept: entry.kept === undefined ? "" : entry.kept ? "kept" : "released",

@@ -20,6 +20,17 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 					...(all.refused.of > 0 ? [row("turned away of seen following", all.refused)] : []),
 				]}
 			/>
+			{stages.backDown.length > 0 && (
+				<div className="mt-6">
+					<h2 className="text-[19px]">Back down after a fish</h2>
+					<Dots
+						caption="Another bite within five minutes of the next drop, by how long that took"
+						upTo={1}
+						format={percent}
+						rows={stages.backDown.map(({ words, share }) => row(words, share))}
+					/>
+				</div>
+			)}
 			<div className="mt-6 flex flex-wrap items-center justify-between gap-x-4">
 				<h2 className="text-[19px]">Taken apart</h2>
 				<FactorChoice label="by" name="lost" value={stages.factor} factors={factors} />

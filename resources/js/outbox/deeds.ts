@@ -13,8 +13,13 @@ export interface Entry {
 	tag?: string;
 	tag_contact?: string;
 	note?: string;
+	hook?: string;
+	/** Where in the fish. */
+	held?: string;
 	/** When it came, where that was before it was told. */
 	at?: string;
+	/** When a fish was landed or lost. */
+	over?: string;
 }
 
 interface Told {
@@ -96,9 +101,9 @@ export function shifted<T extends Deed>(deed: T, ms: number): T {
 	if (ms === 0) return deed;
 	const later = (at: string) => new Date(Date.parse(at) + ms).toISOString();
 	const moved = { ...deed, at: later(deed.at) };
-	return moved.do === "log" && moved.entry.at && !moved.typed
-		? { ...moved, entry: { ...moved.entry, at: later(moved.entry.at) } }
-		: moved;
+	if (moved.do !== "log" || moved.typed) return moved;
+	const { at, over } = moved.entry;
+	return { ...moved, entry: { ...moved.entry, ...(at && { at: later(at) }), ...(over && { over: later(over) }) } };
 }
 
 function fieldsOf({ id, outing: _, ...deed }: Deed): Record<string, unknown> {

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Enums;
+
+/** How a lure flew on a cast that fouled. */
+enum Flew: string
+{
+    case Straight = 'straight';
+    case Spinning = 'spinning';
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Straight => 'flew straight',
+            self::Spinning => 'turned over in flight',
+        };
+    }
+}

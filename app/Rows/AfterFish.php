@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rows;
+
+use App\Enums\EventKind;
+use App\Enums\Flew;
+use App\Models\User;
+use Eskith\Core\Record\BackDown;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What came after each fish at its spot; and how the lures flew that fouled. */
+final class AfterFish
+{
+    /** @return list<array{float, bool}> of each fish of which the end is known: s to the next drop there, whether a bite followed that */
+    public static function backDown(User $user, FishedOutings $outings): array
+    {
+        $ended = self::events($user)->whereNotNull('over_at');
+        $rows = self::events($user)->whereIn('events.outing_id', (clone $ended)->select('events.outing_id'))
+            ->whereIn('kind', [EventKind::Drop->value, ...EventKind::bites()])->orderBy('at')->orderBy('events.id')
+            ->get(['events.outing_id', 'kind', 'at', 'over_at', 'setups.spot_id']);
+        $byPlace = [];
+        foreach ($rows as $row) {
+            $at = Raw::seconds($row->at);
+            if ($outings->at(Raw::whole($row->outing_id), $at) !== null) {
+                $byPlace[Raw::whole($row->outing_id).' '.Raw::whole($row->spot_id)][] = [
+                    $at, Raw::text($row->kind), $row->over_at === null ? null : Raw::seconds($row->over_at),
+                ];
+            }
+        }
+
+        return array_merge([], ...array_values(array_map(self::ofPlace(...), $byPlace)));
+    }
+
+    /**
+     * @param  list<array{float, string, float|null}>  $events  when, what, and when it was over; in order
+     * @return list<array{float, bool}>
+     */
+    private static function ofPlace(array $events): array
+    {
+        $told = [];
+        foreach ($events as $i => [, $kind, $over]) {
+            if ($kind !== EventKind::Fish->value || $over === null) {
+                continue;
+            }
+            $drop = null;
+            $followed = false;
+            foreach (array_slice($events, $i + 1) as [$at, $what]) {
+                if ($drop === null && $what === EventKind::Drop->value && $at >= $over) {
+                    $drop = $at;
+                } elseif ($drop !== null && $what !== EventKind::Drop->value) {
+                    $followed = $at - $drop <= BackDown::BITE_WITHIN_S;
+                    break;
+                }
+            }
+            if ($drop !== null) {
+                $told[] = [$drop - $over, $followed];
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, int> by how they flew: casts that fouled of which that was said */
+    public static function fouled(User $user, FishedOutings $outings): array
+    {
+        $counts = array_fill_keys(array_column(Flew::cases(), 'value'), 0);
+        foreach (self::events($user)->whereIn('flew', array_keys($counts))->get(['events.outing_id', 'at', 'flew']) as $row) {
+            $counts[Raw::text($row->flew)] += $outings->at(Raw::whole($row->outing_id), Raw::seconds($row->at)) === null ? 0 : 1;
+        }
+
+        return $counts;
+    }
+
+    private static function events(User $user): Builder
+    {
+        return DB::table('events')->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $user->id)
+            ->whereNull('undone_at');
+    }
+}

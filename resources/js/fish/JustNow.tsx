@@ -1,0 +1,80 @@
+import { useEffect, useState } from "react";
+import { Button } from "../parts/Button";
+import * as clock from "../parts/clock";
+import type { EventData, OutingData } from "../types";
+import { flew } from "./biteChoices";
+import { TakenBack } from "./Events";
+import type { OutingLog } from "./useOuting";
+
+/** ms for which something is asked about. */
+const LATELY = 120_000;
+
+/** ms after a fish within which being back down matters. */
+const SCHOOL_STAYS = 600_000;
+
+/** What just happened asks for a moment: back down after a fish, one bite or two, how a foul cast flew, what was taken back. */
+export function JustNow({ outing, log }: { outing: OutingData; log: OutingLog }) {
+	const [newest] = outing.events;
+	const merged = outing.takenBack.find(({ became }) => became !== null && became === newest?.uuid);
+	const taken = outing.takenBack.find(({ became }) => became === null);
+	const foul = newest?.kind === "foul" && newest.flew === "" && outing.pick?.drop.cast ? newest : null;
+	return (
+		<>
+			<BackDown events={outing.events} />
+			{merged && (
+				<p className="flex items-center justify-between gap-3 border-b border-rule text-[15px]">
+					<span>The touch before was this fish: one bite.</span>
+					<Button look="strong" className="shrink-0" onClick={() => log.putBack(merged.uuid)}>
+						There were two
+					</Button>
+				</p>
+			)}
+			{foul && <HowItFlew key={foul.uuid} foul={foul} onSay={(how) => log.amend(foul.uuid, { flew: how })} />}
+			{taken && <TakenBack event={taken} onPutBack={log.putBack} />}
+		</>
+	);
+}
+
+/** Whether that was only a moment ago; looks again by itself. */
+function useLately(at: string | null, within: number): number | null {
+	const [now, setNow] = useState(() => clock.now());
+	const ago = at === null ? null : now - Date.parse(at);
+	const open = ago !== null && ago < within;
+	useEffect(() => {
+		if (at === null) return;
+		setNow(clock.now());
+		const timer = window.setInterval(() => setNow(clock.now()), 1_000);
+		return () => window.clearInterval(timer);
+	}, [at]);
+	return open ? Math.max(0, ago) : null;
+}
+
+/** Seconds since a fish was off the hook, until something goes down again: the longer, the sooner the school is gone. */
+function BackDown({ events }: { events: EventData[] }) {
+	const last = events.find(({ kind }) => kind === "fish" || kind === "drop");
+	const ago = useLately(last?.kind === "fish" ? last.over : null, SCHOOL_STAYS);
+	if (ago === null) return null;
+	const seconds = Math.floor(ago / 1000);
+	const clockText = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+	return (
+		<p role="timer" className="border-b border-rule py-1.5 text-[17px]">
+			<strong className="figure">Back down: {clockText}</strong>{" "}
+			<span className="text-slate">One fish means more. Partner: keep yours beside it.</span>
+		</p>
+	);
+}
+
+/** Two opinions of what fouls a cast: the record tells which it is. */
+function HowItFlew({ foul, onSay }: { foul: EventData; onSay: (how: string) => void }) {
+	if (useLately(foul.at, LATELY) === null) return null;
+	return (
+		<div className="flex flex-wrap items-center gap-x-4 border-b border-rule text-[15px]">
+			<span>How did it fly?</span>
+			{flew.map(([how, word]) => (
+				<Button key={how} look="strong" size="big" onClick={() => onSay(how)}>
+					{word}
+				</Button>
+			))}
+		</div>
+	);
+}
