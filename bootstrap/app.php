@@ -13,6 +13,8 @@ use App\Http\Middleware\RefuseUnreadable;
 use App\Http\Middleware\SafeHeaders;
 use App\Http\Middleware\SharePage;
 use App\Http\Middleware\StartVisit;
+use App\Models\User;
+use App\Settings\Fault;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -44,7 +46,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->map(
             InvalidInput::class,
-            fn (InvalidInput $bad) => ValidationException::withMessages([$bad->field ?: 'input' => $bad->getMessage()]),
+            fn (InvalidInput $bad) => ValidationException::withMessages([
+                $bad->field ?: 'input' => Fault::words($bad, ($user = request()->user()) instanceof User ? $user : null),
+            ]),
         );
         $exceptions->respond(function (Response $response, Throwable $error, Request $request): Response {
             $sentences = [

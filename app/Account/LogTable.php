@@ -86,6 +86,7 @@ final class LogTable
             'uuid' => $row['event'] ?? '', 'kind' => $row['kind'] ?? '', 'came' => $text('came'), 'species' => $text('species'),
             'length_m' => $cm('length_cm'), 'length_text' => ($row['length_cm'] ?? '') === '' ? null : "{$row['length_cm']} cm",
             'girth_m' => $cm('girth_cm'), 'girth_text' => ($row['girth_cm'] ?? '') === '' ? null : "{$row['girth_cm']} cm",
+            'scale_kg' => $figure('scale_kg'), 'scale_text' => ($row['scale_kg'] ?? '') === '' ? null : "{$row['scale_kg']} kg",
             'landed' => $flag('landed'), 'kept' => $flag('kept'), 'hook' => $text('hook'), 'held' => $text('held'), 'flew' => $text('flew'), 'bent' => $flag('bent'),
             'lost_at' => $text('lost_at'), 'lure_lost' => $flag('lure_lost'), 'depth_m' => $figure('depth_m'), 'tag' => $text('tag'),
             'tag_contact' => $text('tag_contact'), 'note' => $row['note'] ?? '',

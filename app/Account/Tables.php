@@ -208,7 +208,8 @@ final class Tables
                 'tag_contact' => Column::text(120)->orNone(), 'note' => Column::text(500)->orElse(''),
                 'told' => Column::json(4000)->orNone(), 'held' => Column::one(self::values(HeldIn::cases()))->orNone(),
                 'flew' => Column::one(self::values(Flew::cases()))->orNone(), 'over_at' => Column::moment()->orNone(),
-                'became' => Column::uuid()->orNone(),
+                'became' => Column::uuid()->orNone(), 'scale_kg' => Column::number(0, 60)->orNone(),
+                'scale_text' => Column::text(40)->orNone(),
             ], ['outing_id' => 'outings', 'setup_id' => 'setups']),
             new Table('pauses', [
                 'uuid' => Column::uuid(), 'why' => Column::one(self::values(PauseWhy::cases())), 'from_at' => Column::moment(),

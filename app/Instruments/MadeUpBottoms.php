@@ -12,8 +12,8 @@ final class MadeUpBottoms
 {
     /** Latitude and longitude of each origin. */
     public const ORIGINS = [
-        'Hallowmere' => [61.2330, -7.8790], 'The Corrow' => [61.4015, -7.5142], 'Pell quarry' => [61.3108, -7.6496],
-        'Tannick harbour' => [61.1206, -7.9300],
+        'Hallowmere' => [45.2330, -7.8790], 'The Corrow' => [45.4015, -7.5142], 'Pell quarry' => [45.3108, -7.6496],
+        'Tannick harbour' => [45.1206, -7.9300],
     ];
 
     /** Spots of each, that its bottom is fitted to: m east, m north, m deep below zero. */

@@ -44,6 +44,8 @@ use Illuminate\Support\Carbon;
  * @property bool|null $lure_lost  whether the lure stayed down
  * @property float|null $girth_m
  * @property string|null $girth_text
+ * @property float|null $scale_kg  as it was weighed
+ * @property string|null $scale_text
  * @property string|null $tag  its number
  * @property string|null $tag_contact  whom it says to tell
  * @property string $note
@@ -77,7 +79,7 @@ final class Event extends Model
             'landed' => 'boolean', 'depth_m' => 'float', 'depth_computed' => 'boolean', 'hook' => Known::class.':'.HookHeld::class,
             'held' => Known::class.':'.HeldIn::class, 'flew' => Known::class.':'.Flew::class, 'bent' => 'boolean',
             'lost_at' => Known::class.':'.LostAt::class, 'kept' => 'boolean', 'lure_lost' => 'boolean',
-            'girth_m' => 'float', 'told' => 'array',
+            'girth_m' => 'float', 'scale_kg' => 'float', 'told' => 'array',
             'at' => Moment::ALWAYS, 'undone_at' => Moment::class, 'over_at' => Moment::class,
         ];
     }

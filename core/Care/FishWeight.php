@@ -30,4 +30,28 @@ final class FishWeight
 
         return 10 ** ($a + $b * log10(1000 * $lengthM)) / 1000;
     }
+
+    /** kg to the cubic metre of length × girth²: pounds are inches × inches² over 800, the usual rule. */
+    private const BY_GIRTH = 34.6;
+
+    /** Of the weight by its length alone: a girth that makes it thinner or thicker than this was measured wrong. */
+    private const BELIEVED = [0.5, 2.0];
+
+    /**
+     * With its girth: length × girth² says more than the length alone, and is an estimate too.
+     *
+     * @return float kg
+     *
+     * @throws InvalidInput as for kg(), and for a girth that no such fish has
+     */
+    public static function kgByGirth(WeighedFish $fish, float $lengthM, float $girthM): float
+    {
+        $kg = self::BY_GIRTH * $lengthM * $girthM ** 2;
+        $share = $kg / self::kg($fish, $lengthM);
+        if ($share < self::BELIEVED[0] || $share > self::BELIEVED[1]) {
+            throw InvalidInput::because('girth', 'That girth hardly goes with that length; measure it at the thickest.');
+        }
+
+        return $kg;
+    }
 }

@@ -88,6 +88,36 @@ final readonly class UnitFormat
         return (string) preg_replace_callback('/(\d+(?:\.\d+)?)(?: to (\d+(?:\.\d+)?))? °C/u', $this->converted(...), $sentence);
     }
 
+    /** A figure, or two, with a unit that sentences are written in; what somebody typed, and examples in two units, are left alone. */
+    private const WRITTEN = '/"[^"]*"(*SKIP)(*F)|(?<! or )(?<![\w.\/])(\d+(?:\.\d+)?)(?: (to|and) (\d+(?:\.\d+)?))? '
+        .'(m\/s|°C|cm|kg|g|m)(?![\w\/])(?: \(\d[^)]*\))?/u';
+
+    /** A sentence with its measures in the angler's own units: "between 0.1 and 30 kg" becomes "between 0.22 and 66.14 lb". */
+    public function translated(string $sentence): string
+    {
+        return (string) preg_replace_callback(self::WRITTEN, function (array $found): string {
+            [$written, $own] = match ($found[4]) {
+                'm/s' => [Unit::MetrePerSecond, $this->units->speed],
+                '°C' => [Unit::Celsius, $this->units->temperature],
+                'cm' => [Unit::Centimetre, $this->units->fishLength],
+                'kg' => [Unit::Kilogram, $this->units->fishWeight],
+                'g' => [Unit::Gram, $this->units->lureWeight],
+                default => [Unit::Metre, $this->units->depth],
+            };
+            $last = $own->print($written->toSi((float) ($found[3] === '' ? $found[1] : $found[3])));
+
+            return $found[3] === '' ? $last : $own->printValue($own->fromSi($written->toSi((float) $found[1])))." {$found[2]} {$last}";
+        }, $sentence);
+    }
+
+    /** How fast something falls: the unit of depth, a second. */
+    public function sinks(float $metresPerSecond): string
+    {
+        $unit = $this->units->depth;
+
+        return round($unit->fromSi($metresPerSecond), 1)."\u{A0}{$unit->symbol()}/s";
+    }
+
     /** @param  array<string>  $found  one or two temperatures in °C, after the whole */
     private function converted(array $found): string
     {

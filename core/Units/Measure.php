@@ -19,7 +19,7 @@ final readonly class Measure
     }
 
     /**
-     * Reads `5/8 oz`, `5/8`, `0.625oz`, `18 g`, `30'`, `6'10"`, `18½ in`, `9 m`, `40F`, `0,4 m/s`.
+     * Reads `5/8 oz`, `5/8`, `0.625oz`, `18 g`, `30'`, `18½ in`, `9 m`, `40F`, `0,4 m/s`.
      *
      * @param  string  $text  what was typed
      * @param  Unit  $assumed  unit taken when none is typed; it also says which kind of quantity is wanted

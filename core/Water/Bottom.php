@@ -32,8 +32,17 @@ enum Bottom: string
         };
     }
 
-    /** Rock, sand, gravel, shell and low grass; and mud where it rises to a ridge. */
+    /** What is called hard. */
     public function isHard(): bool
+    {
+        return match ($this) {
+            self::Rock, self::Sand, self::RockToSand, self::GravelShell => true,
+            self::ShortGrass, self::MudRidge, self::Mud, self::WeedScattered, self::WeedThick => false,
+        };
+    }
+
+    /** What these lures want: hard bottom, low grass, and mud where it rises to a ridge. */
+    public function isFirm(): bool
     {
         return match ($this) {
             self::Rock, self::Sand, self::RockToSand, self::GravelShell, self::ShortGrass, self::MudRidge => true,

@@ -569,6 +569,7 @@ export interface LoggedBiteData {
 	tagContact: string;
 	card: string;
 	held: string;
+	scale: string;
 }
 
 export interface LookBackPage {

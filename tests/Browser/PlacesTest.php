@@ -116,7 +116,7 @@ final class PlacesTest extends BrowserTestCase
         $this->see('Soundings of Hallowmere');
         $track = new Track('Evening drift');
         for ($i = 0; $i < 300; $i++) {
-            $track->add(61.2330 + $i * 2e-6, -7.8790, 12.0 + $i / 300, 1_790_000_000.0 + $i);
+            $track->add(45.2330 + $i * 2e-6, -7.8790, 12.0 + $i / 300, 1_790_000_000.0 + $i);
         }
         $this->bring(Gpx::write(new PlacesFile(tracks: [$track])));
         $this->see('soundings from 300 points.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Care\FishWeight;
+use Eskith\Core\Care\ScaleReading;
 use Eskith\Core\Care\WeighedFish;
 use Eskith\Core\Record\BestRate;
 use Eskith\Core\Record\Exposure;
@@ -14,6 +15,7 @@ use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\Pause;
 use Eskith\Core\Record\RateRatio;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -171,6 +173,33 @@ final class RecordTest extends TestCase
             self::assertEqualsWithDelta($expect, $answer, max($tolerance, 0.002 * abs($expect)), $where);
         } else {
             self::assertSame($expect, $answer, $where);
+        }
+    }
+
+    public function test_a_girth_says_more_than_the_length_alone(): void
+    {
+        // 20 in long and 11 in around: 20 × 121 / 800 = 3.03 lb.
+        self::assertEqualsWithDelta(3.03 * 0.45359, FishWeight::kgByGirth(WeighedFish::Walleye, 20 * 0.0254, 11 * 0.0254), 0.005);
+        self::assertGreaterThan(
+            FishWeight::kgByGirth(WeighedFish::Pike, 0.8, 0.32), FishWeight::kgByGirth(WeighedFish::Pike, 0.8, 0.36),
+        );
+        $this->expectExceptionMessage('measure it at the thickest');
+        FishWeight::kgByGirth(WeighedFish::Walleye, 0.5, 0.6);
+    }
+
+    public function test_of_several_readings_of_a_scale_the_middle_one_counts(): void
+    {
+        self::assertEqualsWithDelta(2.2 * 0.45359237, ScaleReading::middle('2.4, 2.1 2.2', Unit::Pound)->si, 1e-9);
+        self::assertEqualsWithDelta(2.0, ScaleReading::middle('1,9 kg; 2,1 kg', Unit::Pound)->si, 1e-9);
+        self::assertSame("4.2\u{A0}lb", ScaleReading::middle('4.2', Unit::Pound)->text);
+        self::assertEqualsWithDelta(3 * 0.45359237, ScaleReading::middle('3 lb', Unit::Kilogram)->si, 1e-9);
+        foreach (['', 'heavy', '900 kg', '2.2 2.4 x', str_repeat('2.2 ', 12)] as $bad) {
+            try {
+                ScaleReading::middle($bad, Unit::Kilogram);
+                self::fail("\"{$bad}\" is no weight of a fish");
+            } catch (InvalidInput $refused) {
+                self::assertSame('scale', $refused->field);
+            }
         }
     }
 }

@@ -147,7 +147,9 @@ final class TackleTest extends TestCase
     {
         $small = LoopGuide::forRing(4);
         $large = LoopGuide::forRing(10, '40 lb');
-        self::assertSame([18.0, 29.0], [$small->braidCm, $large->braidCm], 'six times the round and a hand');
+        self::assertEqualsWithDelta([0.6333, 0.7333], [$small->braidM, $large->braidM], 1e-3, '60 cm for the smallest ring, 75 for the largest');
+        self::assertStringStartsWith('Cut 63 cm of braid for both hooks, 35 for one,', $small->steps[1]);
+        self::assertStringStartsWith('Cut 25 in of braid for both hooks, 14 for one,', LoopGuide::forRing(4, '', Unit::Inch)->steps[1]);
         self::assertEqualsWithDelta(M_PI * 4, $small->roundMm, 0.05);
         self::assertStringContainsString('twice as strong as the main line, so 40 lb or more', $large->steps[1]);
         self::assertStringContainsString('spacer 10 mm thick', $large->steps[2]);

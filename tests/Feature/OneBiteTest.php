@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
+use App\Presenters\Fish\EventWords;
+use Eskith\Core\Units\UnitSet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -127,6 +130,22 @@ final class OneBiteTest extends TestCase
             self::assertNull($this->event($told)->over_at);
         }
         $this->tap(['kind' => 'fish', 'species' => 'walleye', 'held' => null, 'hook' => null]);
+    }
+
+    public function test_a_scale_is_believed_before_an_estimate_and_a_girth_before_the_length_alone(): void
+    {
+        $told = fn (): string => str_replace("\u{A0}", ' ', Event::query()->where('kind', 'fish')->get()->map(
+            static fn (Event $event): string => EventWords::of($event, EventKind::Fish, UnitSet::imperial()),
+        )->implode(' | '));
+        $fish = $this->tap(['kind' => 'fish', 'species' => 'walleye', 'length' => '20 in']);
+        self::assertStringContainsString('about 3.1 lb', $told());
+        $this->tap(['do' => 'amend', 'event' => $fish, 'said' => self::iso(now()), 'girth' => '12 in']);
+        self::assertStringContainsString('about 3.6 lb', $told());
+        $this->tap(['do' => 'amend', 'event' => $fish, 'said' => self::iso(now()), 'scale' => '3.5 3.9 3.8']);
+        self::assertStringContainsString('3.8 lb on the scale', $told());
+        $this->postJson("/outings/{$this->outing->uuid}/taps", ['angler' => $this->angler->id, 'taps' => [
+            ['do' => 'amend', 'uuid' => (string) Str::uuid(), 'event' => $fish, 'said' => self::iso(now()), 'scale' => '300 kg'],
+        ]])->assertJsonPath('refused.0.why', "A fish weighs between 0.01 and 132.28\u{A0}lb; read the scale again.");
     }
 
     public function test_how_a_fouled_lure_flew_is_weighed_by_the_record(): void

@@ -35,6 +35,7 @@ const bite = {
 	tagContact: "",
 	card: "",
 	held: "",
+	scale: "",
 };
 
 describe("the lure with its hooks", () => {

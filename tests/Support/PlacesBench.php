@@ -61,7 +61,7 @@ final class PlacesBench
         $track = new Track('A long day');
         for ($i = 0; $i < PlacesFile::POINTS; $i++) {
             [$x, $y] = [fmod($i * 0.6, 700), floor($i * 0.6 / 700) * 4];
-            $track->add(61.2310 + $y / 111_400, -7.8840 + $x / 53_700, 9 + 4 * sin($x / 70) * cos($y / 60), 1_790_000_000.0 + $i);
+            $track->add(45.2310 + $y / 111_400, -7.8840 + $x / 78_500, 9 + 4 * sin($x / 70) * cos($y / 60), 1_790_000_000.0 + $i);
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'track');
         file_put_contents($file, Gpx::write(new PlacesFile(tracks: [$track])));

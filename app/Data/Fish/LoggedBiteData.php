@@ -22,6 +22,7 @@ final readonly class LoggedBiteData
         public string $tagContact = '',
         public string $card = '',
         public string $held = '',
+        public string $scale = '',
     ) {
     }
 }

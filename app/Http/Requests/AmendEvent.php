@@ -81,6 +81,10 @@ class AmendEvent extends AnglerRequest
             $girth = LogEvent::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
             $columns = [...$columns, 'girth_m' => $girth?->si, 'girth_text' => $girth?->text];
         }
+        if ($this->has('scale')) {
+            $scale = LogEvent::weighed($this->word('scale'), $this->angler()->likes()->units->fishWeight);
+            $columns = [...$columns, 'scale_kg' => $scale?->si, 'scale_text' => $scale?->text];
+        }
         foreach (['tag', 'tag_contact'] as $name) {
             if ($this->has($name)) {
                 $columns[$name] = LogEvent::orNone($this->word($name));

@@ -40,7 +40,7 @@ final class KeepWater extends AnglerRequest
     {
         return [
             'name' => 'Give the water a name of up to 60 letters.', 'kind' => 'Choose what the water is.', 'salt' => 'Say how it tastes.',
-            'latitude' => 'A latitude is degrees north between −89 and 89, such as 61.233; a longitude goes with it.',
+            'latitude' => 'A latitude is degrees north between −89 and 89, such as 45.233; a longitude goes with it.',
             'longitude' => 'A longitude is degrees east between −180 and 180, such as −7.879; a latitude goes with it.',
         ];
     }

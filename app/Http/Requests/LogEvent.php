@@ -11,6 +11,7 @@ use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Models\Outing;
 use Eskith\Core\Care\HeldIn;
+use Eskith\Core\Care\ScaleReading;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -61,7 +62,7 @@ final class LogEvent extends AnglerRequest
     public static function aside(): array
     {
         return [
-            'girth' => ['nullable', 'string', 'max:40'], 'tag' => ['nullable', 'string', 'max:40'],
+            'girth' => ['nullable', 'string', 'max:40'], 'scale' => ['nullable', 'string', 'max:80'], 'tag' => ['nullable', 'string', 'max:40'],
             'tag_contact' => ['nullable', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
         ];
     }
@@ -85,7 +86,8 @@ final class LogEvent extends AnglerRequest
      * @return array{uuid: string, kind: EventKind, came: BitePhase|null, species: string|null, length_m: float|null,
      *   length_text: string|null, landed: bool|null, hook: HookHeld|null,
      *   held: HeldIn|null, flew: Flew|null, over_at: Carbon|null, bent: bool|null, lost_at: LostAt|null, kept: bool|null,
-     *   at: Carbon, girth_m: float|null, girth_text: string|null, tag: string|null, tag_contact: string|null, note: string}
+     *   at: Carbon, girth_m: float|null, girth_text: string|null,
+     *   scale_kg: float|null, scale_text: string|null, tag: string|null, tag_contact: string|null, note: string}
      *
      * @throws InvalidInput when the length cannot be that of a fish
      */
@@ -93,6 +95,7 @@ final class LogEvent extends AnglerRequest
     {
         $length = $this->length();
         $girth = self::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
+        $scale = self::weighed($this->word('scale'), $this->angler()->likes()->units->fishWeight);
         $fish = $this->enum('kind', EventKind::class) === EventKind::Fish;
 
         return [
@@ -113,6 +116,8 @@ final class LogEvent extends AnglerRequest
             'at' => $this->date('at') ?? Carbon::now(),
             'girth_m' => $girth?->si,
             'girth_text' => $girth?->text,
+            'scale_kg' => $fish ? $scale?->si : null,
+            'scale_text' => $fish ? $scale?->text : null,
             'tag' => self::orNone($this->word('tag')),
             'tag_contact' => self::orNone($this->word('tag_contact')),
             'note' => trim($this->word('note')),
@@ -168,6 +173,16 @@ final class LogEvent extends AnglerRequest
     public static function girthOf(string $typed, Unit $unit): ?Measure
     {
         return self::measured('girth', 'Around, a fish measures between', self::GIRTH_M, $typed, $unit);
+    }
+
+    /**
+     * @return Measure|null null where nothing was typed
+     *
+     * @throws InvalidInput when no fish weighs that
+     */
+    public static function weighed(string $typed, Unit $unit): ?Measure
+    {
+        return trim($typed) === '' ? null : ScaleReading::middle($typed, $unit);
     }
 
     /**

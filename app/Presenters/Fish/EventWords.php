@@ -52,18 +52,32 @@ final class EventWords
             tagContact: $event->tag_contact ?? '',
             card: $card,
             held: $event->held->value ?? '',
+            scale: $event->scale_text ?? '',
         );
     }
 
-    /** An estimate from its length; '' where none is told. */
+    /** By its girth too where that was taken and can be; else by its length alone. */
+    private static function kg(WeighedFish $fish, float $lengthM, ?float $girthM): float
+    {
+        try {
+            return $girthM === null ? FishWeight::kg($fish, $lengthM) : FishWeight::kgByGirth($fish, $lengthM, $girthM);
+        } catch (InvalidInput $bad) {
+            return $bad->field === 'girth' ? FishWeight::kg($fish, $lengthM) : throw $bad;
+        }
+    }
+
+    /** As it was weighed, else an estimate from its length; '' where none is told. */
     private static function weight(Event $event, UnitSet $units): string
     {
+        if ($event->scale_text !== null) {
+            return "{$event->scale_text} on the scale";
+        }
         $fish = WeighedFish::tryFrom(str_replace(' ', '_', $event->species ?? ''));
         if ($fish === null || $event->length_m === null) {
             return '';
         }
         try {
-            $weight = $units->fishWeight->fromSi(FishWeight::kg($fish, $event->length_m));
+            $weight = $units->fishWeight->fromSi(self::kg($fish, $event->length_m, $event->girth_m));
 
             // An estimate deserves no more than two figures.
             return 'about '.round($weight, $weight < 10 ? 1 : 0)."\u{A0}{$units->fishWeight->symbol()}";

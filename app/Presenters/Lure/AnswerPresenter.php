@@ -13,6 +13,7 @@ use App\Presenters\CautionPresenter;
 use App\Presenters\Water\ColumnPresenter;
 use App\Presenters\Water\FeedPresenter;
 use App\Presenters\Water\ReadingPresenter;
+use App\Settings\Fault;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
@@ -53,7 +54,7 @@ final readonly class AnswerPresenter
         try {
             return [$this->today($user, $tried, $wanted, $family), null];
         } catch (InvalidInput $bad) {
-            return [$this->today($user), "A reading in this link cannot be used, so yours are shown. {$bad->getMessage()}"];
+            return [$this->today($user), 'A reading in this link cannot be used, so yours are shown. '.Fault::words($bad, $user)];
         }
     }
 

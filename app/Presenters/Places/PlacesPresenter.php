@@ -32,6 +32,7 @@ use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\Raw;
 use App\Rows\Sky;
+use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
@@ -108,7 +109,7 @@ final readonly class PlacesPresenter
         try {
             return [(new SectionPresenter($user, $water))->of($line), null];
         } catch (InvalidInput $bad) {
-            return [null, $bad->getMessage()];
+            return [null, Fault::words($bad, $user)];
         }
     }
 

@@ -15,6 +15,7 @@ use App\Models\Casts\Moment;
 use App\Models\Plan;
 use App\Models\User;
 use App\Plans\PlanForm;
+use App\Settings\Fault;
 use Eskith\Core\Cadence\Plan\Cast;
 use Eskith\Core\Cadence\Plan\Lane;
 use Eskith\Core\Choosing\UnitFormat;
@@ -76,7 +77,7 @@ final readonly class PlanPresenter
             $refused = null;
         } catch (InvalidInput|\TypeError $bad) {
             $laid = new Laid;
-            $refused = $bad instanceof InvalidInput ? $bad->getMessage() : 'What was kept of this plan cannot be read; put it away.';
+            $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user) : 'What was kept of this plan cannot be read; put it away.';
         }
         $total = count($laid->ways) + count($laid->steps);
         $made = array_filter(

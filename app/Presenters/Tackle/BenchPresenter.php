@@ -27,7 +27,6 @@ use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Units\Unit;
 
 /** Everything that follows from one lure's measures. */
 final class BenchPresenter
@@ -80,7 +79,7 @@ final class BenchPresenter
                 hole: $hole->name ?? 'eye',
                 hangDeg: $hang ?? 0.0,
                 hangText: $hang === null ? '–' : $situation->say->angle($hang).($hang < 0 ? ' nose up' : ' nose down'),
-                sinkText: $fall === null ? '–' : Unit::MetrePerSecond->print($fall->sinkRateStartMs),
+                sinkText: $fall === null ? '–' : $situation->say->sinks($fall->sinkRateStartMs),
                 secondsText: $fall === null ? '–' : $situation->say->seconds($fall->seconds),
                 middleFirst: $words(HoleSchool::MiddleFirst),
                 levelLift: $words(HoleSchool::LevelLift),
@@ -113,7 +112,7 @@ final class BenchPresenter
 
         return [
             'A ring or small snap hangs free in the hole: its weight pulls on the hole itself, so the hang angle stays the same.',
-            "A snap of 0.3 g lets it sink {$share} % faster, and leaves it freer to wag; tied direct gives most control.",
+            "A small snap lets it sink {$share} % faster, and leaves it freer to wag; tied direct gives most control.",
             ...($situation->column === null ? [] : ['A swivel only if the line twists.']),
         ];
     }

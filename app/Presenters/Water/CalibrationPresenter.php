@@ -22,7 +22,6 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
-use Eskith\Core\Units\Unit;
 
 /** Shows each measurement beside the estimate it replaces. */
 final class CalibrationPresenter
@@ -74,7 +73,7 @@ final class CalibrationPresenter
         $hang = Hang::ofLure($lure, $hole);
         $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null
             ? '–'
-            : Unit::MetrePerSecond->print(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
+            : $situation->say->sinks(Fall::of($lure->body, $attitude, $situation->columnIfStill)->sinkRateStartMs);
 
         return new MeasurementData(
             uuid: $row->uuid,

@@ -115,7 +115,7 @@ final class FamilyRules
                 [Reading::Bottom], 3, self::inWeed(...)),
             Rule::ofFamily('F9', 'These lures want hard bottom, low grass or a ridge in the mud.', [Reading::Bottom], 1,
                 static fn (Situation $s, Family $family): ?Verdict => ! $s->onBottom() ? null : match (true) {
-                    $s->water->bottom?->isHard() === true => Verdict::of(1, match ($s->water->bottom) {
+                    $s->water->bottom?->isFirm() === true => Verdict::of(1, match ($s->water->bottom) {
                         Bottom::ShortGrass => 'Short grass: it comes through it clean, and fish lie there.',
                         Bottom::MudRidge => 'A ridge in the mud: fish gather where it rises.',
                         default => ucfirst($s->water->bottom->word()).': hard bottom, where this lure works best.',

@@ -120,6 +120,7 @@ function changesOf(now: Draft, before: LoggedBiteData): Record<string, unknown> 
 		species: [now.species, now.species !== before.species],
 		length: [now.length, now.length !== before.length],
 		girth: [now.girth, now.girth !== before.girth],
+		scale: [now.scale, now.scale !== before.scale],
 		landed: [now.landed, now.landed !== before.landed],
 		hook: [now.hook || null, now.hook !== before.hook],
 		held: [now.held || null, now.held !== before.held],

@@ -1,6 +1,7 @@
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
+import { Field } from "../parts/Field";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { OutingData } from "../types";
@@ -16,6 +17,12 @@ const where = [[byTheDrop, "by the drop"], ...came] as const;
 
 /** Under which a fish half filled in is kept. */
 export const fishDraft = (outing: string) => `fish ${outing}`;
+
+/** Of fields, those in which something was typed. */
+function said<T extends Record<string, string>>(fields: T): Partial<T> {
+	const typed = Object.entries(fields).filter(([, text]) => text.trim() !== "");
+	return Object.fromEntries(typed) as Partial<T>;
+}
 
 interface Props {
 	outing: OutingData;
@@ -37,8 +44,11 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 		kept: "",
 		hook: "",
 		held: "",
+		scale: "",
+		girth: "",
+		tag: "",
 	});
-	const { species, other, length, place, kept, hook, held } = draft;
+	const { species, other, length, place, kept, hook, held, scale, girth, tag } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
 	const close = () => {
@@ -52,7 +62,7 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 			length: length.trim() || undefined,
 			came: place === byTheDrop ? null : place,
 			landed,
-			...(hook ? { hook } : {}),
+			...said({ hook, scale, girth, tag }),
 			...(hook && held ? { held } : {}),
 			over: new Date(clock.now()).toISOString(),
 			...(landed && kept ? { kept: kept === "kept" } : {}),
@@ -117,6 +127,24 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 					value={Number.isFinite(reading) ? reading : null}
 					onChange={(at) => type({ length: `${at} ${outing.lengthUnit}` })}
 				/>
+				<details className="mt-4" open={Boolean(scale || girth || tag)}>
+					<summary className="min-h-11 cursor-pointer py-2 font-semibold">Scale, girth, tag</summary>
+					<div className="grid grid-cols-3 gap-x-3">
+						<Field
+							label="Scale"
+							placeholder="2.2 2.4"
+							value={scale}
+							onChange={(event) => type({ scale: plainText(event.target.value) })}
+						/>
+						<Field label="Girth" value={girth} onChange={(event) => type({ girth: plainText(event.target.value) })} />
+						<Field
+							label="Tag"
+							maxLength={40}
+							value={tag}
+							onChange={(event) => type({ tag: plainText(event.target.value) })}
+						/>
+					</div>
+				</details>
 				<Choice
 					label="If it is landed"
 					value={kept}

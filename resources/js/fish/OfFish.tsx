@@ -13,13 +13,19 @@ interface Props {
 export function OfFish({ draft, set }: Props) {
 	return (
 		<>
-			<div className="grid grid-cols-[1.4fr_1fr_1fr] gap-x-3">
+			<div className="grid grid-cols-2 gap-x-3 lg:grid-cols-4">
 				<Field
 					label="Which fish"
 					value={draft.species.replace("_", " ")}
 					onChange={(changed) => set({ species: changed.target.value })}
 				/>
 				<Field label="Length" value={draft.length} onChange={(changed) => set({ length: changed.target.value })} />
+				<Field
+					label="On the scale"
+					placeholder="2.2 2.4 2.3"
+					value={draft.scale}
+					onChange={(changed) => set({ scale: changed.target.value })}
+				/>
 				<Field label="Girth" value={draft.girth} onChange={(changed) => set({ girth: changed.target.value })} />
 			</div>
 			<Choice

@@ -10,6 +10,8 @@ export interface Entry {
 	landed?: boolean;
 	kept?: boolean;
 	girth?: string;
+	/** What the scale said; several readings, of which the middle counts. */
+	scale?: string;
 	tag?: string;
 	tag_contact?: string;
 	note?: string;

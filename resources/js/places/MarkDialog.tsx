@@ -89,7 +89,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, now, back, onDone 
 					form={form}
 					name="position"
 					label="Its position, where you have it in degrees"
-					placeholder="61.2345, -7.8765"
+					placeholder="45.2345, -7.8765"
 				/>
 				<Trouble words={troubles.meanwhile} className="pb-3" />
 				<div className="flex flex-wrap items-center gap-x-5 gap-y-2">

@@ -69,7 +69,7 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 						form={form}
 						name="position"
 						label="Its position, where you have it in degrees"
-						placeholder={spot?.position || "61.2345, -7.8765"}
+						placeholder={spot?.position || "45.2345, -7.8765"}
 					/>
 				)}
 				<p className="pb-1 font-semibold">Bottom</p>

@@ -84,7 +84,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 							className="w-full"
 						/>
 					</div>
-					<FormField form={form} name="latitude" label="Degrees north" placeholder="61.233" />
+					<FormField form={form} name="latitude" label="Degrees north" placeholder="45.233" />
 					<FormField form={form} name="longitude" label="Degrees east" placeholder="-7.879" />
 					{tidal && <FormField form={form} name="flood" label="The flood runs toward" placeholder="60°" />}
 					{tidal && <FormField form={form} name="fastest" label="At its strongest, measured" placeholder="0.8 mph" />}

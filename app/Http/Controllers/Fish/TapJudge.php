@@ -29,6 +29,7 @@ use App\Record\Logbook;
 use App\Record\Moves;
 use App\Record\Pauses;
 use App\Record\TakenBack;
+use App\Settings\Fault;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\QueryException;
@@ -86,7 +87,7 @@ final class TapJudge
         } catch (ValidationException $bad) {
             return new RefusalData($id, $bad->getMessage(), (string) array_key_first($bad->errors()));
         } catch (InvalidInput $bad) {
-            return new RefusalData($id, $bad->getMessage(), $bad->field);
+            return new RefusalData($id, Fault::words($bad, $tap->angler()), $bad->field);
         } catch (Throwable $fault) {
             // What keeps the record from being written at all is no fault of the tap: all of them wait.
             $own = ! $fault instanceof PDOException

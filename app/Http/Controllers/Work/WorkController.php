@@ -16,6 +16,7 @@ use App\Presenters\Work\LiftsPresenter;
 use App\Presenters\Work\TouchedPresenter;
 use App\Presenters\Work\WorkPresenter;
 use App\Readings\ReadingBook;
+use App\Settings\Fault;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -69,7 +70,7 @@ final class WorkController extends Controller
         try {
             return [WorkPresenter::of($user, SingleDrop::at($user, $pick, $tried)), null];
         } catch (InvalidInput $bad) {
-            return [null, $bad->getMessage()];
+            return [null, Fault::words($bad, $user)];
         }
     }
 }
