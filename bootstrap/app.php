@@ -47,7 +47,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(
             InvalidInput::class,
             fn (InvalidInput $bad) => ValidationException::withMessages([
-                $bad->field ?: 'input' => Fault::words($bad, ($user = request()->user()) instanceof User ? $user : null),
+                $bad->field ?: 'input' => Fault::words(
+                    $bad, ($user = request()->user()) instanceof User ? $user->likes()->units : null,
+                ),
             ]),
         );
         $exceptions->respond(function (Response $response, Throwable $error, Request $request): Response {

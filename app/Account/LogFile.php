@@ -40,7 +40,8 @@ final class LogFile
     /** Columns of the table that the angler reads, and of those that know a row again. */
     private const COLUMNS = [
         'outing', 'event', 'setup', 'place', 'time', 'rod', 'lure', 'finish', 'hole', 'cadence', 'kind', 'came', 'depth_m', 'species',
-        'length_cm', 'girth_cm', 'scale_kg', 'landed', 'kept', 'hook', 'held', 'bent', 'flew', 'lost_at', 'lure_lost', 'tag', 'tag_contact', 'note',
+        'length_cm', 'girth_cm', 'scale_kg', 'landed', 'kept', 'hook', 'held', 'bent', 'flew', 'lost_at', 'lure_lost', 'tag',
+        'tag_contact', 'note',
     ];
 
     /**
@@ -90,7 +91,8 @@ final class LogFile
     {
         $rows = static function () use ($outings): \Generator {
             foreach ($outings as $outing) {
-                foreach ($outing->events()->standing()->with(['setup.lure', 'setup.rod', 'setup.spot.water'])->orderBy('at')->orderBy('id')->get() as $event) {
+                $events = $outing->events()->standing()->with(['setup.lure', 'setup.rod', 'setup.spot.water']);
+                foreach ($events->orderBy('at')->orderBy('id')->get() as $event) {
                     yield self::row($outing, $event);
                 }
             }
@@ -107,13 +109,15 @@ final class LogFile
         $setup = $event->setup;
 
         return array_map(Csv::guarded(...), [
-            $outing->uuid, $event->uuid, $setup->uuid, $setup->spot?->placed() ?? $outing->place, $event->at->toIso8601ZuluString('millisecond'),
+            $outing->uuid, $event->uuid, $setup->uuid, $setup->spot?->placed() ?? $outing->place,
+            $event->at->toIso8601ZuluString('millisecond'),
             $setup->rod->name ?? '', $setup->lure->mass_text ?? 'other bait', $setup->lure->finish ?? '', $setup->hole ?? '',
             $setup->cadence->value ?? '', $event->kind->value ?? '', $event->came->value ?? '', $figure($event->depth_m),
             $event->species ?? '', $figure($event->length_m === null ? null : 100 * $event->length_m),
             $figure($event->girth_m === null ? null : 100 * $event->girth_m),
             $figure($event->scale_kg), $flag($event->landed), $flag($event->kept),
-            $event->hook->value ?? '', $event->held->value ?? '', $flag($event->bent), $event->flew->value ?? '', $event->lost_at->value ?? '', $flag($event->lure_lost), $event->tag ?? '',
+            $event->hook->value ?? '', $event->held->value ?? '', $flag($event->bent), $event->flew->value ?? '',
+            $event->lost_at->value ?? '', $flag($event->lure_lost), $event->tag ?? '',
             $event->tag_contact ?? '', $event->note,
         ]);
     }

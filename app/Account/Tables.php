@@ -185,13 +185,14 @@ final class Tables
                 'started_at' => Column::moment(), 'ended_at' => Column::moment()->orNone(), 'note' => Column::text(1000)->orElse(''),
                 'deleted_at' => Column::moment()->orNone(), 'joined' => Column::json(8000)->orNone(), ...self::written(),
             ], ['spot_id' => 'spots'], ['spot_id']),
-            new Table('setups', [
+            new Table(name: 'setups', columns: [
                 'uuid' => Column::uuid(), 'hole' => Column::text(20)->orNone(),
                 'cadence' => Column::one(self::values(Cadence::cases()))->orNone(), 'depth_m' => Column::number(0, 150),
                 'tied_at' => Column::moment(), 'until_at' => Column::moment()->orNone(), 'lift_m' => Column::number(0, 12)->orNone(),
                 'lift_s' => Column::number(0, 60)->orNone(), 'pause_s' => Column::number(0, 300)->orNone(),
                 'rule_points' => Column::number(-100, 100)->orNone(),
-            ], ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods', 'spot_id' => 'spots'], ['lure_id', 'rod_id', 'spot_id'],
+            ], links: ['outing_id' => 'outings', 'lure_id' => 'lures', 'rod_id' => 'rods', 'spot_id' => 'spots'],
+                optional: ['lure_id', 'rod_id', 'spot_id'],
                 // Other bait is on a still rod, and has neither.
                 sound: static fn (array $row): bool => ($row['lure_id'] === null) === ($row['cadence'] === null), younger: ['spot_id']),
             new Table('events', [

@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Record\Logbook;
 use App\Record\LostLure;
 use App\Record\Pauses;
+use App\Record\SameBite;
 use App\Rows\Told;
 use Eskith\Core\Record\BitePlace;
 use Eskith\Core\Units\InvalidInput;

@@ -69,7 +69,9 @@ final class Outing extends Model
     /** The move it was last on at a moment; null where it had not moved yet. */
     public function movedBy(?Carbon $at = null): ?Move
     {
-        return $this->loadMissing('moves.spot.water')->moves->first(static fn (Move $move): bool => $at === null || $move->at->lessThanOrEqualTo($at));
+        return $this->loadMissing('moves.spot.water')->moves->first(
+            static fn (Move $move): bool => $at === null || $move->at->lessThanOrEqualTo($at),
+        );
     }
 
     /** Where it was at a moment, or is now; null where that is at no spot of the angler's own. */

@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Data\Water\ElsewhereData;
 use App\Enums\Source;
-use App\Models\Casts\Moment;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
-use App\Rows\Raw;
 use Eskith\Core\Choosing\Reading;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** What was read at another spot or water and no longer holds: set aside as one moves on, and offered. */
+/** What was read at another spot or water and no longer holds: set aside as one moves on, and kept to be offered. */
 final readonly class Elsewhere
 {
     private const TABLE = 'readings_elsewhere';
-
-    /** h for which it is offered. */
-    private const OFFERED_H = 24;
 
     /** Sets aside what was read at a spot before a moment and does not hold at the next. */
     public static function setAside(User $user, Spot $from, Spot $to, Carbon $at): void
@@ -46,28 +40,11 @@ final readonly class Elsewhere
         return $row->source === Source::Instrument;
     }
 
-    /** @return list<ElsewhereData> what was read elsewhere today and is not known here, the last read first */
-    public static function offered(User $user, ReadingBook $book): array
+    /** @return iterable<\stdClass> what is set aside: name, text, read_at, spot and spot_id; the last read first */
+    public static function since(User $user, Carbon $since): iterable
     {
-        $rows = DB::table(self::TABLE)->where(self::TABLE.'.user_id', $user->id)
-            ->where('read_at', '>', Carbon::now()->subHours(self::OFFERED_H))
+        return DB::table(self::TABLE)->where(self::TABLE.'.user_id', $user->id)->where('read_at', '>', $since)
             ->join('spots', 'spots.id', '=', self::TABLE.'.spot_id')->orderByDesc('read_at')->orderBy(self::TABLE.'.id')
             ->get([self::TABLE.'.name', 'text', 'read_at', 'spots.name as spot', 'spots.id as spot_id']);
-        $offered = [];
-        foreach ($rows as $row) {
-            $reading = Reading::tryFrom(Raw::text($row->name));
-            if ($reading === null || ($book->entries[$reading->value] ?? null)?->readAt !== null) {
-                continue;
-            }
-            $text = Raw::text($row->text);
-            $offered[] = new ElsewhereData(
-                name: $reading->value, label: $reading->definition()->label, text: $text,
-                words: $reading->dimension() === null ? $reading->definition()->word($text) : $text,
-                place: Raw::whole($row->spot_id) === $book->spotId ? '' : Raw::text($row->spot),
-                at: Moment::read($row->read_at)?->toIso8601ZuluString() ?? '',
-            );
-        }
-
-        return $offered;
     }
 }

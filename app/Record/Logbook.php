@@ -91,7 +91,7 @@ final readonly class Logbook
                 return $known->outing;
             }
             if ($into !== null) {
-                self::demandOpen($into, $at);
+                OpenOuting::demand($into, $at);
             }
             $rod = $this->rodFor($rod, $lureId);
             $lure = $lureId === null ? null : $this->lureOf($lureId, $at);
@@ -105,7 +105,8 @@ final readonly class Logbook
             $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
-                'rod_id' => $rod?->id, 'spot_id' => $outing->spotAt($at)?->id, 'hole' => $lure === null ? null : $hole, 'cadence' => $lure === null ? null : $cadence,
+                'rod_id' => $rod?->id, 'spot_id' => $outing->spotAt($at)?->id, 'hole' => $lure === null ? null : $hole,
+                'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => $at ?? Carbon::now(),
                 ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
             ]);
@@ -195,19 +196,6 @@ final readonly class Logbook
             ?? $onRod()->oldest('tied_at')->oldest('id')->first();
     }
 
-    /** @throws InvalidInput when the outing is over and was so at that moment, or is taken away */
-    public static function demandOpen(Outing $outing, ?Carbon $at): void
-    {
-        $outing->refresh();
-        if ($outing->deleted_at !== null) {
-            throw InvalidInput::because('outing', 'This outing is taken away; bring it back to log more.');
-        }
-        // What was tapped before the end, on another device or without a connection, belongs to it.
-        if ($outing->ended_at !== null && ($at === null || $at->greaterThan($outing->ended_at))) {
-            throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
-        }
-    }
-
     /**
      * @param  array<string, mixed>  $what  columns
      * @param  Setup|null  $setup  what it happened with; null for what is on the rod in hand
@@ -222,7 +210,7 @@ final readonly class Logbook
             if ($known !== null) {
                 return $known;
             }
-            self::demandOpen($outing, $at);
+            OpenOuting::demand($outing, $at);
             $setup ??= $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             Caps::demandEvent($this->user->id, $outing->id);
             $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;

@@ -48,7 +48,7 @@ final readonly class Moves
             if (Move::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->exists()) {
                 return;
             }
-            Logbook::demandOpen($outing, $at);
+            OpenOuting::demand($outing, $at);
             $passed = $this->passedBy($outing, $at);
             if ($passed !== null) {
                 $this->undo($outing, $passed, $at);
@@ -104,13 +104,12 @@ final readonly class Moves
     }
 
     /** A spot was kept where one fishes: the outing is there, without having moved where it was at no spot of its own. */
-    public function named(Spot $spot): void
+    public function named(Outing $outing, Spot $spot): void
     {
-        $outing = Logbook::of($this->user)->underWay();
-        if ($outing !== null && $outing->spotAt() === null && $outing->moves->isEmpty()) {
+        if ($outing->spotAt() === null && $outing->moves->isEmpty()) {
             $outing->update(['spot_id' => $spot->id, 'place' => $spot->placed()]);
             $outing->setups()->whereNull('spot_id')->update(['spot_id' => $spot->id]);
-        } elseif ($outing !== null) {
+        } else {
             $this->move($outing, (string) Str::uuid(), $spot, Carbon::now(), reads: false);
         }
     }
@@ -134,7 +133,8 @@ final readonly class Moves
             ->when($next !== null, static fn (Builder $rows) => $rows->where('tied_at', '<', Raw::text($next)))
             ->update(['spot_id' => $spot->id]);
         $rods = $this->user->rods()->pluck('uuid', 'id');
-        foreach ($outing->setups()->where('tied_at', '<', $at)->orderBy('tied_at')->orderBy('id')->get()->groupBy('rod_id') as $rod => $all) {
+        $before = $outing->setups()->where('tied_at', '<', $at)->orderBy('tied_at')->orderBy('id')->get();
+        foreach ($before->groupBy('rod_id') as $rod => $all) {
             $last = $all->last();
             if ($last === null || $last->until_at?->lessThanOrEqualTo($move->at) === true) {
                 continue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Bites\SameBite;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;

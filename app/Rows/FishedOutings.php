@@ -121,7 +121,8 @@ final readonly class FishedOutings
             $parts[] = new FishedOuting(
                 id: Raw::whole($row->id), uuid: Raw::text($row->uuid), key: Raw::text($row->uuid).($i === 0 ? '' : " {$i}"),
                 place: count(array_unique($spots)) === 1 ? Raw::text($stay->place)
-                    : implode(', ', array_unique($spots)).' · '.Raw::text($stay->water), water: $stay->water === null ? null : Raw::text($stay->water), species: $species,
+                    : implode(', ', array_unique($spots)).' · '.Raw::text($stay->water),
+                water: $stay->water === null ? null : Raw::text($stay->water), species: $species,
                 tempC: self::temperature($readings), start: $from, end: max($from, $until ?? $end),
                 from: $i === 0 ? -INF : (float) $from, until: (float) ($until ?? INF),
             );

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
-use App\Models\User;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\UnitSet;
 
 /** What is wrong with what was given, in the units of who gave it. */
 final class Fault
 {
-    public static function words(InvalidInput $bad, ?User $to): string
+    public static function words(InvalidInput $bad, ?UnitSet $units): string
     {
-        return $to === null ? $bad->getMessage() : (new UnitFormat($to->likes()->units))->translated($bad->getMessage());
+        return $units === null ? $bad->getMessage() : (new UnitFormat($units))->translated($bad->getMessage());
     }
 }

@@ -14,7 +14,13 @@ final class FishCare
 
     private const SPINY = [
         'walleye', 'sauger', 'perch', 'bream', 'white bass', 'smallmouth', 'largemouth', 'crappie', 'channel catfish', 'catfish', 'bass',
+        'striped bass', 'snapper',
     ];
+
+    /** Fish that let gas out by the mouth as they come up: theirs does not swell. */
+    private const VENTING = ['lake trout', 'trout', 'pike', 'catfish', 'channel catfish'];
+
+    private const TOOTHED = ['pike', 'lake trout'];
 
     /**
      * In this order: what may not be caught at all, what cannot be let go again, what stings; '' where nothing is to be minded.
@@ -26,11 +32,14 @@ final class FishCare
     {
         $name = mb_strtolower(str_replace('_', ' ', $fish));
 
+        $swells = ! in_array($name, self::VENTING, true);
+
         return match (true) {
             self::isNamed($name, $protected) => 'Protected here, by your notes: keep it in the water and let it go.',
-            $depthM !== null && $depthM > self::DEEP_M => "From {$units->depth->print($depthM)} its bladder has swollen "
+            $swells && $depthM !== null && $depthM > self::DEEP_M => "From {$units->depth->print($depthM)} its bladder has swollen "
                 .round(SwimBladder::swelling($depthM), 1).'×: use a descending device, or keep what you may.',
             in_array($name, self::SPINY, true) => 'Mind the spines; pliers for the trebles.',
+            in_array($name, self::TOOTHED, true) => 'Mind the teeth; long pliers for the trebles.',
             default => '',
         };
     }

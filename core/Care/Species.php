@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Care;
 
-/** A fish that is sought. */
+/** A fish that is sought. Of the later ones little is known: what is said of any fish is said of them, and no rule names them. */
 enum Species: string
 {
     case Walleye = 'walleye';
@@ -15,6 +15,11 @@ enum Species: string
     case Perch = 'perch';
     case Crappie = 'crappie';
     case Bream = 'bream';
+    case LakeTrout = 'lake_trout';
+    case StripedBass = 'striped_bass';
+    case Pike = 'pike';
+    case Catfish = 'catfish';
+    case Snapper = 'snapper';
 
     public function word(): string
     {
@@ -27,6 +32,11 @@ enum Species: string
             self::Perch => 'perch',
             self::Crappie => 'crappie',
             self::Bream => 'bream',
+            self::LakeTrout => 'lake trout',
+            self::StripedBass => 'striped bass',
+            self::Pike => 'pike',
+            self::Catfish => 'catfish',
+            self::Snapper => 'snapper',
         };
     }
 }

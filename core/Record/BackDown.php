@@ -35,7 +35,8 @@ final readonly class BackDown
             $of = array_filter($fish, static fn (array $one): bool => $one[0] > $from && $one[0] <= $upTo);
             $followed = count(array_filter(array_column($of, 1)));
             if (count($of) >= self::FISH) {
-                $classes[] = ['upToS' => $upTo, 'share' => Rates::share($followed, count($of)), 'followed' => $followed, 'of' => count($of)];
+                $share = Rates::share($followed, count($of));
+                $classes[] = ['upToS' => $upTo, 'share' => $share, 'followed' => $followed, 'of' => count($of)];
             }
             $from = $upTo;
         }

@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Where a fish was held, when it was over and what the scale said, which touch became it, and how a lure flew that fouled. Of before none is known. */
+/**
+ * Where a fish was held, when it was over and what the scale said, which touch became it, and how a lure flew that fouled. Of
+ * before none is known.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -23,6 +26,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('events', static fn (Blueprint $table) => $table->dropColumn(['held', 'flew', 'over_at', 'became', 'scale_kg', 'scale_text']));
+        Schema::table('events', static fn (Blueprint $table) => $table->dropColumn(
+            ['held', 'flew', 'over_at', 'became', 'scale_kg', 'scale_text'],
+        ));
     }
 };

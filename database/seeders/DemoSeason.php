@@ -247,7 +247,8 @@ final class DemoSeason
         return Setup::query()->create([
             'user_id' => $this->angler->id, 'outing_id' => $outing->id, 'uuid' => (string) Str::uuid(), 'lure_id' => $lure->id,
             'rod_id' => $this->angler->rod_id, 'hole' => $hole, 'cadence' => $cadence,
-            'depth_m' => $spot->depth_m, 'spot_id' => $spot->id, 'tied_at' => $at, 'lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds,
+            'depth_m' => $spot->depth_m, 'spot_id' => $spot->id, 'tied_at' => $at,
+            'lift_m' => $steps->liftM, 'lift_s' => $steps->liftSeconds,
             'pause_s' => $steps->pauseSeconds,
         ]);
     }

@@ -69,8 +69,9 @@ final class OwnLimitsTest extends TestCase
         self::assertStringContainsString('Protected', FishCare::line('sturgeon', 20.0, 'sturgeon and char', $units));
         self::assertStringContainsString('swollen 3×', FishCare::line('walleye', 20.7, 'sturgeon', $units));
         self::assertSame('Mind the spines; pliers for the trebles.', FishCare::line('white_bass', 9.0, '', $units));
-        self::assertSame('', FishCare::line('pike', 9.0, '', $units));
-        self::assertSame('', FishCare::line('pike', 5.0, 'pikeperch', $units), 'a name within another is another fish');
+        self::assertSame('', FishCare::line('burbot', 9.0, '', $units));
+        self::assertSame('', FishCare::line('char', 5.0, 'charfish', $units), 'a name within another is another fish');
+        self::assertStringContainsString('teeth', FishCare::line('lake_trout', 25.0, '', $units), 'it lets its gas out as it comes up');
     }
 
     public function test_spans_are_joined_and_taken_out_of_a_stretch(): void

@@ -147,7 +147,7 @@ final class TackleTest extends TestCase
     {
         $small = LoopGuide::forRing(4);
         $large = LoopGuide::forRing(10, '40 lb');
-        self::assertEqualsWithDelta([0.6333, 0.7333], [$small->braidM, $large->braidM], 1e-3, '60 cm for the smallest ring, 75 for the largest');
+        self::assertEqualsWithDelta([0.6333, 0.7333], [$small->braidM, $large->braidM], 1e-3, 'more for a larger ring');
         self::assertStringStartsWith('Cut 63 cm of braid for both hooks, 35 for one,', $small->steps[1]);
         self::assertStringStartsWith('Cut 25 in of braid for both hooks, 14 for one,', LoopGuide::forRing(4, '', Unit::Inch)->steps[1]);
         self::assertEqualsWithDelta(M_PI * 4, $small->roundMm, 0.05);

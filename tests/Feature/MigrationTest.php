@@ -100,7 +100,8 @@ final class MigrationTest extends TestCase
             ['user_id' => $user, 'water_id' => $water, 'name' => 'Bar', 'depth_m' => 8, 'bottom' => 'rock'],
         );
         $outing = DB::table('outings')->insertGetId([
-            'user_id' => $user, 'uuid' => $uuid(3), 'place' => 'Bar · Lake', 'spot_id' => $spot, 'readings' => '{}', 'started_at' => '2026-01-01 08:00:00',
+            'user_id' => $user, 'uuid' => $uuid(3), 'place' => 'Bar · Lake', 'spot_id' => $spot, 'readings' => '{}',
+            'started_at' => '2026-01-01 08:00:00',
         ]);
         $setup = DB::table('setups')->insertGetId([
             'user_id' => $user, 'outing_id' => $outing, 'uuid' => $uuid(4), 'lure_id' => $lure, 'cadence' => 'low_hop', 'depth_m' => 8,

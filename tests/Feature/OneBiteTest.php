@@ -66,7 +66,8 @@ final class OneBiteTest extends TestCase
         foreach ([true, false] as $touchFirst) {
             $touch = ['kind' => 'touch', 'came' => 'lift'];
             $fish = ['kind' => 'fish', 'species' => 'walleye', 'landed' => true];
-            [$felt, $hooked] = $touchFirst ? [$this->tap($touch, 20), $this->tap($fish)] : array_reverse([$this->tap($fish), $this->tap($touch, 20)]);
+            [$felt, $hooked] = $touchFirst ? [$this->tap($touch, 20), $this->tap($fish)]
+                : array_reverse([$this->tap($fish), $this->tap($touch, 20)]);
             self::assertSame([$hooked, false], [$this->event($felt)->became, $this->event($felt)->undone_at === null]);
             self::assertSame('lift', $this->event($hooked)->came?->value);
             $this->travel(5)->minutes();
@@ -120,7 +121,8 @@ final class OneBiteTest extends TestCase
         self::assertSame(['rear', 'inside', 40], [
             $event->hook?->value, $event->held?->value, (int) $event->at->diffInSeconds($event->over_at),
         ]);
-        self::assertStringContainsString('rear hook, hooked deep', (string) json_encode($this->get('/fish')->viewData('page')['props']['outing']));
+        $outing = json_encode($this->get('/fish')->viewData('page')['props']['outing']);
+        self::assertStringContainsString('rear hook, hooked deep', (string) $outing);
         $this->tap(['do' => 'amend', 'event' => $fish, 'said' => self::iso(now()), 'held' => 'lip']);
         self::assertSame('lip', $this->event($fish)->held?->value);
         self::assertStringContainsString(',rear,lip,', (string) $this->get('/log.csv')->getContent());

@@ -39,7 +39,9 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->travelTo(now()->startOfMinute());
         $this->actingAs($this->angler = $this->anglerOnTheLake());
         $lake = $this->angler->waters()->create(['name' => 'Slate Lake', 'kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0]);
-        $harbour = $this->angler->waters()->create(['name' => 'Gull Harbour', 'kind' => 'harbour', 'profile' => 'uniform', 'salinity' => 30]);
+        $harbour = $this->angler->waters()->create(
+            ['name' => 'Gull Harbour', 'kind' => 'harbour', 'profile' => 'uniform', 'salinity' => 30],
+        );
         $spot = fn (int $water, string $name, float $depth): Spot => $this->angler->spots()->create(
             ['water_id' => $water, 'name' => $name, 'depth_m' => $depth, 'bottom' => 'rock', 'wall' => false],
         );
@@ -246,7 +248,8 @@ final class SpotsOfAnOutingTest extends TestCase
         $other = User::factory()->create();
         $water = $other->waters()->create(['name' => 'Theirs', 'kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0]);
         $theirs = $other->spots()->create(['water_id' => $water->id, 'name' => 'Secret', 'depth_m' => 5, 'bottom' => 'rock']);
-        foreach ([['spot' => $theirs->id], [], ['name' => '  '], ['spot' => 'x'], ['spot' => $this->hump->id, 'setups' => ['a' => 'b']]] as $to) {
+        $wrong = ['spot' => $this->hump->id, 'setups' => ['a' => 'b']];
+        foreach ([['spot' => $theirs->id], [], ['name' => '  '], ['spot' => 'x'], $wrong] as $to) {
             $told = $this->postJson("/outings/{$this->outing}/taps", ['angler' => $this->angler->id, 'taps' => [
                 ['uuid' => (string) Str::uuid(), 'do' => 'move', 'at' => now()->toIso8601String(), ...$to],
             ]])->assertOk()->json();

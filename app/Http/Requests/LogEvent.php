@@ -62,7 +62,8 @@ final class LogEvent extends AnglerRequest
     public static function aside(): array
     {
         return [
-            'girth' => ['nullable', 'string', 'max:40'], 'scale' => ['nullable', 'string', 'max:80'], 'tag' => ['nullable', 'string', 'max:40'],
+            'girth' => ['nullable', 'string', 'max:40'], 'scale' => ['nullable', 'string', 'max:80'],
+            'tag' => ['nullable', 'string', 'max:40'],
             'tag_contact' => ['nullable', 'string', 'max:120'], 'note' => ['nullable', 'string', 'max:500'],
         ];
     }

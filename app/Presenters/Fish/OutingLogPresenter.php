@@ -117,7 +117,11 @@ final readonly class OutingLogPresenter
             'cadence' => $before->cadence !== $now->cadence,
         ]);
 
-        return $changed !== [] ? implode(', ', array_keys($changed)) : ($before->spot_id === $now->spot_id ? 'the same again' : 'the same there');
+        return match (true) {
+            $changed !== [] => implode(', ', array_keys($changed)),
+            $before->spot_id === $now->spot_id => 'the same again',
+            default => 'the same there',
+        };
     }
 
     /** @return list<EventData> newest first */

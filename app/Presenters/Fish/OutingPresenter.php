@@ -27,8 +27,8 @@ use App\Models\Spot;
 use App\Models\User;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
+use App\Presenters\Water\ElsewherePresenter;
 use App\Presenters\Work\CadenceWords;
-use App\Readings\Elsewhere;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Pauses;
@@ -131,7 +131,7 @@ final readonly class OutingPresenter
                 static fn (MarkKind $kind): OptionData => new OptionData($kind->value, (string) $kind->pad()), MarkKind::pads(),
             ),
             marks: self::marks($outing), waterId: $outing->spotAt()?->water_id, spot: $outing->spotAt()?->id,
-            elsewhere: Elsewhere::offered($angler, $book),
+            elsewhere: ElsewherePresenter::all($angler, $book),
             held: array_map(static fn (HeldIn $one): HeldData => new HeldData($one, $one->word(), $one->care()), HeldIn::cases()),
         ), $answer, $rankedBox];
     }

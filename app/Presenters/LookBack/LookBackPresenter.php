@@ -88,7 +88,10 @@ final readonly class LookBackPresenter
             stages: $this->stages($stageFactor),
             pairs: array_map($this->pair(...), array_slice($pairs, 0, self::PAIRS)),
             outings: $this->outings(),
-            schools: [...SchoolPresenter::all($this->season), SchoolPresenter::fouling(AfterFish::fouled($this->user, $this->reader->fished))],
+            schools: [
+                ...SchoolPresenter::all($this->season),
+                SchoolPresenter::fouling(AfterFish::fouled($this->user, $this->reader->fished)),
+            ],
             filters: FilterPresenter::of($this->user)->all(),
             chosen: $this->filter->query(),
             factors: array_map(static fn (Factor $one): OptionData => new OptionData($one->value, $one->word()), Factor::cases()),

@@ -104,8 +104,9 @@ final class RecordWords
 
     public static function backDown(BackDown $back): string
     {
-        $told = array_map(static fn (array $class): string => self::downAgain($class['upToS'])." {$class['followed']} of {$class['of']} times ("
-            .round(100 * $class['share']->q10).' to '.round(100 * $class['share']->q90).' in 100)', $back->classes);
+        $told = array_map(static fn (array $class): string => self::downAgain($class['upToS'])
+            ." {$class['followed']} of {$class['of']} times (".round(100 * $class['share']->q10).' to '
+            .round(100 * $class['share']->q90).' in 100)', $back->classes);
 
         return 'Back down after a fish, another bite followed '.implode(', ', $told).'.';
     }

@@ -54,7 +54,9 @@ final readonly class AnswerPresenter
         try {
             return [$this->today($user, $tried, $wanted, $family), null];
         } catch (InvalidInput $bad) {
-            return [$this->today($user), 'A reading in this link cannot be used, so yours are shown. '.Fault::words($bad, $user)];
+            $why = Fault::words($bad, $user->likes()->units);
+
+            return [$this->today($user), "A reading in this link cannot be used, so yours are shown. {$why}"];
         }
     }
 

@@ -109,7 +109,7 @@ final readonly class PlacesPresenter
         try {
             return [(new SectionPresenter($user, $water))->of($line), null];
         } catch (InvalidInput $bad) {
-            return [null, Fault::words($bad, $user)];
+            return [null, Fault::words($bad, $user->likes()->units)];
         }
     }
 
@@ -139,7 +139,8 @@ final readonly class PlacesPresenter
         $degrees = $at === null ? null : Placing::frame($spot->water)?->degrees($at);
 
         return new PlacedSpotData(
-            id: $spot->id, name: $spot->name, depth: $spot->depth_m === null ? '' : $say->depth($spot->depth_m), bottom: $spot->bottom?->value,
+            id: $spot->id, name: $spot->name, depth: $spot->depth_m === null ? '' : $say->depth($spot->depth_m),
+            bottom: $spot->bottom?->value,
             bottomWord: $spot->bottom?->word() ?? '', wall: $spot->wall, x: $at?->east, y: $at?->north, facing: $spot->facing_deg,
             position: $degrees === null ? '' : sprintf('%.5f, %.5f', ...$degrees), here: $spot->id === $here,
         );

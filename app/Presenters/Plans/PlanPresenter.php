@@ -77,7 +77,8 @@ final readonly class PlanPresenter
             $refused = null;
         } catch (InvalidInput|\TypeError $bad) {
             $laid = new Laid;
-            $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user) : 'What was kept of this plan cannot be read; put it away.';
+            $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user->likes()->units)
+                : 'What was kept of this plan cannot be read; put it away.';
         }
         $total = count($laid->ways) + count($laid->steps);
         $made = array_filter(

@@ -25,7 +25,9 @@ final class PlacePresenter
             $water->name,
             array_values(
                 $water->spots->map(
-                    static fn (Spot $spot): SpotData => new SpotData($spot->id, $spot->name, $spot->depth_m === null ? '' : $say->depth($spot->depth_m)),
+                    static fn (Spot $spot): SpotData => new SpotData(
+                        $spot->id, $spot->name, $spot->depth_m === null ? '' : $say->depth($spot->depth_m),
+                    ),
                 )->all(),
             ),
         ))->all());

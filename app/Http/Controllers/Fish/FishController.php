@@ -41,7 +41,8 @@ final class FishController extends Controller
         $drop = $plan === null || $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key);
 
         return (new FishPage(
-            $data, $answer, $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
+            outing: $data, answer: $answer,
+            plan: $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
             spots: OutingPresenter::spots($user, $outing),
             today: $spot === null ? null : $todays->of($rankedBox->book, $spot->water, $spot, Carbon::now()),
         ))->render();

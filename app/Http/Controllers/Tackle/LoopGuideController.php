@@ -19,7 +19,8 @@ final class LoopGuideController extends Controller
         $user = $this->angler($request);
         $line = $user->lines()->onTheReel()->first();
         $strength = $line === null ? '' : $user->likes()->units->strength->print(LoopGuide::TIMES_THE_LINE * $line->break_n);
-        $guide = LoopGuide::forRing(1000 * Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring')->si, $strength, $user->likes()->units->fishLength);
+        $ring = Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring');
+        $guide = LoopGuide::forRing(1000 * $ring->si, $strength, $user->likes()->units->fishLength);
 
         return response()->json(['steps' => $guide->steps]);
     }

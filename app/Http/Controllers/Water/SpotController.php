@@ -23,7 +23,10 @@ final class SpotController extends Controller
     public function store(KeepSpot $request): RedirectResponse
     {
         $spot = Spots::keepHere($request->angler(), $request->water(), $request->spot());
-        Moves::of($request->angler())->named($spot);
+        $outing = Logbook::of($request->angler())->underWay();
+        if ($outing !== null) {
+            Moves::of($request->angler())->named($outing, $spot);
+        }
         Fix::place($request->angler(), $spot->loadMissing('water'));
 
         return back()->with('said', "{$request->spot()} is kept.");

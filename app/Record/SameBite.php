@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bites;
+namespace App\Record;
 
 use App\Enums\EventKind;
 use App\Models\Event;
