@@ -36,17 +36,72 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Mend and send')->click();
         $this->see('Everything has arrived.');
         $this->button('Close')->click();
-        $this->see('Walleye, 18½ in, about 2.4 lb, on the first fall');
-        $this->seeCounter('landed of touches', '1 / 2');
+        // The touch before it was the fish.
+        $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
+        $this->seeCounter('landed of touches', '1 / 1');
         $this->button('Drop')->click();
         $this->seeCounter('drops since a touch', '1');
         $this->button('Undo')->click();
         $this->seeCounter('drops since a touch', '0');
 
         $this->page->navigate()->refresh();
-        $this->seeCounter('landed of touches', '1 / 2');
-        $this->see('Walleye, 18½ in, about 2.4 lb, on the first fall');
+        $this->seeCounter('landed of touches', '1 / 1');
+        $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
         $this->see('3 drops');
+    }
+
+    public function test_a_day_of_several_spots_and_two_waters_is_told_where_it_was(): void
+    {
+        $this->openDemo();
+        $this->endTheDemosOuting();
+        $this->page->get("{$this->server->url}/lure");
+        $this->button('Fish this one')->click();
+        $this->see('Nothing logged yet');
+        $this->button('Drop')->click();
+        $this->fish('rear hook', 'in the lip');
+        $this->button('Followed')->click();
+
+        $this->move('Causeway end');
+        $this->see('on this, no touch');
+        $this->button('Turned')->click();
+        $this->see('Turned away');
+        $this->button('Move')->click();
+        $this->find("//summary[normalize-space()='Another water']")->click();
+        $this->find("//button[span[normalize-space()='Slate wall']]")->click();
+        $this->see('Slate wall · Pell quarry');
+        $this->button('Drop')->click();
+        $this->fish('front hook', 'hooked deep');
+        $this->see('Back down:');
+        $this->see('All saved');
+        $this->endTheOuting();
+
+        $this->page->get("{$this->server->url}/look-back?water=Pell+quarry");
+        $this->see('Pell quarry');
+        $rows = $this->server->records()->query(<<<'SQL'
+            SELECT spots.name || ' ' || events.kind || ' ' || coalesce(events.hook, '') || ' ' || coalesce(events.held, '') FROM events
+            JOIN setups ON setups.id = events.setup_id JOIN spots ON spots.id = setups.spot_id
+            WHERE events.undone_at IS NULL AND events.outing_id = (SELECT max(id) FROM outings) AND events.kind != 'drop' ORDER BY events.at
+            SQL)?->fetchAll(\PDO::FETCH_COLUMN);
+        self::assertSame([
+            'North bar fish rear lip', 'North bar followed  ', 'Causeway end refused  ', 'Slate wall fish front inside',
+        ], $rows);
+    }
+
+    /** A fish that is on is landed, by one hook. */
+    private function fish(string $hook, string $held): void
+    {
+        $this->button('Fish on')->click();
+        $this->button($hook)->click();
+        $this->find("//button[@role='radio'][normalize-space()='{$held}']")->click();
+        $this->button('Landed')->click();
+        $this->see($held);
+    }
+
+    private function move(string $spot): void
+    {
+        $this->button('Move')->click();
+        $this->find("//button[span[normalize-space()='{$spot}']]")->click();
+        $this->see("{$spot} · ");
     }
 
     public function test_a_second_tab_shows_the_same(): void
@@ -117,6 +172,11 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->type('5');
         $this->see('End the outing');
+        $this->endTheOuting();
+    }
+
+    private function endTheOuting(): void
+    {
         $this->button('End the outing')->click();
         $this->button('Yes, end it')->click();
         $this->see('No outing is under way');

@@ -1,10 +1,12 @@
+import { useState } from "react";
+import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
-import type { OutingData } from "../types";
+import type { FishChoiceData, OutingData } from "../types";
 import { came } from "./biteChoices";
 import { HookMap } from "./HookMap";
 import { LengthBoard } from "./LengthBoard";
@@ -22,6 +24,15 @@ export const fishDraft = (outing: string) => `fish ${outing}`;
 function said<T extends Record<string, string>>(fields: T): Partial<T> {
 	const typed = Object.entries(fields).filter(([, text]) => text.trim() !== "");
 	return Object.fromEntries(typed) as Partial<T>;
+}
+
+/** Fish that are offered at first. */
+const OFFERED = 6;
+
+/** The ones that are meant first, then the others in their order. */
+function nearest(fish: FishChoiceData[], meant: string[]): FishChoiceData[] {
+	const first = fish.filter(({ value }) => meant.includes(value));
+	return [...first, ...fish.filter((one) => !first.includes(one))].slice(0, OFFERED);
 }
 
 interface Props {
@@ -51,6 +62,8 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 	const { species, other, length, place, kept, hook, held, scale, girth, tag } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
+	const [all, setAll] = useState(false);
+	const near = all ? outing.species : nearest(outing.species, [species, outing.sought]);
 	const close = () => {
 		letGo();
 		onClose();
@@ -80,12 +93,27 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 					keep(true);
 				}}
 			>
+				{outing.pick && (
+					<HookMap
+						lure={outing.pick.drawing}
+						ways={outing.held}
+						hook={hook}
+						held={held}
+						onHook={(which) => type({ hook: which })}
+						onHeld={(how) => type({ held: how })}
+					/>
+				)}
 				<Choice
 					label="Which fish"
 					value={species}
 					onChange={(which) => type({ species: which })}
-					options={[...outing.species.map((one) => [one.value, one.word] as const), ["other", "another"] as const]}
+					options={[...near.map((one) => [one.value, one.word] as const), ["other", "another"] as const]}
 				/>
+				{near.length < outing.species.length && (
+					<Button size="big" onClick={() => setAll(true)}>
+						More fish
+					</Button>
+				)}
 				{known?.care && <p className="pt-2 font-semibold">{known.care}</p>}
 				{known?.card && <p className="pt-1">{known.card}</p>}
 				{species === "other" && (
@@ -99,16 +127,6 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 							className="mt-1 min-h-14 w-full rounded-md border-2 border-slate bg-paper px-3 text-[18px]"
 						/>
 					</label>
-				)}
-				{outing.pick && (
-					<HookMap
-						lure={outing.pick.drawing}
-						ways={outing.held}
-						hook={hook}
-						held={held}
-						onHook={(which) => type({ hook: which })}
-						onHeld={(how) => type({ held: how })}
-					/>
 				)}
 				<Choice label="Where it came" value={place} onChange={(where) => type({ place: where })} options={where} />
 				<label className="block pt-3 font-semibold">

@@ -19,37 +19,39 @@ export function HookMap({ lure, ways, hook, held, onHook, onHeld }: Props) {
 	const points = hooksOf(lure);
 	const care = hook && ways.find(({ value }) => value === held)?.care;
 	return (
-		<fieldset className="mt-5">
+		<fieldset className="mt-3">
 			<legend className="pb-1 font-semibold">Which hook holds it</legend>
-			<div className="relative max-w-[330px]">
-				<svg viewBox={`${left} ${top} ${width} ${height}`} className="w-full" aria-hidden="true">
-					<LureShape lure={lure} />
-				</svg>
-				{points.map(({ name, x, y, size }) => (
-					<button
-						key={name}
-						type="button"
-						aria-pressed={hook === name}
-						aria-label={`${name} hook`}
-						onClick={() => onHook(hook === name ? "" : name)}
-						className="absolute size-14 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-slate
+			<div className="flex items-center gap-3">
+				<div className="relative min-w-0 flex-1 max-w-[260px]">
+					<svg viewBox={`${left} ${top} ${width} ${height}`} className="w-full" aria-hidden="true">
+						<LureShape lure={lure} />
+					</svg>
+					{points.map(({ name, x, y, size }) => (
+						<button
+							key={name}
+							type="button"
+							aria-pressed={hook === name}
+							aria-label={`${name} hook`}
+							onClick={() => onHook(hook === name ? "" : name)}
+							className="absolute size-14 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-slate
 							aria-pressed:border-[4px] aria-pressed:border-ember"
-						style={{
-							left: `${(100 * (x - left)) / width}%`,
-							top: `${(100 * (y + size * 0.6 - top)) / height}%`,
-						}}
-					/>
-				))}
-			</div>
-			<button
-				type="button"
-				aria-pressed={hook === "stinger"}
-				onClick={() => onHook(hook === "stinger" ? "" : "stinger")}
-				className="mt-2 min-h-12 rounded-md border border-slate px-3 aria-pressed:border-[3px] aria-pressed:border-ember
+							style={{
+								left: `${(100 * (x - left)) / width}%`,
+								top: `${(100 * (y + size * 0.6 - top)) / height}%`,
+							}}
+						/>
+					))}
+				</div>
+				<button
+					type="button"
+					aria-pressed={hook === "stinger"}
+					onClick={() => onHook(hook === "stinger" ? "" : "stinger")}
+					className="min-h-14 rounded-md border border-slate px-3 aria-pressed:border-[3px] aria-pressed:border-ember
 					aria-pressed:font-bold"
-			>
-				stinger
-			</button>
+				>
+					stinger
+				</button>
+			</div>
 			{hook && (
 				<Choice
 					label="Where it holds"
