@@ -19,13 +19,18 @@ final class SameBite
     /** s from a touch to the fish that it can have been. */
     public const WITHIN_S = 60;
 
-    /** Looks at what was just logged: at a fish for the touch before it, at a touch for the fish after it. */
+    /** Looks at what was just logged: at a fish for the touch before it, at a touch for the fish after it, at a drop for both. */
     public static function settle(Event $event): void
     {
-        if ($event->kind?->isBite() !== true) {
+        if ($event->kind?->isBite() !== true && $event->kind !== EventKind::Drop) {
             return;
         }
         $event->refresh()->load('setup');
+        if ($event->kind === EventKind::Drop) {
+            self::part($event);
+
+            return;
+        }
         [$touch, $fish] = match ($event->kind) {
             EventKind::Fish => [self::nextTo($event, EventKind::Touch, -self::WITHIN_S), $event],
             EventKind::Touch => [$event, self::nextTo($event, EventKind::Fish, self::WITHIN_S)],
@@ -42,6 +47,15 @@ final class SameBite
                 'came' => $touch->came ?? $fish->came, 'depth_m' => $touch->depth_m ?? $fish->depth_m,
                 'depth_computed' => $touch->depth_computed,
             ]);
+        }
+    }
+
+    /** A drop that is heard late and lies between a touch and its fish: they were two. */
+    private static function part(Event $drop): void
+    {
+        $fish = self::nextTo($drop, EventKind::Fish, self::WITHIN_S);
+        if ($fish !== null) {
+            self::ofFish($fish)->where('at', '<', (new Event)->fromDateTime($drop->at))->update(['undone_at' => null, 'became' => null]);
         }
     }
 

@@ -38,7 +38,8 @@ final class TakenBack
         DB::transaction(static function () use ($event, $stands, $at): void {
             $told = Told::before($event->refresh()->told)->with('stands', $at);
             if ($told === null || ($event->undone_at === null) === $stands) {
-                $event->update(['told' => $told->at ?? $event->told]);
+                // Taken back by itself, it is no part of a fish either.
+                $event->update(['told' => $told->at ?? $event->told, ...$told === null || $stands ? [] : ['became' => null]]);
 
                 return;
             }

@@ -98,6 +98,23 @@ final class OneBiteTest extends TestCase
         self::assertSame(5, Event::query()->standing()->bites()->count());
     }
 
+    public function test_a_drop_heard_late_parts_them_and_a_touch_taken_back_is_no_part_of_a_fish(): void
+    {
+        $touch = $this->tap(['kind' => 'touch'], 40);
+        $this->tap(['kind' => 'fish', 'species' => 'walleye']);
+        self::assertNotNull($this->event($touch)->became);
+        $this->tap(['kind' => 'drop'], 20);
+        self::assertNull($this->event($touch)->became);
+        self::assertSame(2, Event::query()->standing()->bites()->count());
+        $this->travel(5)->minutes();
+        $second = $this->tap(['kind' => 'touch'], 10);
+        $fish = $this->tap(['kind' => 'fish', 'species' => 'walleye']);
+        $this->tap(['do' => 'undo', 'event' => $second, 'said' => self::iso(now())]);
+        self::assertSame([null, false], [$this->event($second)->became, $this->event($second)->undone_at === null]);
+        $this->tap(['do' => 'undo', 'event' => $fish, 'said' => self::iso(now())]);
+        self::assertSame(2, Event::query()->standing()->bites()->count(), 'nothing of it comes back');
+    }
+
     public function test_what_was_logged_double_before_stays_as_it_was(): void
     {
         $setup = Setup::query()->sole();

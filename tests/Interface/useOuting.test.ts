@@ -65,6 +65,24 @@ const answer = (call: number, over = {}, refused: { id: string; why: string; bec
 	act(async () => held.calls[call]?.answer(200, told(call, over, refused)));
 const notSent = async (whose: number) => device().deeds.where({ angler: whose }).count();
 
+describe("what is tapped right after another thing", () => {
+	it("goes to what was just tied on, though the device has not kept that yet", async () => {
+		const { result } = start();
+		await waitFor(() => expect(result.current.waiting).toBe(0));
+		act(() => {
+			result.current.tieOn({ lure: 5, hole: null, cadence: "hand_feed", words: "¾ oz spoon", way: "hand feed" });
+			result.current.log({ kind: "drop" });
+			result.current.move({ spot: 2, name: null, water: null, words: "South hump · Slate Lake", depth: "" });
+			result.current.log({ kind: "touch" });
+		});
+		await waitFor(() => expect(result.current.waiting).toBe(4));
+		const deeds = (await device().deeds.where({ angler }).toArray()).map(({ deed }) => deed);
+		const [tied, drop, moved, touch] = deeds as [Deed, Deed, Deed, Deed];
+		expect(drop).toMatchObject({ do: "log", setup: tied.id });
+		expect(touch).toMatchObject({ do: "log", setup: moved.do === "move" ? moved.setups.this : "" });
+	});
+});
+
 describe("logging", () => {
 	it("is kept on the device before anything is sent, shown at once, and gone when it has arrived", async () => {
 		const { result } = start();

@@ -83,31 +83,32 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const shown = useMemo(() => withWaiting(state.outing, waiting ?? []), [state.outing, waiting]);
 	const picks = usePicks(angler, state, shown);
 	const [droppedAt, setDroppedAt] = useState<number | null>(null);
-	const now = useRef(shown);
-	now.current = shown;
+	const asDone = useAsDone(shown, waiting);
 
 	const done = useCallback(
 		(deed: Made) => {
 			const at = new Date(clock.now()).toISOString();
-			void add(plainTexts({ id: newId(), outing: uuid, at, ...deed } as Deed));
+			const made = plainTexts({ id: newId(), outing: uuid, at, ...deed } as Deed);
+			asDone.add(made);
+			void add(made);
 		},
-		[add, uuid],
+		[add, uuid, asDone],
 	);
 	const log = useCallback(
 		(entry: Entry) => {
-			const { setup, rods } = now.current;
+			const { setup, rods } = asDone.now();
 			const rod = rods.find((one) => one.inHand)?.uuid ?? null;
-			done({ do: "log", rod, setup, entry, words: words(now.current, entry) });
+			done({ do: "log", rod, setup, entry, words: words(asDone.now(), entry) });
 			// Drawn in slices: that it is kept comes before that it is shown.
 			startTransition(() => setDroppedAt(entry.kind === "drop" ? Date.now() : null));
 		},
-		[done],
+		[done, asDone],
 	);
 	const takeBack = useCallback((event: string) => done({ do: "undo", event }), [done]);
 	const undo = useCallback(() => {
-		const newest = now.current.events[0];
+		const newest = asDone.now().events[0];
 		if (newest) takeBack(newest.uuid);
-	}, [takeBack]);
+	}, [takeBack, asDone]);
 	const tie = useCallback(
 		({ words: named, way, lure, hole, cadence }: Omit<Tying, "lure"> & { lure: number | null }, rod?: string) =>
 			done({ do: "tie_on", rod: rod ?? null, lure, hole, cadence, words: named, way }),
@@ -123,8 +124,8 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		unkept,
 		log,
 		addAt: useCallback(
-			(entry, rod) => done({ do: "log", rod, setup: null, entry, words: words(now.current, entry), typed: true }),
-			[done],
+			(entry, rod) => done({ do: "log", rod, setup: null, entry, words: words(asDone.now(), entry), typed: true }),
+			[done, asDone],
 		),
 		undo,
 		takeBack,
@@ -142,19 +143,59 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		ticks: useMemo(() => (waiting ?? []).filter((deed): deed is Ticked => deed.do === "tick"), [waiting]),
 		move: useCallback(
 			(to: Destination) => {
-				const on = now.current.rods.filter((one) => one.setup !== null);
+				const on = asDone.now().rods.filter((one) => one.setup !== null);
 				done({ do: "move", ...to, setups: Object.fromEntries(on.map((one) => [one.uuid, newId()])) });
 			},
-			[done],
+			[done, asDone],
 		),
 		end: useCallback(() => done({ do: "end" }), [done]),
 		retie: useCallback(
-			() => done({ do: "retie", rod: now.current.rods.find((one) => one.inHand)?.uuid ?? null }),
-			[done],
+			() => done({ do: "retie", rod: asDone.now().rods.find((one) => one.inHand)?.uuid ?? null }),
+			[done, asDone],
 		),
 		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word }), [done]),
 		settle,
 	};
+}
+
+/** ms after which what was done is with the device, or never will be. */
+const WITH_DEVICE = 5_000;
+
+/** The outing with what was done this moment: the next tap goes to what was just tied on, before the device has kept that. */
+class AsDone {
+	private done: { deed: Deed; at: number }[] = [];
+	private outing: OutingData;
+
+	constructor(private shown: OutingData) {
+		this.outing = shown;
+	}
+
+	now(): OutingData {
+		return this.outing;
+	}
+
+	add(deed: Deed): void {
+		this.done.push({ deed, at: Date.now() });
+		this.outing = withWaiting(this.outing, [deed]);
+	}
+
+	show(shown: OutingData, waiting: Deed[] | null): void {
+		const kept = new Set(waiting?.map(({ id }) => id));
+		this.done = this.done.filter(({ deed, at }) => !kept.has(deed.id) && Date.now() - at < WITH_DEVICE);
+		if (shown === this.shown && this.done.length > 0) return;
+		this.shown = shown;
+		this.outing = withWaiting(
+			shown,
+			this.done.map(({ deed }) => deed),
+		);
+	}
+}
+
+function useAsDone(shown: OutingData, waiting: Deed[] | null): AsDone {
+	const asDone = useRef<AsDone | null>(null);
+	asDone.current ??= new AsDone(shown);
+	asDone.current.show(shown, waiting);
+	return asDone.current;
 }
 
 type WithoutHead<T> = T extends Deed ? Omit<T, "id" | "outing" | "at"> : never;

@@ -178,7 +178,8 @@ final class Chaos
             }
         }
         $this->events = $records->query(
-            'SELECT user_id, uuid, kind, landed, at, undone_at IS NULL AS stands, note FROM events WHERE user_id IN '
+            // A touch that became a fish stands as that.
+            'SELECT user_id, uuid, kind, landed, at, undone_at IS NULL OR became IS NOT NULL AS stands, note FROM events WHERE user_id IN '
                 ."(SELECT id FROM users WHERE email IN ('".implode("', '", self::ANGLERS)."')) ORDER BY at, id",
         )->fetchAll(PDO::FETCH_ASSOC);
     }
