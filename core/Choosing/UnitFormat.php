@@ -92,7 +92,7 @@ final readonly class UnitFormat
     private const WRITTEN = '/"[^"]*"(*SKIP)(*F)|(?<! or )(?<![\w.\/])(\d+(?:\.\d+)?)(?: (to|and) (\d+(?:\.\d+)?))? '
         .'(m\/s|°C|cm|kg|g|m)(?![\w\/])(?: \(\d[^)]*\))?/u';
 
-    /** A sentence with its measures in the angler's own units: "between 0.1 and 30 kg" becomes "between 0.22 and 66.14 lb". */
+    /** A sentence with its measures in the angler's own units: "between 0.1 and 30 kg" becomes "between 0.22 and 66 lb". */
     public function translated(string $sentence): string
     {
         return (string) preg_replace_callback(self::WRITTEN, function (array $found): string {
@@ -104,9 +104,14 @@ final readonly class UnitFormat
                 'g' => [Unit::Gram, $this->units->lureWeight],
                 default => [Unit::Metre, $this->units->depth],
             };
-            $last = $own->print($written->toSi((float) ($found[3] === '' ? $found[1] : $found[3])));
+            $in = static function (string $figure) use ($written, $own): string {
+                $value = $own->fromSi($written->toSi((float) $figure));
 
-            return $found[3] === '' ? $last : $own->printValue($own->fromSi($written->toSi((float) $found[1])))." {$found[2]} {$last}";
+                return (string) round($value, abs($value) >= 10.0 ? 0 : (abs($value) >= 1.0 ? 1 : 2));
+            };
+            $last = $in($found[3] === '' ? $found[1] : $found[3])."\u{A0}{$own->symbol()}";
+
+            return $found[3] === '' ? $last : $in($found[1])." {$found[2]} {$last}";
         }, $sentence);
     }
 

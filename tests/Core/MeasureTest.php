@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Units\UnitSet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -95,5 +97,24 @@ final class MeasureTest extends TestCase
         self::assertSame("37\u{A0}°F", Unit::Fahrenheit->print(2.8));
         self::assertSame('23°', Unit::Degree->print(23.2));
         self::assertSame("0\u{A0}m", Unit::Metre->print(-0.001));
+    }
+
+    public function test_a_sentence_is_told_in_the_units_of_who_reads_it(): void
+    {
+        $told = static fn (UnitSet $units, string $sentence): string => str_replace(
+            "\u{A0}", ' ', (new UnitFormat($units))->translated($sentence),
+        );
+        $imperial = [
+            'A rod lifts between 0.1 and 30 kg (66 lb).' => 'A rod lifts between 0.22 and 66 lb.',
+            'A current over 6 m/s (13 mph) is not fished.' => 'A current over 13 mph is not fished.',
+            'The lift must lie between 1 cm and 12 m.' => 'The lift must lie between 0.39 in and 39 ft.',
+            '"200 m" is no depth.' => '"200 m" is no depth.',
+            'Write a weight such as 1/2 oz or 14 g.' => 'Write a weight such as 1/2 oz or 14 g.',
+            'Line diameter must be between 0.02 and 3 mm.' => 'Line diameter must be between 0.02 and 3 mm.',
+        ];
+        foreach ($imperial as $sentence => $words) {
+            self::assertSame($words, $told(UnitSet::imperial(), $sentence));
+        }
+        self::assertSame('A rod lifts between 0.1 and 30 kg.', $told(UnitSet::metric(), 'A rod lifts between 0.1 and 30 kg (66 lb).'));
     }
 }

@@ -35,7 +35,7 @@ final class LookBackTest extends TestCase
     {
         $this->get('/look-back?by=luck&band=soup&year=ever&who=them&water=Nowhere')->assertOk()->assertInertia(
             fn (Page $page) => $page->component('LookBack')->where('headline', 'Nothing is kept yet that could be compared')
-                ->where('rates.factor', 'hole')->where('findings', [])->where('repeat', null)->has('schools', 5)
+                ->where('rates.factor', 'hole')->where('findings', [])->where('repeat', null)->has('schools', 6)
                 ->where('schools.0.standing', 'thin'),
         );
         $this->get('/look-back/trust')->assertOk()->assertInertia(fn (Page $page) => $page->component('Trust')->where('trust.0.pairs', 0));

@@ -85,12 +85,14 @@ final class OutingTest extends TestCase
             array_column($pads, 'key', 'kind'),
         );
         foreach (\App\Enums\EventKind::cases() as $kind) {
+            // A fish right after a touch would be the same bite.
+            $this->travel(2)->minutes();
             $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);
             self::assertNotSame('', $now['events'][0]['words']);
         }
         self::assertSame(count(\App\Enums\EventKind::bites()), $now['touches']);
-        $keys = ['c', 'd', 't', 'f', 'u', ...array_column($pads, 'key')];
+        $keys = ['c', 'd', 't', 'f', 'm', 'u', ...array_column($pads, 'key')];
         self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
     }
 

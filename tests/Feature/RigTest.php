@@ -77,11 +77,11 @@ final class RigTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function nonsense(): iterable
     {
-        yield 'a leader of nothing' => [['leader_length' => '0 m'], 'leader_length', 'A leader is between 0.1 and 10 m (33 ft) long.'];
-        yield 'a line of 1000 lb' => [['leader_strength' => '1000 lb'], 'leader_strength', 'less than 200 kg (440 lb)'];
-        yield 'a rod of 20 ft' => [['length' => '20 ft'], 'length', 'A rod is between 0.4 and 5 m (16 ft) long.'];
+        yield 'a leader of nothing' => [['leader_length' => '0 m'], 'leader_length', "A leader is between 0.33 and 33\u{A0}ft long."];
+        yield 'a line of 1000 lb' => [['leader_strength' => '1000 lb'], 'leader_strength', "less than 441\u{A0}lb"];
+        yield 'a rod of 20 ft' => [['length' => '20 ft'], 'length', "A rod is between 1.3 and 16\u{A0}ft long."];
         yield 'a length in pounds' => [['length' => '7 lb'], 'length', '.'];
-        yield 'a rod that lifts nothing' => [['lifts' => '0 kg'], 'lifts', 'A rod lifts between 0.1 and 30 kg (66 lb).'];
+        yield 'a rod that lifts nothing' => [['lifts' => '0 kg'], 'lifts', "A rod lifts between 0.22 and 66\u{A0}lb."];
         yield 'no strength' => [['leader_strength' => ''], 'leader_strength', 'Say how strong the leader is, such as 8 lb.'];
         yield 'no such material' => [['leader' => 'rope'], 'leader', 'A leader is braid, fluorocarbon or monofilament, or there is none.'];
         yield 'no such joint' => [['connector' => 'glue'], 'connector', 'Say how the lure is joined: direct, ring, snap or swivel.'];

@@ -40,7 +40,7 @@ final class TackleTest extends TestCase
             ['weight' => 'A lure must weigh more than nothing.'],
         );
         $this->post('/lures', [...$this->lure(), 'weight' => '4 lb'])->assertSessionHasErrors(
-            ['weight' => 'A lure over 500 g (18 oz) is not reckoned with.'],
+            ['weight' => "A lure over 18\u{A0}oz is not reckoned with."],
         );
         $this->post('/lures', [...$this->lure(), 'finish' => ''])->assertSessionHasErrors(
             ['finish' => 'Say which finish the lure has, such as silver.'],

@@ -99,7 +99,7 @@ final class WorkTest extends TestCase
         $told = $judge([$even(0.6), $even(0.6), $even(0.6)])->json();
         self::assertSame("three lifts within 1\u{A0}% of each other", $told['together']);
         $judge([[[0, 0], [1, 0]]])->assertStatus(422)->assertJsonPath(
-            'message', 'There is no lift in this recording: it takes at least 4 samples, 0.2 s and a rise of 5 cm.',
+            'message', "There is no lift in this recording: it takes at least 4 samples, 0.2 s and a rise of 2\u{A0}in.",
         );
         $judge([[['x', 0], [1, 0]]])->assertStatus(422);
         $judge([])->assertStatus(422)->assertJsonPath('message', 'Make a lift first.');
