@@ -16,6 +16,9 @@ use Eskith\Core\Units\Unit;
 /** The answer to what to tie on, as it could be said aloud in the boat. */
 final readonly class Headline
 {
+    /** m: thinner line nobody fishes these lures on. */
+    private const THINNEST_LINE_M = 0.0001;
+
     private LureNames $names;
 
     public function __construct(private Situation $situation)
@@ -67,10 +70,10 @@ final readonly class Headline
 
             return [
                 'Fish the outer edge of the weed',
-                "Bare hooks foul in it on every lift: along its edge tie on the {$this->names->lure($first->lure)}. "
+                "Bare hooks foul on every lift in there. Along the edge tie on the {$this->names->lure($first->lure)}. "
                     .($weedless === null
-                        ? 'A weedless spoon would go through.'
-                        : "In it only the weedless {$this->names->lure($weedless->candidate->lure)} goes through."),
+                        ? 'A weedless spoon would come through.'
+                        : "Only the weedless {$this->names->lure($weedless->candidate->lure)} comes through it."),
             ];
         }
 
@@ -93,7 +96,7 @@ final readonly class Headline
             }
         }
 
-        return ['Tie on the '.$this->names->lure($first->lure), $this->lead($box)];
+        return ['Tie on the '.$this->names->lure($first->lure), $this->lead($box, $first->lure)];
     }
 
     private function nearest(Pick $first): string
@@ -119,7 +122,7 @@ final readonly class Headline
     }
 
     /** @param  list<Lure>  $box */
-    private function lead(array $box): string
+    private function lead(array $box, Lure $first): string
     {
         $count = count($box);
         if ($this->situation->isFishDepthAssumed() && $this->situation->water->depthM !== null) {
@@ -130,9 +133,17 @@ final readonly class Headline
             return self::unknownFlow($this->situation).' Weight is chosen without the lean of the line.';
         }
         if (! $this->situation->vertical()) {
-            $start = $this->situation->say->weight(WeightSteps::startKg($this->situation->aim));
+            $start = WeightSteps::startKg($this->situation->aim);
+            $where = $this->situation->onBottom() ? 'here' : 'to fish that hang';
+            $said = "For casting {$where}, {$this->situation->say->weight($start)} is the ";
+            $species = $this->situation->aim->species;
+            $steps = WeightSteps::index($first->massKg, $species) <=> WeightSteps::index($start, $species);
 
-            return 'For casting '.($this->situation->onBottom() ? 'here' : 'to fish that hang')." {$start} is the weight to begin with.";
+            return $said.match ($steps) {
+                0 => 'weight to start with.',
+                1 => 'usual start; today a heavier one in your box beats it.',
+                default => 'usual start; today a lighter one in your box beats it.',
+            };
         }
         $holding = $this->holding($box);
         $limit = $this->situation->say->angle(Constants::VERTICAL_LIMIT_DEG);
@@ -191,11 +202,12 @@ final readonly class Headline
         $line = VerticalLimits::thickestLineM($lure->body, $column);
         $ways = [
             ...$this->goneWith($lure, $column),
-            ...($line !== null ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
+            ...($line !== null && $line >= self::THINNEST_LINE_M ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
         ];
         $least = VerticalLimits::leastMassKg($lure->family, $column);
-        if ($least !== null && $least > $lure->massKg) {
-            $ways[] = "tie on {$say->mass($least)} or more";
+        $stamped = $least !== null && $least > $lure->massKg ? WeightSteps::stamped($least, $this->situation->aim->species) : null;
+        if ($stamped !== null) {
+            $ways[] = "tie on {$say->weight($stamped)} or more";
         }
 
         return ucfirst($now).'. '.(

@@ -40,6 +40,24 @@ final class WeightSteps
             : array_map($ounces, self::OUNCES);
     }
 
+    /** Heaviest that lures are made in, kg, and the steps between those over the series. */
+    private const HEAVIEST_OUNCES = 2.0;
+
+    private const OVER_OUNCES = 0.25;
+
+    /** The lightest weight that is made and is not lighter than this, kg; null where none is. */
+    public static function stamped(float $massKg, Species $species): ?float
+    {
+        foreach (self::series($species) as $step) {
+            if (Mass::atLeast($step, $massKg)) {
+                return $step;
+            }
+        }
+        $ounces = self::OVER_OUNCES * ceil($massKg / Constants::OUNCE_KG / self::OVER_OUNCES - 1e-9);
+
+        return $species === Species::Bream || $ounces > self::HEAVIEST_OUNCES ? null : $ounces * Constants::OUNCE_KG;
+    }
+
     /**
      * The lures of a box whose weight counts for the fish: for bream the vibes, for other fish the rest; all where there is none.
      *

@@ -82,7 +82,7 @@ final class RiverAndHarbourTest extends TestCase
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame('Tie on the black 3 g vibe', str_replace("\u{A0}", ' ', $answer['headline']));
-        self::assertSame('For casting here 3 g is the weight to begin with.', str_replace("\u{A0}", ' ', $answer['lead']));
+        self::assertSame('For casting here, 3 g is the weight to start with.', str_replace("\u{A0}", ' ', $answer['lead']));
         // The longer it lies, the more of them pick it up.
         self::assertSame('dead_stick', $answer['chosen']['cadence']);
         $tide = $this->putJson('/readings', ['readings' => ['current' => '0.3 m/s', 'away' => 'yes']])->json();

@@ -41,7 +41,7 @@ final class FamilyRules
                     $at = $s->say->temperature((float) $s->water->tempC);
 
                     return match ($s->band) {
-                        TempBand::VeryCold => Verdict::of(3, "{$at}: a blade's own water, and the fish will not chase."),
+                        TempBand::VeryCold => Verdict::of(3, "{$at}: prime blade water, and fish won't chase."),
                         TempBand::Cold => Verdict::of(3, "{$at}: cold enough for a blade at its best."),
                         TempBand::Cool => Verdict::of(2, "{$at}: a blade still works well."),
                         TempBand::Mild => null,
@@ -153,7 +153,7 @@ final class FamilyRules
             Rule::ofWeight('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
                 static fn (Situation $s, Weighed $lure): ?Verdict => $s->suspended() && ($lure->family->isSpoon()
                     || ($lure->family === Family::Blade && $lure->atMost(3 / 8 * Constants::OUNCE_KG)))
-                    ? Verdict::of(1, 'Suspended fish: this one can be kept up among them.')
+                    ? Verdict::of(1, 'Suspended fish: light enough to hold among them.')
                     : null),
             Rule::ofWeight('F12', 'Perch and crappie take small spoons.', [], 2,
                 static fn (Situation $s, Weighed $lure): ?Verdict => in_array($s->aim->species, [Species::Perch, Species::Crappie], true)

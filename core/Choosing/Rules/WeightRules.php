@@ -20,6 +20,9 @@ use Eskith\Core\Water\Bottom;
 /** Which weight. */
 final class WeightRules
 {
+    /** Below this nobody sees a line lean. */
+    private const HARDLY_LEANS_DEG = 2.0;
+
     /** kg: the half-ounce class. */
     private const USUAL_KG = [0.012, 0.016];
 
@@ -87,6 +90,7 @@ final class WeightRules
                 -1, "Line leans {$s->say->angle($lean)} at {$flow}, but "
                     .($lure->gustAngleDeg === null ? 'trails' : $s->say->angle($inGusts)).' in the gusts: then each lift drags it.',
             ),
+            $lean < self::HARDLY_LEANS_DEG => Verdict::of(2, "Hardly any flow at {$flow}: it hangs straight down."),
             $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(2, "Line leans {$s->say->angle($lean)} at {$flow}: straight down."),
             $lean <= Constants::DRAGS_LIMIT_DEG => Verdict::of(
                 -1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little.",
