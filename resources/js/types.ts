@@ -1507,6 +1507,7 @@ export interface WorkData {
 	word: string;
 	liftM: number;
 	liftText: string;
+	floorText: string;
 	liftS: number;
 	fallS: number;
 	pauseS: number;

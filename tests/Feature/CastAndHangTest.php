@@ -112,7 +112,7 @@ final class CastAndHangTest extends TestCase
         ])->assertSessionHasNoErrors();
         $this->angler->lures()->where('family', 'spoon')->latest('id')->firstOrFail()->update(['build' => ['weedless' => true]]);
         $answer = $this->getJson('/answer')->json();
-        self::assertStringEndsWith('In it only the weedless silver half-ounce spoon goes through.', $answer['lead']);
+        self::assertStringEndsWith('Only the weedless silver half-ounce spoon comes through it.', $answer['lead']);
         $spoon = array_values(array_filter($answer['picks'], static fn (array $pick): bool => str_contains($pick['title'], 'spoon')))[0];
         self::assertContains('Thick weed: a weedless spoon goes through it.', array_column(
             $this->getJson("/answer?pick={$spoon['key']}")->json('chosen.reasons'), 'text',

@@ -39,7 +39,7 @@ final class WorkTest extends TestCase
         self::assertContains(
             'Lower the tip at '.round(0.09 / $work['fallS'] / 0.3048, 1)."\u{A0}ft a second to keep touch.", $work['says'],
         );
-        self::assertStringStartsWith(round(3600 / (2.3 + $work['fallS'])).' an hour', $work['rate']);
+        self::assertStringStartsWith(round(60 / (2.3 + $work['fallS'])).' a minute', $work['rate']);
         self::assertSame(['fall', 'lift', 'fall'], array_column($work['bites'], 'phase'));
     }
 

@@ -9,6 +9,7 @@ final readonly class WorkData
 {
     /**
      * @param  list<RibbonPointData>  $ribbon  one repeat of the lure's way; empty for what is reeled without a stop
+     * @param  string  $floorText  where it is worked: "bottom", or the depth of fish that hang
      * @param  string  $counts  "up quick, down 1, wait 2"; '' where nothing is counted
      * @param  list<string>  $says  what to do and what it does, each a sentence
      * @param  list<BiteData>  $bites  the commonest first
@@ -21,6 +22,7 @@ final readonly class WorkData
         public string $word,
         public float $liftM,
         public string $liftText,
+        public string $floorText,
         public float $liftS,
         public float $fallS,
         public float $pauseS,

@@ -78,6 +78,7 @@ final readonly class WorkPresenter
             word: $this->cadence->word(),
             liftM: $this->steps->liftM,
             liftText: $say->lift($this->steps->liftM),
+            floorText: $this->situation->onBottom() ? 'bottom' : $say->depth((float) $this->situation->fishDepthM()),
             liftS: $this->steps->liftSeconds,
             fallS: $repeat->fallSeconds ?? 0.0,
             pauseS: $this->steps->pauseSeconds,
@@ -86,7 +87,7 @@ final readonly class WorkPresenter
                 $repeat->path ?? [],
             ),
             counts: CadenceWords::counts($this->candidate, $this->situation),
-            rate: $repeat === null ? '' : round(3600 / $repeat->seconds).' an hour, '
+            rate: $repeat === null ? '' : self::pace($repeat->seconds).', '
                 .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
             before: $this->repeat === null ? '' : "Before each {$this->move('lift', 'pull')}: bail closed by hand, tip just bending.",
             says: $this->says(),
@@ -99,6 +100,12 @@ final readonly class WorkPresenter
             saves: $hour->saves(),
             own: isset(OwnCadences::of($this->user->settings ?? [])->kept[$this->cadence->value]),
         );
+    }
+
+    /** "25 a minute"; "40 an hour" where a minute is too short to count in. */
+    private static function pace(float $seconds): string
+    {
+        return 60.0 / $seconds >= 2.0 ? round(60.0 / $seconds).' a minute' : round(3600.0 / $seconds).' an hour';
     }
 
     private function headline(): string

@@ -7,6 +7,9 @@ namespace Eskith\Core\Choosing\Rigged;
 /** The first answer of the Rig station, as it could be said aloud. */
 final class RigHeadline
 {
+    /** m of a lift that nobody feels lost. */
+    private const RIGHT_AWAY_M = 0.005;
+
     public static function of(RigReport $report): string
     {
         $strength = $report->situation->say->units->strength;
@@ -32,6 +35,7 @@ final class RigHeadline
             $report->out?->swept === true => ['does not lie still'],
             $report->lost === null => [],
             $report->isAllLost($report->lost) => ['does not start'],
+            $report->lost->lostM < self::RIGHT_AWAY_M => ['starts right away'],
             default => ["starts within {$report->starts()}"],
         };
     }

@@ -90,7 +90,7 @@ final class WeightRules
                 -1, "Line leans {$s->say->angle($lean)} at {$flow}, but "
                     .($lure->gustAngleDeg === null ? 'trails' : $s->say->angle($inGusts)).' in the gusts: then each lift drags it.',
             ),
-            $lean < self::HARDLY_LEANS_DEG => Verdict::of(2, "Hardly any flow at {$flow}: it hangs straight down."),
+            $lean < self::HARDLY_LEANS_DEG => Verdict::of(2, 'Hardly any flow past the line: it hangs straight down.'),
             $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(2, "Line leans {$s->say->angle($lean)} at {$flow}: straight down."),
             $lean <= Constants::DRAGS_LIMIT_DEG => Verdict::of(
                 -1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little.",
@@ -121,8 +121,8 @@ final class WeightRules
             : $s->aim->species->word();
 
         return Mass::same($lure->workingKg, $start)
-            ? "to begin with for {$sought}"
-            : "that {$s->say->speed((float) $s->flowMs)} past {$s->passed()} at {$s->say->depth((float) $s->workedM())} asks for";
+            ? "to start with for {$sought}"
+            : "needed at {$s->say->depth((float) $s->workedM())} with {$s->say->speed((float) $s->flowMs)} past {$s->passed()}";
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */

@@ -2,12 +2,14 @@ import { LadderSteps } from "../lure/LadderSteps";
 import { Button } from "../parts/Button";
 import { useMinutesSince } from "../parts/useMinutesSince";
 import type { OutingData } from "../types";
+import { isCast } from "./tally";
 import type { Tying } from "./useOuting";
 
 export function Counters({ outing }: { outing: OutingData }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
+	const drops = isCast(outing) ? "casts" : "drops";
 	const figures: [string, string][] = [
-		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? "drops since a touch" : "drops, no touch yet"],
+		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? `${drops} since a touch` : `${drops}, no touch yet`],
 		...(outing.setup
 			? [[`${minutes} min`, outing.touched ? "since a touch" : "on this, no touch"] as [string, string]]
 			: []),

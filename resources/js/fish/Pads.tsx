@@ -1,4 +1,5 @@
 import type { OutingData } from "../types";
+import { isCast } from "./tally";
 import type { OutingLog } from "./useOuting";
 
 interface Props {
@@ -24,7 +25,7 @@ export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 					"figure col-span-12 min-h-[76px] rounded-md lg:min-h-[92px] bg-ink text-[26px] text-frost",
 				)}
 			>
-				Drop
+				{isCast(outing) ? "Cast" : "Drop"}
 			</button>
 			<button
 				{...pad("T", onTouch, "figure col-span-6 min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}

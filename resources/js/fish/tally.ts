@@ -12,6 +12,9 @@ export interface Glance {
 
 export const isBite = (event: Pick<EventData, "kind">): boolean => event.kind === "touch" || event.kind === "fish";
 
+/** Whether what is on goes out on casts: then a drop is called one. */
+export const isCast = ({ pick }: Pick<OutingData, "pick">): boolean => Boolean(pick?.drop.cast);
+
 const isLanded = (event: EventData): boolean => event.kind === "fish" && event.bite?.landed !== false;
 
 /** A tally with an event more, or with one less. */

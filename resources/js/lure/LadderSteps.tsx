@@ -60,6 +60,7 @@ function when(index: number, { hardly, minutes }: StepData, spent: number, pace:
 	if (index > 0) return minutes < 1 ? "then at once" : `no touch in ${minutes} min more`;
 	const left = minutes - spent;
 	if (left <= 0) return "time is up: now";
-	const drops = pace === null ? "" : `, about ${Math.max(1, Math.round(left / pace))} drops`;
+	const count = pace === null ? 0 : Math.max(1, Math.round(left / pace));
+	const drops = count === 0 ? "" : `, about ${count} ${count === 1 ? "drop" : "drops"}`;
 	return spent > 0 ? `in ${left} more min without a touch${drops}` : `no touch in ${left} min${drops}`;
 }

@@ -78,7 +78,7 @@ export function Ribbon({ work, trainer, raise, own }: Props) {
 					{work.liftText}
 				</text>
 				<text x={width - 8} y={floor - 6}>
-					bottom
+					{work.floorText}
 				</text>
 			</g>
 		</svg>
