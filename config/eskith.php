@@ -8,6 +8,8 @@ return [
     'demo_email' => 'demo@eskith.invalid',
     // Names beside that of APP_URL under which it answers, separated by commas; * stands for one part of a name.
     'hosts' => env('ESKITH_HOSTS', ''),
+    // Hosts that may be asked for forecasts, with their ports, separated by commas; none unless listed.
+    'forecast_hosts' => env('ESKITH_FORECAST_HOSTS', ''),
     // s that a file somebody brings may take to be read; a slow machine needs more for a large account.
     'file_seconds' => (int) env('ESKITH_FILE_SECONDS', 19),
     // What one angler may write in a minute: far more than any thumb. Batches of taps, and readings that are dragged, come more often.

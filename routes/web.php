@@ -33,6 +33,7 @@ use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\Places;
 use App\Http\Controllers\Places\EdgeController;
+use App\Http\Controllers\Places\ForecastController;
 use App\Http\Controllers\Places\ImportController;
 use App\Http\Controllers\Places\MarkController;
 use App\Http\Controllers\Places\PlacesController;
@@ -178,6 +179,9 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         Route::put('{water}/level', 'level')->whereNumber('water')->name('level');
         Route::post('{water}/join', 'join')->whereNumber('water')->name('join');
     });
+    Route::post('waters/{water}/forecast', [ForecastController::class, 'store'])->whereNumber('water')->name('waters.forecast');
+    Route::delete('waters/{water}/forecast', [ForecastController::class, 'destroy'])->whereNumber('water')
+        ->name('waters.forecast.forget');
     Route::put('waters/{water}/tide', TideController::class)->whereNumber('water')->name('waters.tide');
     Route::controller(ShareController::class)->prefix('waters')->name('waters.')->group(function (): void {
         Route::post('copy', 'copy')->middleware('throttle:code')->name('copy');

@@ -37,8 +37,8 @@ final class Tables
     /** What belongs to an angler and is not archived: instruments say it anew, crews are of others too, a share is of this server. */
     public const LEFT_OUT = ['feeds', 'crews', 'water_shares'];
 
-    /** Columns that lead to what is not archived. */
-    public const COLUMNS_LEFT_OUT = ['crew_id', 'shares_tags'];
+    /** Columns that lead to what is not archived, or of which the day is over soon. */
+    public const COLUMNS_LEFT_OUT = ['crew_id', 'shares_tags', 'forecast', 'forecast_at'];
 
     /** @return list<Table> */
     public static function all(): array
@@ -77,6 +77,7 @@ final class Tables
                 'level_m' => Column::number(-100, 100)->orNone(), 'level_text' => Column::text(40)->orNone(),
                 'level_at' => Column::moment()->orNone(), 'flood_deg' => Column::number(0, 360)->orNone(),
                 'fastest_ms' => Column::number(0, 6)->orNone(), 'fastest_text' => Column::text(40)->orNone(),
+                'forecast_address' => Column::text(300)->orNone(),
                 'ground' => Column::whole(0, 4_000_000_000)->orElse(0), ...self::written(),
             ], known: ['name']),
             new Table('spots', [

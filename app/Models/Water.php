@@ -35,6 +35,9 @@ use Illuminate\Support\Carbon;
  * @property float|null $flood_deg  toward which the flood runs
  * @property float|null $fastest_ms  of its tide, as it was measured
  * @property string|null $fastest_text
+ * @property string|null $forecast  as it came, JSON; null where none is set
+ * @property string|null $forecast_address  whence
+ * @property Carbon|null $forecast_at
  * @property int $ground  counts up with every change of its soundings
  */
 final class Water extends Model
@@ -53,7 +56,8 @@ final class Water extends Model
         return [
             'profile' => Known::class.':'.Profile::class, 'salinity' => 'float', 'tide' => 'array', 'latitude' => 'float',
             'longitude' => 'float', 'level_m' => 'float',
-            'level_at' => Moment::class, 'created_at' => Moment::class, 'flood_deg' => 'float', 'fastest_ms' => 'float',
+            'level_at' => Moment::class, 'created_at' => Moment::class,
+            'forecast_at' => Moment::class, 'flood_deg' => 'float', 'fastest_ms' => 'float',
         ];
     }
 

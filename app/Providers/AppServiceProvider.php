@@ -9,7 +9,7 @@ use App\Database\LockingSqliteConnection;
 use App\Http\Middleware\SharePage;
 use App\Http\WholeFileSessionHandler;
 use App\Instruments\Forecasts;
-use App\Instruments\SimulatedForecasts;
+use App\Instruments\KeptForecasts;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -31,7 +31,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(Forecasts::class, SimulatedForecasts::class);
+        $this->app->bind(Forecasts::class, KeptForecasts::class);
         Connection::resolverFor(
             'sqlite',
             static fn (

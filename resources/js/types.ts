@@ -1485,6 +1485,9 @@ export interface WaterSheetData {
 	hangs: string;
 	code: string | null;
 	notes: NotesData;
+	forecastAt: string | null;
+	forecastAddress: string;
+	asksAddresses: boolean;
 }
 
 export interface WayData {

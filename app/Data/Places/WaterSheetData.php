@@ -9,6 +9,10 @@ use App\Data\Tackle\NotesData;
 /** A water with what is set of it. */
 final readonly class WaterSheetData
 {
+    /**
+     * @param  string|null  $forecastAt  when its forecast came; null where none is set
+     * @param  bool  $asksAddresses  whether this server asks any host for forecasts
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -29,6 +33,9 @@ final readonly class WaterSheetData
         public string $hangs,
         public ?string $code,
         public NotesData $notes,
+        public ?string $forecastAt,
+        public string $forecastAddress,
+        public bool $asksAddresses,
     ) {
     }
 }

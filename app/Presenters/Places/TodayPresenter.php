@@ -150,15 +150,19 @@ final readonly class TodayPresenter
         if ($forecast === null) {
             return ['', []];
         }
-        $wind = $say->speed($forecast->windMs);
+        $wind = $forecast->windMs === null ? null : $say->speed($forecast->windMs);
+        $air = $forecast->airC === null ? null : $say->temperature($forecast->airC);
+        $told = array_filter([
+            $wind === null ? null : $wind.($forecast->from === null ? '' : " from the {$forecast->from->word()}"),
+            $forecast->cloud?->word(), $air === null ? null : "air {$air}",
+        ]);
 
         return [
-            "Made-up forecast: {$wind} from the {$forecast->from->word()}, {$forecast->cloud->word()}, air "
-                .$say->temperature($forecast->airC),
-            [
-                'wind' => $wind, 'gust' => $say->speed($forecast->gustMs), 'wind_from' => $forecast->from->value,
-                'cloud' => $forecast->cloud->value, 'air' => $say->temperature($forecast->airC),
-            ],
+            ($forecast->source === '' ? 'Made-up forecast' : ucfirst($forecast->source)).': '.implode(', ', $told),
+            array_filter([
+                'wind' => $wind, 'gust' => $forecast->gustMs === null ? null : $say->speed($forecast->gustMs),
+                'wind_from' => $forecast->from?->value, 'cloud' => $forecast->cloud?->value, 'air' => $air,
+            ], is_string(...)),
         ];
     }
 

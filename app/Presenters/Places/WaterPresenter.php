@@ -35,6 +35,8 @@ final class WaterPresenter
             tideMean: Raw::text($tide['mean'] ?? ''), tideEpoch: substr(Raw::text($tide['epoch'] ?? ''), 0, 10),
             tideWaves: Raw::text($tide['waves'] ?? ''), words: self::words($water, $charted, $say), looked: self::looked($user, $water),
             hangs: self::hangs($water), code: $water->share?->code, notes: NotesPresenter::of($user, $water),
+            forecastAt: $water->forecast === null ? null : $water->forecast_at?->toIso8601String(),
+            forecastAddress: $water->forecast_address ?? '', asksAddresses: config('eskith.forecast_hosts') !== '',
         );
     }
 

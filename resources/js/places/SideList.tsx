@@ -5,6 +5,7 @@ import { Trouble } from "../parts/Notice";
 import { newId, send } from "../parts/send";
 import { dayOf } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
+import { ForecastFrom } from "./ForecastFrom";
 import { LookList } from "./LookList";
 import { TodayStrip } from "./TodayStrip";
 import { fewer, type Point, pairs } from "./view";
@@ -82,6 +83,7 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, o
 				<h2 className="pb-1 text-[20px]">{water.name}</h2>
 				<p className="text-[15px] text-slate">{water.looked}</p>
 				<Level water={water} />
+				<ForecastFrom water={water} />
 				<p className="no-print mt-1 flex flex-wrap gap-x-5">
 					<Button onClick={onWater}>Change this water</Button>
 					<Button onClick={onNew}>Another water</Button>

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use App\Models\Water;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Http;
+use Tests\Browser\Support\FreePort;
+use Tests\TestCase;
+
+/** The weather of a water of one's own is told by whom one set, and by nobody else. */
+final class ForecastTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $angler;
+
+    private Water $water;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $this->water = $this->angler->waters()->create([
+            'name' => 'Slate Lake', 'kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0, 'latitude' => 45.2, 'longitude' => -7.9,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $hour */
+    private function forecast(array $hour = ['wind_ms' => 5.0, 'wind_from_deg' => 90, 'cloud' => 0.1]): string
+    {
+        return json_encode(['format' => 'eskith-forecast', 'version' => 1, 'source' => 'harbour office', 'hours' => [
+            ['at' => now()->toIso8601ZuluString(), ...$hour],
+        ]], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function today(): ?array
+    {
+        $page = $this->get("/places/{$this->water->id}")->assertOk()->viewData('page')['props'];
+
+        return json_decode((string) json_encode($page), true)['today'];
+    }
+
+    public function test_nothing_is_said_until_a_file_is_brought_and_nothing_once_it_is_out_again(): void
+    {
+        self::assertSame(['', []], [$this->today()['forecast'] ?? '', $this->today()['proposes'] ?? []]);
+        $bring = fn (string $json) => $this->post(
+            "/waters/{$this->water->id}/forecast", ['file' => UploadedFile::fake()->createWithContent('f.json', $json)],
+        );
+        $bring($this->forecast())->assertSessionHasNoErrors();
+        self::assertSame("Harbour office: 11\u{A0}mph from the east, clear sky", $this->today()['forecast'] ?? '');
+        self::assertSame(['wind' => "11\u{A0}mph", 'wind_from' => 'e', 'cloud' => 'clear'], $this->today()['proposes'] ?? []);
+        $bring('{"format":"eskith-forecast","version":1,"hours":[{"at":"soon"}]}')->assertSessionHasErrors('file');
+        self::assertStringStartsWith('Harbour office', $this->today()['forecast'] ?? '', 'the one before stays');
+        $this->travel(3)->hours();
+        self::assertSame('', $this->today()['forecast'] ?? '', 'an hour that is past says nothing of now');
+        $this->travelBack();
+        $this->delete("/waters/{$this->water->id}/forecast")->assertRedirect();
+        self::assertSame('', $this->today()['forecast'] ?? '');
+        $this->water->update(['forecast' => '{"broken"']);
+        self::assertSame('', $this->today()['forecast'] ?? '', 'a page never fails because of what was stored');
+    }
+
+    public function test_only_hosts_that_are_listed_are_asked_and_no_redirect_is_followed(): void
+    {
+        $ask = fn (string $address) => $this->post("/waters/{$this->water->id}/forecast", ['address' => $address]);
+        Http::fake(['weather.test/*' => Http::sequence()->push($this->forecast())->push('moved', 302, ['Location' => 'http://10.0.0.1/'])
+            ->push('{"a":1}')->push(str_repeat('x', 300_000))]);
+        $ask('https://weather.test/forecast.json')->assertSessionHasErrors(['address' => 'This server asks no addresses for forecasts; '
+            .'bring a file, or have its keeper list the host.']);
+        config(['eskith.forecast_hosts' => 'weather.test']);
+        $bad = ['http://10.0.0.1/', 'file:///etc/passwd', 'http://weather.test:8080/', 'http://me@weather.test/', 'ftp://weather.test/'];
+        foreach ([...$bad, 'weather.test'] as $bad) {
+            $ask($bad)->assertSessionHasErrors('address');
+        }
+        Http::assertNothingSent();
+        $ask('https://weather.test/forecast.json')->assertSessionHasNoErrors();
+        self::assertSame('https://weather.test/forecast.json', $this->water->refresh()->forecast_address);
+        $ask('https://weather.test/a')->assertSessionHasErrors('address');
+        $ask('https://weather.test/a')->assertSessionHasErrors('file');
+        $ask('https://weather.test/a')->assertSessionHasErrors('file');
+        self::assertStringStartsWith('Harbour office', $this->today()['forecast'] ?? '');
+        $this->actingAs(User::factory()->create());
+        $ask('https://weather.test/forecast.json')->assertNotFound();
+    }
+
+    public function test_the_stand_in_that_ships_answers_in_this_form(): void
+    {
+        $port = FreePort::find();
+        $server = proc_open(
+            [base_path('bin/forecast')], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
+            null, [...getenv(), 'PORT' => (string) $port],
+        );
+        self::assertIsResource($server);
+        try {
+            FreePort::waitFor($port, 10);
+            config(['eskith.forecast_hosts' => "127.0.0.1:{$port}"]);
+            $this->post("/waters/{$this->water->id}/forecast", [
+                'address' => "http://127.0.0.1:{$port}/forecast.json?latitude=45.2&longitude=-7.9",
+            ])->assertSessionHasNoErrors();
+            self::assertStringStartsWith('Made-up forecast: ', $this->today()['forecast'] ?? '');
+            $this->post("/waters/{$this->water->id}/forecast", ['address' => "http://127.0.0.1:{$port}/other"])
+                ->assertSessionHasErrors(['address' => 'That address answers 404 instead of a forecast; the one before stays.']);
+        } finally {
+            proc_terminate($server);
+            proc_close($server);
+        }
+    }
+}
