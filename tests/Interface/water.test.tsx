@@ -145,9 +145,10 @@ describe("a cast", () => {
 		render(<Cast live={live().live} pick={pick()} depthUnit="ft" />);
 		await waitFor(() => screen.getByRole("heading", { name: cast.aim }));
 		expect(screen.getByRole("img").getAttribute("aria-label")).toContain("swings in 4.3 ft");
-		expect(asked[0]).toContain("length=80+ft&bail=closed");
-		fireEvent.click(screen.getByRole("radio", { name: "open, free line" }));
-		await waitFor(() => expect(asked.at(-1)).toContain("bail=open"));
+		// As it is read today.
+		expect(asked[0]).toContain("length=80+ft&bail=open");
+		fireEvent.click(screen.getByRole("radio", { name: "closed, tight line" }));
+		await waitFor(() => expect(asked.at(-1)).toContain("bail=closed"));
 	});
 
 	it("draws nothing of a cast that cannot be", async () => {

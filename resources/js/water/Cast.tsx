@@ -10,8 +10,10 @@ import type { CastData, PickData, PointData } from "../types";
 
 /** A cast from the side, to scale: the swing or the carry, and where to aim. */
 export default function Cast({ live, pick, depthUnit }: { live: Live; pick: PickData; depthUnit: string }) {
-	const [length, setLength] = useState(depthUnit === "m" ? "25 m" : "80 ft");
-	const [bail, setBail] = useState("closed");
+	// As one casts today, to try others from there.
+	const read = (name: string) => live.answer.readings[name]?.text;
+	const [length, setLength] = useState(read("cast") || (depthUnit === "m" ? "25 m" : "80 ft"));
+	const [bail, setBail] = useState(read("bail") || "open");
 	const { answer: cast, trouble } = useAsk<CastData>(`/cast?${new URLSearchParams({ length, bail, pick: pick.key })}`, {
 		again: live.answer,
 	});
