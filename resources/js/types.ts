@@ -1319,6 +1319,11 @@ export interface StepData {
 	tying: TyingData;
 }
 
+export interface StrikeData {
+	word: string;
+	says: string;
+}
+
 export interface SurveyData {
 	uuid: string;
 	name: string;
@@ -1521,6 +1526,7 @@ export interface WorkData {
 	says: string[];
 	mistake: string;
 	bites: BiteData[];
+	strikes: StrikeData[];
 	hour: ShareData[];
 	hourSays: string;
 	saves: string[];

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\ClockSweep;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\Strike;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
@@ -65,5 +67,15 @@ final class CadenceTest extends TestCase
             new Steps(2.0, 1.0, FallControl::Free, 1.0), $lure->body, Attitude::hanging(30),
             WaterColumn::of(1.9, 0.0002, Flow::still(), Water::of(6)),
         );
+    }
+
+    public function test_two_schools_of_striking_each_with_the_fishing_it_suits(): void
+    {
+        $usual = static fn (Family $family, bool $vertical, Cadence $cadence): Strike => Strike::usual($family, $vertical, $cadence->steps());
+        self::assertSame(Strike::TheLiftSets, $usual(Family::Blade, true, Cadence::HighPop));
+        self::assertSame(Strike::AtAnything, $usual(Family::Blade, true, Cadence::DeadStick), 'a lure that lies still');
+        self::assertSame(Strike::AtAnything, $usual(Family::Blade, false, Cadence::HighPop), 'a cast');
+        self::assertSame(Strike::AtAnything, $usual(Family::Spoon, true, Cadence::HighPop), 'a spoon');
+        self::assertNotSame(Strike::AtAnything, Strike::AtAnything->other());
     }
 }

@@ -13,6 +13,7 @@ final readonly class WorkData
      * @param  string  $counts  "up quick, down 1, wait 2"; '' where nothing is counted
      * @param  list<string>  $says  what to do and what it does, each a sentence
      * @param  list<BiteData>  $bites  the commonest first
+     * @param  list<StrikeData>  $strikes  when to strike: as most do with this cadence, then the other school
      * @param  list<ShareData>  $hour  where an hour goes
      * @param  list<string>  $saves  what another weight or family would save of it
      */
@@ -33,6 +34,7 @@ final readonly class WorkData
         public array $says,
         public string $mistake,
         public array $bites,
+        public array $strikes,
         public array $hour,
         public string $hourSays,
         public array $saves,

@@ -8,6 +8,7 @@ use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
 use App\Data\Work\BiteData;
 use App\Data\Work\RibbonPointData;
+use App\Data\Work\StrikeData;
 use App\Data\Work\WorkData;
 use App\Models\User;
 use App\Settings\OwnCadences;
@@ -16,6 +17,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\Strike;
 use Eskith\Core\Cadence\TracePoint;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\CastOut;
@@ -95,10 +97,21 @@ final readonly class WorkPresenter
             bites: array_map(
                 static fn (BiteSign $sign): BiteData => new BiteData($sign->value, $sign->shows(), $sign->phase()), $this->cadence->bites(),
             ),
+            strikes: $this->strikes(),
             hour: $hour->shares(),
             hourSays: $hour->sentence(),
             saves: $hour->saves(),
             own: isset(OwnCadences::of($this->user->settings ?? [])->kept[$this->cadence->value]),
+        );
+    }
+
+    /** @return list<StrikeData> */
+    private function strikes(): array
+    {
+        $usual = Strike::usual($this->candidate->lure->family, $this->situation->vertical(), $this->steps);
+
+        return array_map(
+            static fn (Strike $one): StrikeData => new StrikeData($one->word(), $one->says()), [$usual, $usual->other()],
         );
     }
 

@@ -24,6 +24,7 @@ export function BiteDrill({ work }: { work: WorkData }) {
 						</li>
 					))}
 				</ol>
+				<Strikes work={work} />
 				<Scores drill={drill} />
 			</section>
 			<section aria-label="Drill">
@@ -48,6 +49,21 @@ export function BiteDrill({ work }: { work: WorkData }) {
 				</p>
 			</section>
 		</div>
+	);
+}
+
+/** When to strike: as most do with this cadence, and the other school beside it. */
+function Strikes({ work }: { work: WorkData }) {
+	const [usual, other] = work.strikes;
+	if (!usual || !other) return null;
+	return (
+		<>
+			<h2 className="mt-4 text-[20px] first-letter:uppercase">{usual.word}</h2>
+			<p>{usual.says}</p>
+			<p className="mt-1 text-[15px] text-slate">
+				The other school: {other.word}. {other.says}
+			</p>
+		</>
 	);
 }
 
