@@ -10,6 +10,7 @@ use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Schools;
+use Eskith\Core\Choosing\ShoreSchool;
 use Eskith\Core\Choosing\Trials;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Units\Unit;
@@ -31,6 +32,7 @@ final readonly class Settings
         'gold' => ['no', 'yes'],
         'blade_fall' => ['controlled', 'free'],
         'spoon_fall' => ['slack', 'taut'],
+        'shore' => ['lee', 'windward'],
         'change' => ['3', '1', '5', '8'],
         'trial' => ['10', '5', '15', '20'],
         'theme' => ['day', 'dawn', 'sun'],
@@ -94,6 +96,7 @@ final readonly class Settings
                 gold: $of('gold') === 'yes',
                 bladeFall: BladeFall::from($of('blade_fall')),
                 spoonFall: SpoonFall::from($of('spoon_fall')),
+                shore: ShoreSchool::from($of('shore')),
             ),
             $of('theme'),
             // A cast takes half as long again to try: ten to fifteen casts.

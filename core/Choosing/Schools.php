@@ -21,6 +21,7 @@ final readonly class Schools
         public bool $gold = false,
         public BladeFall $bladeFall = BladeFall::Controlled,
         public SpoonFall $spoonFall = SpoonFall::Slack,
+        public ShoreSchool $shore = ShoreSchool::Lee,
     ) {
     }
 
@@ -105,6 +106,7 @@ final readonly class Schools
             gold: $this->gold,
             bladeFall: $bladeFall ?? $this->bladeFall,
             spoonFall: $spoonFall ?? $this->spoonFall,
+            shore: $this->shore,
         );
     }
 }

@@ -21,6 +21,9 @@ final readonly class WhereToLook
     /** m around a place within which a mark speaks for it. */
     private const NEAR_M = 25.0;
 
+    /** Points for the shore that comes first in a wind. Estimate. */
+    private const SHORE = 0.5;
+
     /** @param  list<string>  $reasons */
     private function __construct(public Structure $structure, public float $points, public array $reasons)
     {
@@ -34,7 +37,7 @@ final readonly class WhereToLook
      */
     public static function among(
         array $structures, ?float $tempC, Species $species, Season $season, bool $falling, array $found, \Closure $sheltered,
-        UnitFormat $say,
+        UnitFormat $say, ShoreSchool $school = ShoreSchool::Lee,
     ): array {
         $looks = [];
         foreach ($structures as $structure) {
@@ -43,10 +46,9 @@ final readonly class WhereToLook
             [$turn, $because] = self::bySeason($structure->kind, $season);
             [$points, $reasons] = [$points + $turn, $because === null ? $reasons : [...$reasons, $because]];
             $lee = $sheltered($structure);
-            if ($lee !== null) {
-                $reasons = $lee ? [...$reasons, 'in the lee now'] : $reasons;
-            }
-            $looks[] = new self($structure, $points + $more + ($lee === true ? 0.5 : 0.0), [...$known, ...$reasons]);
+            $shore = $lee === null ? null : $school->reason($lee);
+            $reasons = $shore === null ? $reasons : [...$reasons, $shore];
+            $looks[] = new self($structure, $points + $more + ($shore === null ? 0.0 : self::SHORE), [...$known, ...$reasons]);
         }
         usort($looks, static fn (self $a, self $b): int => $b->points <=> $a->points);
 

@@ -887,6 +887,7 @@ export interface PlacesPage {
 	marks: PlacedMarkData[];
 	edges: EdgeData[];
 	looks: LookPlaceData[];
+	shore: string;
 	surveys: SurveyData[];
 	recording: RecordingData | null;
 	wind: WindData | null;

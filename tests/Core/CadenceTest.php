@@ -71,7 +71,9 @@ final class CadenceTest extends TestCase
 
     public function test_two_schools_of_striking_each_with_the_fishing_it_suits(): void
     {
-        $usual = static fn (Family $family, bool $vertical, Cadence $cadence): Strike => Strike::usual($family, $vertical, $cadence->steps());
+        $usual = static fn (Family $family, bool $vertical, Cadence $cadence): Strike => Strike::usual(
+            $family, $vertical, $cadence->steps(),
+        );
         self::assertSame(Strike::TheLiftSets, $usual(Family::Blade, true, Cadence::HighPop));
         self::assertSame(Strike::AtAnything, $usual(Family::Blade, true, Cadence::DeadStick), 'a lure that lies still');
         self::assertSame(Strike::AtAnything, $usual(Family::Blade, false, Cadence::HighPop), 'a cast');

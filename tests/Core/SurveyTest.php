@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\FoundThere;
+use Eskith\Core\Choosing\ShoreSchool;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WhereToLook;
 use Eskith\Core\Units\InvalidInput;
@@ -176,5 +177,15 @@ final class SurveyTest extends TestCase
         self::assertSame(StructureKind::Hump, $first(16.0, season: Season::Spring)->structure->kind);
         self::assertContains('spring brings them up', $first(16.0, season: Season::Spring)->reasons);
         self::assertNotContains('in the lee now', $first(3.0, false, [], false)->reasons);
+        // The other school fishes the side the wind blows onto.
+        $both = [$at(StructureKind::Ledge, 0, 6), $at(StructureKind::Ledge, 900, 6)];
+        $shore = static fn (ShoreSchool $school): array => WhereToLook::among(
+            $both, 3.0, Species::Smallmouth, Season::Summer, false, [], static fn (Structure $one): bool => $one->at->east > 500,
+            new UnitFormat(UnitSet::metric()), $school,
+        );
+        $east = static fn (ShoreSchool $school): float => $shore($school)[0]->structure->at->east;
+        self::assertSame([900.0, 0.0], [$east(ShoreSchool::Lee), $east(ShoreSchool::Windward)]);
+        self::assertContains('the wind pushes bait onto it', $shore(ShoreSchool::Windward)[0]->reasons);
+        self::assertNotContains('in the lee now', $shore(ShoreSchool::Windward)[1]->reasons);
     }
 }

@@ -45,6 +45,7 @@ final readonly class PlacesPage extends Page
         public array $marks,
         public array $edges,
         public array $looks,
+        public string $shore,
         public array $surveys,
         public ?RecordingData $recording,
         public ?WindData $wind,

@@ -101,6 +101,14 @@ final readonly class LookPresenter
         return false;
     }
 
+    /** Which shore comes first, the other school beside it; '' while nobody knows where the wind is from. */
+    public function shore(): string
+    {
+        $school = $this->book->likes->schools->shore;
+
+        return $this->lee() === null ? '' : "{$school->says()}. The other school: ".lcfirst($school->other()->says()).'.';
+    }
+
     /** @return list<LookPlaceData> the best first */
     public function all(Charted $charted, float $levelM): array
     {
@@ -113,6 +121,7 @@ final readonly class LookPresenter
             Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye,
             Season::of(Carbon::now()->month, $this->water->latitude), $this->book->text('level_trend') === 'falling',
             $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
+            $this->book->likes->schools->shore,
         );
         $where = Whereabouts::on($this->water, $this->say);
         $listed = [];

@@ -81,7 +81,7 @@ final readonly class PlacesPresenter
             edges: $water === null ? [] : array_values($water->edges->map(
                 static fn (Edge $edge): EdgeData => self::edge($edge, $look, $charted),
             )->all()),
-            looks: $looks, surveys: $water === null ? [] : self::surveys($water),
+            looks: $looks, shore: $looks === [] ? '' : $look->shore(), surveys: $water === null ? [] : self::surveys($water),
             recording: $recording === null ? null : BoatPresenter::recording($recording, $user), wind: self::wind($book, $say),
             today: $water === null ? null : $this->todays->of($book, $water, $spot, $now), section: $section, trouble: $trouble,
             unit: $say->units->depth->symbol(), unitM: $say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),

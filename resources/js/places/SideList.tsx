@@ -36,6 +36,7 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, o
 				<>
 					<h2 className="pb-1 text-[20px]">Look here first</h2>
 					<LookList looks={page.looks} shown={look} onShow={onLook} />
+					{page.shore && <p className="mt-1 text-[14px] text-slate">{page.shore}</p>}
 				</>
 			)}
 			{page.looks.length === 0 && (
