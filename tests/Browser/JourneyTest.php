@@ -151,7 +151,7 @@ final class JourneyTest extends BrowserTestCase
         $this->tabTo('[data-reading="temp"]');
         $this->press('arrow_up', 'arrow_up', 'arrow_up');
         $this->see('40 °F');
-        $this->see('40 °F: a blade');
+        $this->see('40 °F: prime blade');
         $this->press('arrow_right', 'arrow_right');
         for ($i = 0; $i < 12; $i++) {
             $this->press('arrow_up');
