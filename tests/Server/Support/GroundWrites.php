@@ -60,6 +60,13 @@ trait GroundWrites
             'PUT waters/{water}/level' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/waters/{$this->one('waters', $angler)}/level", ['level' => '-'.($n % 9).' ft'],
             ),
+            'POST waters/{water}/forecast' => fn (int $n, int $angler): Request => new Request(
+                'POST', "/waters/{$this->one('waters', $angler)}/forecast",
+                file: '{"format":"eskith-forecast","version":1,"hours":[{"at":"2026-11-30T08:00:00Z","wind_ms":'.($n % 9).'}]}',
+            ),
+            'DELETE waters/{water}/forecast' => fn (int $n, int $angler): Request => new Request(
+                'DELETE', "/waters/{$this->one('waters', $angler)}/forecast",
+            ),
             'PUT waters/{water}/tide' => fn (int $n, int $angler): Request => new Request(
                 'PUT', "/waters/{$this->one('waters', $angler)}/tide",
                 ['from' => 'own', 'mean' => '2 m', 'epoch' => '2026-01-01', 'waves' => '0.9 m 28.984 '.($n % 360)],
