@@ -115,7 +115,7 @@ final readonly class RankedBox
         $learning = Learned::of($user, $book);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
-        $today = Today::of($user, $stands, $book->likes->trials, $outing?->spotAt()->id ?? $book->spotId);
+        $today = Today::of($user, $stands, $book->likes->trials, $outing?->spotIdAt() ?? $book->spotId);
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self(

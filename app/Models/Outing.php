@@ -69,7 +69,7 @@ final class Outing extends Model
     /** The move it was last on at a moment; null where it had not moved yet. */
     public function movedBy(?Carbon $at = null): ?Move
     {
-        return $this->loadMissing('moves.spot.water')->moves->first(
+        return $this->loadMissing('moves')->moves->first(
             static fn (Move $move): bool => $at === null || $move->at->lessThanOrEqualTo($at),
         );
     }
@@ -79,7 +79,15 @@ final class Outing extends Model
     {
         $move = $this->movedBy($at);
 
-        return $move === null ? $this->loadMissing('spot.water')->spot : $move->spot;
+        return $move === null ? $this->loadMissing('spot.water')->spot : $move->loadMissing('spot.water')->spot;
+    }
+
+    /** The same by its id, without looking at the spot. */
+    public function spotIdAt(?Carbon $at = null): ?int
+    {
+        $move = $this->movedBy($at);
+
+        return $move === null ? $this->spot_id : $move->spot_id;
     }
 
     /** Where it is now, as it is called. */

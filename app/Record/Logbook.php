@@ -105,7 +105,7 @@ final readonly class Logbook
             $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
-                'rod_id' => $rod?->id, 'spot_id' => $outing->spotAt($at)?->id, 'hole' => $lure === null ? null : $hole,
+                'rod_id' => $rod?->id, 'spot_id' => $outing->spotIdAt($at), 'hole' => $lure === null ? null : $hole,
                 'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => $at ?? Carbon::now(),
                 ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
@@ -177,7 +177,7 @@ final readonly class Logbook
     public function fishedWith(Outing $outing, ?string $setup, ?string $rod = null, ?Carbon $at = null): ?Setup
     {
         $known = $setup === null ? null : $outing->setups()->where('uuid', $setup)->first();
-        if ($known !== null && $known->spot_id !== $outing->spotAt($at)?->id) {
+        if ($known !== null && $known->spot_id !== $outing->spotIdAt($at)) {
             // It moved on since: the same is on that rod under another name.
             return self::onRodAt($outing, $known->rod_id, $at ?? Carbon::now()) ?? $known;
         }

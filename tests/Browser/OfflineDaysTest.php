@@ -139,6 +139,8 @@ final class OfflineDaysTest extends BrowserTestCase
         self::assertSame(0, $this->made());
         $this->button('Sign in')->click();
         $this->button('Open the demo')->click();
+        // One thing after the other: signed in, then sent.
+        $this->see('Tie on the white half-ounce blade');
         $this->stored(self::TAPS);
     }
 

@@ -110,7 +110,7 @@ final class ColumnPresenter
         }
 
         // Of the last outings there, so that a long record costs no more.
-        $there = $user->setups()->where('spot_id', $outing->spotAt()?->id);
+        $there = $user->setups()->where('spot_id', $outing->spotIdAt());
         $last = (clone $there)->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS)->pluck('outing_id');
         $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.setup_id', $there->select('id')->whereIn('outing_id', $last))
             ->whereNotNull('events.depth_m')
