@@ -10,7 +10,8 @@ if (parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH) !== '/forecast.jso
 }
 [$latitude, $longitude] = [(float) ($_GET['latitude'] ?? 45.0), (float) ($_GET['longitude'] ?? 0.0)];
 $hours = [];
-for ($first = intdiv(time(), 3600), $i = 0; $i < 48; $i++) {
+$many = max(1, min(500, (int) ($_GET['hours'] ?? 48)));
+for ($first = intdiv(time(), 3600), $i = 0; $i < $many; $i++) {
     $hour = $first + $i;
     $front = sin($hour / 31 + $longitude) + 0.6 * sin($hour / 13.7 + $latitude);
     $wind = max(0.4, 4.2 + 2.1 * $front);

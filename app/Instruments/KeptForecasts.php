@@ -8,9 +8,11 @@ use App\Models\Water;
 use App\Rows\Raw;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\ForecastFile;
+use GuzzleHttp\Psr7\Utils;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Http;
+use RuntimeException;
 
 /** What an angler set for a water, as a file or an address; of the demo's waters, where none is set, what is made up. */
 final readonly class KeptForecasts implements Forecasts
@@ -79,9 +81,10 @@ final readonly class KeptForecasts implements Forecasts
         }
         try {
             $answer = Http::timeout(self::PATIENCE_S)->connectTimeout(self::PATIENCE_S)->acceptJson()
-                ->withOptions(['allow_redirects' => false, 'stream' => true])->get($address);
-            $json = $answer->toPsrResponse()->getBody()->read(ForecastFile::BYTES + 1);
-        } catch (ConnectionException) {
+                ->withOptions(['allow_redirects' => false, 'stream' => true, 'read_timeout' => self::PATIENCE_S])->get($address);
+            // What comes over a wire comes in pieces: one read is not all of it.
+            $json = Utils::copyToString($answer->toPsrResponse()->getBody(), ForecastFile::BYTES + 1);
+        } catch (ConnectionException|RuntimeException) {
             throw InvalidInput::because('address', 'Nothing answers at that address; the forecast before stays.');
         }
 

@@ -47,7 +47,8 @@ final class AfterFish
             }
             $drop = null;
             $followed = false;
-            foreach (array_slice($events, $i + 1) as [$at, $what]) {
+            for ($j = $i + 1; isset($events[$j]); $j++) {
+                [$at, $what] = $events[$j];
                 if ($drop === null && $what === EventKind::Drop->value && $at >= $over) {
                     $drop = $at;
                 } elseif ($drop !== null && $what !== EventKind::Drop->value) {

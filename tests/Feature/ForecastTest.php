@@ -101,7 +101,7 @@ final class ForecastTest extends TestCase
             FreePort::waitFor($port, 10);
             config(['eskith.forecast_hosts' => "127.0.0.1:{$port}"]);
             $this->post("/waters/{$this->water->id}/forecast", [
-                'address' => "http://127.0.0.1:{$port}/forecast.json?latitude=45.2&longitude=-7.9",
+                'address' => "http://127.0.0.1:{$port}/forecast.json?latitude=45.2&longitude=-7.9&hours=240",
             ])->assertSessionHasNoErrors();
             self::assertStringStartsWith('Made-up forecast: ', $this->today()['forecast'] ?? '');
             $this->post("/waters/{$this->water->id}/forecast", ['address' => "http://127.0.0.1:{$port}/other"])

@@ -62,6 +62,8 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 	const { species, other, length, place, kept, hook, held, scale, girth, tag } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
+	// Open where something was typed before; what is erased does not close it.
+	const [measured] = useState(() => Boolean(scale || girth || tag));
 	const [all, setAll] = useState(false);
 	const near = all ? outing.species : nearest(outing.species, [species, outing.sought]);
 	const close = () => {
@@ -145,7 +147,7 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 					value={Number.isFinite(reading) ? reading : null}
 					onChange={(at) => type({ length: `${at} ${outing.lengthUnit}` })}
 				/>
-				<details className="mt-4" open={Boolean(scale || girth || tag)}>
+				<details className="mt-4" open={measured}>
 					<summary className="min-h-11 cursor-pointer py-2 font-semibold">Scale, girth, tag</summary>
 					<div className="grid grid-cols-3 gap-x-3">
 						<Field

@@ -42,10 +42,14 @@ function useLately(at: string | null, within: number): number | null {
 	const open = ago !== null && ago < within;
 	useEffect(() => {
 		if (at === null) return;
-		setNow(clock.now());
-		const timer = window.setInterval(() => setNow(clock.now()), 1_000);
+		const look = () => {
+			setNow(clock.now());
+			if (clock.now() - Date.parse(at) >= within) window.clearInterval(timer);
+		};
+		const timer = window.setInterval(look, 1_000);
+		look();
 		return () => window.clearInterval(timer);
-	}, [at]);
+	}, [at, within]);
 	return open ? Math.max(0, ago) : null;
 }
 
