@@ -13,6 +13,8 @@ use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\ShoreSchool;
 use Eskith\Core\Choosing\Trials;
 use Eskith\Core\Choosing\VigourSchool;
+use Eskith\Core\Rig\Reel;
+use Eskith\Core\Tackle\FactoryHooks;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
@@ -33,6 +35,8 @@ final readonly class Settings
         'blade_fall' => ['controlled', 'free'],
         'spoon_fall' => ['slack', 'taut'],
         'shore' => ['lee', 'windward'],
+        'reel' => ['spinning', 'casting'],
+        'factory_hooks' => ['replaced', 'kept'],
         'change' => ['3', '1', '5', '8'],
         'trial' => ['10', '5', '15', '20'],
         'theme' => ['day', 'dawn', 'sun'],
@@ -97,6 +101,8 @@ final readonly class Settings
                 bladeFall: BladeFall::from($of('blade_fall')),
                 spoonFall: SpoonFall::from($of('spoon_fall')),
                 shore: ShoreSchool::from($of('shore')),
+                reel: Reel::from($of('reel')),
+                factoryHooks: FactoryHooks::from($of('factory_hooks')),
             ),
             $of('theme'),
             // A cast takes half as long again to try: ten to fifteen casts.

@@ -7,6 +7,8 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Cadence\BladeFall;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
+use Eskith\Core\Rig\Reel;
+use Eskith\Core\Tackle\FactoryHooks;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 
@@ -22,6 +24,8 @@ final readonly class Schools
         public BladeFall $bladeFall = BladeFall::Controlled,
         public SpoonFall $spoonFall = SpoonFall::Slack,
         public ShoreSchool $shore = ShoreSchool::Lee,
+        public Reel $reel = Reel::Spinning,
+        public FactoryHooks $factoryHooks = FactoryHooks::Replaced,
     ) {
     }
 
@@ -107,6 +111,8 @@ final readonly class Schools
             bladeFall: $bladeFall ?? $this->bladeFall,
             spoonFall: $spoonFall ?? $this->spoonFall,
             shore: $this->shore,
+            reel: $this->reel,
+            factoryHooks: $this->factoryHooks,
         );
     }
 }

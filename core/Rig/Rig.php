@@ -35,14 +35,14 @@ final readonly class Rig
     }
 
     /** The same with other parts. */
-    public function with(?Line $line = null, ?Line $leader = null, ?Connector $connector = null): self
+    public function with(?Line $line = null, ?Line $leader = null, ?Connector $connector = null, ?float $rodM = null): self
     {
         return new self(
             line: $line ?? $this->line,
             leader: $leader ?? $this->leader,
             leaderM: $leader !== null && $this->leader === null ? 1.5 : $this->leaderM,
             connector: $connector ?? $this->connector,
-            rodM: $this->rodM,
+            rodM: $rodM ?? $this->rodM,
             liftsKg: $this->liftsKg,
         );
     }

@@ -12,10 +12,12 @@ final class HookAdvice
     /**
      * @param  int|null  $front  hook sizes; null where none is known
      * @param  int  $worn  fish and snags since the hooks were changed or sharpened
+     * @param  FactoryHooks  $school  of hooks that nobody has looked at since they came
      * @return list<string>
      */
-    public static function for(Lure $lure, ?int $front, ?int $rear, bool $looked, int $worn, bool $cold): array
-    {
+    public static function for(
+        Lure $lure, ?int $front, ?int $rear, bool $looked, int $worn, bool $cold, FactoryHooks $school = FactoryHooks::Replaced,
+    ): array {
         return [
             self::usual($lure),
             ...(
@@ -29,11 +31,7 @@ final class HookAdvice
                     ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.']
                     : []
             ),
-            ...(
-                ! $looked
-                    ? ['Factory hooks: touch each point to a nail; one that slides is dull. Many sharpen or replace them at once.']
-                    : []
-            ),
+            ...($looked ? [] : [$school->says(), "The other school: {$school->other()->inShort()}."]),
             ...($worn >= Upkeep::HOOKS_WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
         ];
     }

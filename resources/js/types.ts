@@ -686,10 +686,8 @@ export interface OptionData {
 
 export interface OtherRigData {
 	label: string;
-	starts: string;
-	hooks: string;
-	holds: string;
 	trades: string[];
+	figures: string;
 }
 
 export interface OutingBitesData {
@@ -759,6 +757,7 @@ export interface OutingPage {
 	pads: PadData[];
 	endedAt: string | null;
 	sought: string;
+	aside: AsideData[];
 }
 
 export interface OutingRowData {

@@ -26,7 +26,9 @@ use Eskith\Core\Rig\Hooks;
 use Eskith\Core\Rig\Line;
 use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
+use Eskith\Core\Rig\Reel;
 use Eskith\Core\Rig\Rig;
+use Eskith\Core\Rig\RodLength;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
@@ -243,6 +245,38 @@ final class RigReportTest extends TestCase
         self::assertStringContainsString('go on with the reel for the last', $says);
     }
 
+    public function test_a_rod_is_told_with_the_length_that_is_usual_for_what_is_done(): void
+    {
+        $says = fn (
+            float $rodM, How $how = How::Vertical, Cadence $cadence = Cadence::ShortPop, Family $family = Family::Blade,
+        ): string => $this->finding(
+            $this->report($this->rig()->with(rodM: $rodM), cadence: $cadence, family: $family, how: $how), RigCheck::Rod,
+        )->says;
+        self::assertStringContainsString('as usual for straight down', $says(1.9));
+        self::assertStringContainsString('is usual for straight down: lifts and casts farther, feels less', $says(2.6));
+        self::assertStringContainsString('is usual for a cast: more accurate, feels more, lifts less far', $says(1.9, How::Cast));
+        self::assertStringContainsString('as usual for a cast', $says(2.1, How::Cast));
+        self::assertStringContainsString(
+            'as usual for the steady lift', $says(2.44, cadence: Cadence::SteadyLift, family: Family::BladedSpoon),
+        );
+        self::assertStringContainsString('is usual for the steady lift', $says(2.1, cadence: Cadence::SteadyLift, family: Family::Spoon));
+    }
+
+    public function test_a_reel_is_a_school_and_neither_is_a_thing_to_mend(): void
+    {
+        $reel = fn (Reel $reel, float $kg): Finding => $this->finding(
+            $this->report($this->rig(), kg: $kg, schools: new Schools(reel: $reel)), RigCheck::Reel,
+        );
+        self::assertStringStartsWith('Spinning reel', $reel(Reel::Spinning, 0.0142)->says);
+        self::assertStringContainsString('this light badly', $reel(Reel::Casting, 0.007)->says);
+        self::assertStringNotContainsString('badly', $reel(Reel::Casting, 0.028)->says);
+        self::assertTrue($reel(Reel::Casting, 0.007)->good);
+        self::assertContains('wants a heavier lure', Reel::Casting->trades(0.0142));
+        self::assertContains('at home with a lure this heavy', Reel::Casting->trades(Reel::HEAVY_KG));
+        self::assertSame(Reel::Spinning, Reel::Casting->other());
+        self::assertSame([2.44, 1.98], [RodLength::other(1.98), RodLength::other(2.44)]);
+    }
+
     public function test_fish_are_swung_by_the_weaker_of_rod_and_chain(): void
     {
         // The chain holds 28.8 N, 2.94 kg; the rod lifts 1 kg: 1 / 1.5 = 0.67 kg.
@@ -358,9 +392,10 @@ final class RigReportTest extends TestCase
         int $worn = 0,
         How $how = How::Vertical,
         ?Runs $runs = null,
+        Schools $schools = new Schools,
     ): RigReport {
         $conditions = (new Conditions(tempC: 4.0, depthM: 8.0, currentMs: 0.0, boatMs: 0.1))->with(...$water);
-        $situation = new Situation($conditions, new Aim(Species::Walleye, $how, runs: $runs), new Schools, 0.0002, UnitSet::metric());
+        $situation = new Situation($conditions, new Aim(Species::Walleye, $how, runs: $runs), $schools, 0.0002, UnitSet::metric());
         $lure = Lure::of('a', $family, $kg, 'gold');
 
         return new RigReport(

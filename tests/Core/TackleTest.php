@@ -9,6 +9,7 @@ use Eskith\Core\Balance\Hang;
 use Eskith\Core\Balance\HangReading;
 use Eskith\Core\Choosing\HoleRoles;
 use Eskith\Core\Choosing\HoleSchool;
+use Eskith\Core\Tackle\FactoryHooks;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\LoopGuide;
@@ -118,7 +119,13 @@ final class TackleTest extends TestCase
         );
         self::assertSame(['Usual: front 8, rear 6.'], HookAdvice::for($half, 8, 6, true, 0, false));
         self::assertStringContainsString('5 fish and snags', implode(' ', HookAdvice::for($half, 8, 6, true, 5, false)));
-        self::assertStringContainsString('Factory hooks', implode(' ', HookAdvice::for($half, null, null, false, 0, false)));
+        $factory = static fn (FactoryHooks $school): array => array_slice(HookAdvice::for($half, null, null, false, 0, false, $school), 1);
+        self::assertSame(
+            [FactoryHooks::Replaced->says(), 'The other school: leave them on while they are sharp.'], $factory(FactoryHooks::Replaced),
+        );
+        self::assertSame(
+            [FactoryHooks::Kept->says(), 'The other school: sharpen or replace them at once.'], $factory(FactoryHooks::Kept),
+        );
         self::assertStringContainsString(
             'no hook larger than 14',
             implode(' ', HookAdvice::for(Lure::of('v', Family::Blade, 0.003, 'black'), 10, 10, true, 0, false)),

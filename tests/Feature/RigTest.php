@@ -136,7 +136,10 @@ final class RigTest extends TestCase
         $others = array_column($this->rig()['others'], null, 'label');
 
         self::assertSame(
-            ["12\u{A0}lb fluorocarbon straight to the lure", "a stiff leader, 17\u{A0}lb fluorocarbon", 'a small snap'],
+            [
+                "12\u{A0}lb fluorocarbon straight to the lure", "a stiff leader, 17\u{A0}lb fluorocarbon", 'a small snap',
+                "a rod of 8\u{A0}ft", 'a low casting reel',
+            ],
             array_keys($others),
         );
         self::assertContains('fouls less', $others["a stiff leader, 17\u{A0}lb fluorocarbon"]['trades']);

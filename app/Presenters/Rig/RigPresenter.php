@@ -35,6 +35,7 @@ use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Line;
 use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Material;
+use Eskith\Core\Rig\RodLength;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Unit;
 use Illuminate\Support\Str;
@@ -212,12 +213,31 @@ final readonly class RigPresenter
                 : ['tied direct', $rig->with(connector: Connector::Direct)],
         ];
 
-        return array_map(static function (array $other) use ($report): OtherRigData {
-            [$label, $rig] = $other;
-            $tied = $report->on($rig);
+        return [
+            ...array_map(static function (array $other) use ($report): OtherRigData {
+                [$label, $rig] = $other;
+                $tied = $report->on($rig);
+                $figures = "lost of a lift {$tied->starts()} · hooks to {$tied->hooksTo()} · holds {$tied->holds()}";
 
-            return new OtherRigData($label, $tied->starts(), $tied->hooksTo(), $tied->holds(), (new RigTrades($tied, $report))->words());
-        }, $others);
+                return new OtherRigData($label, (new RigTrades($tied, $report))->words(), $figures);
+            }, $others),
+            ...$this->otherRodAndReel($report),
+        ];
+    }
+
+    /** @return list<OtherRigData> which change nothing about what the line loses or holds */
+    private function otherRodAndReel(RigReport $report): array
+    {
+        $length = RodLength::other($report->rig->rodM);
+        $reel = $report->situation->schools->reel->other();
+
+        return [
+            new OtherRigData(
+                "a rod of {$this->say->depth($length)}", RodLength::trades($length, $report->rig->rodM),
+                'lifts '.$this->say->depth($report->rig->with(rodM: $length)->liftReachM()).' with the arm',
+            ),
+            new OtherRigData($reel->word(), $reel->trades($report->candidate->lure->massKg)),
+        ];
     }
 
     /** @return list<ReachData> with lines of each material as strong as this one */

@@ -51,7 +51,7 @@ final class BenchPresenter
             connector: self::connector($lure, $situation),
             hookAdvice: HookAdvice::for(
                 $lure, self::size($hooks['front'] ?? null), self::size($hooks['rear'] ?? null), $since !== null, $worn,
-                ($situation->water->tempC ?? 99) <= 4.5,
+                ($situation->water->tempC ?? 99) <= 4.5, $situation->schools->factoryHooks,
             ),
             sinceHooks: $since === null
                 ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened."

@@ -14,6 +14,8 @@ enum RigCheck: string
     case Strength = 'strength';
     case Fouling = 'fouling';
     case Reach = 'reach';
+    case Rod = 'rod';
+    case Reel = 'reel';
     case Icing = 'icing';
     case Twist = 'twist';
     case Landing = 'landing';
@@ -39,6 +41,8 @@ enum RigCheck: string
             self::Strength => 'holds',
             self::Fouling => 'fouls',
             self::Reach => 'lifts',
+            self::Rod => 'rod',
+            self::Reel => 'reel',
             self::Icing => 'ice',
             self::Twist => 'twist, coils',
             self::Landing => 'swing or net',

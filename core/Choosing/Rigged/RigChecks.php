@@ -9,6 +9,7 @@ use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\Material;
+use Eskith\Core\Rig\Reel;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Upkeep;
 use Eskith\Core\Units\Constants;
@@ -22,9 +23,6 @@ final readonly class RigChecks
 {
     /** Share of a lift from which its loss is felt. */
     private const FELT = 0.25;
-
-    /** kg from which a spoon is heavy enough to be thrown (3/4 oz). */
-    private const THROWN_KG = 0.021;
 
     /** °C at and below which lines that are not braid keep their coils. Estimate. */
     private const STIFF_C = 8.0;
@@ -42,6 +40,8 @@ final readonly class RigChecks
             RigCheck::Strength => $this->strength(),
             RigCheck::Fouling => $this->fouling(),
             RigCheck::Reach => $this->reach(),
+            RigCheck::Rod => RodAndReel::rod($this->report),
+            RigCheck::Reel => RodAndReel::reel($this->report),
             RigCheck::Icing => $this->icing(),
             RigCheck::Twist => $this->twist(),
             RigCheck::Landing => $this->landing(),
@@ -196,7 +196,7 @@ final readonly class RigChecks
         $fish = $this->report->situation->say->units->fishWeight;
 
         $lure = $this->report->candidate->lure;
-        $throws = $lure->isSpoon() && $lure->massKg >= self::THROWN_KG && $this->report->hooks->isOnlyOne();
+        $throws = $lure->isSpoon() && $lure->massKg >= Reel::HEAVY_KG && $this->report->hooks->isOnlyOne();
 
         return new Finding(
             RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->report->rig->swingsKg())}; net what is heavier."

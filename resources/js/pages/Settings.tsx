@@ -29,6 +29,8 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 			["gold", "A little gold on every lure", { no: "does not matter", yes: "always wanted" }],
 			["vigour", "How hard in cold water", { "barely-move": "barely move", "snap-awake": "snap awake" }],
 			["shore", "Which shore in a wind", { lee: "the lee", windward: "the one it blows onto" }],
+			["reel", "Which reel", { spinning: "spinning", casting: "low casting" }],
+			["factory_hooks", "Factory hooks", { replaced: "sharpened or replaced at once", kept: "kept while sharp" }],
 		],
 	],
 	[

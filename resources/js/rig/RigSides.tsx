@@ -12,9 +12,7 @@ export function OtherRigs({ others }: { others: OtherRigData[] }) {
 						<span className="block text-[15px] text-slate">
 							{other.trades.length === 0 ? "much the same here" : other.trades.join(", ")}
 						</span>
-						<span className="block text-[14px] text-slate">
-							lost of a lift {other.starts} · hooks to {other.hooks} · holds {other.holds}
-						</span>
+						{other.figures && <span className="block text-[14px] text-slate">{other.figures}</span>}
 					</li>
 				))}
 			</ul>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Core\Tackle;
+
+/** Two schools of what to do with the hooks that a lure came with. */
+enum FactoryHooks: string
+{
+    case Replaced = 'replaced';
+    case Kept = 'kept';
+
+    public function other(): self
+    {
+        return $this === self::Replaced ? self::Kept : self::Replaced;
+    }
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Replaced => 'Factory hooks: sharpen or replace them before the first drop, as many do.',
+            self::Kept => 'Factory hooks stay as long as they are sharp: touch each point to a nail, and one that slides is dull.',
+        };
+    }
+
+    /** As it stands beside the other. */
+    public function inShort(): string
+    {
+        return match ($this) {
+            self::Replaced => 'sharpen or replace them at once',
+            self::Kept => 'leave them on while they are sharp',
+        };
+    }
+}
