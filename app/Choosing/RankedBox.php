@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
+use App\Mending\MadeUpReadings;
 use App\Models\Lure as LureRow;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -129,7 +130,10 @@ final readonly class RankedBox
             anglerRules: $anglerRules,
             rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
             here: Here::of($user, $book->spotId),
-            aside: [...$book->aside, ...$line->aside, ...$anglerRules->aside, ...array_values($wrong->map(SetAside::lure(...))->all())],
+            aside: [
+                ...$book->aside, ...MadeUpReadings::ofToday($user, $book), ...$line->aside, ...$anglerRules->aside,
+                ...array_values($wrong->map(SetAside::lure(...))->all()),
+            ],
             fished: $today->day,
             learning: $learning,
         );

@@ -7,6 +7,7 @@ namespace App\Instruments;
 use App\Models\Water;
 use App\Rows\Placing;
 use Eskith\Core\Water\Cloud;
+use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
 
@@ -29,9 +30,13 @@ final class SimulatedForecasts implements Forecasts
     public function at(Water $water, Carbon $moment): ?Forecast
     {
         $frame = Placing::frame($water);
-        if ($frame === null || ! $water->isMadeUp()) {
-            return null;
-        }
+
+        return $frame === null || ! $water->isMadeUp() ? null : self::made($frame, $moment);
+    }
+
+    /** What it makes up for a place and a moment, whoever's the water is. */
+    public static function made(Frame $frame, Carbon $moment): Forecast
+    {
         $hours = $moment->getTimestamp() / 3600;
         $front = sin($hours / 31 + $frame->longitude) + 0.6 * sin($hours / 13.7 + $frame->latitude);
         $day = cos(($hours + $frame->longitude / 15 - 14) * M_PI / 12);

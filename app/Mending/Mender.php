@@ -22,6 +22,7 @@ final readonly class Mender
                 Part::Rule => $user->ruleChoices()->where('rule', $key)->whereNotNull('own')->delete(),
                 Part::Line => self::line($user, (int) $key),
                 Part::Lure => self::lure($user, (int) $key),
+                Part::MadeUp => MadeUpReadings::takeOut($user, $key),
             };
         });
     }

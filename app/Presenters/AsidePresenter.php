@@ -8,6 +8,7 @@ use App\Data\AsideData;
 use App\Rows\Part;
 use App\Rows\SetAside;
 use Eskith\Core\Choosing\Reading;
+use Illuminate\Support\Str;
 
 /** Says what was left out because it cannot be used, and how it is mended. */
 final class AsidePresenter
@@ -38,6 +39,10 @@ final class AsidePresenter
             Part::Line => [
                 "The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel',
             ],
+            Part::MadeUp => [
+                ucfirst(Str::finish($text, '.')).' These came from a made-up forecast, as it once spoke of every water: nobody read them.',
+                'Take them out',
+            ],
         };
 
         return new AsideData($words, $mend, $aside->part->value, self::shown($aside->key));
@@ -45,16 +50,15 @@ final class AsidePresenter
 
     private static function reading(string $name, string $text): string
     {
-        return Reading::tryFrom($name) !== null
+        $label = Reading::tryFrom($name)?->definition()->label;
 
-                                                                ? ucfirst(Reading::from($name)->definition()->label).' is kept '
-                                                                    ."as “{$text}”, which cannot be right, so it is left out; "
-                                                                    .'read it anew, or take it away.'
-            : "“{$text}” is kept as a reading that Eskith does not know, so it is left out.";
+        return $label === null
+            ? "“{$text}” is kept as a reading that Eskith does not know, so it is left out."
+            : ucfirst($label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away.";
     }
 
     private static function shown(string $text): string
     {
-        return mb_substr(mb_scrub($text, 'UTF-8'), 0, 60);
+        return mb_substr(mb_scrub($text, 'UTF-8'), 0, 90);
     }
 }

@@ -12,4 +12,6 @@ enum Part: string
     case Lure = 'lure';
     case Rule = 'rule';
     case Line = 'line';
+    /** Readings that a stand-in made up. */
+    case MadeUp = 'made_up';
 }

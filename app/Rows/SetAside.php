@@ -7,7 +7,7 @@ namespace App\Rows;
 use App\Models\Lure;
 use App\Models\Measurement;
 
-/** Something that is kept and cannot be used, however it got there: it is left out, named, and offered for mending. */
+/** Something that is kept and cannot be used or believed, however it got there: it is named, and offered for mending. */
 final readonly class SetAside
 {
     /** @param  string  $key  by which it is mended */
@@ -38,5 +38,11 @@ final readonly class SetAside
     public static function line(int $id, string $name): self
     {
         return new self(Part::Line, (string) $id, $name);
+    }
+
+    /** @param  string  $outing  whose readings they are; '' for those of today */
+    public static function madeUp(string $outing, string $text): self
+    {
+        return new self(Part::MadeUp, $outing, $text);
     }
 }

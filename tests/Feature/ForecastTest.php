@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Instruments\SimulatedForecasts;
 use App\Models\User;
 use App\Models\Water;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Frame;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Str;
 use Tests\Browser\Support\FreePort;
 use Tests\TestCase;
 
@@ -110,5 +115,81 @@ final class ForecastTest extends TestCase
             proc_terminate($server);
             proc_close($server);
         }
+    }
+
+    /** @return array<string, string> what the stand-in says of this water at a moment, as it was taken for read */
+    private function madeUp(\DateTimeInterface $at, Unit $speed = Unit::MilePerHour): array
+    {
+        $made = SimulatedForecasts::made(Frame::of(45.2, -7.9), Carbon::instance($at));
+
+        return [
+            'wind' => $speed->print((float) $made->windMs), 'gust' => $speed->print((float) $made->gustMs),
+            'wind_from' => (string) $made->from?->value, 'cloud' => (string) $made->cloud?->value,
+            'air' => Unit::Fahrenheit->print((float) $made->airC),
+        ];
+    }
+
+    /** @return list<array{words: string, mend: string, part: string, key: string}> */
+    private function aside(string $page): array
+    {
+        $props = json_decode((string) json_encode($this->get($page)->assertOk()->viewData('page')['props']), true);
+
+        return array_values(array_filter(
+            $props['aside'] ?? $props['answer']['aside'], static fn (array $one): bool => $one['part'] === 'made_up',
+        ));
+    }
+
+    public function test_weather_that_was_made_up_among_readings_of_a_real_water_is_told_and_taken_out(): void
+    {
+        $spot = $this->water->spots()->create(['user_id' => $this->angler->id, 'name' => 'Ledge', 'depth_m' => 8.0]);
+        $this->put("/spots/{$spot->id}/here")->assertSessionHasNoErrors();
+        $taken = $this->madeUp(now()->subMinutes(40));
+        $this->putJson('/readings', ['readings' => [...$taken, 'temp' => '40 °F']])->assertOk();
+        [$told] = $this->aside('/lure');
+        self::assertStringContainsString(str_replace("\u{A0}", ' ', $taken['wind']), str_replace("\u{A0}", ' ', $told['words']));
+        self::assertStringContainsString('made-up forecast', $told['words']);
+        $this->post('/mend', ['part' => $told['part'], 'key' => $told['key']])->assertSessionHasNoErrors();
+        self::assertSame([], $this->aside('/lure'));
+        $names = $this->angler->readings()->pluck('name')->all();
+        self::assertSame([], array_intersect(array_keys($taken), $names));
+        self::assertContains('temp', $names, 'what was read stays');
+    }
+
+    public function test_weather_that_was_read_is_not_taken_for_made_up(): void
+    {
+        $spot = $this->water->spots()->create(['user_id' => $this->angler->id, 'name' => 'Ledge', 'depth_m' => 8.0]);
+        $this->put("/spots/{$spot->id}/here")->assertSessionHasNoErrors();
+        $made = $this->madeUp(now()->subMinutes(40));
+        $cloud = $made['cloud'] === 'clear' ? 'broken' : 'clear';
+        $from = $made['wind_from'] === 'n' ? 's' : 'n';
+        foreach ([['air' => '-30 °F'], ['gust' => '60 mph'], ['cloud' => $cloud, 'wind_from' => $from]] as $other) {
+            $this->putJson('/readings', ['readings' => [...$made, ...$other]])->assertOk();
+            self::assertSame([], $this->aside('/lure'));
+        }
+        // Of another hour than the day before it was kept, or of the demo's waters, it is none either.
+        $this->putJson('/readings', ['readings' => $this->madeUp(now()->subDays(9))])->assertOk();
+        self::assertSame([], $this->aside('/lure'));
+        $this->putJson('/readings', ['readings' => $made])->assertOk();
+        self::assertCount(1, $this->aside('/lure'));
+        $this->angler->update(['email' => config('eskith.demo_email')]);
+        self::assertSame([], $this->aside('/lure'), 'a water of the demo');
+    }
+
+    public function test_an_outing_that_began_with_made_up_weather_says_so_and_keeps_the_rest(): void
+    {
+        $spot = $this->water->spots()->create(['user_id' => $this->angler->id, 'name' => 'Ledge', 'depth_m' => 8.0]);
+        $began = now()->subDays(200);
+        $taken = [...$this->madeUp($began->copy()->subHours(2), Unit::Knot), 'temp' => "39\u{A0}°F"];
+        $outing = $this->angler->outings()->create([
+            'uuid' => (string) Str::uuid(), 'spot_id' => $spot->id, 'place' => 'Ledge · Slate Lake', 'readings' => $taken,
+            'started_at' => $began, 'ended_at' => $began->copy()->addHours(5),
+        ]);
+        [$told] = $this->aside("/outings/{$outing->uuid}");
+        $other = User::factory()->create();
+        $this->actingAs($other)->post('/mend', ['part' => $told['part'], 'key' => $told['key']]);
+        self::assertCount(6, $outing->refresh()->readings, 'nobody takes out what is another\'s');
+        $this->actingAs($this->angler)->post('/mend', ['part' => $told['part'], 'key' => $told['key']])->assertSessionHasNoErrors();
+        self::assertSame(['temp' => "39\u{A0}°F"], $outing->refresh()->readings);
+        self::assertSame([], $this->aside("/outings/{$outing->uuid}"));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
+use App\Data\AsideData;
 use App\Data\Fish\EventData;
 use App\Data\Fish\OutingRowData;
 use App\Data\Fish\PadData;
@@ -20,6 +21,7 @@ final readonly class OutingPage extends Page
      * @param  list<OptionData>  $joinable  outings that can have been the same one
      * @param  list<OptionData>  $rods  that fished in it
      * @param  list<PadData>  $pads
+     * @param  list<AsideData>  $aside  readings of it that nobody read
      * @param  string|null  $endedAt  null while it is under way
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class OutingPage extends Page
         public array $pads,
         public ?string $endedAt,
         public string $sought,
+        public array $aside,
     ) {
     }
 }

@@ -12,7 +12,7 @@ final class MendPart extends AnglerRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['part' => ['required', Rule::enum(Part::class)], 'key' => ['required', 'string', 'max:200']];
+        return ['part' => ['required', Rule::enum(Part::class)], 'key' => ['present', 'nullable', 'string', 'max:200']];
     }
 
     public function part(): Part

@@ -5,6 +5,7 @@ import { AddForgotten } from "../fish/AddForgotten";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { OutingTools } from "../outings/OutingTools";
+import { Aside } from "../parts/Aside";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { troubleOf } from "../parts/queries";
@@ -37,6 +38,7 @@ export default function Outing(page: OutingPage) {
 						{dayOf(outing.startedAt)}, {outing.words}
 					</p>
 					<Trouble words={trouble} />
+					<Aside aside={page.aside} />
 					<h2 className="mt-5 text-[19px]">What was tied on</h2>
 					<Setups setups={setups} />
 					<div className="mt-5 flex items-baseline justify-between gap-4">

@@ -11,7 +11,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\JoinOutings;
 use App\Http\Requests\NoteOuting;
 use App\Http\Requests\StartOuting;
+use App\Mending\MadeUpReadings;
 use App\Models\Outing;
+use App\Presenters\AsidePresenter;
 use App\Presenters\Fish\OutingLogPresenter;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\PicturePresenter;
@@ -60,6 +62,7 @@ final class OutingController extends Controller
             pads: OutingPresenter::pads(),
             endedAt: $outing->ended_at?->toIso8601String(),
             sought: $outing->readings['species'] ?? 'walleye',
+            aside: AsidePresenter::all(MadeUpReadings::ofOuting($outing)),
         ))->render();
     }
 

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mending;
+
+use App\Instruments\MadeUpWeather;
+use App\Models\Move;
+use App\Models\Outing;
+use App\Models\Spot;
+use App\Models\User;
+use App\Readings\ReadingBook;
+use App\Rows\Raw;
+use App\Rows\SetAside;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Units\UnitSet;
+use Illuminate\Support\Carbon;
+
+/** Weather that nobody read and that stands among an angler's readings, of today or of an outing: found, and taken out. */
+final readonly class MadeUpReadings
+{
+    /** @return list<SetAside> one for the readings of today, or none */
+    public static function ofToday(User $user, ReadingBook $book): array
+    {
+        $names = self::today($user, $book);
+
+        return $names === [] ? [] : [SetAside::madeUp('', self::told($book->texts(), $names))];
+    }
+
+    /** @return list<SetAside> one for the readings of an outing, or none */
+    public static function ofOuting(Outing $outing): array
+    {
+        foreach (self::stays($outing) as [$readings, $names]) {
+            if ($names !== []) {
+                return [SetAside::madeUp($outing->uuid, self::told($readings, $names))];
+            }
+        }
+
+        return [];
+    }
+
+    /** Takes out what is found of one outing, or of today's readings; the same twice changes nothing. */
+    public static function takeOut(User $user, string $outing): void
+    {
+        if ($outing === '') {
+            $user->readings()->whereIn('name', self::today($user, ReadingBook::of($user)))->delete();
+
+            return;
+        }
+        $row = $user->outings()->where('uuid', $outing)->with('moves.spot')->first();
+        foreach ($row === null ? [] : self::stays($row) as [$readings, $names, $kept]) {
+            if ($names !== []) {
+                $kept->update(['readings' => array_diff_key($readings, array_flip($names))]);
+            }
+        }
+    }
+
+    /** @return list<string> names of those of today */
+    private static function today(User $user, ReadingBook $book): array
+    {
+        $wind = ($book->entries[Reading::Wind->value] ?? null)?->readAt;
+
+        return $wind === null ? [] : MadeUpWeather::among(
+            $book->texts(), static fn (): ?Spot => $user->spots()->with('water')->find($book->spotId), $wind,
+        );
+    }
+
+    /** @return list<array{array<array-key, mixed>, list<string>, Outing|Move}> readings, those of them that were made up, and whose */
+    private static function stays(Outing $outing): array
+    {
+        $outing->loadMissing(['spot.water', 'moves.spot.water']);
+        $over = $outing->ended_at ?? Carbon::now();
+        $stays = [[$outing->readings, $outing->started_at, $outing]];
+        foreach ($outing->moves as $move) {
+            $stays[] = [$move->readings ?? [], $over, $move];
+        }
+
+        return array_map(static fn (array $stay): array => [
+            $stay[0], MadeUpWeather::among($stay[0], static fn (): ?Spot => $stay[2]->spot, $stay[1]), $stay[2],
+        ], $stays);
+    }
+
+    /**
+     * "Wind 9 mph, gusts 13 mph, air 40 °F".
+     *
+     * @param  array<array-key, mixed>  $texts
+     * @param  list<string>  $names
+     */
+    private static function told(array $texts, array $names): string
+    {
+        return implode(', ', array_map(static function (string $name) use ($texts): string {
+            $definition = Reading::from($name)->definition();
+            $text = Raw::text($texts[$name] ?? '');
+
+            return "{$definition->label} ".($definition->unit(UnitSet::metric()) === null ? $definition->word($text) : $text);
+        }, $names));
+    }
+}
