@@ -15,7 +15,7 @@ enum LostAt: string
     public function word(): string
     {
         return match ($this) {
-            self::Boat => 'at the boat',
+            self::Boat => 'at boat or bank',
             self::Jump => 'on a jump',
             self::Line => 'the line broke',
             self::Hook => 'the hook came out',

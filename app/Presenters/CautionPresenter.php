@@ -31,6 +31,7 @@ final class CautionPresenter
             waterName: $here?->water,
             protected: $here->protected ?? '',
             localRules: $here->localRules ?? '',
+            onFoot: $conditions->onFoot,
         );
 
         return array_map(

@@ -56,7 +56,8 @@ final class Cautions
         return $day->windMs === null || $day->windMs < self::WINDY_MS ? null
             : new Caution(
                 'wind', "{$day->units->speed->print($day->windMs)} of wind",
-                'Rough for a small boat: keep near shelter and turn back early.',
+                $day->onFoot ? 'Waves break on banks and walls: keep back from the edge, and off wet rock.'
+                    : 'Rough for a small boat: keep near shelter and turn back early.',
             );
     }
 

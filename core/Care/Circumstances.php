@@ -16,6 +16,7 @@ final readonly class Circumstances
      * @param  string|null  $waterName  of the water fished, where it is known
      * @param  string  $protected  fish that may not be sought here, in the angler's words
      * @param  string  $localRules  in the angler's words
+     * @param  bool  $onFoot  from a bank, a wall or in the water
      */
     public function __construct(
         public UnitSet $units,
@@ -28,6 +29,7 @@ final readonly class Circumstances
         public ?string $waterName = null,
         public string $protected = '',
         public string $localRules = '',
+        public bool $onFoot = false,
     ) {
     }
 }

@@ -50,6 +50,7 @@ enum Reading: string
     case Bait = 'bait';
     case Birds = 'birds';
     case Food = 'food';
+    case ForageSize = 'forage';
     case Species = 'species';
     case Zone = 'zone';
     case FishDepth = 'fish_depth';

@@ -39,6 +39,8 @@ final readonly class Conditions
         public ?float $fishDepthM = null,
         /** From a bank, a wall or in the water: there is no boat to speak of. */
         public bool $onFoot = false,
+        /** How long what the fish eat is, beside the usual lure. */
+        public ?ForageSize $forageSize = null,
     ) {
     }
 

@@ -72,6 +72,8 @@ final class CareTest extends TestCase
 
         self::assertStringContainsString('37 °F water. Wear the life jacket', $said['cold']);
         self::assertStringContainsString('22 mph of wind', $said['wind']);
+        $afoot = Cautions::of(new Circumstances(UnitSet::metric(), windMs: 9.0, onFoot: true))[0];
+        self::assertStringNotContainsString('boat', "{$afoot->about} {$afoot->todo}");
         self::assertStringContainsString('66 ft deep', $said['deep']);
         self::assertStringContainsString('swells to 2.9 times', $said['deep']);
         self::assertStringContainsString('descending device', $said['deep']);

@@ -302,7 +302,7 @@ final class CustomRuleTest extends RuleTestCase
         self::assertSame(
             [
                 'temp', 'surface', 'trend', 'clarity', 'depth', 'bottom', 'wall', 'drift', 'wind', 'current', 'calm', 'light', 'food',
-                'fish_depth', 'runs',
+                'forage', 'fish_depth', 'runs',
             ],
             array_values(array_column($unread, 'value')),
         );

@@ -27,6 +27,7 @@ final class ReasonsTest extends RuleTestCase
         yield 'working weight' => ['W2', ['oz' => 0.75], '2 steps heavier than the 14 g'];
         yield 'wind' => ['W4', ['oz' => 0.25, 'how' => 'cast', 'wind' => 8.0], '8 m/s of wind'];
         yield 'seconds and depth' => ['W5', ['seconds' => 18.0, 'depth' => 15.0], '18 s down to the bottom at 15 m'];
+        yield 'forage' => ['W9', ['oz' => 0.375, 'forage' => 'smaller'], 'this one, 5 cm long or so'];
         yield 'hole' => ['H1', ['hole' => 0], 'Front hole'];
         yield 'depth of a steep hang' => ['H4', ['depth' => 15.0, 'hang' => 52.0], '15 m down: nose 52° down'];
         yield 'flow of a steep hang' => ['H4', ['boat' => 0.5, 'hang' => 52.0], '0.5 m/s of flow'];

@@ -28,6 +28,7 @@ use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Food;
+use Eskith\Core\Water\ForageSize;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Runs;
 use Eskith\Core\Water\Trend;
@@ -83,6 +84,7 @@ abstract class RuleTestCase extends TestCase
                 surfaceTempC: $given['surface'] ?? null,
                 gustBoatMs: $given['gust'] ?? null,
                 fishDepthM: $given['fish_depth'] ?? null,
+                forageSize: isset($given['forage']) ? ForageSize::from($given['forage']) : null,
             ),
             new Aim(
                 Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'),

@@ -54,6 +54,14 @@ final class WeightRulesTest extends RuleTestCase
         yield 'W8: no wall' => ['W8', ['family' => 'tail_spinner'], 0.0];
         yield 'W8: three quarters' => ['W8', ['family' => 'tail_spinner', 'wall' => true, 'oz' => 0.75], 0.0];
         yield 'W8: a blade' => ['W8', ['wall' => true], 0.0];
+        yield 'W9: nothing read' => ['W9', ['oz' => 0.375], 0.0];
+        yield 'W9: small forage, a step lighter' => ['W9', ['oz' => 0.375, 'forage' => 'smaller'], 1.0];
+        yield 'W9: small forage, a step heavier' => ['W9', ['oz' => 0.625, 'forage' => 'smaller'], -1.0];
+        yield 'W9: small forage, the working weight' => ['W9', ['oz' => 0.5, 'forage' => 'smaller'], 0.0];
+        yield 'W9: large forage, two steps heavier' => ['W9', ['oz' => 0.75, 'forage' => 'larger'], 1.0];
+        yield 'W9: large forage, a step lighter' => ['W9', ['oz' => 0.375, 'forage' => 'larger'], -1.0];
+        yield 'W9: forage like the lure' => ['W9', ['oz' => 0.5, 'forage' => 'like'], 1.0];
+        yield 'W9: forage like the lure, another weight' => ['W9', ['oz' => 0.75, 'forage' => 'like'], 0.0];
     }
 
     /** @param  array<string, mixed>  $given */

@@ -91,7 +91,7 @@ final class BitesTest extends TestCase
         // 457 mm: 10^(−5.453 + 3.18 log₁₀ 457.2) = 1016 g = 2.2 lb.
         self::assertSame("Walleye, 18 in, about 2.2\u{A0}lb, rear hook, released", $now['events'][0]['words']);
         $now = $this->tap('fish', 6, ['species' => 'Burbot', 'length' => '20 in', 'landed' => false, 'lost_at' => 'boat', 'bent' => true]);
-        self::assertSame('Burbot, 20 in, lost, at the boat, hook bent', $now['events'][0]['words']);
+        self::assertSame('Burbot, 20 in, lost, at boat or bank, hook bent', $now['events'][0]['words']);
         self::assertSame('burbot', $now['events'][0]['bite']['species']);
         $now = $this->tap('fish', 7, ['species' => 'walleye', 'length' => '4 in']);
         self::assertSame('Walleye, 4 in', $now['events'][0]['words'], 'no weight below where its equation holds');

@@ -18,6 +18,7 @@ use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Food;
+use Eskith\Core\Water\ForageSize;
 use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Light;
 use Eskith\Core\Water\Runs;
@@ -149,6 +150,10 @@ trait Defined
             self::Food => Definition::choice(
                 Group::Signs, 'food', Food::class, several: true,
                 basis: Basis::water('food', 'food', 'food', '{word} about'),
+            ),
+            self::ForageSize => Definition::choice(
+                Group::Signs, 'forage is', ForageSize::class,
+                basis: Basis::water('forageSize', 'forage', 'size of the forage', 'forage {word}', 'With forage {word}'),
             ),
             self::Species => Definition::choice(
                 Group::Fish, 'after', Species::class, assumed: 'walleye',

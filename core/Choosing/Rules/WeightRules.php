@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Mass;
+use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Water\Bottom;
 
@@ -67,7 +68,25 @@ final class WeightRules
                     && self::halfOunceClass($lure)
                     ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
                     : null),
+            Rule::ofWeight('W9', 'A lure about as long as the forage.', [Reading::ForageSize], 1, self::likeTheForage(...)),
         ];
+    }
+
+    /** A lure grows longer with its weight: which side of the working weight is as long as what fish eat. */
+    private static function likeTheForage(Situation $s, Weighed $lure): ?Verdict
+    {
+        $forage = $s->water->forageSize;
+        if ($forage === null) {
+            return null;
+        }
+        $side = WeightSteps::index($lure->massKg, $s->aim->species) <=> WeightSteps::index($lure->workingKg, $s->aim->species);
+        $long = $s->say->lift(Proportions::size($lure->family, $lure->massKg)->x / 1000);
+
+        return match (true) {
+            $side === $forage->side() => Verdict::of(1, "Forage {$forage->word()}: this one, {$long} long or so, is nearest to it."),
+            $side === -$forage->side() => Verdict::of(-1, "Forage {$forage->word()}: this one, {$long} long or so, is farther from it."),
+            default => null,
+        };
     }
 
     private static function straightDown(Situation $s, Weighed $lure): ?Verdict

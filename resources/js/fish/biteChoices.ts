@@ -27,7 +27,7 @@ export const flew = [
 ] as const;
 
 export const lostAt = [
-	["boat", "at the boat"],
+	["boat", "at boat or bank"],
 	["jump", "on a jump"],
 	["line", "line broke"],
 	["hook", "hook came out"],
