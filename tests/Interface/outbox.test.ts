@@ -155,6 +155,35 @@ describe("a clock that was wrong", () => {
 		sure.mockRestore();
 	});
 
+	it("is heard before anything is sent, so that the first of it goes at the right time", async () => {
+		const sent: Deed[] = [];
+		const sure = vi.spyOn(clock, "isSure").mockReturnValue(false);
+		const outbox = new Outbox(
+			1,
+			async (_, deeds) => {
+				sent.push(...deeds);
+				return all(deeds);
+			},
+			async () => {
+				localStorage.setItem("clock", "-86400000");
+				sure.mockReturnValue(true);
+			},
+		);
+		await outbox.add(drop("a"));
+		await outbox.flush();
+		expect(sent.map(({ at }) => at)).toEqual(["2026-11-24T06:00:00.000Z"]);
+		sure.mockRestore();
+	});
+
+	it("keeps all of it waiting where nobody tells the time", async () => {
+		const wire = vi.fn(async (_: string, deeds: Deed[]) => all(deeds));
+		const outbox = new Outbox(1, wire, () => Promise.reject(new TypeError("no connection")));
+		await outbox.add(drop("a"));
+		expect(await outbox.flush()).toBe(false);
+		expect(wire).not.toHaveBeenCalled();
+		expect(await idsIn(outbox)).toEqual(["a"]);
+	});
+
 	it("moves what somebody says it was by as much, each with its distance", () => {
 		expect(shifted(drop("a"), 90_000).at).toBe("2026-11-25T06:01:30.000Z");
 		expect(shifted(drop("a"), 0)).toEqual(drop("a"));

@@ -49,9 +49,11 @@ export class Outbox {
 	private readonly asked = new Map<string, number>();
 	private stopped = false;
 
+	/** @param heard waits until it is known what time it is: what is sent before that is sent at the time of a wrong clock */
 	constructor(
 		readonly angler: number,
 		private readonly wire: Wire,
+		private readonly heard: () => Promise<void> = async () => {},
 	) {}
 
 	/**
@@ -188,6 +190,7 @@ export class Outbox {
 			const outing = batch[0]?.deed.outing;
 			if (outing === undefined) return !this.stopped && held.size === 0;
 			try {
+				await this.heard();
 				const verdict = await this.wire(outing, batch.map(asDone));
 				if (verdict.goes === "stranger") return false;
 				if (verdict.goes === "away") {

@@ -60,13 +60,24 @@ function bringOf(angler: number) {
 	return async (outing: string, deeds: Deed[]): Promise<Verdict> => {
 		if (Date.now() < notBefore) throw new Error("Not yet.");
 		try {
-			// What was done before the server was ever heard may have been done by a wrong clock.
-			if (!clock.isSure()) await clock.setClock(AbortSignal.timeout(TIME));
 			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });
 			tell(angler, answer.goes === "stranger" ? "stranger" : null, () => {
 				for (const hear of hearing.answered) hear(outing, answer);
 			});
 			return answer;
+		} catch (error) {
+			tell(angler, whyOf(error));
+			throw error;
+		}
+	};
+}
+
+/** What was done before the server was ever heard may have been done by a wrong clock: it is asked for the time first. */
+function timeFor(angler: number) {
+	return async (): Promise<void> => {
+		if (clock.isSure()) return;
+		try {
+			await clock.setClock(AbortSignal.timeout(TIME));
 		} catch (error) {
 			tell(angler, whyOf(error));
 			throw error;
@@ -116,7 +127,7 @@ export function outboxOf(angler: number): Outbox {
 	if (current && current.angler === angler) return current;
 	leave();
 	// What a device had no room for lives in it: it is the same one when they come back.
-	const outbox = all.get(angler) ?? new Outbox(angler, bringOf(angler));
+	const outbox = all.get(angler) ?? new Outbox(angler, bringOf(angler), timeFor(angler));
 	all.set(angler, outbox);
 	outbox.resume();
 	current = outbox;
