@@ -8,6 +8,8 @@ use App\Models\RuleChoice;
 use App\Models\User;
 use App\Rows\Raw;
 use App\Rows\SetAside;
+use Eskith\Core\Choosing\Chart\ChartFinding;
+use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
@@ -89,7 +91,7 @@ final readonly class AnglerRules
     public function weigh(string $id, float $weight): void
     {
         $this->demandWeight($id, $weight);
-        if ($id !== RecordRule::ID && ! $this->book()->has($id)) {
+        if ($id !== RecordRule::ID && ! $this->book()->has($id) && ! ChartFindings::has($id)) {
             throw InvalidInput::because('rule', 'There is no such rule.');
         }
         $this->user->ruleChoices()->updateOrCreate(['rule' => $id], ['weight' => $weight]);
@@ -98,10 +100,10 @@ final readonly class AnglerRules
     /** Every rule off, or every rule as it comes again; own rules stay. */
     public function weighAll(float $weight): void
     {
-        $rows = array_map(fn (Rule $rule): array => [
+        $rows = array_map(fn (Rule|ChartFinding $rule): array => [
             'user_id' => $this->user->id, 'rule' => $rule->id, 'weight' => $weight,
             'own' => isset($this->fields[$rule->id]) ? json_encode($this->fields[$rule->id], JSON_THROW_ON_ERROR) : null,
-        ], $this->book()->rules);
+        ], [...$this->book()->rules, ...ChartFindings::all()]);
         RuleChoice::query()->upsert($rows, ['user_id', 'rule'], ['weight']);
     }
 

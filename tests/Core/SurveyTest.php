@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Chart\ChartDay;
+use Eskith\Core\Choosing\Chart\ChartFinding;
+use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\FoundThere;
 use Eskith\Core\Choosing\ShoreSchool;
 use Eskith\Core\Choosing\UnitFormat;
@@ -164,9 +167,9 @@ final class SurveyTest extends TestCase
         ), $at(StructureKind::Hump, 500, 3), $at(StructureKind::Ledge, 1000, 6), $at(StructureKind::Wall, 1500, 4)];
         $first = static fn (
             ?float $temp, bool $falling = false, array $found = [], ?bool $lee = null, Season $season = Season::Summer,
-        ): WhereToLook => WhereToLook::among(
-            $all, $temp, Species::Smallmouth, $season, $falling, $found, static fn (): ?bool => $lee, new UnitFormat(UnitSet::metric()),
-        )[0];
+        ): WhereToLook => WhereToLook::among($all, new ChartDay(
+            $temp, Species::Smallmouth, $season, $falling, $found, static fn (): ?bool => $lee, new UnitFormat(UnitSet::metric()),
+        ))[0];
         self::assertSame(StructureKind::Ledge, $first(3.0)->structure->kind);
         self::assertContains('cold fish sit on ledges of steep rock', $first(3.0)->reasons);
         self::assertSame(StructureKind::Hole, $first(18.0, true)->structure->kind);
@@ -179,13 +182,46 @@ final class SurveyTest extends TestCase
         self::assertNotContains('in the lee now', $first(3.0, false, [], false)->reasons);
         // The other school fishes the side the wind blows onto.
         $both = [$at(StructureKind::Ledge, 0, 6), $at(StructureKind::Ledge, 900, 6)];
-        $shore = static fn (ShoreSchool $school): array => WhereToLook::among(
-            $both, 3.0, Species::Smallmouth, Season::Summer, false, [], static fn (Structure $one): bool => $one->at->east > 500,
+        $shore = static fn (ShoreSchool $school): array => WhereToLook::among($both, new ChartDay(
+            3.0, Species::Smallmouth, Season::Summer, false, [], static fn (Structure $one): bool => $one->at->east > 500,
             new UnitFormat(UnitSet::metric()), $school,
-        );
+        ));
         $east = static fn (ShoreSchool $school): float => $shore($school)[0]->structure->at->east;
         self::assertSame([900.0, 0.0], [$east(ShoreSchool::Lee), $east(ShoreSchool::Windward)]);
         self::assertContains('the wind pushes bait onto it', $shore(ShoreSchool::Windward)[0]->reasons);
         self::assertNotContains('in the lee now', $shore(ShoreSchool::Windward)[1]->reasons);
+    }
+
+    public function test_every_part_of_a_bottom_is_found_for_what_it_is_and_each_finding_can_be_weighed(): void
+    {
+        $findings = ChartFindings::all();
+        self::assertSame(array_unique(array_column($findings, 'id')), array_column($findings, 'id'));
+        $say = new UnitFormat(UnitSet::metric());
+        $day = new ChartDay(3.0, Species::Bream, Season::Winter, true, [
+            new FoundThere(new Position(5, 0), true, '2026-11-01'), new FoundThere(new Position(8, 0), false, '2026-11-01'),
+        ], static fn (): bool => true, $say);
+        $spoken = [];
+        foreach (StructureKind::cases() as $kind) {
+            $at = new Structure(kind: $kind, at: new Position(0, 0), depthM: 5.0, topM: 2.0, bottomM: 9.0, steepDeg: 40.0);
+            $full = WhereToLook::among([$at], $day)[0];
+            $byKind = array_filter($findings, static fn (ChartFinding $one): bool => ! in_array($one->id, ['L1', 'L2', 'L15', 'L16'], true)
+                && ($one->judge)($at, $day) !== null);
+            self::assertNotSame([], $byKind, "{$kind->value}: nothing speaks for it");
+            foreach ($findings as $finding) {
+                $verdict = ($finding->judge)($at, $day);
+                if ($verdict === null) {
+                    continue;
+                }
+                $spoken[$finding->id] = true;
+                self::assertLessThanOrEqual($finding->stake, abs($verdict->points), "{$finding->id} on {$kind->value}");
+                $off = WhereToLook::among([$at], $day, [$finding->id => 0.0])[0];
+                self::assertEqualsWithDelta($full->points - $verdict->points, $off->points, 1e-9);
+                self::assertNotContains($verdict->text, $off->reasons);
+                $twice = WhereToLook::among([$at], $day, [$finding->id => 2.0])[0];
+                self::assertEqualsWithDelta($full->points + $verdict->points, $twice->points, 1e-9);
+            }
+        }
+        // Warm water alone makes humps of it.
+        self::assertSame(['L13'], array_values(array_diff(array_column($findings, 'id'), array_keys($spoken))));
     }
 }

@@ -44,6 +44,20 @@ final class PlacesTest extends OnWaterTestCase
         });
     }
 
+    public function test_what_speaks_for_a_place_is_weighed_and_switched_off_like_rules(): void
+    {
+        $this->sounded();
+        self::assertStringStartsWith('Look first at the ledge', $this->get('/places')->inertiaProps('headline'));
+        // The ledge itself, and that the cold sends fish to one.
+        foreach (['L3', 'L11'] as $finding) {
+            $this->put("/rules/{$finding}", ['weight' => 0])->assertSessionHasNoErrors();
+        }
+        self::assertStringStartsNotWith('Look first at the ledge', $this->get('/places')->inertiaProps('headline'));
+        $this->get('/rules')->assertInertia(fn (Page $page) => $page->where('groups.5.rules.2.today', 'off'));
+        $this->put('/rules', ['on' => true]);
+        self::assertStringStartsWith('Look first at the ledge', $this->get('/places')->inertiaProps('headline'));
+    }
+
     public function test_where_to_look_and_why_are_told_as_the_water_stands(): void
     {
         $this->sounded();

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\RuleChoice;
 use App\Models\User;
+use Eskith\Core\Choosing\Chart\ChartFindings;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -30,12 +31,13 @@ final class RulesTest extends TestCase
     {
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->component('Rules')
             ->where('asItComes', true)
-            ->where('groups.0.title', 'Which family')->has('groups', 5)
+            ->where('groups.0.title', 'Which family')->has('groups', 6)
             ->where('groups.0.rules.0.id', 'F1')->where('groups.0.rules.0.today', 'speaks of 3 lures today')
             ->where('groups.0.rules.0.says', "Blades are for cold water: best at or below 50\u{A0}°F, little use above 60\u{A0}°F.")
             ->where('groups.0.rules.3.today', 'waits for: wall or open bottom')
             ->where('changes.sentence', 'Today this changes nothing.')
-            ->where('groups', fn ($groups): bool => collect($groups)->pluck('rules')->flatten(1)->count() === 50));
+            ->where('groups.5.title', 'Where to look first')->has('groups.5.rules', count(ChartFindings::all()))
+            ->where('groups', fn ($groups): bool => collect($groups)->take(5)->pluck('rules')->flatten(1)->count() === 51));
     }
 
     public function test_a_rule_switched_off_or_weighed_changes_the_answer_at_once(): void

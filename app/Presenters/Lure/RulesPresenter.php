@@ -13,6 +13,8 @@ use App\Data\Rules\MoveData;
 use App\Data\Rules\ReadingWordsData;
 use App\Data\Rules\RuleData;
 use App\Data\Rules\RuleGroupData;
+use Eskith\Core\Choosing\Chart\ChartFinding;
+use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
 use Eskith\Core\Choosing\Custom\LureKind;
@@ -29,6 +31,8 @@ final readonly class RulesPresenter
 {
     /** Lures told of, at least. */
     private const MOVES = 6;
+
+    private const ON_CHARTS = 'Where to look first';
 
     private const GROUPS = [
         'F' => 'Which family', 'W' => 'Which weight', 'H' => 'Which hole', 'C' => 'Which finish', 'K' => 'Which cadence',
@@ -61,10 +65,25 @@ final readonly class RulesPresenter
         }
         $groups = array_replace(isset($groups['Your own']) ? ['Your own' => []] : [], $groups);
 
+        $groups[self::ON_CHARTS] = $this->onCharts();
+
         return array_map(
             static fn (string $title, array $rules): RuleGroupData => new RuleGroupData($title, $rules), array_keys($groups),
             $groups,
         );
+    }
+
+    /** @return list<RuleData> what speaks for a part of a bottom: it orders Places, not the box */
+    private function onCharts(): array
+    {
+        return array_map(function (ChartFinding $finding): RuleData {
+            $weight = $this->rankedBox->anglerRules->weights[$finding->id] ?? 1.0;
+
+            return new RuleData(
+                id: $finding->id, says: $finding->says, weight: $weight, most: round($finding->stake * $weight, 2),
+                usual: $finding->stake, per: '', today: $weight === 0.0 ? 'off' : 'on charts', own: null,
+            );
+        }, ChartFindings::all());
     }
 
     /**

@@ -15,6 +15,7 @@ use App\Readings\ReadingBook;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\Chart\ChartDay;
 use Eskith\Core\Choosing\FoundThere;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WhereToLook;
@@ -50,8 +51,10 @@ final readonly class LookPresenter
     /** m from a shore at which its water is looked for. */
     private const BESIDE_M = [8.0, 16.0, 30.0, 50.0, 80.0];
 
-    public function __construct(private Water $water, private ReadingBook $book, private UnitFormat $say)
-    {
+    /** @param  array<string, float>  $weights  of what speaks for a place, by its id, where it is not 1 */
+    public function __construct(
+        private Water $water, private ReadingBook $book, private UnitFormat $say, private array $weights = [],
+    ) {
     }
 
     /** The lee of the wind as it was read; null while its direction was not. */
@@ -117,11 +120,15 @@ final readonly class LookPresenter
             array_map(
                 static fn (Structure $one): Structure => $one->under($levelM),
                 [...$charted->structures, ...$this->besideDeep($charted), ...$this->drawn($charted)],
-            ), $this->book->si('temp'),
-            Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye,
-            Season::of(Carbon::now()->month, $this->water->latitude), $this->book->text('level_trend') === 'falling',
-            $this->found(), static fn (Structure $one): ?bool => $lee?->shelters($one->at), $this->say,
-            $this->book->likes->schools->shore,
+            ),
+            new ChartDay(
+                tempC: $this->book->si('temp'), species: Species::tryFrom((string) $this->book->text('species')) ?? Species::Walleye,
+                season: Season::of(Carbon::now()->month, $this->water->latitude),
+                falling: $this->book->text('level_trend') === 'falling', found: $this->found(),
+                sheltered: static fn (Structure $one): ?bool => $lee?->shelters($one->at), say: $this->say,
+                school: $this->book->likes->schools->shore,
+            ),
+            $this->weights,
         );
         $where = Whereabouts::on($this->water, $this->say);
         $listed = [];

@@ -32,6 +32,7 @@ use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\Raw;
 use App\Rows\Sky;
+use App\Rules\AnglerRules;
 use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -57,7 +58,7 @@ final readonly class PlacesPresenter
         $level = $water === null ? 0.0 : Sky::overWater($water)->levelM($now);
         $water?->load(['spots.water', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
         $charted = $water === null ? null : Charted::of($water);
-        $look = $water === null ? null : new LookPresenter($water, $book, $say);
+        $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::of($user)->weights);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
         // Until a line is drawn, the one across the first that falls anywhere.
         $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;
