@@ -195,29 +195,48 @@ final readonly class SeasonReader
         return $counts;
     }
 
-    /** @return array<string, string> by factor, as the angler reads them */
+    /** @return array<string, string> by factor, as the angler reads them; those that are not known are left out */
     private function levels(stdClass $row, FishedOuting $outing): array
     {
-        $family = Family::tryFrom(Raw::text($row->family));
-        $hooks = is_string($row->hooks) ? json_decode($row->hooks, true) : null;
-        $lift = Raw::number($row->lift_m);
-        $seconds = Raw::number($row->lift_s);
+        $levels = [];
+        foreach (Factor::cases() as $factor) {
+            $levels[$factor->value] = $this->level($factor, $row, $outing);
+        }
 
-        return array_filter([
-            Factor::Hole->value => Raw::text($row->hole),
-            Factor::Finish->value => str_replace('_', ' and ', Raw::text($row->finish)),
-            Factor::Weight->value => $this->step(Raw::number($row->mass_kg), $outing->species),
-            Factor::Family->value => $family === null ? '' : $family->word(),
-            Factor::Cadence->value => Cadence::tryFrom(Raw::text($row->cadence))?->word() ?? '',
-            Factor::Speed->value => $lift > 0.0 && $seconds > 0.0 ? $this->between($lift / $seconds, self::SPEED_STEP_MS, 'speed') : '',
-            Factor::Depth->value => Raw::number($row->depth_m) > 0.0
+        return array_filter($levels, static fn (string $level): bool => $level !== '');
+    }
+
+    /** What a setup was of a factor; '' where that is not known. */
+    private function level(Factor $factor, stdClass $row, FishedOuting $outing): string
+    {
+        return match ($factor) {
+            Factor::Hole => Raw::text($row->hole),
+            Factor::Finish => str_replace('_', ' and ', Raw::text($row->finish)),
+            Factor::Weight => $this->step(Raw::number($row->mass_kg), $outing->species),
+            Factor::Family => Family::tryFrom(Raw::text($row->family))?->word() ?? '',
+            Factor::Cadence => Cadence::tryFrom(Raw::text($row->cadence))?->word() ?? '',
+            Factor::Speed => $this->speed(Raw::number($row->lift_m), Raw::number($row->lift_s)),
+            Factor::Depth => Raw::number($row->depth_m) > 0.0
                 ? $this->between(Raw::number($row->depth_m), self::DEPTH_STEP_M, 'depth') : '',
-            Factor::Rod->value => Raw::text($row->rod),
-            Factor::Line->value => Raw::text($row->line),
-            Factor::Leader->value => $row->leader === null ? '' : trim(Raw::text($row->leader_n_text).' '.Raw::text($row->leader)),
-            Factor::Hooks->value => is_array($hooks) ? self::hooks($hooks) : '',
-            Factor::Hang->value => is_array($hooks) ? Raw::text($hooks['attach'] ?? '') : '',
-        ], static fn (string $level): bool => $level !== '');
+            Factor::Rod => Raw::text($row->rod),
+            Factor::Line => Raw::text($row->line),
+            Factor::Leader => $row->leader === null ? '' : trim(Raw::text($row->leader_n_text).' '.Raw::text($row->leader)),
+            Factor::Hooks => self::hooks(self::hooked($row)),
+            Factor::Hang => Raw::text(self::hooked($row)['attach'] ?? ''),
+        };
+    }
+
+    private function speed(float $lift, float $seconds): string
+    {
+        return $lift > 0.0 && $seconds > 0.0 ? $this->between($lift / $seconds, self::SPEED_STEP_MS, 'speed') : '';
+    }
+
+    /** @return array<array-key, mixed> its hooks as they are kept; none where that cannot be read */
+    private static function hooked(stdClass $row): array
+    {
+        $hooks = is_string($row->hooks) ? json_decode($row->hooks, true) : null;
+
+        return is_array($hooks) ? $hooks : [];
     }
 
     private function step(float $kg, string $species): string

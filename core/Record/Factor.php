@@ -58,7 +58,8 @@ enum Factor: string
     {
         return match ($this) {
             self::Hooks, self::Hang => false,
-            default => true,
+            self::Hole, self::Finish, self::Weight, self::Family, self::Cadence, self::Speed, self::Depth, self::Rod, self::Line,
+            self::Leader => true,
         };
     }
 }
