@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Outing;
+use App\Record\Pauses;
 use Illuminate\Support\Carbon;
 
 /** Fishing again after a pause. */
-final class GoOnFishing extends AnglerRequest
+final class GoOnFishing extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -18,5 +20,10 @@ final class GoOnFishing extends AnglerRequest
     public function at(): Carbon
     {
         return $this->date('at') ?? Carbon::now();
+    }
+
+    public function act(Outing $outing): void
+    {
+        Pauses::of($this->angler())->end($outing, $this->at());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Bites\BiteLog;
 use App\Enums\BitePhase;
 use App\Enums\EventKind;
 use App\Enums\Flew;
@@ -18,7 +19,7 @@ use Eskith\Core\Units\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class LogEvent extends AnglerRequest
+final class LogEvent extends AnglerRequest implements ActsOnOuting
 {
     /** Shortest and longest fish that is believed, m. */
     private const FISH_M = [0.03, 2.0];
@@ -201,5 +202,10 @@ final class LogEvent extends AnglerRequest
         return $measure->si >= $between[0] && $measure->si <= $between[1] ? $measure : throw InvalidInput::because(
             $field, "{$is} {$unit->print($between[0])} and {$unit->print($between[1])}; \"{$measure->text}\" does not.",
         );
+    }
+
+    public function act(Outing $outing): void
+    {
+        BiteLog::of($this->angler())->log($outing, $this->what(), $this->setup(), $this->rod());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\Deed;
 use App\Models\Outing;
 use App\Rows\Raw;
 use Illuminate\Container\Container;
@@ -33,7 +32,7 @@ final class LogTaps extends AnglerRequest
 
     /**
      * @param  Outing|null  $into  the outing they go into; null where they go nowhere
-     * @return list<array{string, AnglerRequest}> the id of each, and what was done as if it had come alone; not yet looked at
+     * @return list<array{string, AnglerRequest&ActsOnOuting}> the id of each, and what was done as if it had come alone; not yet looked at
      */
     public function taps(?Outing $into): array
     {
@@ -45,7 +44,7 @@ final class LogTaps extends AnglerRequest
 
         return array_map(function (mixed $tap): array {
             $tap = is_array($tap) ? $tap : ['do' => []];
-            $one = self::request($tap['do'] ?? Deed::Log->value)::create($this->getUri(), 'POST', $tap);
+            $one = self::request($tap['do'] ?? OfflineAction::Log->value)::create($this->getUri(), 'POST', $tap);
             $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
             $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
 
@@ -53,24 +52,9 @@ final class LogTaps extends AnglerRequest
         }, $taps);
     }
 
-    /** @return class-string<AnglerRequest> */
+    /** @return class-string<AnglerRequest&ActsOnOuting> */
     private static function request(mixed $do): string
     {
-        return match (is_string($do) ? Deed::tryFrom($do) : null) {
-            Deed::Log => LogEvent::class,
-            Deed::Undo => UndoTap::class,
-            Deed::PutBack => PutBackTap::class,
-            Deed::Amend => AmendTap::class,
-            Deed::TieOn => TieOn::class,
-            Deed::TakeInHand => TakeInHand::class,
-            Deed::Pause => PauseFishing::class,
-            Deed::GoOn => GoOnFishing::class,
-            Deed::Tick => TickTap::class,
-            Deed::End => EndTap::class,
-            Deed::Retie => RetieLeader::class,
-            Deed::Mark => MarkTap::class,
-            Deed::Move => MoveTap::class,
-            null => UnknownTap::class,
-        };
+        return (is_string($do) ? OfflineAction::tryFrom($do)?->request() : null) ?? UnknownTap::class;
     }
 }

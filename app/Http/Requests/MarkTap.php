@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\MarkKind;
+use App\Models\Outing;
+use App\Places\Marks;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 /** A place is marked with one tap, where the boat is. */
-final class MarkTap extends AnglerRequest
+final class MarkTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -31,5 +33,10 @@ final class MarkTap extends AnglerRequest
     public function at(): Carbon
     {
         return $this->date('at') ?? Carbon::now();
+    }
+
+    public function act(Outing $outing): void
+    {
+        Marks::of($this->angler())->here($outing, $this->uuid(), $this->kind(), $this->at());
     }
 }

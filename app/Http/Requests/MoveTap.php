@@ -7,12 +7,13 @@ namespace App\Http\Requests;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\Water;
+use App\Record\Moves;
 use App\Rows\Raw;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
 /** The outing goes on at another spot: one that is known, or a new one by its name. */
-final class MoveTap extends AnglerRequest
+final class MoveTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -74,5 +75,10 @@ final class MoveTap extends AnglerRequest
     private function water(string $name): Water
     {
         return $this->angler()->waters()->firstOrCreate(['name' => $name], ['kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0.0]);
+    }
+
+    public function act(Outing $outing): void
+    {
+        Moves::of($this->angler())->move($outing, $this->uuid(), $this->spot($outing), $this->at(), $this->setups());
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Enums\PauseWhy;
+use App\Models\Outing;
+use App\Record\Pauses;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 /** Nobody fishes, or one rod does not, from a moment on. */
-final class PauseFishing extends AnglerRequest
+final class PauseFishing extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -33,5 +35,10 @@ final class PauseFishing extends AnglerRequest
     public function at(): Carbon
     {
         return $this->date('at') ?? Carbon::now();
+    }
+
+    public function act(Outing $outing): void
+    {
+        Pauses::of($this->angler())->begin($outing, $this->uuid(), $this->why(), $this->rod(), $this->at());
     }
 }

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Outing;
+use App\Record\TakenBack;
+
 /** An event is put back. */
-final class PutBackTap extends TellOfEvent
+final class PutBackTap extends TellOfEvent implements ActsOnOuting
 {
+    public function act(Outing $outing): void
+    {
+        TakenBack::putBack($this->event(), $this->said());
+    }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Outing;
+use App\Tackle\RodKeeper;
 use Illuminate\Support\Carbon;
 
-final class RetieLeader extends AnglerRequest
+final class RetieLeader extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -24,5 +26,10 @@ final class RetieLeader extends AnglerRequest
     public function rod(): ?string
     {
         return $this->filled('rod') ? $this->word('rod') : null;
+    }
+
+    public function act(Outing $outing): void
+    {
+        RodKeeper::of($this->angler())->retie($this->uuid(), $this->rod(), $this->at());
     }
 }

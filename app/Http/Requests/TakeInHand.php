@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Outing;
 use App\Models\Rod;
+use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
 /** Another rod is in hand. */
-final class TakeInHand extends AnglerRequest
+final class TakeInHand extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -27,5 +29,10 @@ final class TakeInHand extends AnglerRequest
     public function at(): ?Carbon
     {
         return $this->date('at');
+    }
+
+    public function act(Outing $outing): void
+    {
+        RodKeeper::of($this->angler())->takeInHand($this->rod(), $this->at());
     }
 }

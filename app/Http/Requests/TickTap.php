@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Outing;
 use App\Models\Plan;
+use App\Plans\PlanBook;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
 /** A cast or drift of a plan is ticked off on a device without a connection. */
-final class TickTap extends TickPlan
+final class TickTap extends TickPlan implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -27,5 +29,10 @@ final class TickTap extends TickPlan
     public function at(): ?Carbon
     {
         return $this->date('at');
+    }
+
+    public function act(Outing $outing): void
+    {
+        PlanBook::of($this->angler())->make($this->plan(), $this->integer('number'), $this->boolean('made'), $this->at());
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Choosing\TyingOn;
+use App\Models\Outing;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class TieOn extends AnglerRequest
+final class TieOn extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -48,5 +50,12 @@ final class TieOn extends AnglerRequest
     public function cadence(): ?Cadence
     {
         return Cadence::tryFrom($this->word('cadence'));
+    }
+
+    public function act(Outing $outing): void
+    {
+        TyingOn::of($this->angler())->tie(
+            $this->uuid(), $this->lure(), $this->hole(), $this->cadence(), $this->rod(), $outing, $this->at(),
+        );
     }
 }

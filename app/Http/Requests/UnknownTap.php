@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\Deed;
+use App\Models\Outing;
+use Eskith\Core\Units\InvalidInput;
 use Illuminate\Validation\Rule;
 
 /** What a newer page may send, and this server does not know. */
-final class UnknownTap extends AnglerRequest
+final class UnknownTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['do' => ['required', Rule::enum(Deed::class)]];
+        return ['do' => ['required', Rule::enum(OfflineAction::class)]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['do' => 'This server does not know that entry; it may be older than the page.'];
+    }
+
+    public function act(Outing $outing): void
+    {
+        throw InvalidInput::because('do', 'This server does not know that entry.');
     }
 }

@@ -4,33 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Bites\BiteLog;
-use App\Choosing\TyingOn;
 use App\Data\Fish\RefusalData;
 use App\Http\Middleware\ReadableText;
-use App\Http\Requests\AmendTap;
+use App\Http\Requests\ActsOnOuting;
 use App\Http\Requests\AnglerRequest;
-use App\Http\Requests\EndTap;
-use App\Http\Requests\GoOnFishing;
-use App\Http\Requests\LogEvent;
-use App\Http\Requests\MarkTap;
-use App\Http\Requests\MoveTap;
-use App\Http\Requests\PauseFishing;
-use App\Http\Requests\PutBackTap;
-use App\Http\Requests\RetieLeader;
-use App\Http\Requests\TakeInHand;
-use App\Http\Requests\TickTap;
-use App\Http\Requests\TieOn;
-use App\Http\Requests\UndoTap;
 use App\Models\Outing;
-use App\Places\Marks;
-use App\Plans\PlanBook;
 use App\Record\Logbook;
-use App\Record\Moves;
-use App\Record\Pauses;
-use App\Record\TakenBack;
 use App\Settings\Fault;
-use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
@@ -49,7 +29,7 @@ final class TapJudge
     private const LEEWAY_MIN = 10;
 
     /**
-     * @param  list<array{string, AnglerRequest}>  $taps
+     * @param  list<array{string, AnglerRequest&ActsOnOuting}>  $taps
      * @return array{list<string>, list<RefusalData>} ids that are taken, and what is refused
      */
     public function all(Outing $outing, array $taps): array
@@ -67,7 +47,7 @@ final class TapJudge
         return [$taken, $refused];
     }
 
-    private static function refusal(Outing $outing, string $id, AnglerRequest $tap): ?RefusalData
+    private static function refusal(Outing $outing, string $id, AnglerRequest&ActsOnOuting $tap): ?RefusalData
     {
         try {
             $unread = ReadableText::fault($tap->all());
@@ -80,7 +60,7 @@ final class TapJudge
                 if ($tap->boolean('extend')) {
                     Logbook::of($tap->angler())->lasted($outing, max($tap->tapped(), $tap->date('at')));
                 }
-                self::take($outing, $tap);
+                $tap->act($outing);
             });
 
             return null;
@@ -114,33 +94,5 @@ final class TapJudge
         if ($tapped?->greaterThan(Carbon::now()->addMinutes(self::LEEWAY_MIN)) === true) {
             throw InvalidInput::because('at', 'By its clock this was tapped later than now; say when it was.');
         }
-    }
-
-    /** @throws InvalidInput */
-    private static function take(Outing $outing, AnglerRequest $tap): void
-    {
-        $angler = $tap->angler();
-        match (true) {
-            $tap instanceof LogEvent => BiteLog::of($angler)->log($outing, $tap->what(), $tap->setup(), $tap->rod()),
-            $tap instanceof AmendTap => BiteLog::of($angler)->amend($tap->event(), $tap->columns(), $tap->counted(), $tap->said()),
-            $tap instanceof UndoTap => TakenBack::undo($tap->event(), $tap->said()),
-            $tap instanceof PutBackTap => TakenBack::putBack($tap->event(), $tap->said()),
-            $tap instanceof TieOn => TyingOn::of($angler)->tie(
-                $tap->uuid(), $tap->lure(), $tap->hole(), $tap->cadence(), $tap->rod(), $outing, $tap->at(),
-            ),
-            $tap instanceof TakeInHand => RodKeeper::of($angler)->takeInHand($tap->rod(), $tap->at()),
-            $tap instanceof PauseFishing => Pauses::of($angler)->begin($outing, $tap->uuid(), $tap->why(), $tap->rod(), $tap->at()),
-            $tap instanceof TickTap => PlanBook::of($angler)->make(
-                $tap->plan(), $tap->integer('number'), $tap->boolean('made'), $tap->at(),
-            ),
-            $tap instanceof RetieLeader => RodKeeper::of($angler)->retie($tap->uuid(), $tap->rod(), $tap->at()),
-            $tap instanceof MarkTap => Marks::of($angler)->here($outing, $tap->uuid(), $tap->kind(), $tap->at()),
-            $tap instanceof MoveTap => Moves::of($angler)->move(
-                $outing, $tap->uuid(), $tap->spot($outing), $tap->at(), $tap->setups(),
-            ),
-            $tap instanceof EndTap => Logbook::of($angler)->endAt($outing, $tap->at()),
-            $tap instanceof GoOnFishing => Pauses::of($angler)->end($outing, $tap->at()),
-            default => throw InvalidInput::because('do', 'This server does not know that entry.'),
-        };
     }
 }
