@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Data;
 
 use BackedEnum;
-use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Outline;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
@@ -77,32 +75,6 @@ final class TypeScript
         }
 
         return $text."}\n";
-    }
-
-    public static function outlinesPath(): string
-    {
-        return base_path('resources/js/drop/outlines.ts');
-    }
-
-    /** The side views of lures, for the drawings on screen. */
-    public static function outlines(): string
-    {
-        $json = static fn (mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR);
-        $text = "// Written by `php artisan types` from core/Tackle/Outline.php. Change it there.\n\n";
-        $text .= "import type { Family } from \"../types\";\n\n";
-        $text .= "/** A letter of an SVG path with its points: x in lengths of the lure, y in its heights from the middle. */\n";
-        $text .= "export type Command = readonly [string, readonly number[]];\n\n";
-        $text .= "export const OUTLINES: Record<Family, { middle: number; path: readonly Command[] }> = {\n";
-        foreach (Family::cases() as $family) {
-            $text .= "\t{$family->value}: {\n\t\tmiddle: {$json(Outline::middle($family))},\n\t\tpath: [\n";
-            foreach (Outline::shares($family) as [$letter, $points]) {
-                $text .= "\t\t\t[\"{$letter}\", [".implode(', ', array_map($json, $points))."]],\n";
-            }
-            $text .= "\t\t],\n\t},\n";
-        }
-
-        return $text."};\n\nexport const BLADE_BACK = {$json(Outline::BLADE_BACK)};\n\nexport const CLEAR_MM = "
-            ."{$json(Outline::CLEAR_MM)};\n";
     }
 
     /** @return array<string, string> documented types by parameter */

@@ -23,4 +23,16 @@ enum BitePhase: string
             self::Swim => 'while it swam',
         };
     }
+
+    /** As one of several that are chosen from. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::FirstFall => 'first fall',
+            self::Fall => 'fall',
+            self::Rest => 'at rest',
+            self::Lift => 'lift',
+            self::Swim => 'swim',
+        };
+    }
 }

@@ -107,6 +107,12 @@ enum EventKind: string
         };
     }
 
+    /** Whether it may be said how the lure flew. */
+    public function flies(): bool
+    {
+        return $this === self::Foul;
+    }
+
     /**
      * What its pad says and the key for it; null for those that have a pad of their own, since they are the commonest or
      * ask for more.

@@ -17,4 +17,13 @@ enum Flew: string
             self::Spinning => 'turned over in flight',
         };
     }
+
+    /** As one of several that are chosen from. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::Straight => 'straight',
+            self::Spinning => 'turning over',
+        };
+    }
 }

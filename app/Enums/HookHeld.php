@@ -15,4 +15,10 @@ enum HookHeld: string
     {
         return $this === self::Stinger ? 'stinger' : "{$this->value} hook";
     }
+
+    /** As one of several that are chosen from. */
+    public function short(): string
+    {
+        return $this->value;
+    }
 }

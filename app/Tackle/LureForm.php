@@ -278,7 +278,7 @@ final class LureForm
         $size = Proportions::size($family, Raw::number($columns['mass_kg']));
         $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
         $sized = Point::of(Raw::number($columns['length_mm']), Raw::number($columns['height_mm']));
-        $columns += ['holes' => HoleFields::usual($sized, $family === Family::Blade ? 3 : 0)];
+        $columns += ['holes' => HoleFields::usual($sized, $family->definition()->holes)];
 
         return $columns;
     }

@@ -28,6 +28,6 @@ final class Hang
             return self::angleDeg($hole->at, $lure->balance);
         }
 
-        return $lure->family === \Eskith\Core\Tackle\Family::Blade ? Constants::BLADE_HANG_DEG : null;
+        return $lure->family->hangs() ? Constants::BLADE_HANG_DEG : null;
     }
 }

@@ -46,7 +46,7 @@ enum Cadence: string
     /** Whether this lure can be worked so there; of the lure its sort alone counts. */
     public function fits(Lure $lure, WorkedWhere $where): bool
     {
-        $blade = $lure->family === Family::Blade;
+        $blade = $lure->family->hangs();
         $vertical = $where->vertical;
 
         return match ($this) {
@@ -59,7 +59,7 @@ enum Cadence: string
             self::TallRise => $lure->isSpoon() && $vertical,
             self::FlutterDrop => $lure->isSpoon(),
             self::HandFeed => $lure->family === Family::Spoon && $vertical,
-            self::WallFall => $lure->family === Family::TailSpinner,
+            self::WallFall => $lure->family->spins(),
             self::RideTheTide => $lure->isVibe() && ! $vertical && $where->onBottom,
             self::Float => $blade && $vertical && ! $where->onBottom && self::floats($lure),
         };

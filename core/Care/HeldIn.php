@@ -29,4 +29,14 @@ enum HeldIn: string
             self::Outside => 'Foul-hooked: many waters want it let go. Check the local rules.',
         };
     }
+
+    /** As one of several that are chosen from. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::Lip => 'lip',
+            self::Inside => 'deep',
+            self::Outside => 'outside',
+        };
+    }
 }

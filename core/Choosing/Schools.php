@@ -9,7 +9,6 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Rig\Reel;
 use Eskith\Core\Tackle\FactoryHooks;
-use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 
 /** The schools an angler follows where anglers disagree. */
@@ -50,7 +49,7 @@ final readonly class Schools
     public function withOtherFall(Lure $lure): ?self
     {
         return match (true) {
-            $lure->family === Family::Blade => $this->with(bladeFall: $this->bladeFall->other()),
+            $lure->family->hangs() => $this->with(bladeFall: $this->bladeFall->other()),
             $lure->isSpoon() => $this->with(spoonFall: $this->spoonFall->other()),
             default => null,
         };
@@ -60,7 +59,7 @@ final readonly class Schools
     public function fallWord(Lure $lure): ?string
     {
         return match (true) {
-            $lure->family === Family::Blade => $this->bladeFall->word(),
+            $lure->family->hangs() => $this->bladeFall->word(),
             $lure->isSpoon() => $this->spoonFall->word(),
             default => null,
         };
@@ -70,7 +69,7 @@ final readonly class Schools
     public function fallSays(Lure $lure): ?string
     {
         return match (true) {
-            $lure->family === Family::Blade => $this->bladeFall->says(),
+            $lure->family->hangs() => $this->bladeFall->says(),
             $lure->isSpoon() => $this->spoonFall->says(),
             default => null,
         };
@@ -81,7 +80,7 @@ final readonly class Schools
     {
         return match (true) {
             $usual === FallControl::Controlled
-                && $lure->family === Family::Blade
+                && $lure->family->hangs()
                 && $this->bladeFall === BladeFall::Free => FallControl::Free,
             $usual === FallControl::Slack && $lure->isSpoon() && $this->spoonFall === SpoonFall::Taut => FallControl::Controlled,
             default => $usual,

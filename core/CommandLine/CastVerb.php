@@ -62,10 +62,10 @@ final class CastVerb implements Verb
     /** @throws InvalidInput when the lure does not fall so */
     private static function attitude(Fields $case, Family $family, Bail $bail): Attitude
     {
-        if ($family === Family::Blade) {
+        if ($family->hangs()) {
             return Attitude::of($family, $case->number('hang_angle_deg'));
         }
-        $how = $case->text('fall', $family === Family::TailSpinner ? 'spinning' : 'flutter');
+        $how = $case->text('fall', (string) array_key_first($family->definition()->falls));
         $given = Attitude::of($family, $how);
 
         return $bail === Bail::Closed && $family->isSpoon() ? Attitude::tight($family, null) : $given;

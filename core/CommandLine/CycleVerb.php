@@ -9,7 +9,6 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
-use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 
@@ -21,7 +20,7 @@ final class CycleVerb implements Verb
         $body = DropCase::body($case);
         $lure = Lure::of('lure', $body->family, $body->massKg, 'silver');
         $let = $case->one(FallControl::class, 'fall');
-        $angle = $body->family === Family::Blade ? $case->number('hang_angle_deg') : null;
+        $angle = $body->family->hangs() ? $case->number('hang_angle_deg') : null;
         $steps = new Steps($case->number('lift_m'), $case->number('lift_s'), $let, $case->number('pause_s'));
         if (! ($steps->liftM > 0.0)) {
             throw InvalidInput::because('lift_m', 'A lift must be higher than nothing.');

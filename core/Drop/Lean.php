@@ -24,7 +24,7 @@ final readonly class Lean
     {
         $weight = $body->netWeightN($column->water);
         $u = $column->atLureMs;
-        $push = 0.5 * $column->water->densityKgM3 * $body->family->dragAcross() * $body->areaM2 * $u * abs($u);
+        $push = 0.5 * $column->water->densityKgM3 * $body->family->definition()->dragAcross * $body->areaM2 * $u * abs($u);
         $tension = sqrt($weight * $weight + $push * $push);
         $psi = asinh($push / $weight);
 

@@ -53,7 +53,7 @@ final readonly class WeightChart
         $plates = [];
         foreach ($bodies as $body) {
             $weights[] = $body->netWeightN($water);
-            $plates[] = 0.5 * $water->densityKgM3 * $body->family->dragAcross() * $body->areaM2;
+            $plates[] = 0.5 * $water->densityKgM3 * $body->family->definition()->dragAcross * $body->areaM2;
         }
         $count = count($bodies);
         $lightest = array_fill(0, count($depthsM), []);

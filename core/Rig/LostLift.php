@@ -40,7 +40,7 @@ final readonly class LostLift
         }
         $water = $column->water;
         $chord = hypot($column->toM, $line->offsetM);
-        $lift = $line->netWeightN + 0.5 * $water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
+        $lift = $line->netWeightN + 0.5 * $water->densityKgM3 * $body->family->definition()->dragLifted * $body->areaM2 * $liftMs * $liftMs;
         $rest = $line->tensionN;
         $across = $column->dragPerM * $column->flow->rms() ** 2 * ($column->toM / $chord) ** 2;
         $belly = $across ** 2 * $chord ** 3 / 24 * (1 / $rest ** 2 - 1 / $lift ** 2);
@@ -62,7 +62,7 @@ final readonly class LostLift
     ): self {
         self::demand($breakN, $strainAtBreak, $liftMs);
         $weight = $body->netWeightN($column->water);
-        $lift = $weight + 0.5 * $column->water->densityKgM3 * $body->family->dragLifted() * $body->areaM2 * $liftMs * $liftMs;
+        $lift = $weight + 0.5 * $column->water->densityKgM3 * $body->family->definition()->dragLifted * $body->areaM2 * $liftMs * $liftMs;
 
         return self::alongCast($body, $column, $lineM, $breakN, $strainAtBreak, $lift);
     }

@@ -35,45 +35,39 @@ final readonly class Attitude
      */
     public static function of(Family $family, string|float|int $how): self
     {
-        if ($family === Family::Blade) {
+        $definition = $family->definition();
+        if ($family->hangs()) {
             if (is_string($how) || ! (abs($how) <= 180)) {
-                throw InvalidInput::because('attitude', 'A blade falls at a hang angle: give degrees between −180 and 180.');
+                throw InvalidInput::because(
+                    'attitude', 'A '.$definition->word.' falls at a hang angle: give degrees between −180 and 180.',
+                );
             }
 
             return self::hanging((float) $how);
         }
-        $drag = match ([$family, $how]) {
-            [Family::Spoon, 'flutter'] => 5.0,
-            [Family::Spoon, 'taut'] => 1.5,
-            [Family::BladedSpoon, 'flutter'] => 5.5,
-            [Family::BladedSpoon, 'taut'] => 2.2,
-            [Family::TailSpinner, 'spinning'] => 3.0,
-            [Family::TailSpinner, 'stalled'] => 1.8,
-            default => throw InvalidInput::because(
-                'attitude',
-                "A {$family->word()} falls ".($family === Family::TailSpinner ? '"spinning" or "stalled".' : '"flutter" or "taut".'),
-            ),
-        };
+        $drag = is_string($how) ? $definition->falls[$how] ?? null : null;
+        if ($drag === null) {
+            throw InvalidInput::because(
+                'attitude', "A {$definition->word} falls \"".implode('" or "', array_keys($definition->falls)).'".',
+            );
+        }
 
-        return new self($drag, (string) $how);
+        return new self($drag, $how);
     }
 
     /** The usual way down: a blade at its hang angle, a spoon fed with slack, a spinner turning. */
     public static function usual(Family $family, ?float $hangDegrees): self
     {
-        return match ($family) {
-            Family::Blade => self::hanging($hangDegrees ?? Constants::BLADE_HANG_DEG),
-            Family::Spoon, Family::BladedSpoon => self::of($family, 'flutter'),
-            Family::TailSpinner => self::of($family, 'spinning'),
-        };
+        return $family->hangs()
+            ? self::hanging($hangDegrees ?? Constants::BLADE_HANG_DEG)
+            : self::of($family, (string) array_key_first($family->definition()->falls));
     }
 
     /** On a tight line or a running spool. */
     public static function tight(Family $family, ?float $hangDegrees): self
     {
-        return match ($family) {
-            Family::Spoon, Family::BladedSpoon => self::of($family, 'taut'),
-            default => self::usual($family, $hangDegrees),
-        };
+        return $family->definition()->tightHasItsOwn
+            ? self::of($family, (string) array_key_last($family->definition()->falls))
+            : self::usual($family, $hangDegrees);
     }
 }

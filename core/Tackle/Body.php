@@ -32,12 +32,12 @@ final readonly class Body
             throw InvalidInput::because('mass_kg', 'A lure over 500 g (18 oz) is not reckoned with.');
         }
 
-        return new self($family, $massKg, ($massKg / $family->densityKgM3()) ** (2 / 3));
+        return new self($family, $massKg, ($massKg / $family->definition()->densityKgM3) ** (2 / 3));
     }
 
     /** Weight in water, N. */
     public function netWeightN(Water $water): float
     {
-        return $this->massKg * Constants::GRAVITY * (1 - $water->densityKgM3 / $this->family->densityKgM3());
+        return $this->massKg * Constants::GRAVITY * (1 - $water->densityKgM3 / $this->family->definition()->densityKgM3);
     }
 }

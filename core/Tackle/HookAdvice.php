@@ -41,19 +41,16 @@ final class HookAdvice
     {
         $ounces = $lure->massKg / Constants::OUNCE_KG;
 
-        return match (true) {
-            $lure->isVibe() => 'Usual: trebles of size 14 or smaller for bream; small assists snag less.',
-            $lure->family === Family::Spoon => 'Usual: one wide-gap treble of size '.self::bySize($ounces, ['6', '4', '2'])
-                .', by the size of the spoon.',
-            $lure->family === Family::BladedSpoon => 'Usual: one treble of size '.self::bySize($ounces, ['8', '6', '4']).'.',
-            $lure->family === Family::TailSpinner => 'Usual: one treble below; see that it cannot catch the blade.',
-            default => 'Usual: '.self::bySize($ounces, ['front 10, rear 10 or 8', 'front 8, rear 6', 'front 6 or 5, rear 5 or 4']).'.',
-        };
+        $definition = $lure->family->definition();
+
+        return $lure->isVibe()
+            ? 'Usual: trebles of size 14 or smaller for bream; small assists snag less.'
+            : 'Usual: '.str_replace('{size}', $definition->hookSizes[self::bySize($ounces)], $definition->hooks).'.';
     }
 
-    /** @param  array{string, string, string}  $sizes  under 7/16 oz, to 9/16 oz, above */
-    private static function bySize(float $ounces, array $sizes): string
+    /** Which of three sizes. */
+    private static function bySize(float $ounces): int
     {
-        return $sizes[$ounces < 7 / 16 ? 0 : ($ounces <= 9 / 16 ? 1 : 2)];
+        return $ounces < 7 / 16 ? 0 : ($ounces <= 9 / 16 ? 1 : 2);
     }
 }

@@ -16,12 +16,7 @@ final class Proportions
     /** Length from nose to tail and height, mm; grows with the cube root of the mass. */
     public static function size(Family $family, float $massKg): Point
     {
-        [$length, $height] = match ($family) {
-            Family::Blade => [52.0, 19.0],
-            Family::Spoon => [58.0, 14.0],
-            Family::BladedSpoon => [50.0, 13.0],
-            Family::TailSpinner => [32.0, 14.0],
-        };
+        [$length, $height] = $family->definition()->sizeMm;
         $scale = ($massKg / self::REFERENCE_KG) ** (1 / 3);
 
         return Point::of(round($length * $scale, 1), round($height * $scale, 1));

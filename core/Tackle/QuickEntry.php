@@ -11,12 +11,6 @@ use Eskith\Core\Units\Unit;
 /** A lure proposed from a few typed words: "1/2 oz blade, gold, 3 holes, x2". */
 final readonly class QuickEntry
 {
-    private const FAMILIES = [
-        'bladed spoon' => Family::BladedSpoon, 'tail spinner' => Family::TailSpinner, 'jigging spoon' => Family::Spoon,
-        'blade bait' => Family::Blade,
-        'spinner' => Family::TailSpinner, 'spoon' => Family::Spoon, 'blade' => Family::Blade, 'vibe' => Family::Blade,
-    ];
-
     private const COUNTS = ['no' => 0, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4];
 
     private function __construct(
@@ -41,7 +35,7 @@ final readonly class QuickEntry
         $holes = self::take($left, '/\s(\d|no|one|two|three|four)\sholes?(?=\s)/u');
         $red = self::take($left, '/\s(red (?:near|at|by) (?:the )?hooks?|red hooks?)(?=\s)/u') !== null;
         $family = null;
-        foreach (self::FAMILIES as $word => $one) {
+        foreach (self::families() as $word => $one) {
             if (self::take($left, '/\s('.$word.')s?(?=\s)/u') !== null) {
                 $family = $one;
                 break;
@@ -53,14 +47,16 @@ final readonly class QuickEntry
                 .'|\d+(?:[.,]\d+)?\s?(?:oz|ounces?|g|grams?)?)(?=\s)/u',
         );
         if ($family === null) {
+            $names = explode(', ', implode(', ', array_map(static fn (Family $one): string => $one->named(), Family::cases())));
+            $last = array_pop($names);
             throw InvalidInput::because(
-                'text', "\"{$text}\" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.",
+                'text', "\"{$text}\" does not say which lure it is; write ".implode(', ', $names)." or {$last}.",
             );
         }
         if ($weight === null) {
             throw InvalidInput::because('text', "\"{$text}\" does not say how heavy it is; write a weight such as 1/2 oz or 14 g.");
         }
-        $count = $holes === null ? ($family === Family::Blade ? 3 : 0) : (self::COUNTS[$holes] ?? (int) $holes);
+        $count = $holes === null ? $family->definition()->holes : (self::COUNTS[$holes] ?? (int) $holes);
         if ($count > 4) {
             throw InvalidInput::because('text', 'A lure has 0 to 4 line holes.');
         }
@@ -76,6 +72,18 @@ final readonly class QuickEntry
             redNearHooks: $red,
             quantity: max(1, (int) $quantity),
         );
+    }
+
+    /** @return array<string, Family> by every word that is typed for one, the longest first: a bladed spoon is no blade */
+    private static function families(): array
+    {
+        $families = [];
+        foreach (Family::cases() as $family) {
+            $families += array_fill_keys($family->definition()->typed(), $family);
+        }
+        uksort($families, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return $families;
     }
 
     /** Takes the first match out of the text and gives its first group that matched. */

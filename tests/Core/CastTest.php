@@ -121,7 +121,7 @@ final class CastTest extends TestCase
         $column = WaterColumn::of(8.0, 0.0003, Flow::of(0.5, 0.0, Profile::River), Water::of(10.0), 3.0);
         $weight = $body->netWeightN($column->water);
         $u = 0.5 * (5 / 8) ** (1 / 7);
-        $push = 0.5 * $column->water->densityKgM3 * Family::Spoon->dragAcross() * $body->areaM2 * $u * $u;
+        $push = 0.5 * $column->water->densityKgM3 * Family::Spoon->definition()->dragAcross * $body->areaM2 * $u * $u;
         $tension = hypot($weight, $push);
         $psi = asinh($push / $weight);
         $length = 0.0;

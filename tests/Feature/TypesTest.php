@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Account\LogSchema;
+use App\Console\Kinds;
 use App\Data\TypeScript;
 use Tests\TestCase;
 
@@ -15,9 +16,9 @@ final class TypesTest extends TestCase
         self::assertSame(TypeScript::text(), file_get_contents(TypeScript::path()), 'Run php artisan types.');
     }
 
-    public function test_the_interface_draws_lures_by_the_outlines_of_the_core(): void
+    public function test_the_interface_knows_the_kinds_of_things_that_grow(): void
     {
-        self::assertSame(TypeScript::outlines(), file_get_contents(TypeScript::outlinesPath()), 'Run php artisan types.');
+        self::assertSame(Kinds::text(), file_get_contents(Kinds::path()), 'Run php artisan types.');
     }
 
     public function test_the_schema_of_the_log_is_that_of_the_tables(): void

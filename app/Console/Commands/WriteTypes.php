@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Account\LogSchema;
+use App\Console\Kinds;
 use App\Data\RulesSchema;
 use App\Data\TypeScript;
 use Illuminate\Console\Command;
@@ -13,16 +14,16 @@ final class WriteTypes extends Command
 {
     protected $signature = 'types';
 
-    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the outlines of '
-        .'lures, the readings in the schema of the rules file, the schema of the log';
+    protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the '
+        .'kinds of things that grow, the readings in the schema of the rules file, the schema of the log';
 
     public function handle(): int
     {
         file_put_contents(TypeScript::path(), TypeScript::text());
-        file_put_contents(TypeScript::outlinesPath(), TypeScript::outlines());
+        file_put_contents(Kinds::path(), Kinds::text());
         file_put_contents(RulesSchema::path(), RulesSchema::text());
         file_put_contents(LogSchema::path(), LogSchema::text());
-        $this->info('Wrote resources/js/types.ts, resources/js/drop/outlines.ts and the schemas of rules and log in public/schema.');
+        $this->info('Wrote resources/js/types.ts, resources/js/kinds.ts and the schemas of rules and log in public/schema.');
 
         return self::SUCCESS;
     }

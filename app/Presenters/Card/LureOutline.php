@@ -7,6 +7,7 @@ namespace App\Presenters\Card;
 use App\Data\Picture\HoleData;
 use App\Data\Picture\LureDrawing;
 use Eskith\Core\Tackle\Family;
+use Eskith\Core\Tackle\FamilyFigure;
 use Eskith\Core\Tackle\Outline;
 
 /**
@@ -19,9 +20,12 @@ final readonly class LureOutline
 
     private Family $family;
 
+    private FamilyFigure $figure;
+
     private function __construct(private LureDrawing $lure, private ?int $hole, private float $k)
     {
         $this->family = $lure->family;
+        $this->figure = $lure->family->definition()->figure;
         $this->top = Outline::topMm($this->family, $lure->heightMm, array_map(static fn (HoleData $hole): float => $hole->y, $lure->holes));
     }
 
@@ -32,7 +36,7 @@ final readonly class LureOutline
 
     private function svg(): string
     {
-        $tail = in_array($this->family, [Family::BladedSpoon, Family::TailSpinner], true);
+        $tail = $this->figure->tail !== '';
         $width = ($this->lure->lengthMm + ($tail ? $this->lure->heightMm * 1.6 : 3) + 6) * $this->k;
         $height = ($this->lure->heightMm + 8) * $this->k;
         $stroke = sprintf('fill="none" stroke="#000" stroke-width="%s"', round(max(1.2, 0.5 * $this->k), 2));
@@ -47,12 +51,12 @@ final readonly class LureOutline
             )
                 .$this->line($this->lure->lengthMm, 0, $this->lure->lengthMm + $this->lure->heightMm * 0.2, 0, $stroke);
         }
-        if ($this->family !== Family::Blade) {
+        if (! $this->figure->flat) {
             $drawn .= $this->ellipse(-1.4, 0, 1.3, 1.3, $stroke);
         }
         $drawn .= $this->ellipse(
             $this->lure->lengthMm * 0.1,
-            $this->family === Family::Blade ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05,
+            $this->figure->flat ? $this->middle() - $this->lure->heightMm * 0.04 : -$this->lure->heightMm * 0.05,
             0.9, 0.9, 'fill="#000"',
         );
         foreach ($this->lure->holes as $index => $hole) {

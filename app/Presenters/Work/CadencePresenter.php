@@ -14,7 +14,6 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
-use Eskith\Core\Tackle\Family;
 
 /** How an angler works their lures: the numbers of every cadence, and the two schools of letting them down. */
 final readonly class CadencePresenter
@@ -71,7 +70,7 @@ final readonly class CadencePresenter
      */
     private function examples(): array
     {
-        $blade = $this->first(static fn (Candidate $way): bool => $way->lure->family === Family::Blade);
+        $blade = $this->first(static fn (Candidate $way): bool => $way->lure->family->hangs());
         $ways = $blade === null ? [] : array_filter(
             Cadence::fitting($blade->lure, $this->rankedBox->situation->where()),
             static fn (Cadence $cadence): bool => $cadence->steps()->fall === FallControl::Controlled,

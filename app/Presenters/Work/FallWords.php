@@ -11,7 +11,6 @@ use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Fall;
-use Eskith\Core\Tackle\Family;
 
 /** The two schools of letting a lure down, side by side. */
 final class FallWords
@@ -41,7 +40,7 @@ final class FallWords
             return null;
         }
         $lure = $candidate->lure;
-        if ($lure->family !== Family::Blade) {
+        if (! $lure->family->hangs()) {
             $fall = Fall::of(
                 $lure->body, Falling::toTheBottom($situation, $lure, $candidate->hole(), $candidate->hangAngleDeg),
                 $situation->columnIfStill,

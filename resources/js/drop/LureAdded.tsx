@@ -1,3 +1,4 @@
+import { FAMILY } from "../kinds";
 import type { LureDrawing } from "../types";
 import { middleOf, topOf } from "./lureSides";
 
@@ -43,7 +44,7 @@ export function Tail({ lure }: { lure: LureDrawing }) {
 	const soft = lure.accents.includes("soft_tail");
 	if (!soft && !lure.accents.includes("feather")) return null;
 	const x = lure.lengthMm;
-	const y = lure.family === "blade" ? middleOf(lure) + lure.heightMm * 0.3 : 2;
+	const y = FAMILY[lure.family].flat ? middleOf(lure) + lure.heightMm * 0.3 : 2;
 	const strands = soft
 		? `M ${x} ${y} q 4 2 8 0 q -2 3 -8 2 Z`
 		: [-2, 0, 2].map((lean) => `M ${x} ${y} q 4 ${lean} 8 ${lean * 1.6}`).join(" ");

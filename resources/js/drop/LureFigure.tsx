@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { FAMILY } from "../kinds";
 import type { LureDrawing } from "../types";
 import { paintOf } from "./finish";
 import { Accents, Tail } from "./LureAdded";
@@ -14,15 +15,15 @@ interface Props {
 export function tiePoint(lure: LureDrawing, holeInUse?: number | null): { x: number; y: number } {
 	const hole = lure.holes[holeInUse ?? -1];
 	if (hole) return { x: hole.x, y: -hole.y };
-	if (lure.family === "blade") return { x: lure.lengthMm * 0.48, y: -lure.heightMm * 0.52 };
-	if (lure.family === "tail_spinner") return { x: lure.lengthMm * 0.36, y: -lure.heightMm * 0.62 };
-	return { x: -2, y: 0 };
+	const { tie } = FAMILY[lure.family];
+	return tie ? { x: lure.lengthMm * tie[0], y: lure.heightMm * tie[1] } : { x: -2, y: 0 };
 }
 
 /** A lure drawn from its measures, as a group in millimetres: nose at the origin, tail to the right, back up. */
 export function LureShape({ lure, holeInUse }: Props) {
 	const id = useId();
 	const paint = paintOf(lure.finish);
+	const { flat, tail } = FAMILY[lure.family];
 	return (
 		<g strokeLinejoin="round" strokeLinecap="round">
 			<defs>
@@ -36,14 +37,14 @@ export function LureShape({ lure, holeInUse }: Props) {
 				</clipPath>
 			</defs>
 			<Hooks lure={lure} />
-			{lure.family === "bladed_spoon" && <TailBlade x={lure.lengthMm + 2} y={0} size={lure.heightMm * 0.95} />}
-			{lure.family === "tail_spinner" && <TailBlade x={lure.lengthMm + 6} y={0} size={lure.heightMm} wire />}
+			{tail === "blade" && <TailBlade x={lure.lengthMm + 2} y={0} size={lure.heightMm * 0.95} />}
+			{tail === "wire" && <TailBlade x={lure.lengthMm + 6} y={0} size={lure.heightMm} wire />}
 			<path d={outlinePath(lure)} fill={`url(#${id}flank)`} stroke="#10222B" strokeWidth="0.9" />
 			<g clipPath={`url(#${id}clip)`}>
 				<Pattern lure={lure} pattern={paint.pattern} />
 				<Accents lure={lure} />
 				{lure.red && <circle cx={lure.lengthMm * 0.36} cy={bottomOf(lure)} r={lure.heightMm * 0.22} fill="#B3202F" />}
-				{lure.family === "blade" && (
+				{flat && (
 					<ellipse
 						cx={lure.lengthMm * 0.17}
 						cy={middleOf(lure) + lure.heightMm * 0.12}
@@ -59,7 +60,7 @@ export function LureShape({ lure, holeInUse }: Props) {
 			</g>
 			<Tail lure={lure} />
 			<Eye lure={lure} />
-			{lure.family !== "blade" && <TieEye lure={lure} />}
+			{!flat && <TieEye lure={lure} />}
 			{lure.holes.map((hole, index) => (
 				<circle
 					key={hole.name}
@@ -127,7 +128,7 @@ function Pattern({ lure, pattern }: { lure: LureDrawing; pattern: string }) {
 			/>
 		);
 	}
-	if (pattern === "hammered" && lure.family !== "blade") {
+	if (pattern === "hammered" && !FAMILY[lure.family].flat) {
 		return (
 			<path
 				d={[0.28, 0.5, 0.72].map((share) => `M ${l * share} ${-h / 2} l ${l * 0.06} ${h}`).join(" ")}
@@ -149,9 +150,9 @@ function Pattern({ lure, pattern }: { lure: LureDrawing; pattern: string }) {
 }
 
 function Eye({ lure }: { lure: LureDrawing }) {
-	const blade = lure.family === "blade";
-	const x = lure.lengthMm * (blade ? 0.12 : lure.family === "tail_spinner" ? 0.18 : 0.14);
-	const y = blade ? middleOf(lure) - lure.heightMm * 0.06 : -lure.heightMm * 0.08;
+	const { eye, flat } = FAMILY[lure.family];
+	const x = lure.lengthMm * eye;
+	const y = flat ? middleOf(lure) - lure.heightMm * 0.06 : -lure.heightMm * 0.08;
 	const r = Math.max(1, lure.heightMm * 0.085);
 	return (
 		<>

@@ -1,4 +1,5 @@
 import { line as path } from "d3-shape";
+import { FAMILY } from "../kinds";
 import type { CastShapeData, ColumnData, DropData, GhostData, LureDrawing, PointData } from "../types";
 import type { Geometry } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
@@ -263,7 +264,7 @@ interface HungProps {
 /** The lure at its hang angle, larger than true so that it can be seen. A spoon hangs from its nose. */
 export function HungLure({ lure, holeInUse, x, y, hang, drawn = 1.25 }: HungProps) {
 	const tie = tiePoint(lure, holeInUse);
-	const spoon = lure.family === "spoon" || lure.family === "bladed_spoon";
+	const spoon = FAMILY[lure.family].flutters;
 	const clear = (spoon ? lure.lengthMm : lure.heightMm) * drawn;
 	const turn = spoon ? 90 : -hang;
 	return (

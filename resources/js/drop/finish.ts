@@ -1,3 +1,5 @@
+import type { FINISH } from "../kinds";
+
 /** How a finish is painted: back, flank and belly, and a pattern over it. */
 export interface Paint {
 	back: string;
@@ -6,7 +8,7 @@ export interface Paint {
 	pattern: "none" | "bars" | "hammered" | "unknown";
 }
 
-const paints: Record<string, Paint> = {
+const paints: Record<keyof typeof FINISH, Paint> = {
 	silver: { back: "#8fa0a6", flank: "#e9eff0", belly: "#aebcc0", pattern: "hammered" },
 	gold: { back: "#a8761f", flank: "#f0cf77", belly: "#c6963a", pattern: "hammered" },
 	white: { back: "#eef1ee", flank: "#ffffff", belly: "#e3e8e5", pattern: "none" },
@@ -20,5 +22,12 @@ const paints: Record<string, Paint> = {
 };
 
 export function paintOf(finish: string): Paint {
-	return paints[finish] ?? { back: "#8b9791", flank: "#c7cfca", belly: "#e2e7e4", pattern: "unknown" };
+	return (
+		(paints as Record<string, Paint | undefined>)[finish] ?? {
+			back: "#8b9791",
+			flank: "#c7cfca",
+			belly: "#e2e7e4",
+			pattern: "unknown",
+		}
+	);
 }

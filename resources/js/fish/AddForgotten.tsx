@@ -1,10 +1,12 @@
 import { useState } from "react";
+import { EVENT_KIND } from "../kinds";
 import type { Entry } from "../outbox/deeds";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { optionsOf } from "../parts/options";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { OptionData, PadData } from "../types";
@@ -25,9 +27,7 @@ interface Props {
 /** Something that was not tapped when it happened. */
 export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose }: Props) {
 	const kinds: [string, string][] = [
-		["drop", "Drop"],
-		["touch", "Touch"],
-		["fish", "Fish"],
+		...optionsOf(EVENT_KIND).filter(([kind]) => !EVENT_KIND[kind].pad),
 		...pads.map(({ kind, label }): [string, string] => [kind, label]),
 	];
 	const [draft, set, letGo] = useDraft("forgotten", {

@@ -1,12 +1,13 @@
 import { useState } from "react";
+import { BITE_PHASE, FLEW } from "../kinds";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { optionsOf } from "../parts/options";
 import { plainText, plainTexts } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { EventData, LoggedBiteData } from "../types";
-import { came, flew } from "./biteChoices";
 import { momentOf } from "./moment";
 import { OfFish } from "./OfFish";
 import { TagCard } from "./TagCard";
@@ -61,7 +62,12 @@ export function EventEditor({ event, onClose, log }: Props) {
 				{draft && <Where draft={draft} set={set} known={event.depthText} />}
 				{draft?.fish && <OfFish draft={draft} set={set} />}
 				{flown !== null && (
-					<Choice label="How it flew" value={flown} onChange={(how) => change({ flown: how })} options={flew} />
+					<Choice
+						label="How it flew"
+						value={flown}
+						onChange={(how) => change({ flown: how })}
+						options={optionsOf(FLEW)}
+					/>
 				)}
 				{couldLose && <LureLost lost={lureLost} onChange={(lost) => change({ lureLost: lost })} snag={!draft} />}
 				<div className="mt-5 grid grid-cols-[120px_1fr] gap-x-3">
@@ -145,7 +151,12 @@ interface WhereProps {
 function Where({ draft, set, known }: WhereProps) {
 	return (
 		<>
-			<Choice label="Where it came" value={draft.came} onChange={(where) => set({ came: where })} options={came} />
+			<Choice
+				label="Where it came"
+				value={draft.came}
+				onChange={(where) => set({ came: where })}
+				options={optionsOf(BITE_PHASE)}
+			/>
 			<div className="mt-4 grid grid-cols-2 gap-x-3">
 				<Field
 					label="Or at count"

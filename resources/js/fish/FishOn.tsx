@@ -1,13 +1,14 @@
 import { useState } from "react";
+import { BITE_PHASE } from "../kinds";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { optionsOf } from "../parts/options";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
 import type { FishChoiceData, OutingData } from "../types";
-import { came } from "./biteChoices";
 import { HookMap } from "./HookMap";
 import { LengthBoard } from "./LengthBoard";
 import { useOpenedAt } from "./useOpenedAt";
@@ -15,7 +16,7 @@ import type { OutingLog } from "./useOuting";
 
 /** Told from the drop before, unless it is said. */
 const byTheDrop = "drop";
-const where = [[byTheDrop, "by the drop"], ...came] as const;
+const where = [[byTheDrop, "by the drop"], ...optionsOf(BITE_PHASE)] as const;
 
 /** Under which a fish half filled in is kept. */
 export const fishDraft = (outing: string) => `fish ${outing}`;

@@ -1,8 +1,9 @@
 import { useEffect, useState } from "react";
+import { EVENT_KIND, FLEW } from "../kinds";
 import { Button } from "../parts/Button";
 import * as clock from "../parts/clock";
+import { optionsOf } from "../parts/options";
 import type { EventData, OutingData } from "../types";
-import { flew } from "./biteChoices";
 import { TakenBack } from "./Events";
 import type { OutingLog } from "./useOuting";
 
@@ -17,7 +18,7 @@ export function JustNow({ outing, log }: { outing: OutingData; log: OutingLog })
 	const [newest] = outing.events;
 	const merged = outing.takenBack.find(({ became }) => became !== null && became === newest?.uuid);
 	const taken = outing.takenBack.find(({ became }) => became === null);
-	const foul = newest?.kind === "foul" && newest.flew === "" && outing.pick?.drop.cast ? newest : null;
+	const foul = newest && EVENT_KIND[newest.kind].flies && newest.flew === "" && outing.pick?.drop.cast ? newest : null;
 	return (
 		<>
 			<BackDown events={outing.events} />
@@ -55,8 +56,8 @@ function useLately(at: string | null, within: number): number | null {
 
 /** Seconds since a fish was off the hook, until something goes down again: the longer, the sooner the school is gone. */
 function BackDown({ events }: { events: EventData[] }) {
-	const last = events.find(({ kind }) => kind === "fish" || kind === "drop");
-	const ago = useLately(last?.kind === "fish" ? last.over : null, SCHOOL_STAYS);
+	const last = events.find(({ kind }) => EVENT_KIND[kind].fish || EVENT_KIND[kind].drop);
+	const ago = useLately(last && EVENT_KIND[last.kind].fish ? last.over : null, SCHOOL_STAYS);
 	if (ago === null) return null;
 	const seconds = Math.floor(ago / 1000);
 	const clockText = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
@@ -74,7 +75,7 @@ function HowItFlew({ foul, onSay }: { foul: EventData; onSay: (how: string) => v
 	return (
 		<div className="flex flex-wrap items-center gap-x-4 border-b border-rule text-[15px]">
 			<span>How did it fly?</span>
-			{flew.map(([how, word]) => (
+			{optionsOf(FLEW).map(([how, word]) => (
 				<Button key={how} look="strong" size="big" onClick={() => onSay(how)}>
 					{word}
 				</Button>

@@ -1,20 +1,16 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { PAUSE_WHY } from "../kinds";
 import { Button, ButtonLink } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Dialog } from "../parts/Dialog";
+import { optionsOf } from "../parts/options";
+import { upper } from "../parts/words";
 import type { OutingData } from "../types";
 import { AddForgotten } from "./AddForgotten";
 import { EndOuting } from "./EndOuting";
 import { JoinCrew } from "./JoinCrew";
 import type { OutingLog } from "./useOuting";
-
-const whys = [
-	["moving", "Moving"],
-	["eating", "Eating"],
-	["unhooking", "Unhooking"],
-	["other", "Something else"],
-] as const;
 
 /** What is seldom needed: a pause, something forgotten, others, all of the outing, its end. */
 export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
@@ -42,7 +38,7 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 				says="Takes nothing from the lure. Ends with the next tap, or with Go on."
 			>
 				<div className="mt-2 grid grid-cols-2 gap-2">
-					{whys.map(([why, word]) => (
+					{optionsOf(PAUSE_WHY).map(([why, word]) => (
 						<button
 							key={why}
 							type="button"
@@ -52,7 +48,7 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 								setOpen(null);
 							}}
 						>
-							{word}
+							{upper(word)}
 						</button>
 					))}
 				</div>

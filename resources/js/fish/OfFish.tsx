@@ -1,8 +1,9 @@
+import { HELD_IN, HOOK_HELD, LOST_AT } from "../kinds";
 import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
+import { optionsOf } from "../parts/options";
 import type { LoggedBiteData } from "../types";
-import { heldIn, hooks, lostAt } from "./biteChoices";
 
 interface Props {
 	draft: LoggedBiteData;
@@ -38,7 +39,12 @@ export function OfFish({ draft, set }: Props) {
 				]}
 			/>
 			{!draft.landed && (
-				<Choice label="Lost" value={draft.lostAt} onChange={(lost) => set({ lostAt: lost })} options={lostAt} />
+				<Choice
+					label="Lost"
+					value={draft.lostAt}
+					onChange={(lost) => set({ lostAt: lost })}
+					options={optionsOf(LOST_AT)}
+				/>
 			)}
 			{draft.landed && (
 				<Choice
@@ -51,8 +57,18 @@ export function OfFish({ draft, set }: Props) {
 					]}
 				/>
 			)}
-			<Choice label="Which hook held" value={draft.hook} onChange={(hook) => set({ hook })} options={hooks} />
-			<Choice label="Where it held" value={draft.held} onChange={(held) => set({ held })} options={heldIn} />
+			<Choice
+				label="Which hook held"
+				value={draft.hook}
+				onChange={(hook) => set({ hook })}
+				options={optionsOf(HOOK_HELD)}
+			/>
+			<Choice
+				label="Where it held"
+				value={draft.held}
+				onChange={(held) => set({ held })}
+				options={optionsOf(HELD_IN)}
+			/>
 			<Check checked={draft.bent} onChange={(bent) => set({ bent })}>
 				The hook was bent
 			</Check>

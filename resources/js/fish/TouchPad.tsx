@@ -1,14 +1,8 @@
+import { BITE_PHASE } from "../kinds";
 import type { Entry } from "../outbox/deeds";
 import { Dialog } from "../parts/Dialog";
+import { upper } from "../parts/words";
 import { useOpenedAt } from "./useOpenedAt";
-
-const came: [string, string][] = [
-	["first_fall", "On the first fall"],
-	["fall", "On the fall"],
-	["rest", "At rest"],
-	["lift", "As it lifted"],
-	["swim", "While it swam"],
-];
 
 interface Props {
 	open: boolean;
@@ -27,14 +21,14 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 	return (
 		<Dialog open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
 			<div className="mt-2 grid grid-cols-2 gap-2">
-				{came.map(([where, words]) => (
+				{Object.entries(BITE_PHASE).map(([where, { within }]) => (
 					<button
 						key={where}
 						type="button"
 						onClick={() => log(where)}
 						className="figure min-h-[76px] rounded-md border-2 border-ink px-2 text-[18px]"
 					>
-						{words}
+						{upper(within)}
 					</button>
 				))}
 				<button

@@ -1,3 +1,4 @@
+import { EVENT_KIND } from "../kinds";
 import type { EventData } from "../types";
 
 /** A line of the list: an event, or drops in a row on one rod under the newest of them. */
@@ -11,7 +12,7 @@ export function inRuns(events: EventData[]): Run[] {
 	const runs: { event: EventData; times: number }[] = [];
 	for (const event of events) {
 		const last = runs.at(-1);
-		if (event.kind === "drop" && last?.event.kind === "drop" && last.event.rod === event.rod) last.times++;
+		if (EVENT_KIND[event.kind].drop && last?.event.kind === event.kind && last.event.rod === event.rod) last.times++;
 		else runs.push({ event, times: 1 });
 	}
 	return runs.map(({ event, times }) => ({

@@ -1,4 +1,5 @@
-import type { EventData, OutingData, TallyData } from "../types";
+import { EVENT_KIND } from "../kinds";
+import type { EventData, EventKind, OutingData, TallyData } from "../types";
 
 /** What a rod did, as it is told at a glance. */
 export interface Glance {
@@ -10,18 +11,21 @@ export interface Glance {
 	touched: boolean;
 }
 
-export const isBite = (event: Pick<EventData, "kind">): boolean => event.kind === "touch" || event.kind === "fish";
+/** Whether it is a kind of event that this version knows. */
+export const isKind = (kind: string): kind is EventKind => kind in EVENT_KIND;
+
+export const isBite = (event: Pick<EventData, "kind">): boolean => EVENT_KIND[event.kind].bite;
 
 /** Whether what is on goes out on casts: then a drop is called one. */
 export const isCast = ({ pick }: Pick<OutingData, "pick">): boolean => Boolean(pick?.drop.cast);
 
-const isLanded = (event: EventData): boolean => event.kind === "fish" && event.bite?.landed !== false;
+const isLanded = (event: EventData): boolean => EVENT_KIND[event.kind].fish && event.bite?.landed !== false;
 
 /** A tally with an event more, or with one less. */
 export function counting(tally: TallyData, event: EventData, more: 1 | -1): TallyData {
 	return {
 		...tally,
-		drops: tally.drops + (event.kind === "drop" ? more : 0),
+		drops: tally.drops + (EVENT_KIND[event.kind].drop ? more : 0),
 		touches: tally.touches + (isBite(event) ? more : 0),
 		landed: tally.landed + (isLanded(event) ? more : 0),
 	};
@@ -30,7 +34,7 @@ export function counting(tally: TallyData, event: EventData, more: 1 | -1): Tall
 /** What is told of a rod: its totals, and what the events that are listed say of the time since the last touch. */
 export function glance(tally: TallyData, events: EventData[]): Glance {
 	const touch = events.find(isBite);
-	const drops = events.filter((event) => event.kind === "drop");
+	const drops = events.filter(({ kind }) => EVENT_KIND[kind].drop);
 	const lastTouch = touch?.at ?? tally.touchBefore;
 	const touched = tally.tiedAt !== null && lastTouch !== null && Date.parse(lastTouch) > Date.parse(tally.tiedAt);
 	return {

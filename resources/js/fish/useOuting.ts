@@ -1,5 +1,6 @@
 import { usePage } from "@inertiajs/react";
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { EVENT_KIND } from "../kinds";
 import type { Deed, Entry, Moved, Ticked } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
 import { useOutbox } from "../outbox/useOutbox";
@@ -8,6 +9,7 @@ import * as clock from "../parts/clock";
 import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
 import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
+import { isKind } from "./tally";
 import { usePicks } from "./usePicks";
 import { withWaiting, words } from "./withWaiting";
 
@@ -100,7 +102,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 			const rod = rods.find((one) => one.inHand)?.uuid ?? null;
 			done({ do: "log", rod, setup, entry, words: words(asDone.now(), entry) });
 			// Drawn in slices: that it is kept comes before that it is shown.
-			startTransition(() => setDroppedAt(entry.kind === "drop" ? Date.now() : null));
+			startTransition(() => setDroppedAt(isKind(entry.kind) && EVENT_KIND[entry.kind].drop ? Date.now() : null));
 		},
 		[done, asDone],
 	);

@@ -1,6 +1,7 @@
+import { EVENT_KIND } from "../kinds";
 import type { Amended, Deed, Entry, Logged, Moved, TakenBack, TiedOn } from "../outbox/deeds";
-import type { EventData, EventKind, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
-import { counting, glance, isBite, ofRodInHand } from "./tally";
+import type { EventData, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
+import { counting, glance, isBite, isKind, ofRodInHand } from "./tally";
 
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
 export function withWaiting(outing: OutingData, waiting: Deed[]): OutingData {
@@ -48,7 +49,8 @@ function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): Outi
 	// Arrived meanwhile.
 	if ([...outing.events, ...outing.takenBack].some((event) => event.uuid === id)) return outing;
 	const on = outing.rods.find((one) => (setup ? one.setup === setup : one.uuid === rod));
-	const kind = entry.kind as EventKind;
+	const { kind } = entry;
+	if (!isKind(kind)) return outing;
 	const event: EventData = {
 		uuid: id,
 		kind,
@@ -56,12 +58,12 @@ function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): Outi
 		at: entry.at ?? at,
 		depthText: "",
 		computed: false,
-		bite: kind === "touch" || kind === "fish" ? biteOf(entry) : null,
-		lureLost: kind === "fish" || kind === "snag" ? false : null,
+		bite: EVENT_KIND[kind].bite ? biteOf(entry) : null,
+		lureLost: EVENT_KIND[kind].losesLure ? false : null,
 		rod: on?.uuid ?? null,
 		rodName: outing.rods.length > 1 ? (on?.name ?? "") : "",
 		note: entry.note ?? "",
-		flew: kind === "foul" ? "" : null,
+		flew: EVENT_KIND[kind].flies ? "" : null,
 		over: entry.over ?? null,
 		became: null,
 	};
@@ -75,7 +77,7 @@ const SAME_BITE = 60_000;
 
 /** A fish hooked soon after a touch on the same rod, with no drop between, is the same bite: the touch becomes the fish. */
 function oneBite(outing: OutingData, fish: EventData): OutingData {
-	if (fish.kind !== "fish") return outing;
+	if (!EVENT_KIND[fish.kind].fish) return outing;
 	const before = outing.events.slice(outing.events.indexOf(fish) + 1).filter(({ rod }) => rod === fish.rod);
 	const touch = before.find(({ kind }) => kind === "touch" || kind === "drop");
 	if (touch?.kind !== "touch" || Date.parse(fish.at) - Date.parse(touch.at) > SAME_BITE) return outing;
@@ -238,7 +240,7 @@ function counted(outing: OutingData, event: EventData, more: 1 | -1): OutingData
 	});
 	return {
 		...outing,
-		drift: outing.drift + (event.kind === "drift" ? more : 0),
+		drift: outing.drift + (EVENT_KIND[event.kind].drift ? more : 0),
 		tally: mine ? counting(outing.tally, event, more) : outing.tally,
 		rods: outing.rods.map((rod) => (rod.uuid === event.rod ? on(rod) : rod)),
 	};
@@ -257,7 +259,7 @@ function inTime(events: EventData[]): EventData[] {
 function biteOf(entry: Entry): LoggedBiteData {
 	return {
 		came: entry.came ?? "",
-		fish: entry.kind === "fish",
+		fish: isKind(entry.kind) && EVENT_KIND[entry.kind].fish,
 		species: entry.species ?? "",
 		length: entry.length ?? "",
 		landed: entry.landed !== false,
@@ -276,10 +278,8 @@ function biteOf(entry: Entry): LoggedBiteData {
 
 /** As far as it can be told here; the server says the rest once it has it. */
 export function words(outing: OutingData, entry: Entry): string {
-	if (entry.kind === "drop") return "Drop";
-	if (entry.kind === "touch") return "Touch";
-	const pad = outing.pads.find((one) => one.kind === entry.kind);
-	return pad ? pad.label : fishWords(biteOf(entry));
+	if (!isKind(entry.kind) || EVENT_KIND[entry.kind].fish) return fishWords(biteOf(entry));
+	return outing.pads.find((one) => one.kind === entry.kind)?.label ?? EVENT_KIND[entry.kind].word;
 }
 
 function fishWords(bite: LoggedBiteData): string {

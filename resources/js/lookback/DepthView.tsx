@@ -1,16 +1,11 @@
 import { scaleLinear } from "d3-scale";
 import { useId, useState } from "react";
+import { BITE_PHASE } from "../kinds";
+import { optionsOf } from "../parts/options";
 import { shortDayOf } from "../parts/words";
 import type { BitesAtData, OutingBitesData } from "../types";
 
-const phases: [string, string][] = [
-	["", "all"],
-	["first_fall", "first fall"],
-	["fall", "fall"],
-	["rest", "at rest"],
-	["lift", "lift"],
-	["swim", "swim"],
-];
+const phases: [string, string][] = [["", "all"], ...optionsOf(BITE_PHASE)];
 
 interface Props {
 	outings: OutingBitesData[];

@@ -1,3 +1,4 @@
+import type { OFFLINE_ACTION } from "../kinds";
 import { plainTexts } from "../parts/plainText";
 
 /** What can be done to an outing without a connection, as it is kept on the device; the server has the same names for it. */
@@ -92,6 +93,11 @@ export type Deed =
 	| Retied
 	| Marked
 	| Moved;
+
+/** Every action that the server takes is known here; one that is not is named by the compiler. */
+export type Unknown = Exclude<keyof typeof OFFLINE_ACTION, Deed["do"]>;
+const unknown: Record<Unknown, never> = {};
+void unknown;
 
 /** As the server takes it: with the moment at which it was tapped, by which a clock that was wrong is seen. */
 export function asSent(deed: Deed): Record<string, unknown> {

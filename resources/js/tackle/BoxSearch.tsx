@@ -1,14 +1,15 @@
+import { FAMILY } from "../kinds";
 import { Select } from "../parts/Select";
 import type { Filter } from "./useBox";
 
-const families = [
+/** Every family, and the small ones of it where they have a name. */
+const families: [string, string][] = [
 	["", "every family"],
-	["blade", "blades"],
-	["vibe", "vibes"],
-	["spoon", "spoons"],
-	["bladed_spoon", "bladed spoons"],
-	["tail_spinner", "tail spinners"],
-] as const;
+	...Object.entries(FAMILY).flatMap(([family, { word, small }]): [string, string][] => [
+		[family, `${word}s`],
+		...(small ? [[small, `${small}s`] as [string, string]] : []),
+	]),
+];
 
 const shows = [
 	["", "in the box"],

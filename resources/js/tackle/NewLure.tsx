@@ -1,21 +1,17 @@
 import { useForm } from "@inertiajs/react";
 import { type FormEvent, useEffect, useState } from "react";
+import { FAMILY, FINISH } from "../kinds";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { useAsk } from "../parts/useAsk";
-import type { ProposalData } from "../types";
+import type { Family, ProposalData } from "../types";
 
-const families = [
-	["blade", "blade, vibe"],
-	["spoon", "spoon"],
-	["bladed_spoon", "bladed spoon"],
-	["tail_spinner", "tail spinner"],
-] as const;
+const families = Object.entries(FAMILY).map(([family, { named }]) => [family, named] as const);
 
-const finishes = ["silver", "gold", "white", "chartreuse", "perch", "natural", "black", "black_white", "pink", "red"];
+const isFamily = (family: string): family is Family => family in FAMILY;
 
 const useLureForm = () =>
 	useForm({ uuid: newId(), family: "blade", weight: "", finish: "", holes: "3", red: false, quantity: "1" });
@@ -49,7 +45,9 @@ export function NewLure({ weightUnit }: { weightUnit: string }) {
 				<Choice
 					label="Family"
 					value={form.data.family}
-					onChange={(family) => form.setData((data) => ({ ...data, family, holes: family === "blade" ? "3" : "0" }))}
+					onChange={(family) =>
+						form.setData((data) => ({ ...data, family, holes: `${isFamily(family) ? FAMILY[family].holes : 0}` }))
+					}
 					options={families}
 				/>
 				<Texts form={form} weightUnit={weightUnit} />
@@ -121,7 +119,7 @@ function Texts({ form, weightUnit }: { form: LureForm; weightUnit: string }) {
 			</div>
 			<Field label="Finish" placeholder="silver" list="finishes" {...field("finish")} />
 			<datalist id="finishes">
-				{finishes.map((finish) => (
+				{Object.keys(FINISH).map((finish) => (
 					<option key={finish} value={finish} />
 				))}
 			</datalist>
