@@ -17,7 +17,7 @@ $kinds = [
     'action' => [
         ['app/Http/Requests/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge', 'RetieLeader' => 'NudgeTap'])],
         ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieLeader.php', ['RetieLeader' => 'NudgeTap'])],
-        ['resources/js/outbox/deeds.ts', swap(
+        ['resources/js/outbox/offlineActions.ts', swap(
             ['export type Retied =', "\t| Retied\n"],
             ["export type Nudged = Told & { do: \"nudge\" };\nexport type Retied =", "\t| Nudged\n\t| Retied\n"],
         )],

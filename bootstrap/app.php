@@ -48,7 +48,7 @@ return Application::configure(basePath: dirname(__DIR__))
             InvalidInput::class,
             fn (InvalidInput $bad) => ValidationException::withMessages([
                 $bad->field ?: 'input' => Fault::words(
-                    $bad, ($user = request()->user()) instanceof User ? $user->likes()->units : null,
+                    $bad, ($user = request()->user()) instanceof User ? $user->settings()->units : null,
                 ),
             ]),
         );

@@ -6,7 +6,7 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use App\Settings\Settings;
 use Closure;
 use Generator;
@@ -116,7 +116,7 @@ final class Archive
         $no = 0;
         foreach ($this->rows($table, $only)->cursor() as $raw) {
             if (isset($this->ledTo[$table->name])) {
-                $this->numbers[$table->name][Raw::whole($raw->id)] = $no + 1;
+                $this->numbers[$table->name][Coerce::whole($raw->id)] = $no + 1;
             }
             yield ($no++ === 0 ? "\n" : ",\n").json_encode($this->row($table, $raw, $no), self::JSON);
         }
@@ -139,13 +139,13 @@ final class Archive
     {
         $row = ['no' => $no];
         foreach ($table->links as $column => $to) {
-            $row[$column] = $raw->{$column} === null ? null : $this->numbers[$to][Raw::whole($raw->{$column})] ?? null;
+            $row[$column] = $raw->{$column} === null ? null : $this->numbers[$to][Coerce::whole($raw->{$column})] ?? null;
         }
         foreach ($table->columns as $name => $column) {
             $row[$name] = $column->json && is_string($raw->{$name}) ? json_decode($raw->{$name}, true) : $raw->{$name};
         }
         if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
-            $row['text'] = (string) ($this->numbers['spots'][Raw::whole($raw->text)] ?? '');
+            $row['text'] = (string) ($this->numbers['spots'][Coerce::whole($raw->text)] ?? '');
         }
 
         return array_filter(

@@ -6,7 +6,7 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use App\Settings\Settings;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
@@ -120,7 +120,7 @@ final class ArchiveReader
                 $no = $given['no'] ?? null;
                 $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $id;
                 if ($table->name === 'outings') {
-                    $this->spots[$id] = $row['spot_id'] === null ? null : Raw::whole($row['spot_id']);
+                    $this->spots[$id] = $row['spot_id'] === null ? null : Coerce::whole($row['spot_id']);
                 }
             }
         }
@@ -154,13 +154,13 @@ final class ArchiveReader
         }
         if ($table->name === 'setups' && ! array_key_exists('spot_id', $given)) {
             // Written before an outing could go on at another spot: it was fished where its outing was.
-            $row['spot_id'] = $this->spots[Raw::whole($row['outing_id'])] ?? null;
+            $row['spot_id'] = $this->spots[Coerce::whole($row['outing_id'])] ?? null;
         }
         if ($table->name === 'readings') {
-            [$row['name'], $row['text']] = Renamed::reading(Raw::text($row['name']), Raw::text($row['text'])) ?? ['', ''];
+            [$row['name'], $row['text']] = Renamed::reading(Coerce::text($row['name']), Coerce::text($row['text'])) ?? ['', ''];
         }
         if ($table->name === 'readings' && $row['name'] === ReadingBook::SPOT) {
-            $row['text'] = (string) ($this->ids['spots'][Raw::whole($row['text'])] ?? '');
+            $row['text'] = (string) ($this->ids['spots'][Coerce::whole($row['text'])] ?? '');
         }
 
         return $table->sound === null || ($table->sound)($row) ? $row : null;

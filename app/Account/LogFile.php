@@ -9,8 +9,8 @@ use App\Models\Event;
 use App\Models\Move;
 use App\Models\Outing;
 use App\Models\User;
+use App\Rows\Coerce;
 use App\Rows\Placing;
-use App\Rows\Raw;
 use Closure;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\Gpx;
@@ -61,7 +61,7 @@ final class LogFile
      */
     private static function needed(Collection $outings): array
     {
-        $ids = array_values(array_map(Raw::whole(...), $outings->pluck('id')->all()));
+        $ids = array_values(array_map(Coerce::whole(...), $outings->pluck('id')->all()));
         $in = static fn (Builder $rows) => $rows->whereIn('outing_id', $ids);
         $of = static fn (string $table, string $link): Closure => static fn (Builder $rows) => $rows->whereIn(
             'id', DB::table($table)->select($link)->whereIn($table === 'outings' ? 'id' : 'outing_id', $ids),

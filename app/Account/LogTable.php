@@ -8,7 +8,7 @@ use App\Database\Caps;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Facades\DB;
 
@@ -32,7 +32,7 @@ final class LogTable
 
         return DB::transaction(static function () use ($user, $rows): string {
             [$added, $there, $refused] = [0, 0, []];
-            $known = array_fill_keys(array_map(Raw::text(...), $user->events()->pluck('uuid')->all()), true);
+            $known = array_fill_keys(array_map(Coerce::text(...), $user->events()->pluck('uuid')->all()), true);
             $setups = Setup::query()->where('user_id', $user->id)
                 ->whereIn('outing_id', $user->outings()->select('id'))->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
             $room = Caps::room($user->id, 'events');
@@ -105,6 +105,6 @@ final class LogTable
 
     private static function milliseconds(string $time): int
     {
-        return preg_match('/\.(\d{1,3})/', $time, $found) === 1 ? Raw::whole(str_pad($found[1], 3, '0')) : 0;
+        return preg_match('/\.(\d{1,3})/', $time, $found) === 1 ? Coerce::whole(str_pad($found[1], 3, '0')) : 0;
     }
 }

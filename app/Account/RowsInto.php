@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Database\Caps;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Support\Facades\DB;
 use PDOStatement;
 
@@ -58,7 +58,7 @@ final class RowsInto
         $this->isLedTo = in_array($table->name, Tables::ledTo(), true);
         $this->isPlain = preg_grep('/^uuid$|_id$|_m$/', $table->known, PREG_GREP_INVERT) === [];
         foreach (DB::table($table->name)->where('user_id', $angler)->select(['id', ...$table->known])->cursor() as $row) {
-            $this->have[$this->key(get_object_vars($row))] = Raw::whole($row->id);
+            $this->have[$this->key(get_object_vars($row))] = Coerce::whole($row->id);
         }
         $this->room = Caps::of($table->name) - count($this->have);
         if (Caps::ofWater($table->name) !== null) {
@@ -66,7 +66,7 @@ final class RowsInto
         }
         if (isset($table->links['outing_id'])) {
             $ids = DB::table('outings')->where('user_id', $angler)->whereNotNull('deleted_at')->pluck('id')->all();
-            $this->away = array_fill_keys(array_map(Raw::whole(...), $ids), true);
+            $this->away = array_fill_keys(array_map(Coerce::whole(...), $ids), true);
         }
     }
 
@@ -82,12 +82,12 @@ final class RowsInto
         if ($name === 'soundings') {
             $rows->join('surveys', 'surveys.id', '=', 'soundings.survey_id');
             foreach (DB::table('surveys')->where('user_id', $this->angler)->pluck('water_id', 'id') as $survey => $water) {
-                $this->waterOf[(int) $survey] = Raw::whole($water);
+                $this->waterOf[(int) $survey] = Coerce::whole($water);
             }
         }
         $this->roomInWaters = [];
         foreach ($rows->groupBy('water_id')->selectRaw('water_id, count(*) as many')->get() as $water) {
-            $this->roomInWaters[Raw::whole($water->water_id)] = (int) Caps::ofWater($name) - Raw::whole($water->many);
+            $this->roomInWaters[Coerce::whole($water->water_id)] = (int) Caps::ofWater($name) - Coerce::whole($water->many);
         }
     }
 
@@ -103,7 +103,7 @@ final class RowsInto
 
             return $this->have[$key];
         }
-        if ($this->room < 1 || isset($this->away[Raw::whole($row['outing_id'] ?? 0)]) || ! $this->fitsItsWater($row)) {
+        if ($this->room < 1 || isset($this->away[Coerce::whole($row['outing_id'] ?? 0)]) || ! $this->fitsItsWater($row)) {
             return null;
         }
         $this->room--;
@@ -139,7 +139,7 @@ final class RowsInto
         if ($this->roomInWaters === null) {
             return true;
         }
-        $water = isset($row['survey_id']) ? $this->waterOf[Raw::whole($row['survey_id'])] ?? 0 : Raw::whole($row['water_id'] ?? 0);
+        $water = isset($row['survey_id']) ? $this->waterOf[Coerce::whole($row['survey_id'])] ?? 0 : Coerce::whole($row['water_id'] ?? 0);
         $this->roomInWaters[$water] ??= (int) Caps::ofWater($this->table->name);
 
         return $this->roomInWaters[$water]-- > 0;
@@ -164,7 +164,7 @@ final class RowsInto
     {
         $key = '';
         foreach ($this->table->known as $column) {
-            $key .= Raw::text($row[$column])."\n";
+            $key .= Coerce::text($row[$column])."\n";
         }
 
         return $this->isPlain ? strtolower($key) : mb_strtolower($key);

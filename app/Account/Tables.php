@@ -19,8 +19,8 @@ use App\Enums\Source;
 use App\Enums\SurveySource;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
+use App\Rows\Coerce;
 use App\Rows\LureReader;
-use App\Rows\Raw;
 use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\HeldIn;
@@ -171,8 +171,8 @@ final class Tables
                 'hole' => Column::text(20)->orNone(), 'value' => Column::number(-1e6, 1e6),
                 'method' => Column::text(200), 'measured_at' => Column::moment(),
             ], ['lure_id' => 'lures'], ['lure_id'],
-                sound: static fn (array $row): bool => MeasurementKind::from(Raw::text($row['kind']))->holds(
-                    Raw::number($row['value']), $row['lure_id'] === null ? null : Raw::whole($row['lure_id']),
+                sound: static fn (array $row): bool => MeasurementKind::from(Coerce::text($row['kind']))->holds(
+                    Coerce::number($row['value']), $row['lure_id'] === null ? null : Coerce::whole($row['lure_id']),
                 )),
         ];
     }
@@ -239,13 +239,13 @@ final class Tables
                 'source' => Column::one(self::values(Source::cases())),
                 'pinned' => Column::flag(), 'read_at' => Column::moment(),
             ], known: ['name'], sound: static fn (array $row): bool => $row['name'] === ReadingBook::SPOT
-                || Reading::tryFrom(Raw::text($row['name']))?->definition()->holds(
-                    Raw::text($row['text']), $row['si'] === null ? null : Raw::number($row['si']),
+                || Reading::tryFrom(Coerce::text($row['name']))?->definition()->holds(
+                    Coerce::text($row['text']), $row['si'] === null ? null : Coerce::number($row['si']),
                 ) === true),
             new Table('readings_elsewhere', [
                 'name' => Column::text(30), 'text' => Column::text(200), 'read_at' => Column::moment(),
             ], ['spot_id' => 'spots'], known: ['name'], sound: static fn (array $row): bool => Reading::tryFrom(
-                Raw::text($row['name']),
+                Coerce::text($row['name']),
             ) !== null),
             new Table(
                 'rule_choices',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use SQLite3;
@@ -82,7 +82,7 @@ final class DatabaseFile
             $faults = [];
             $found = $file->query('PRAGMA integrity_check(5)');
             while ($found !== false && ($row = $found->fetchArray(SQLITE3_NUM)) !== false) {
-                $faults[] = Raw::text($row[0]);
+                $faults[] = Coerce::text($row[0]);
             }
             if ($faults !== ['ok']) {
                 return $faults;
@@ -96,7 +96,7 @@ final class DatabaseFile
             }
             $loose = $file->querySingle('PRAGMA foreign_key_check', true);
             if (is_array($loose) && $loose !== []) {
-                return ['a row of "'.Raw::text($loose['table']).'" leads to one that is not there'];
+                return ['a row of "'.Coerce::text($loose['table']).'" leads to one that is not there'];
             }
 
             return self::unknownSteps($file);
@@ -112,7 +112,7 @@ final class DatabaseFile
         $found = $file->query('SELECT migration FROM migrations');
         while ($found !== false && ($row = $found->fetchArray(SQLITE3_NUM)) !== false) {
             if (! in_array($row[0], $known, true)) {
-                return ['it comes from a newer Eskith, which knows "'.Raw::text($row[0]).'"'];
+                return ['it comes from a newer Eskith, which knows "'.Coerce::text($row[0]).'"'];
             }
         }
 

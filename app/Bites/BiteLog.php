@@ -13,7 +13,7 @@ use App\Record\Logbook;
 use App\Record\LostLure;
 use App\Record\Pauses;
 use App\Record\SameBite;
-use App\Rows\Told;
+use App\Rows\LastWriterWins;
 use Eskith\Core\Record\BitePlace;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -114,11 +114,11 @@ final readonly class BiteLog
      * What nobody has said otherwise later.
      *
      * @param  array<string, mixed>  $columns
-     * @return array{array<string, mixed>, Told}
+     * @return array{array<string, mixed>, LastWriterWins}
      */
     private static function newest(Event $event, array $columns, Carbon $said): array
     {
-        $told = Told::before($event->told);
+        $told = LastWriterWins::before($event->told);
         foreach (array_keys($columns) as $column) {
             $later = $told->with($column, $said);
             if ($later === null) {

@@ -6,16 +6,16 @@ namespace App\Choosing;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\WeightSteps;
-use Eskith\Core\Record\FishedRow;
-use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Level;
+use Eskith\Core\Record\SetupResult;
 use stdClass;
 
 /**
@@ -62,17 +62,17 @@ final readonly class Learned
     }
 
     /** What learning takes from a setup. */
-    public static function row(stdClass $row, Fishing $fishing, string $species, float $weight): FishedRow
+    public static function row(stdClass $row, SetupResult $fishing, string $species, float $weight): LearningSample
     {
         $fish = Species::tryFrom($species) ?? Species::Walleye;
 
-        return new FishedRow(
+        return new LearningSample(
             outing: $fishing->outing,
             levels: array_filter([
-                'family' => Raw::text($row->family), 'weight_step' => (string) WeightSteps::index(Raw::number($row->mass_kg), $fish),
-                'finish' => Raw::text($row->finish), 'hole' => Raw::text($row->hole), 'cadence' => Raw::text($row->cadence),
+                'family' => Coerce::text($row->family), 'weight_step' => (string) WeightSteps::index(Coerce::number($row->mass_kg), $fish),
+                'finish' => Coerce::text($row->finish), 'hole' => Coerce::text($row->hole), 'cadence' => Coerce::text($row->cadence),
             ], static fn (string $level): bool => $level !== ''),
-            points: Raw::number($row->rule_points), hours: $fishing->hours, touches: $fishing->touches, weight: $weight,
+            points: Coerce::number($row->rule_points), hours: $fishing->hours, touches: $fishing->touches, weight: $weight,
         );
     }
 }

@@ -12,11 +12,11 @@ use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Record\Today;
-use App\Rows\Here;
+use App\Rows\Coerce;
+use App\Rows\CurrentSpot;
 use App\Rows\LineInUse;
 use App\Rows\LureReader;
-use App\Rows\Raw;
-use App\Rows\SetAside;
+use App\Rows\UnusableRow;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
@@ -47,7 +47,7 @@ final readonly class RankedBox
     /**
      * @param  Collection<int, LureRow>  $rows  by id
      * @param  list<Lure>  $box  one of each
-     * @param  list<SetAside>  $aside  what is kept and cannot be used
+     * @param  list<UnusableRow>  $aside  what is kept and cannot be used
      */
     private function __construct(
         public User $user,
@@ -59,7 +59,7 @@ final readonly class RankedBox
         public ?TiedOn $tiedOn,
         public AnglerRules $anglerRules,
         public RuleBook $rules,
-        public ?Here $here,
+        public ?CurrentSpot $here,
         public array $aside,
         private Day $fished,
         public ?Learning $learning,
@@ -108,7 +108,7 @@ final readonly class RankedBox
     public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
     {
         $all = $user->lures()->inBox()->inOrder()->get()
-            ->keyBy(static fn (LureRow $row): int => Raw::whole($row->getRawOriginal('id')));
+            ->keyBy(static fn (LureRow $row): int => Coerce::whole($row->getRawOriginal('id')));
         [$box, $stands, $lost] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands)->diffKeys($lost);
         $wrong = $all->diffKeys($stands)->diffKeys($lost);
@@ -116,7 +116,7 @@ final readonly class RankedBox
         $learning = Learned::of($user, $book);
         $line = LineInUse::of($user);
         $situation = $book->situation($line->diameterM);
-        $today = Today::of($user, $stands, $book->likes->trials, $outing?->spotIdAt() ?? $book->spotId);
+        $today = Today::of($user, $stands, $book->settings->trials, $outing?->spotIdAt() ?? $book->spotId);
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self(
@@ -129,10 +129,10 @@ final readonly class RankedBox
             tiedOn: $setup === null ? null : TiedOn::in($box, (string) $setup->lure_id, $setup->hole, $setup->cadence),
             anglerRules: $anglerRules,
             rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
-            here: Here::of($user, $book->spotId),
+            here: CurrentSpot::of($user, $book->spotId),
             aside: [
                 ...$book->aside, ...MadeUpReadings::ofToday($user, $book), ...$line->aside, ...$anglerRules->aside,
-                ...array_values($wrong->map(SetAside::lure(...))->all()),
+                ...array_values($wrong->map(UnusableRow::lure(...))->all()),
             ],
             fished: $today->day,
             learning: $learning,

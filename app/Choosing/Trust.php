@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\User;
-use App\Rows\FishedOuting;
-use App\Rows\Raw;
+use App\Rows\Coerce;
+use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
-use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Holdout;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Rates;
 
 /** Whether rules or record deserve trust: each past outing chosen with what was known before it. */
@@ -47,7 +47,7 @@ final readonly class Trust
             $points = self::points($known === [] ? null : Learning::of($known));
             [$rules, $record] = [[], []];
             foreach ($byOuting[$outing->key] ?? [] as [$row, $fishing]) {
-                $given = Raw::number($row->rule_points);
+                $given = Coerce::number($row->rule_points);
                 $learned = $points(Learned::row($row, $fishing, $outing->species, 1.0));
                 $rules[] = [$given, $fishing->hours, (float) $fishing->touches];
                 $record[] = [$given + $learned, $fishing->hours, (float) $fishing->touches];
@@ -60,14 +60,14 @@ final readonly class Trust
     }
 
     /**
-     * @param  array<string, FishedOuting>  $outings  oldest first
-     * @param  array<string, list<array{\stdClass, \Eskith\Core\Record\Fishing}>>  $byOuting
-     * @return list<FishedRow> what was known before an outing of its fish, as far as its water was about as warm
+     * @param  array<string, OutingSummary>  $outings  oldest first
+     * @param  array<string, list<array{\stdClass, \Eskith\Core\Record\SetupResult}>>  $byOuting
+     * @return list<LearningSample> what was known before an outing of its fish, as far as its water was about as warm
      */
-    private static function before(FishedOuting $outing, array $outings, array $byOuting): array
+    private static function before(OutingSummary $outing, array $outings, array $byOuting): array
     {
         $known = [];
-        $before = array_filter($outings, static fn (FishedOuting $other): bool => $other->start < $outing->start);
+        $before = array_filter($outings, static fn (OutingSummary $other): bool => $other->start < $outing->start);
         foreach (array_slice($before, -self::LEARNED_FROM) as $other) {
             $apart = $other->band() === null || $outing->band() === null ? 9 : abs($other->band()->value - $outing->band()->value);
             $weight = [0 => 1.0, 1 => 0.5][$apart] ?? 0.0;
@@ -81,7 +81,7 @@ final readonly class Trust
         return $known;
     }
 
-    /** @return \Closure(FishedRow): float */
+    /** @return \Closure(LearningSample): float */
     private static function points(?Learning $learning): \Closure
     {
         $points = [];
@@ -89,7 +89,7 @@ final readonly class Trust
             $points[$level->factor][$level->level] = $level->points;
         }
 
-        return static function (FishedRow $row) use ($points): float {
+        return static function (LearningSample $row) use ($points): float {
             $sum = 0.0;
             foreach ($row->levels as $factor => $level) {
                 $sum += $points[$factor][$level] ?? 0.0;

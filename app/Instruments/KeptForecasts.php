@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Water;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\ForecastFile;
 use GuzzleHttp\Psr7\Utils;
@@ -73,7 +73,7 @@ final readonly class KeptForecasts implements Forecasts
         if (! in_array($parts['scheme'] ?? '', ['http', 'https'], true) || $host === '' || isset($parts['user'])) {
             throw InvalidInput::because('address', 'Type an address such as https://example.org/forecast.json.');
         }
-        $listed = array_filter(array_map(trim(...), explode(',', strtolower(Raw::text(config('eskith.forecast_hosts'))))));
+        $listed = array_filter(array_map(trim(...), explode(',', strtolower(Coerce::text(config('eskith.forecast_hosts'))))));
         if (! in_array($host, $listed, true)) {
             throw InvalidInput::because('address', $listed === []
                 ? 'This server asks no addresses for forecasts; bring a file, or have its keeper list the host.'

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Spot;
+use App\Rows\Coerce;
 use App\Rows\Placing;
-use App\Rows\Raw;
 use Closure;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
@@ -88,7 +88,7 @@ final class MadeUpWeather
     {
         try {
             return array_combine(array_keys(self::FIGURES), array_map(
-                static fn (string $name, Unit $unit): Measure => Measure::parse(Raw::text($texts[$name] ?? ''), $unit),
+                static fn (string $name, Unit $unit): Measure => Measure::parse(Coerce::text($texts[$name] ?? ''), $unit),
                 array_keys(self::FIGURES), self::FIGURES,
             ));
         } catch (InvalidInput) {

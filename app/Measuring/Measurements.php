@@ -29,7 +29,7 @@ final readonly class Measurements
 
     private function __construct(private User $user)
     {
-        $this->say = new UnitFormat($user->likes()->units);
+        $this->say = new UnitFormat($user->settings()->units);
     }
 
     public static function of(User $user): self

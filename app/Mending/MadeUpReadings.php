@@ -10,8 +10,8 @@ use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
-use App\Rows\SetAside;
+use App\Rows\Coerce;
+use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\UnitSet;
 use Illuminate\Support\Carbon;
@@ -19,20 +19,20 @@ use Illuminate\Support\Carbon;
 /** Weather that nobody read and that stands among an angler's readings, of today or of an outing: found, and taken out. */
 final readonly class MadeUpReadings
 {
-    /** @return list<SetAside> one for the readings of today, or none */
+    /** @return list<UnusableRow> one for the readings of today, or none */
     public static function ofToday(User $user, ReadingBook $book): array
     {
         $names = self::today($user, $book);
 
-        return $names === [] ? [] : [SetAside::madeUp('', self::told($book->texts(), $names))];
+        return $names === [] ? [] : [UnusableRow::madeUp('', self::told($book->texts(), $names))];
     }
 
-    /** @return list<SetAside> one for the readings of an outing, or none */
+    /** @return list<UnusableRow> one for the readings of an outing, or none */
     public static function ofOuting(Outing $outing): array
     {
         foreach (self::stays($outing) as [$readings, $names]) {
             if ($names !== []) {
-                return [SetAside::madeUp($outing->uuid, self::told($readings, $names))];
+                return [UnusableRow::madeUp($outing->uuid, self::told($readings, $names))];
             }
         }
 
@@ -90,7 +90,7 @@ final readonly class MadeUpReadings
     {
         return implode(', ', array_map(static function (string $name) use ($texts): string {
             $definition = Reading::from($name)->definition();
-            $text = Raw::text($texts[$name] ?? '');
+            $text = Coerce::text($texts[$name] ?? '');
 
             return "{$definition->label} ".($definition->unit(UnitSet::metric()) === null ? $definition->word($text) : $text);
         }, $names));

@@ -53,7 +53,7 @@ final class User extends Authenticatable
         return $this->email === config('eskith.demo_email');
     }
 
-    public function likes(): Settings
+    public function settings(): Settings
     {
         return Settings::from($this->settings ?? []);
     }

@@ -60,7 +60,7 @@ final readonly class Edges
         if (count($line) < 2) {
             throw InvalidInput::because('line', 'That line has no length; draw it anew.');
         }
-        $unit = $this->user->likes()->units->depth;
+        $unit = $this->user->settings()->units->depth;
         $say = static fn (float $metres): string => (string) round($unit->fromSi($metres), 1);
         $fields = array_map(
             static fn (array $field): string => $field[$unit === Unit::Metre ? 1 : 2], PlanKind::Wall->fields(),

@@ -77,7 +77,7 @@ final readonly class Marks
     public function fish(Mark $mark): void
     {
         $known = array_filter([
-            'depth' => $mark->depth_m === null ? null : $this->user->likes()->units->depth->print(max(0.3, min(150.0, $mark->depth_m))),
+            'depth' => $mark->depth_m === null ? null : $this->user->settings()->units->depth->print(max(0.3, min(150.0, $mark->depth_m))),
             'bottom' => $mark->bottom?->value,
         ], static fn (?string $text): bool => $text !== null);
         if ($known === []) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Models\Water;
+use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
-use App\Rows\Raw;
 use Eskith\Core\Formats\PlacesFile;
 use Eskith\Core\Formats\Track;
 use Eskith\Core\Formats\Waypoint;
@@ -77,8 +77,8 @@ final class PlacesExport
                 ],
             );
             foreach (GroundReader::rows($water)->where('survey_id', $survey->id)->get(['east_m', 'north_m', 'depth_m']) as $row) {
-                [$latitude, $longitude] = $frame->degrees(new Position(Raw::number($row->east_m), Raw::number($row->north_m)));
-                $track->add($latitude, $longitude, Raw::number($row->depth_m));
+                [$latitude, $longitude] = $frame->degrees(new Position(Coerce::number($row->east_m), Coerce::number($row->north_m)));
+                $track->add($latitude, $longitude, Coerce::number($row->depth_m));
             }
             $tracks[] = $track;
         }

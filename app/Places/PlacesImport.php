@@ -98,7 +98,7 @@ final readonly class PlacesImport
             return $told === [] ? 'There is nothing in it that is not here already.' : implode(' ', $told);
         });
         // Whoever waits for a file does not wait once more for its chart.
-        Charted::of($this->water->refresh());
+        WaterChart::of($this->water->refresh());
 
         return $said;
     }

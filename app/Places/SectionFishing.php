@@ -9,7 +9,7 @@ use App\Models\User;
 use App\Models\Water;
 use App\Plans\PlanBook;
 use App\Readings\ReadingKeeper;
-use App\Rows\Sky;
+use App\Rows\TideAndLight;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Relief\Ledge;
 use Illuminate\Support\Carbon;
@@ -35,12 +35,12 @@ final readonly class SectionFishing
      */
     public function fish(Water $water, string $text, string $uuid): bool
     {
-        $section = SectionLine::section($water, SectionLine::parse($text), Charted::of($water));
+        $section = SectionLine::section($water, SectionLine::parse($text), WaterChart::of($water));
         if ($section->deepestM === null) {
             throw InvalidInput::because('line', 'Nothing is sounded below this line; draw it where the chart is known.');
         }
-        $level = Sky::overWater($water)->levelM(Carbon::now());
-        $unit = $this->user->likes()->units->depth;
+        $level = TideAndLight::overWater($water)->levelM(Carbon::now());
+        $unit = $this->user->settings()->units->depth;
 
         return DB::transaction(function () use ($section, $water, $level, $unit, $uuid): bool {
             ReadingKeeper::of($this->user)->keepPossible([

@@ -54,7 +54,7 @@ final class SectionLine
      *
      * @throws InvalidInput when it has no length, or nothing is sounded
      */
-    public static function section(Water $water, array $line, ?Charted $charted): Section
+    public static function section(Water $water, array $line, ?WaterChart $charted): Section
     {
         if ($charted === null) {
             throw InvalidInput::because('line', "Nothing of {$water->name} is sounded yet; record or bring soundings in first.");

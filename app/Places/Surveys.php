@@ -11,10 +11,10 @@ use App\Models\Sounding;
 use App\Models\Survey as SurveyRow;
 use App\Models\User;
 use App\Models\Water;
+use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
-use App\Rows\Raw;
-use App\Rows\Sky;
+use App\Rows\TideAndLight;
 use Eskith\Core\Formats\Track;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Frame;
@@ -98,7 +98,7 @@ final readonly class Surveys
             }
             $heard = $row->soundings()->toBase()->orderBy('at')->orderBy('id')->get(['east_m', 'north_m', 'depth_m', 'at']);
             $times = $heard->map(static fn (stdClass $one): Carbon => Moment::read($one->at) ?? Carbon::now());
-            $sky = Sky::overWater($row->water);
+            $sky = TideAndLight::overWater($row->water);
             $levels = $times->map(static fn (Carbon $at): float => $sky->levelM($at))->all();
             try {
                 $survey = Survey::of(self::column($heard->pluck('east_m')->all()), self::column($heard->pluck('north_m')->all()),
@@ -166,7 +166,7 @@ final readonly class Surveys
      */
     public function byHand(Water $water, string $uuid, array $soundings): void
     {
-        $level = Sky::overWater($water)->levelM(Carbon::now());
+        $level = TideAndLight::overWater($water)->levelM(Carbon::now());
         DB::transaction(function () use ($water, $uuid, $soundings, $level): void {
             if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
                 return;
@@ -203,7 +203,7 @@ final readonly class Surveys
     /** @return list<float>|float m that the water stood above its zero: at each point where there is a tide, else as it was read last */
     private static function levels(Water $water, Track $track): array|float
     {
-        $sky = Sky::overWater($water);
+        $sky = TideAndLight::overWater($water);
         $still = $sky->levelM(Carbon::now());
 
         return $sky->tide() === null ? $still : array_map(
@@ -271,6 +271,6 @@ final readonly class Surveys
      */
     private static function column(array $values): array
     {
-        return array_values(array_map(Raw::number(...), $values));
+        return array_values(array_map(Coerce::number(...), $values));
     }
 }

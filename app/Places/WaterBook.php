@@ -125,7 +125,7 @@ final readonly class WaterBook
             ], static fn (mixed $value): bool => $value !== null));
             $into->increment('ground');
             $gone->delete();
-            Charted::forget($gone->id);
+            WaterChart::forget($gone->id);
         });
     }
 
@@ -133,7 +133,7 @@ final readonly class WaterBook
     public function delete(Water $water): void
     {
         DB::transaction(static fn () => $water->delete());
-        Charted::forget($water->id);
+        WaterChart::forget($water->id);
     }
 
     /** Lets others of this server take a copy, by a code; the same twice keeps the code. */

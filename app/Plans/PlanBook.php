@@ -8,7 +8,7 @@ use App\Enums\PlanKind;
 use App\Models\Plan;
 use App\Models\User;
 use App\Record\Logbook;
-use App\Rows\Told;
+use App\Rows\LastWriterWins;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -57,7 +57,7 @@ final readonly class PlanBook
         DB::transaction(static function () use ($plan, $number, $made, $at): void {
             $plan->refresh();
             $at ??= Carbon::now();
-            $told = Told::before($plan->told)->with((string) $number, $at);
+            $told = LastWriterWins::before($plan->told)->with((string) $number, $at);
             if ($told === null) {
                 return;
             }

@@ -6,10 +6,10 @@ namespace App\Plans;
 
 use App\Choosing\SingleDrop;
 use App\Enums\PlanKind;
-use Eskith\Core\Cadence\Plan\Advance;
 use Eskith\Core\Cadence\Plan\Area;
 use Eskith\Core\Cadence\Plan\DriftPlan;
 use Eskith\Core\Cadence\Plan\FanPlan;
+use Eskith\Core\Cadence\Plan\ForwardCasts;
 use Eskith\Core\Cadence\Plan\Ledges;
 use Eskith\Core\Cadence\Plan\WallPlan;
 use Eskith\Core\Choosing\Falling;
@@ -79,9 +79,9 @@ final readonly class PlanForm
     }
 
     /** @throws InvalidInput */
-    public function advance(): Advance
+    public function advance(): ForwardCasts
     {
-        return $this->named(fn (): Advance => Advance::of(
+        return $this->named(fn (): ForwardCasts => ForwardCasts::of(
             $this->length('way'), $this->length('step'), $this->length('cast'), $this->whole('each'),
         ));
     }

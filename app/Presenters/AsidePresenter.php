@@ -6,7 +6,7 @@ namespace App\Presenters;
 
 use App\Data\AsideData;
 use App\Rows\Part;
-use App\Rows\SetAside;
+use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
 use Illuminate\Support\Str;
 
@@ -17,7 +17,7 @@ final class AsidePresenter
     private const MOST = 6;
 
     /**
-     * @param  list<SetAside>  $aside
+     * @param  list<UnusableRow>  $aside
      * @return list<AsideData>
      */
     public static function all(array $aside): array
@@ -25,7 +25,7 @@ final class AsidePresenter
         return array_map(self::one(...), array_slice($aside, 0, self::MOST));
     }
 
-    private static function one(SetAside $aside): AsideData
+    private static function one(UnusableRow $aside): AsideData
     {
         $text = self::shown($aside->text);
         [$words, $mend] = match ($aside->part) {

@@ -21,7 +21,7 @@ final class CautionPresenter
         $conditions = $rankedBox->situation->water;
 
         $day = new Circumstances(
-            units: $book->likes->units,
+            units: $book->settings->units,
             waterC: $conditions->tempC,
             depthM: $conditions->depthM,
             windMs: $conditions->windMs,

@@ -8,8 +8,8 @@ use App\Enums\Source;
 use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Rows\Calibrations;
-use App\Rows\Raw;
-use App\Rows\SetAside;
+use App\Rows\Coerce;
+use App\Rows\UnusableRow;
 use App\Settings\Settings;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
@@ -20,9 +20,9 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Bail;
 use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\BoatHolding;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Flow;
-use Eskith\Core\Water\Lies;
 use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
@@ -37,11 +37,11 @@ final readonly class ReadingBook
 
     /**
      * @param  array<string, Entry>  $entries by name
-     * @param  list<SetAside>  $aside  kept readings that cannot be used
+     * @param  list<UnusableRow>  $aside  kept readings that cannot be used
      */
     private function __construct(
         public array $entries,
-        public Settings $likes,
+        public Settings $settings,
         public bool $overlaid,
         public Calibrations $measured,
         public ?int $spotId,
@@ -56,7 +56,7 @@ final readonly class ReadingBook
      */
     public static function of(User $user, array $overlay = []): self
     {
-        $likes = $user->likes();
+        $settings = $user->settings();
         $entries = [];
         foreach (Reading::cases() as $reading) {
             // So that there is a picture from the first minute.
@@ -67,7 +67,7 @@ final readonly class ReadingBook
                     $reading->value,
                     // As one would type it.
                     $si === null ? (string) $assumed
-                        : str_replace("\u{A0}", ' ', (string) $reading->definition()->unit($likes->units)?->print($si)), $si,
+                        : str_replace("\u{A0}", ' ', (string) $reading->definition()->unit($settings->units)?->print($si)), $si,
                     Source::Assumed,
                 );
             }
@@ -77,7 +77,7 @@ final readonly class ReadingBook
         $spotId = null;
         foreach ($user->readings()->toBase()->get() as $row) {
             $si = is_numeric($row->si) ? (float) $row->si : null;
-            [$name, $text] = [Raw::text($row->name), Raw::text($row->text)];
+            [$name, $text] = [Coerce::text($row->name), Coerce::text($row->text)];
             if ($name === self::SPOT) {
                 $spotId = (int) $text;
             } elseif (Reading::tryFrom($name)?->definition()->holds($text, $si) === true) {
@@ -85,23 +85,23 @@ final readonly class ReadingBook
                     name: $name,
                     text: $text,
                     si: $si,
-                    source: Source::tryFrom(Raw::text($row->source)) ?? Source::Measured,
+                    source: Source::tryFrom(Coerce::text($row->source)) ?? Source::Measured,
                     readAt: Moment::read($row->read_at),
                     pinned: (bool) $row->pinned,
                 );
             } else {
-                $aside[] = SetAside::reading($name, $text);
+                $aside[] = UnusableRow::reading($name, $text);
             }
         }
         $overlay = array_filter(self::among($overlay), is_string(...));
         foreach ($overlay as $name => $text) {
-            [$shown, $si] = Reading::from($name)->read($text, $likes->units);
+            [$shown, $si] = Reading::from($name)->read($text, $settings->units);
             $entries[$name] = new Entry($name, $shown, $si, Source::Link);
         }
 
         return new self(
             entries: $entries,
-            likes: $likes,
+            settings: $settings,
             overlaid: $overlay !== [],
             measured: $measured,
             spotId: $spotId,
@@ -139,19 +139,19 @@ final readonly class ReadingBook
 
     public function driftIsFromWind(): bool
     {
-        return $this->si('drift') === null && $this->lies() === Lies::Drifting && $this->driftMs() !== null;
+        return $this->si('drift') === null && $this->lies() === BoatHolding::Drifting && $this->driftMs() !== null;
     }
 
-    private function lies(): ?Lies
+    private function lies(): ?BoatHolding
     {
-        return Lies::tryFrom((string) $this->text('lies'));
+        return BoatHolding::tryFrom((string) $this->text('lies'));
     }
 
     /** How it goes in the gusts; null when none was read, or the boat is held, or the gust is no more than the wind. */
     private function gustMs(): ?float
     {
         [$gust, $wind, $drift, $lies] = [$this->si('gust'), $this->si('wind'), $this->driftMs(), $this->lies()];
-        if ($gust === null || $drift === null || $lies === Lies::Held || $lies === Lies::OnFoot || $gust <= ($wind ?? 0.0)) {
+        if ($gust === null || $drift === null || $lies === BoatHolding::Held || $lies === BoatHolding::OnFoot || $gust <= ($wind ?? 0.0)) {
             return null;
         }
         // Without a wind the drift that was read is taken for that of a calm.
@@ -180,10 +180,10 @@ final readonly class ReadingBook
         return new Situation(
             water: $this->conditions(),
             aim: $this->aimed(),
-            schools: $this->likes->schools,
+            schools: $this->settings->schools,
             lineDiameterM: $lineDiameterM,
-            units: $this->likes->units,
-            cadences: $this->likes->cadences,
+            units: $this->settings->units,
+            cadences: $this->settings->cadences,
         );
     }
 
@@ -193,7 +193,7 @@ final readonly class ReadingBook
             profile: $this->text('flow') === 'river' ? Profile::River : Profile::Uniform,
             salinity: self::SALT[(string) $this->text('salt')] ?? Water::FRESH,
             gustBoatMs: $this->gustMs(),
-            onFoot: $this->lies() === Lies::OnFoot,
+            onFoot: $this->lies() === BoatHolding::OnFoot,
         ))->with(...$this->standing(false));
     }
 

@@ -7,7 +7,7 @@ namespace App\Readings;
 use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
@@ -35,7 +35,7 @@ final readonly class ReadingKeeper
      */
     public function keep(array $texts, Source $source = Source::Measured): void
     {
-        $units = $this->user->likes()->units;
+        $units = $this->user->settings()->units;
         $rows = [];
         $gone = [];
         foreach ($texts as $name => $text) {
@@ -71,8 +71,8 @@ final readonly class ReadingKeeper
      */
     public function hear(array $values): void
     {
-        $units = $this->user->likes()->units;
-        $pinned = $this->user->readings()->where('pinned', true)->pluck('name')->map(Raw::text(...))->all();
+        $units = $this->user->settings()->units;
+        $pinned = $this->user->readings()->where('pinned', true)->pluck('name')->map(Coerce::text(...))->all();
         $rows = [];
         foreach (array_diff_key($values, array_flip($pinned)) as $name => $si) {
             $spec = Reading::from($name)->definition();

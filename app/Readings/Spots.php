@@ -8,7 +8,7 @@ use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
@@ -49,9 +49,9 @@ final class Spots
         $water = $spot->water;
         $kind = array_search($water->kind, self::KINDS, true);
         $flow = $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind);
-        $since = $user->readings()->where('read_at', '>', $at)->pluck('name')->map(Raw::text(...))->all();
+        $since = $user->readings()->where('read_at', '>', $at)->pluck('name')->map(Coerce::text(...))->all();
         $known = [
-            'depth' => $spot->depth_m === null ? null : $user->likes()->units->depth->print($spot->depth_m),
+            'depth' => $spot->depth_m === null ? null : $user->settings()->units->depth->print($spot->depth_m),
             // A spot of which nothing is known says nothing of a wall either.
             'bottom' => $spot->bottom?->value, 'wall' => $spot->depth_m === null ? null : ($spot->wall ? 'yes' : 'no'),
             'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),

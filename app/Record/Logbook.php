@@ -108,7 +108,7 @@ final readonly class Logbook
                 'rod_id' => $rod?->id, 'spot_id' => $outing->spotIdAt($at), 'hole' => $lure === null ? null : $hole,
                 'cadence' => $lure === null ? null : $cadence,
                 'depth_m' => $book->si('depth') ?? 0.0, 'tied_at' => $at ?? Carbon::now(),
-                ...self::counts($lure === null || $cadence === null ? null : $book->likes->cadences->of($cadence)),
+                ...self::counts($lure === null || $cadence === null ? null : $book->settings->cadences->of($cadence)),
             ]);
             if ($rod !== null && $rod->id !== $this->user->rod_id) {
                 RodKeeper::of($this->user)->takeInHand($rod, $at);

@@ -12,7 +12,7 @@ use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Readings\Spots;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
@@ -130,7 +130,7 @@ final readonly class Moves
         $at = (new Setup)->fromDateTime($move->at);
         $next = $outing->moves()->where('at', '>', $at)->min('at');
         $outing->setups()->where('tied_at', '>=', $at)
-            ->when($next !== null, static fn (Builder $rows) => $rows->where('tied_at', '<', Raw::text($next)))
+            ->when($next !== null, static fn (Builder $rows) => $rows->where('tied_at', '<', Coerce::text($next)))
             ->update(['spot_id' => $spot->id]);
         $rods = $this->user->rods()->pluck('uuid', 'id');
         $before = $outing->setups()->where('tied_at', '<', $at)->orderBy('tied_at')->orderBy('id')->get();
@@ -139,7 +139,7 @@ final readonly class Moves
             if ($last === null || $last->until_at?->lessThanOrEqualTo($move->at) === true) {
                 continue;
             }
-            $given = $uuids[Raw::text($rods[$rod] ?? '')] ?? '';
+            $given = $uuids[Coerce::text($rods[$rod] ?? '')] ?? '';
             $last->replicate()->forceFill([
                 'uuid' => Str::isUuid($given) ? $given : (string) Str::uuid(), 'tied_at' => $move->at, 'spot_id' => $spot->id,
                 'depth_m' => $spot->depth_m ?? 0.0,

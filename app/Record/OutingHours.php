@@ -11,10 +11,10 @@ use App\Models\Pause;
 use App\Models\Setup;
 use App\Models\User;
 use App\Models\Water;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Record\Exposure;
-use Eskith\Core\Record\Fished;
 use Eskith\Core\Record\Pause as Rest;
+use Eskith\Core\Record\RodInterval;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -56,7 +56,7 @@ final readonly class OutingHours
         $start = $outing->started_at;
         $seconds = static fn (Carbon $moment): float => $start->diffInMilliseconds($moment, false) / 1000;
         $end = max(0.0, $seconds($outing->ended_at ?? Carbon::now()));
-        $fished = $setups->map(static fn (Setup $setup): Fished => new Fished(
+        $fished = $setups->map(static fn (Setup $setup): RodInterval => new RodInterval(
             (string) $setup->rod_id, $seconds($setup->tied_at), $setup->until_at === null ? null : $seconds($setup->until_at),
         ));
         $rests = $outing->pauses()->get()->map(static fn (Pause $pause): Rest => new Rest(
@@ -65,7 +65,7 @@ final readonly class OutingHours
         ));
         $events = $rests->isEmpty() ? [] : Event::query()->standing()->where('events.outing_id', $outing->id)
             ->join('setups', 'setups.id', '=', 'events.setup_id')->get(['events.at', 'setups.rod_id'])
-            ->map(static fn (Event $event): array => [$seconds($event->at), Raw::text($event->getAttribute('rod_id'))])->all();
+            ->map(static fn (Event $event): array => [$seconds($event->at), Coerce::text($event->getAttribute('rod_id'))])->all();
         $hours = Exposure::of(0.0, $end, array_values($fished->all()), array_values($events), array_values($rests->all()))->hours;
         $byId = [];
         foreach ($setups->values() as $i => $setup) {

@@ -8,7 +8,7 @@ use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -52,9 +52,9 @@ final readonly class RodTally
         $drops = $mine->where('kind', EventKind::Drop);
 
         return new self(
-            drops: Raw::whole($counted->drops ?? 0),
-            touches: Raw::whole($counted->touches ?? 0),
-            landed: Raw::whole($counted->landed ?? 0),
+            drops: Coerce::whole($counted->drops ?? 0),
+            touches: Coerce::whole($counted->touches ?? 0),
+            landed: Coerce::whole($counted->landed ?? 0),
             dropsSinceTouch: $last === null
                 ? $dropsBefore + $drops->count()
                 : $drops->filter(static fn (Event $drop): bool => $drop->at->greaterThan($last->at))->count(),

@@ -6,7 +6,7 @@ namespace App\Record;
 
 use App\Models\Event;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Stint;
 use Eskith\Core\Choosing\Trials;
@@ -46,11 +46,12 @@ final readonly class Today
                 'outings.ended_at', 'setups.spot_id', 'lures.finish',
             ]);
         $events = Event::query()->standing()->bites()->whereIn('setup_id', $rows->pluck('id'))->toBase()->get(['setup_id', 'at']);
-        $rests = RestsOfRods::in(array_values(array_unique(array_map(Raw::whole(...), $rows->pluck('outing_id')->all()))), $now);
+        $rests = RestsOfRods::in(array_values(array_unique(array_map(Coerce::whole(...), $rows->pluck('outing_id')->all()))), $now);
         $rods = $rows->pluck('rod_id', 'id');
         $touches = [];
         foreach ($events as $event) {
-            $touches[Raw::whole($event->setup_id)][] = $rests->ageH($event->at, Raw::whole($rods[Raw::whole($event->setup_id)] ?? 0));
+            $setup = Coerce::whole($event->setup_id);
+            $touches[$setup][] = $rests->ageH($event->at, Coerce::whole($rods[$setup] ?? 0));
         }
         $stints = [];
         $bright = 0.0;
@@ -58,21 +59,23 @@ final readonly class Today
         $next = [];
         // From the last to the first: each ends where the next on its rod was tied on.
         foreach ($rows->reverse() as $row) {
-            $rod = Raw::whole($row->outing_id).' '.Raw::whole($row->rod_id);
+            $rod = Coerce::whole($row->outing_id).' '.Coerce::whole($row->rod_id);
             $end = $row->until_at ?? $next[$rod] ?? $row->ended_at;
             $next[$rod] = $row->tied_at;
-            $rodId = Raw::whole($row->rod_id);
+            $rodId = Coerce::whole($row->rod_id);
             [$from, $to] = [min(self::HOURS, $rests->ageH($row->tied_at, $rodId)), $end === null ? 0.0 : $rests->ageH($end, $rodId)];
             // Other bait says nothing of lures.
             if ($from <= $to || $row->lure_id === null) {
                 continue;
             }
-            $felt = array_values(array_filter($touches[Raw::whole($row->id)] ?? [], static fn (float $age): bool => $age <= self::HOURS));
-            $lure = $stands[Raw::whole($row->lure_id)] ?? Raw::whole($row->lure_id);
-            $way = implode('|', [$lure, Raw::text($row->hole), Raw::text($row->cadence)]);
+            $felt = array_values(array_filter(
+                $touches[Coerce::whole($row->id)] ?? [], static fn (float $age): bool => $age <= self::HOURS,
+            ));
+            $lure = $stands[Coerce::whole($row->lure_id)] ?? Coerce::whole($row->lure_id);
+            $way = implode('|', [$lure, Coerce::text($row->hole), Coerce::text($row->cadence)]);
             // What is on the rod in hand comes first, then what is on the others.
-            $place = [$to, Raw::whole($row->rod_id) === (int) $user->rod_id ? 0 : 1, -count($stints)];
-            $spot = $row->spot_id === null ? null : (string) Raw::whole($row->spot_id);
+            $place = [$to, Coerce::whole($row->rod_id) === (int) $user->rod_id ? 0 : 1, -count($stints)];
+            $spot = $row->spot_id === null ? null : (string) Coerce::whole($row->spot_id);
             $stints[] = [$place, Stint::of($way, $from, $to, $felt, spot: $spot)];
             if (in_array($row->finish, self::BRIGHT, true)) {
                 $bright += 60 * ($from - $to);

@@ -37,12 +37,12 @@ final class Repeat
         if ($cadence === null || $setup->lift_m === null || $setup->lift_s === null || $setup->pause_s === null) {
             return;
         }
-        $usual = $user->likes()->cadences->of($cadence);
+        $usual = $user->settings()->cadences->of($cadence);
         $apart = [$usual->liftM - $setup->lift_m, $usual->liftSeconds - $setup->lift_s, $usual->pauseSeconds - $setup->pause_s];
         if (max(array_map(abs(...), $apart)) < 1e-3) {
             return;
         }
-        $units = $user->likes()->units;
+        $units = $user->settings()->units;
         Preferences::change($user, static fn (array $set): array => [...$set, OwnCadences::KEY => OwnCadences::of($set)->with(
             $cadence, (new UnitFormat($units))->lift($setup->lift_m), "{$setup->lift_s} s", "{$setup->pause_s} s", $units,
         )]);

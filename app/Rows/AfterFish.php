@@ -23,10 +23,10 @@ final class AfterFish
             ->get(['events.outing_id', 'kind', 'at', 'over_at', 'setups.spot_id']);
         $byPlace = [];
         foreach ($rows as $row) {
-            $at = Raw::seconds($row->at);
-            if ($outings->at(Raw::whole($row->outing_id), $at) !== null) {
-                $byPlace[Raw::whole($row->outing_id).' '.Raw::whole($row->spot_id)][] = [
-                    $at, Raw::text($row->kind), $row->over_at === null ? null : Raw::seconds($row->over_at),
+            $at = Coerce::seconds($row->at);
+            if ($outings->at(Coerce::whole($row->outing_id), $at) !== null) {
+                $byPlace[Coerce::whole($row->outing_id).' '.Coerce::whole($row->spot_id)][] = [
+                    $at, Coerce::text($row->kind), $row->over_at === null ? null : Coerce::seconds($row->over_at),
                 ];
             }
         }
@@ -69,7 +69,7 @@ final class AfterFish
     {
         $counts = array_fill_keys(array_column(Flew::cases(), 'value'), 0);
         foreach (self::events($user)->whereIn('flew', array_keys($counts))->get(['events.outing_id', 'at', 'flew']) as $row) {
-            $counts[Raw::text($row->flew)] += $outings->at(Raw::whole($row->outing_id), Raw::seconds($row->at)) === null ? 0 : 1;
+            $counts[Coerce::text($row->flew)] += $outings->at(Coerce::whole($row->outing_id), Coerce::seconds($row->at)) === null ? 0 : 1;
         }
 
         return $counts;

@@ -36,20 +36,20 @@ final readonly class BiteReader
                 ->where('user_id', $user->id)->where('spot_id', $spot)))
             ->get(['outing_id', 'setup_id', 'at', 'depth_m', 'came', 'landed']);
         foreach ($rows as $row) {
-            $at = Raw::text($row->at);
+            $at = Coerce::text($row->at);
             $seconds = (int) strtotime(substr($at, 0, 19).' UTC');
-            $outing = $outings->at(Raw::whole($row->outing_id), $seconds);
+            $outing = $outings->at(Coerce::whole($row->outing_id), $seconds);
             if ($outing === null) {
                 continue;
             }
             $id = $outing->key;
             $times[$id][] = ($seconds - $outing->start) / 60;
             if ($row->depth_m !== null) {
-                $key = (int) round(Raw::number($row->depth_m) / self::STEP_M).' '.Raw::text($row->came).' '.(int) (bool) $row->landed;
+                $key = (int) round(Coerce::number($row->depth_m) / self::STEP_M).' '.Coerce::text($row->came).' '.(int) (bool) $row->landed;
                 $counted[$id][$key] = ($counted[$id][$key] ?? 0) + 1;
             }
             if ((bool) $row->landed) {
-                $setup = Raw::whole($row->setup_id);
+                $setup = Coerce::whole($row->setup_id);
                 [$count, $last] = $landed[$setup] ?? [0, ''];
                 $landed[$setup] = [$count + 1, max($last, $at)];
             }

@@ -21,7 +21,7 @@ final readonly class Calibrations
      * @param  Collection<int, Measurement>  $rows  newest first
      * @param  array<int, list<Measurement>>  $ofLure  those of one lure, by its id, newest first
      * @param  Measurement|null  $drift  the last of the drift
-     * @param  list<SetAside>  $aside  kept measurements that cannot be used
+     * @param  list<UnusableRow>  $aside  kept measurements that cannot be used
      */
     private function __construct(
         private Collection $rows,
@@ -38,7 +38,7 @@ final readonly class Calibrations
         foreach ($user->measurements()->latest('measured_at')->latest('id')->get() as $row) {
             $kind = $row->kind;
             if ($kind === null || ! $kind->holds($row->value, $row->lure_id)) {
-                $aside[] = SetAside::measurement($row);
+                $aside[] = UnusableRow::measurement($row);
 
                 continue;
             }

@@ -17,8 +17,8 @@ use stdClass;
 final readonly class FishedOutings
 {
     /**
-     * @param  array<string, FishedOuting>  $all  by their keys, those that are asked for
-     * @param  array<int, list<FishedOuting>>  $byId  the same, by the outing
+     * @param  array<string, OutingSummary>  $all  by their keys, those that are asked for
+     * @param  array<int, list<OutingSummary>>  $byId  the same, by the outing
      * @param  array<int, array{int, int}>  $spans  s since the epoch from begin to end of each whole outing
      */
     private function __construct(public array $all, private array $byId, public array $spans)
@@ -41,7 +41,7 @@ final readonly class FishedOutings
         $moves = self::moves($user);
         [$all, $byId, $spans] = [[], [], []];
         foreach ($rows as $row) {
-            $parts = self::parts($row, $moves[Raw::whole($row->id)] ?? []);
+            $parts = self::parts($row, $moves[Coerce::whole($row->id)] ?? []);
             foreach ($parts as $part) {
                 if (self::passes($part, $filter)) {
                     $all[$part->key] = $part;
@@ -54,7 +54,7 @@ final readonly class FishedOutings
         return new self($all, $byId, $spans);
     }
 
-    /** @param  \Closure(FishedOuting): bool  $which */
+    /** @param  \Closure(OutingSummary): bool  $which */
     public function only(\Closure $which): self
     {
         return new self(array_filter($this->all, $which), array_map(
@@ -63,7 +63,7 @@ final readonly class FishedOutings
     }
 
     /** What was fished in an outing at a moment, s since the epoch; null where it is not asked for. */
-    public function at(int $outing, float $at): ?FishedOuting
+    public function at(int $outing, float $at): ?OutingSummary
     {
         foreach ($this->byId[$outing] ?? [] as $part) {
             if ($part->has($at)) {
@@ -82,7 +82,7 @@ final readonly class FishedOutings
             ->join('spots', 'spots.id', '=', 'moves.spot_id')->join('waters', 'waters.id', '=', 'spots.water_id')
             ->orderBy('at')->orderBy('moves.id')->get(['outing_id', 'place', 'readings', 'at', 'waters.name as water']);
         foreach ($rows as $row) {
-            $moves[Raw::whole($row->outing_id)][] = $row;
+            $moves[Coerce::whole($row->outing_id)][] = $row;
         }
 
         return $moves;
@@ -90,18 +90,18 @@ final readonly class FishedOutings
 
     /**
      * @param  list<stdClass>  $moves
-     * @return non-empty-list<FishedOuting> one for each stay at a water
+     * @return non-empty-list<OutingSummary> one for each stay at a water
      */
     private static function parts(stdClass $row, array $moves): array
     {
-        $start = (int) Raw::seconds($row->started_at);
-        $end = $row->ended_at === null ? Carbon::now()->getTimestamp() : (int) Raw::seconds($row->ended_at);
+        $start = (int) Coerce::seconds($row->started_at);
+        $end = $row->ended_at === null ? Carbon::now()->getTimestamp() : (int) Coerce::seconds($row->ended_at);
         $stays = [[$start, $row, [self::spot($row)]]];
         foreach ($moves as $move) {
             $i = count($stays) - 1;
             [, $last] = $stays[$i];
-            if (Raw::text($move->water) !== Raw::text($last->water)) {
-                $stays[] = [(int) Raw::seconds($move->at), $move, [self::spot($move)]];
+            if (Coerce::text($move->water) !== Coerce::text($last->water)) {
+                $stays[] = [(int) Coerce::seconds($move->at), $move, [self::spot($move)]];
 
                 continue;
             }
@@ -114,15 +114,15 @@ final readonly class FishedOutings
         $species = null;
         $parts = [];
         foreach ($stays as $i => [$from, $stay, $spots]) {
-            $readings = json_decode(Raw::text($stay->readings), true);
+            $readings = json_decode(Coerce::text($stay->readings), true);
             $readings = is_array($readings) ? $readings : [];
-            $species = Raw::text($readings['species'] ?? $species ?? 'walleye');
+            $species = Coerce::text($readings['species'] ?? $species ?? 'walleye');
             $until = $stays[$i + 1][0] ?? null;
-            $parts[] = new FishedOuting(
-                id: Raw::whole($row->id), uuid: Raw::text($row->uuid), key: Raw::text($row->uuid).($i === 0 ? '' : " {$i}"),
-                place: count(array_unique($spots)) === 1 ? Raw::text($stay->place)
-                    : implode(', ', array_unique($spots)).' · '.Raw::text($stay->water),
-                water: $stay->water === null ? null : Raw::text($stay->water), species: $species,
+            $parts[] = new OutingSummary(
+                id: Coerce::whole($row->id), uuid: Coerce::text($row->uuid), key: Coerce::text($row->uuid).($i === 0 ? '' : " {$i}"),
+                place: count(array_unique($spots)) === 1 ? Coerce::text($stay->place)
+                    : implode(', ', array_unique($spots)).' · '.Coerce::text($stay->water),
+                water: $stay->water === null ? null : Coerce::text($stay->water), species: $species,
                 tempC: self::temperature($readings), start: $from, end: max($from, $until ?? $end),
                 from: $i === 0 ? -INF : (float) $from, until: (float) ($until ?? INF),
             );
@@ -134,8 +134,8 @@ final readonly class FishedOutings
     /** A spot without its water. */
     private static function spot(stdClass $stay): string
     {
-        $place = Raw::text($stay->place);
-        $water = ' · '.Raw::text($stay->water);
+        $place = Coerce::text($stay->place);
+        $water = ' · '.Coerce::text($stay->water);
 
         return str_ends_with($place, $water) ? substr($place, 0, -strlen($water)) : $place;
     }
@@ -144,14 +144,14 @@ final readonly class FishedOutings
     private static function temperature(array $readings): ?float
     {
         try {
-            return isset($readings['temp']) ? Measure::parse(Raw::text($readings['temp']), Unit::Celsius)->si : null;
+            return isset($readings['temp']) ? Measure::parse(Coerce::text($readings['temp']), Unit::Celsius)->si : null;
         } catch (InvalidInput) {
             // What cannot be read is not known.
             return null;
         }
     }
 
-    private static function passes(FishedOuting $outing, SeasonFilter $filter): bool
+    private static function passes(OutingSummary $outing, SeasonFilter $filter): bool
     {
         return ($filter->water === null || $outing->water === $filter->water)
             && ($filter->species === null || $outing->species === $filter->species)

@@ -94,7 +94,7 @@ final class GroundReader
     {
         $counts = [];
         foreach (self::rows($water)->reorder()->groupBy('survey_id')->selectRaw('survey_id, count(*) as many')->get() as $row) {
-            $counts[Raw::whole($row->survey_id)] = Raw::whole($row->many);
+            $counts[Coerce::whole($row->survey_id)] = Coerce::whole($row->many);
         }
 
         return $counts;
@@ -110,7 +110,7 @@ final class GroundReader
     {
         $soundings = [];
         foreach ($rows->get(['east_m', 'north_m', 'depth_m']) as $row) {
-            [$east, $north, $depth] = [Raw::number($row->east_m), Raw::number($row->north_m), Raw::number($row->depth_m)];
+            [$east, $north, $depth] = [Coerce::number($row->east_m), Coerce::number($row->north_m), Coerce::number($row->depth_m)];
             if (hypot($east, $north) <= 2 * Frame::FARTHEST_M && abs($depth) <= 1_000.0) {
                 $soundings[] = [$east, $north, $depth];
             }

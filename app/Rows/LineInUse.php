@@ -15,7 +15,7 @@ final readonly class LineInUse
     /** m: thinnest and thickest line that is reckoned with. */
     private const RANGE_M = [0.00002, 0.003];
 
-    /** @param  list<SetAside>  $aside  the line, when its diameter cannot be one */
+    /** @param  list<UnusableRow>  $aside  the line, when its diameter cannot be one */
     private function __construct(public float $diameterM, public array $aside = [])
     {
     }
@@ -27,11 +27,11 @@ final readonly class LineInUse
         if ($line === null) {
             return new self(self::USUAL_M);
         }
-        $diameter = Raw::number($line->diameter_m);
+        $diameter = Coerce::number($line->diameter_m);
 
         return self::isDiameter($diameter)
             ? new self($diameter)
-            : new self(self::USUAL_M, [SetAside::line(Raw::whole($line->id), Raw::text($line->name))]);
+            : new self(self::USUAL_M, [UnusableRow::line(Coerce::whole($line->id), Coerce::text($line->name))]);
     }
 
     public static function isDiameter(float $metres): bool

@@ -13,10 +13,10 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Record\Exposure;
 use Eskith\Core\Record\Factor;
-use Eskith\Core\Record\Fished;
-use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Pause as Rest;
+use Eskith\Core\Record\RodInterval;
 use Eskith\Core\Record\Season;
+use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\UnitSet;
 use Illuminate\Database\Query\Builder;
@@ -40,7 +40,7 @@ final readonly class SeasonReader
 
     private function __construct(private User $user, private SeasonFilter $filter, public FishedOutings $fished)
     {
-        $this->units = $user->likes()->units;
+        $this->units = $user->settings()->units;
     }
 
     /**
@@ -52,7 +52,7 @@ final readonly class SeasonReader
         return new self($user, $filter, FishedOutings::of($user, $filter, $past, $spot));
     }
 
-    /** @return array<string, FishedOuting> by their keys, oldest first */
+    /** @return array<string, OutingSummary> by their keys, oldest first */
     public function outings(): array
     {
         return $this->fished->all;
@@ -60,10 +60,10 @@ final readonly class SeasonReader
 
     public function season(): Season
     {
-        return new Season(array_values(array_map(static fn (array $one): Fishing => $one[1], $this->fishing())));
+        return new Season(array_values(array_map(static fn (array $one): SetupResult => $one[1], $this->fishing())));
     }
 
-    /** @return array<int, array{stdClass, Fishing}> by setup: its row, and what it did */
+    /** @return array<int, array{stdClass, SetupResult}> by setup: its row, and what it did */
     public function fishing(): array
     {
         $setups = $this->setups();
@@ -71,17 +71,17 @@ final readonly class SeasonReader
         $counts = $this->counts();
         $found = [];
         foreach ($setups as $row) {
-            $id = Raw::whole($row->id);
+            $id = Coerce::whole($row->id);
             // Other bait says nothing of lures.
             if ($row->lure_id === null || ! $this->ofRod($row)) {
                 continue;
             }
-            $outing = $this->fished->at(Raw::whole($row->outing_id), Raw::seconds($row->tied_at));
+            $outing = $this->fished->at(Coerce::whole($row->outing_id), Coerce::seconds($row->tied_at));
             if ($outing === null) {
                 continue;
             }
             $count = $counts[$id] ?? [];
-            $found[$id] = [$row, new Fishing(
+            $found[$id] = [$row, new SetupResult(
                 outing: $outing->key, levels: $this->levels($row, $outing), hours: $hours[$id] ?? 0.0,
                 touches: $count['touches'] ?? 0, hooked: $count['hooked'] ?? 0, landed: $count['landed'] ?? 0,
                 drops: $count['drops'] ?? 0, fouls: $count['fouls'] ?? 0, seen: $count['seen'] ?? 0, refused: $count['refused'] ?? 0,
@@ -115,7 +115,7 @@ final readonly class SeasonReader
 
         // Of each outing all, since what is tied on ends what was on before.
         return array_values(array_filter(
-            $rows->all(), fn (stdClass $row): bool => isset($this->fished->spans[Raw::whole($row->outing_id)]),
+            $rows->all(), fn (stdClass $row): bool => isset($this->fished->spans[Coerce::whole($row->outing_id)]),
         ));
     }
 
@@ -127,7 +127,7 @@ final readonly class SeasonReader
     {
         $byOuting = [];
         foreach ($setups as $row) {
-            $byOuting[Raw::whole($row->outing_id)][] = $row;
+            $byOuting[Coerce::whole($row->outing_id)][] = $row;
         }
         $pauses = Pause::query()->where('user_id', $this->user->id)->toBase()->get(['outing_id', 'rod_id', 'from_at', 'until_at'])
             ->groupBy('outing_id');
@@ -138,19 +138,19 @@ final readonly class SeasonReader
             $rests = [];
             foreach ($pauses->get($id, []) as $pause) {
                 $rests[] = new Rest(
-                    Raw::seconds($pause->from_at), $pause->until_at === null ? (float) $end : Raw::seconds($pause->until_at),
-                    $pause->rod_id === null ? null : (string) Raw::whole($pause->rod_id),
+                    Coerce::seconds($pause->from_at), $pause->until_at === null ? (float) $end : Coerce::seconds($pause->until_at),
+                    $pause->rod_id === null ? null : (string) Coerce::whole($pause->rod_id),
                 );
             }
-            $fished = array_map(static fn (stdClass $row): Fished => new Fished(
-                (string) Raw::whole($row->rod_id), Raw::seconds($row->tied_at),
-                $row->until_at === null ? null : Raw::seconds($row->until_at),
+            $fished = array_map(static fn (stdClass $row): RodInterval => new RodInterval(
+                (string) Coerce::whole($row->rod_id), Coerce::seconds($row->tied_at),
+                $row->until_at === null ? null : Coerce::seconds($row->until_at),
             ), $rows);
             $found = Exposure::of(
                 $start, max($start, $end), $fished, $taps[$id] ?? [], $rests,
             )->hours;
             foreach ($rows as $i => $row) {
-                $hours[Raw::whole($row->id)] = $found[$i] ?? 0.0;
+                $hours[Coerce::whole($row->id)] = $found[$i] ?? 0.0;
             }
         }
 
@@ -169,7 +169,7 @@ final readonly class SeasonReader
             ->join('setups', 'setups.id', '=', 'events.setup_id')
             ->distinct()->get(['events.id', 'events.outing_id', 'events.at', 'setups.rod_id']);
         foreach ($rows as $row) {
-            $taps[Raw::whole($row->outing_id)][] = [Raw::seconds($row->at), (string) Raw::whole($row->rod_id)];
+            $taps[Coerce::whole($row->outing_id)][] = [Coerce::seconds($row->at), (string) Coerce::whole($row->rod_id)];
         }
 
         return $taps;
@@ -183,9 +183,9 @@ final readonly class SeasonReader
             ->whereIn('kind', EventKind::counted())
             ->groupBy('kind', 'setup_id', 'landed')->selectRaw('kind, setup_id, landed, count(*) as times')->get();
         foreach ($rows as $row) {
-            $id = Raw::whole($row->setup_id);
-            $times = Raw::whole($row->times);
-            $kind = EventKind::tryFrom(Raw::text($row->kind));
+            $id = Coerce::whole($row->setup_id);
+            $times = Coerce::whole($row->times);
+            $kind = EventKind::tryFrom(Coerce::text($row->kind));
             $of = $kind === EventKind::Fish && (bool) $row->landed ? [...$kind->countsAs(), 'landed'] : $kind?->countsAs() ?? [];
             foreach ($of as $what) {
                 $counts[$id][$what] = ($counts[$id][$what] ?? 0) + $times;
@@ -196,7 +196,7 @@ final readonly class SeasonReader
     }
 
     /** @return array<string, string> by factor, as the angler reads them; those that are not known are left out */
-    private function levels(stdClass $row, FishedOuting $outing): array
+    private function levels(stdClass $row, OutingSummary $outing): array
     {
         $levels = [];
         foreach (Factor::cases() as $factor) {
@@ -207,22 +207,22 @@ final readonly class SeasonReader
     }
 
     /** What a setup was of a factor; '' where that is not known. */
-    private function level(Factor $factor, stdClass $row, FishedOuting $outing): string
+    private function level(Factor $factor, stdClass $row, OutingSummary $outing): string
     {
         return match ($factor) {
-            Factor::Hole => Raw::text($row->hole),
-            Factor::Finish => str_replace('_', ' and ', Raw::text($row->finish)),
-            Factor::Weight => $this->step(Raw::number($row->mass_kg), $outing->species),
-            Factor::Family => Family::tryFrom(Raw::text($row->family))?->word() ?? '',
-            Factor::Cadence => Cadence::tryFrom(Raw::text($row->cadence))?->word() ?? '',
-            Factor::Speed => $this->speed(Raw::number($row->lift_m), Raw::number($row->lift_s)),
-            Factor::Depth => Raw::number($row->depth_m) > 0.0
-                ? $this->between(Raw::number($row->depth_m), self::DEPTH_STEP_M, 'depth') : '',
-            Factor::Rod => Raw::text($row->rod),
-            Factor::Line => Raw::text($row->line),
-            Factor::Leader => $row->leader === null ? '' : trim(Raw::text($row->leader_n_text).' '.Raw::text($row->leader)),
+            Factor::Hole => Coerce::text($row->hole),
+            Factor::Finish => str_replace('_', ' and ', Coerce::text($row->finish)),
+            Factor::Weight => $this->step(Coerce::number($row->mass_kg), $outing->species),
+            Factor::Family => Family::tryFrom(Coerce::text($row->family))?->word() ?? '',
+            Factor::Cadence => Cadence::tryFrom(Coerce::text($row->cadence))?->word() ?? '',
+            Factor::Speed => $this->speed(Coerce::number($row->lift_m), Coerce::number($row->lift_s)),
+            Factor::Depth => Coerce::number($row->depth_m) > 0.0
+                ? $this->between(Coerce::number($row->depth_m), self::DEPTH_STEP_M, 'depth') : '',
+            Factor::Rod => Coerce::text($row->rod),
+            Factor::Line => Coerce::text($row->line),
+            Factor::Leader => $row->leader === null ? '' : trim(Coerce::text($row->leader_n_text).' '.Coerce::text($row->leader)),
             Factor::Hooks => self::hooks(self::hooked($row)),
-            Factor::Hang => Raw::text(self::hooked($row)['attach'] ?? ''),
+            Factor::Hang => Coerce::text(self::hooked($row)['attach'] ?? ''),
         };
     }
 
@@ -260,9 +260,9 @@ final readonly class SeasonReader
     private static function hooks(array $hooks): string
     {
         $parts = array_filter([
-            isset($hooks['front']) ? 'front '.Raw::text($hooks['front']) : '',
-            isset($hooks['rear']) ? 'rear '.Raw::text($hooks['rear']) : '',
-            Raw::text($hooks['style'] ?? ''),
+            isset($hooks['front']) ? 'front '.Coerce::text($hooks['front']) : '',
+            isset($hooks['rear']) ? 'rear '.Coerce::text($hooks['rear']) : '',
+            Coerce::text($hooks['style'] ?? ''),
         ]);
 
         return implode(', ', $parts);

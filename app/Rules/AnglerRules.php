@@ -6,8 +6,8 @@ namespace App\Rules;
 
 use App\Models\RuleChoice;
 use App\Models\User;
-use App\Rows\Raw;
-use App\Rows\SetAside;
+use App\Rows\Coerce;
+use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Chart\ChartFinding;
 use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\Custom\CustomRule;
@@ -30,7 +30,7 @@ final readonly class AnglerRules
      * @param  array<string, float>  $weights  by rule id, where it is not 1
      * @param  list<CustomRule>  $own
      * @param  array<string, array<string, mixed>>  $fields  of the own rules, as kept
-     * @param  list<SetAside>  $aside  own rules that cannot be read
+     * @param  list<UnusableRow>  $aside  own rules that cannot be read
      */
     private function __construct(
         private User $user, public array $weights, public array $own, public array $fields, public array $aside = [],
@@ -44,20 +44,20 @@ final readonly class AnglerRules
         $fields = [];
         $aside = [];
         foreach ($user->ruleChoices()->orderBy('id')->toBase()->get(['rule', 'weight', 'own']) as $row) {
-            $id = Raw::text($row->rule);
+            $id = Coerce::text($row->rule);
             if ($row->own !== null) {
                 try {
                     /** @var array<string, mixed> $kept */
-                    $kept = json_decode(Raw::text($row->own), true, 16);
-                    $own[] = CustomRuleForm::rule($id, $kept, $user->likes()->units);
+                    $kept = json_decode(Coerce::text($row->own), true, 16);
+                    $own[] = CustomRuleForm::rule($id, $kept, $user->settings()->units);
                     $fields[$id] = $kept;
                 } catch (InvalidInput|\TypeError) {
-                    $aside[] = SetAside::rule($id);
+                    $aside[] = UnusableRow::rule($id);
 
                     continue;
                 }
             }
-            $weight = Raw::number($row->weight);
+            $weight = Coerce::number($row->weight);
             if ($weight !== 1.0) {
                 $weights[$id] = max(0.0, min(self::MOST_WEIGHT, $weight));
             }
@@ -118,7 +118,7 @@ final readonly class AnglerRules
     {
         $rule = $this->read($uuid, $fields);
         $this->user->ruleChoices()->updateOrCreate(
-            ['rule' => $uuid], ['own' => CustomRuleForm::kept($fields, $this->user->likes()->units)],
+            ['rule' => $uuid], ['own' => CustomRuleForm::kept($fields, $this->user->settings()->units)],
         );
 
         return $rule;
@@ -134,7 +134,7 @@ final readonly class AnglerRules
         if (! Str::isUuid($uuid)) {
             throw InvalidInput::because('id', 'A rule of your own has an id of its own, a UUID.');
         }
-        $rule = CustomRuleForm::rule($uuid, $fields, $this->user->likes()->units);
+        $rule = CustomRuleForm::rule($uuid, $fields, $this->user->settings()->units);
         $others = array_filter($this->own, static fn (CustomRule $other): bool => $other->id !== $uuid);
         if (count($others) >= self::MOST_OWN) {
             throw InvalidInput::because('name', 'There is room for '.self::MOST_OWN.' rules of your own; take one away first.');

@@ -6,7 +6,7 @@ namespace App\Rules;
 
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
-use Eskith\Core\Choosing\Custom\LureKind;
+use Eskith\Core\Choosing\Custom\LureFilter;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\CommandLine\Fields;
@@ -93,9 +93,9 @@ final readonly class CustomRuleForm
         return Condition::between($reading, $this->measure($fields, 'from', $unit), $this->measure($fields, 'to', $unit));
     }
 
-    private function lures(Fields $fields): LureKind
+    private function lures(Fields $fields): LureFilter
     {
-        return LureKind::of(
+        return LureFilter::of(
             $this->words($fields, 'families'), $this->finishes($fields),
             $this->measure($fields, 'from', $this->units->lureWeight), $this->measure($fields, 'to', $this->units->lureWeight),
         );

@@ -7,7 +7,7 @@ namespace App\Tackle;
 use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Database\Eloquent\Builder;
@@ -68,7 +68,7 @@ final readonly class Box
      */
     public function add(string $uuid, array $set): Lure
     {
-        $columns = LureForm::columns($set, $this->user->likes()->units->lureWeight);
+        $columns = LureForm::columns($set, $this->user->settings()->units->lureWeight);
 
         return DB::transaction(function () use ($uuid, $columns): Lure {
             $known = $this->user->lures()->where('uuid', $uuid)->first();
@@ -77,7 +77,7 @@ final readonly class Box
             }
 
             return $known ?? $this->user->lures()->create(
-                [...$columns, 'uuid' => $uuid, 'position' => Raw::whole($this->user->lures()->max('position')) + 1],
+                [...$columns, 'uuid' => $uuid, 'position' => Coerce::whole($this->user->lures()->max('position')) + 1],
             )->refresh();
         });
     }
@@ -105,7 +105,7 @@ final readonly class Box
 
         return DB::transaction(function () use ($each): array {
             $rows = $this->user->lures()->whereIn('id', array_map(static fn (LureChange $one): int => $one->id, $each))->get()->keyBy('id');
-            $unit = $this->user->likes()->units->lureWeight;
+            $unit = $this->user->settings()->units->lureWeight;
             $before = [];
             foreach ($each as $change) {
                 $row = $rows->get($change->id) ?? throw InvalidInput::because('each', 'One of these lures is not in your box.');

@@ -6,7 +6,7 @@ namespace App\Tackle;
 
 use App\Database\Caps;
 use App\Models\Lure;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\JsonBounds;
 use Eskith\Core\Units\InvalidInput;
@@ -167,8 +167,8 @@ final class BoxFile
         if (is_array($value)) {
             return match ($field) {
                 'holes' => Csv::guarded(implode('; ', array_map(self::hole(...), $value))),
-                'accents' => implode('; ', array_map(Raw::text(...), $value)),
-                'balance' => implode(' ', array_map(Raw::text(...), $value)),
+                'accents' => implode('; ', array_map(Coerce::text(...), $value)),
+                'balance' => implode(' ', array_map(Coerce::text(...), $value)),
                 default => '',
             };
         }
@@ -181,7 +181,7 @@ final class BoxFile
     {
         return implode(
             ' ',
-            array_map(static fn (string $of): string => is_array($hole) ? Raw::text($hole[$of] ?? '') : '', ['name', 'x', 'y']),
+            array_map(static fn (string $of): string => is_array($hole) ? Coerce::text($hole[$of] ?? '') : '', ['name', 'x', 'y']),
         );
     }
 }

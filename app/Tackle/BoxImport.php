@@ -7,7 +7,7 @@ namespace App\Tackle;
 use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -65,7 +65,7 @@ final class BoxImport
         DB::transaction(function (): void {
             $have = $this->user->lures()->pluck('uuid')->flip();
             $room = Caps::of('lures') - $have->count();
-            $position = Raw::whole($this->user->lures()->max('position'));
+            $position = Coerce::whole($this->user->lures()->max('position'));
             $new = [];
             foreach ($this->plan as $line) {
                 if ($line['status'] === 'change') {
@@ -103,7 +103,7 @@ final class BoxImport
             $uuid = self::uuid($fields, $seen);
             unset($fields['id']);
             $row = $have->get($uuid);
-            $columns = LureForm::columns($fields, $this->user->likes()->units->lureWeight, $row);
+            $columns = LureForm::columns($fields, $this->user->settings()->units->lureWeight, $row);
         } catch (InvalidInput $bad) {
             return [
                 'status' => 'refused', 'words' => ($bad->field === '' ? '' : "{$bad->field}: ").$bad->getMessage(),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -99,7 +99,7 @@ final class LureForm
         $kept = [
             'family' => $raw['family'] ?? '', 'weight' => $raw['mass_text'] ?? '', 'finish' => $raw['finish'] ?? '',
             'length' => $raw['length_mm'] ?? '', 'height' => $raw['height_mm'] ?? '',
-            'holes' => json_decode(Raw::text($raw['holes'] ?? ''), true),
+            'holes' => json_decode(Coerce::text($raw['holes'] ?? ''), true),
         ];
         foreach ($kept as $field => $value) {
             try {
@@ -221,7 +221,7 @@ final class LureForm
         $given = is_string($given)
             ? (preg_split('/\s*[;,]\s*/', mb_strtolower(trim($given)), -1, PREG_SPLIT_NO_EMPTY) ?: [])
             : ($given ?? []);
-        $named = is_array($given) ? array_map(static fn (mixed $one): string => str_replace(' ', '_', Raw::text($one)), $given) : [''];
+        $named = is_array($given) ? array_map(static fn (mixed $one): string => str_replace(' ', '_', Coerce::text($one)), $given) : [''];
         if (array_diff($named, Accent::ticked()) !== []) {
             throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', Accent::ticked())).'.');
         }
@@ -274,10 +274,10 @@ final class LureForm
                 throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, "Say {$words}.");
             }
         }
-        $family = Family::from(Raw::text($columns['family']));
-        $size = Proportions::size($family, Raw::number($columns['mass_kg']));
+        $family = Family::from(Coerce::text($columns['family']));
+        $size = Proportions::size($family, Coerce::number($columns['mass_kg']));
         $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
-        $sized = Point::of(Raw::number($columns['length_mm']), Raw::number($columns['height_mm']));
+        $sized = Point::of(Coerce::number($columns['length_mm']), Coerce::number($columns['height_mm']));
         $columns += ['holes' => HoleFields::usual($sized, $family->definition()->holes)];
 
         return $columns;

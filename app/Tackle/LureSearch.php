@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Units\Constants;
@@ -16,8 +16,8 @@ final class LureSearch
     /** @param  array<string, mixed>  $row  columns of a lure */
     public static function text(array $row): string
     {
-        $kg = Raw::number($row['mass_kg'] ?? 0);
-        $text = static fn (string $column): string => Raw::text($row[$column] ?? '');
+        $kg = Coerce::number($row['mass_kg'] ?? 0);
+        $text = static fn (string $column): string => Coerce::text($row[$column] ?? '');
         $family = Family::tryFrom($text('family'));
 
         return mb_substr(mb_strtolower(implode(' ', [

@@ -10,7 +10,7 @@ use App\Models\History;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
-use App\Rows\Told;
+use App\Rows\LastWriterWins;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -95,7 +95,7 @@ final readonly class RodKeeper
     public function takeInHand(Rod $rod, ?Carbon $at = null): void
     {
         DB::transaction(function () use ($rod, $at): void {
-            $moment = Told::moment($at ?? Carbon::now());
+            $moment = LastWriterWins::moment($at ?? Carbon::now());
             if (($this->user->refresh()->rod_told_at ?? '') > $moment) {
                 return;
             }

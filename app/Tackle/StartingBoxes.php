@@ -50,7 +50,7 @@ final readonly class StartingBoxes
     /** @return array<string, mixed> as they would be typed, marked as a usual one */
     private function fields(Lure $lure): array
     {
-        $unit = $lure->isVibe() ? Unit::Gram : $this->user->likes()->units->lureWeight;
+        $unit = $lure->isVibe() ? Unit::Gram : $this->user->settings()->units->lureWeight;
         // Half an ounce is 14 g to those who say grams.
         $weight = $unit === Unit::Gram ? round(1000 * $lure->massKg, $lure->isVibe() ? 1 : 0).' g' : $unit->print($lure->massKg);
 

@@ -14,7 +14,7 @@ final readonly class Aim
 {
     public function __construct(
         public Species $species,
-        public How $how = How::Vertical,
+        public FishingMode $how = FishingMode::Vertical,
         public Zone $zone = Zone::Bottom,
         public Mood $mood = Mood::Neutral,
         public bool $pressured = false,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Choosing\Subjects\Hung;
-use Eskith\Core\Choosing\Subjects\Weighed;
+use Eskith\Core\Choosing\Subjects\HangFacts;
+use Eskith\Core\Choosing\Subjects\WeightFacts;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 
@@ -16,7 +16,7 @@ final readonly class Candidate
     /** @param  int|null  $holeIndex  from the nose */
     private function __construct(
         public Lure $lure,
-        public Weighed $weighed,
+        public WeightFacts $weighed,
         public ?int $holeIndex,
         public ?float $hangAngleDeg,
         public ?float $secondsToBottom,
@@ -37,7 +37,7 @@ final readonly class Candidate
     ): self {
         return new self(
             lure: $lure,
-            weighed: new Weighed(
+            weighed: new WeightFacts(
                 family: $lure->family,
                 massKg: $lure->massKg,
                 workingKg: $workingKg,
@@ -83,9 +83,9 @@ final readonly class Candidate
         return $this->holeIndex === null ? null : $this->lure->holes[$this->holeIndex];
     }
 
-    public function hung(): Hung
+    public function hung(): HangFacts
     {
-        return new Hung(
+        return new HangFacts(
             $this->lure->holes, $this->holeIndex, $this->lure->balance === null ? null : $this->hangAngleDeg,
             $this->secondsToBottom,
         );

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-use Eskith\Core\Choosing\Readings\Basis;
 use Eskith\Core\Choosing\Readings\Defined;
 use Eskith\Core\Choosing\Readings\Definition;
-use Eskith\Core\Choosing\Readings\Standing;
-use Eskith\Core\Choosing\Readings\Worded;
+use Eskith\Core\Choosing\Readings\ReadingInSituation;
+use Eskith\Core\Choosing\Readings\ReadingPhrases;
+use Eskith\Core\Choosing\Readings\RuleInput;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\UnitSet;
 
@@ -19,8 +19,8 @@ use Eskith\Core\Units\UnitSet;
 enum Reading: string
 {
     use Defined;
-    use Standing;
-    use Worded;
+    use ReadingInSituation;
+    use ReadingPhrases;
 
     /** Those that matter most, asked for first: how warm, how fast past the boat, how deep. */
     public const FIRST = [self::Temperature, self::Drift, self::Depth];
@@ -81,7 +81,7 @@ enum Reading: string
     }
 
     /** @throws \LogicException for a reading that is only shown */
-    public function basis(): Basis
+    public function basis(): RuleInput
     {
         return $this->definition()->basis ?? throw new \LogicException("No choice rests on {$this->value}.");
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Choosing\Subjects\Hung;
-use Eskith\Core\Choosing\Subjects\Look;
-use Eskith\Core\Choosing\Subjects\Weighed;
+use Eskith\Core\Choosing\Subjects\FinishFacts;
+use Eskith\Core\Choosing\Subjects\HangFacts;
+use Eskith\Core\Choosing\Subjects\WeightFacts;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 
@@ -58,7 +58,7 @@ final readonly class Rule
      * Of family and weight, and how the line leans with them.
      *
      * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Weighed): ?Verdict  $judge
+     * @param  \Closure(Situation, WeightFacts): ?Verdict  $judge
      */
     public static function ofWeight(string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = ''): self
     {
@@ -77,7 +77,7 @@ final readonly class Rule
      * Of the finish and what was added to it.
      *
      * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Look): ?Verdict  $judge
+     * @param  \Closure(Situation, FinishFacts): ?Verdict  $judge
      */
     public static function ofLook(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
@@ -87,7 +87,7 @@ final readonly class Rule
             says: $says,
             needs: $needs,
             stake: $stake,
-            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, new Look($c->lure->finish, $c->lure->accents)),
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, new FinishFacts($c->lure->finish, $c->lure->accents)),
         );
     }
 
@@ -113,7 +113,7 @@ final readonly class Rule
      * Of how a lure hangs and falls, with holes or without.
      *
      * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Hung): ?Verdict  $judge
+     * @param  \Closure(Situation, HangFacts): ?Verdict  $judge
      */
     public static function ofHanging(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {

@@ -154,7 +154,7 @@ final readonly class Situation
 
     public function vertical(): bool
     {
-        return $this->aim->how === How::Vertical;
+        return $this->aim->how === FishingMode::Vertical;
     }
 
     public function suspended(): bool

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Eskith\Core\CommandLine;
 
 use Eskith\Core\Record\Exposure;
-use Eskith\Core\Record\Fished;
 use Eskith\Core\Record\Pause;
+use Eskith\Core\Record\RodInterval;
 
 /** How long each setup of an outing was fished. */
 final class ExposureVerb implements Verb
@@ -17,7 +17,7 @@ final class ExposureVerb implements Verb
         $setups = [];
         foreach ($case->objects('setups') as $setup) {
             $ids[] = $setup->text('id');
-            $setups[] = new Fished($setup->text('rod'), $setup->number('at'), $setup->numberOrNull('until'));
+            $setups[] = new RodInterval($setup->text('rod'), $setup->number('at'), $setup->numberOrNull('until'));
         }
         $exposure = Exposure::of(
             $case->number('started'), $case->number('ended'), $setups,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\CommandLine;
 
-use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Level;
 
 /** What the record says beside the rules. */
@@ -13,7 +13,7 @@ final class LearnVerb implements Verb
 {
     public function answer(Fields $case): array
     {
-        $learning = Learning::of(array_map(static function (Fields $row): FishedRow {
+        $learning = Learning::of(array_map(static function (Fields $row): LearningSample {
             $levels = [];
             foreach (Learning::FACTORS as $factor) {
                 if ($row->has($factor)) {
@@ -21,7 +21,7 @@ final class LearnVerb implements Verb
                 }
             }
 
-            return new FishedRow(
+            return new LearningSample(
                 outing: $row->text('outing'),
                 levels: $levels,
                 points: $row->number('points'),

@@ -28,7 +28,7 @@ final readonly class Comparison
         public ?float $raw,
         public float $hoursMore,
         public float $hoursLess,
-        public Standing $standing,
+        public ComparisonVerdict $standing,
         public array $within,
         public array $companions = [],
     ) {
@@ -62,16 +62,16 @@ final readonly class Comparison
         );
     }
 
-    private static function standing(RateRatio $ratio, ?float $raw, float $hours): Standing
+    private static function standing(RateRatio $ratio, ?float $raw, float $hours): ComparisonVerdict
     {
         $clear = $ratio->low !== null && $ratio->low > 1.0;
 
         return match (true) {
-            $ratio->outings < self::LEAST_OUTINGS || $hours < self::LEAST_HOURS => Standing::Thin,
-            $clear => Standing::Clear,
+            $ratio->outings < self::LEAST_OUTINGS || $hours < self::LEAST_HOURS => ComparisonVerdict::Thin,
+            $clear => ComparisonVerdict::Clear,
             $raw !== null && $ratio->ratio !== null && abs(log($raw)) >= log(self::STRIKING)
-                && abs(log($ratio->ratio)) < abs(log($raw)) / 2 => Standing::Vanishes,
-            default => Standing::Close,
+                && abs(log($ratio->ratio)) < abs(log($raw)) / 2 => ComparisonVerdict::Vanishes,
+            default => ComparisonVerdict::Close,
         };
     }
 

@@ -18,7 +18,7 @@ final readonly class Exposure
      * A setup is fished until the next on its rod (of equal times the later in the list), until it is put away, or to the end.
      * An event on a rod during a pause ends that pause for that rod: they were fishing again.
      *
-     * @param  list<Fished>  $setups
+     * @param  list<RodInterval>  $setups
      * @param  list<array{float, string}>  $events  time and rod
      * @param  list<Pause>  $pauses
      *

@@ -39,7 +39,7 @@ final readonly class Learning
     }
 
     /**
-     * @param  list<FishedRow>  $rows
+     * @param  list<LearningSample>  $rows
      *
      * @throws InvalidInput for touches, hours or weights below nothing
      */
@@ -50,9 +50,11 @@ final readonly class Learning
                 throw InvalidInput::because('rows', 'Hours, touches and weights are not below nothing, points within 100.');
             }
         }
-        $rows = array_values(array_filter($rows, static fn (FishedRow $row): bool => $row->weight > 0.0));
-        $expected = array_map(static fn (FishedRow $row): float => $row->weight * $row->hours * exp(self::PER_POINT * $row->points), $rows);
-        $touched = array_map(static fn (FishedRow $row): float => $row->weight * $row->touches, $rows);
+        $rows = array_values(array_filter($rows, static fn (LearningSample $row): bool => $row->weight > 0.0));
+        $expected = array_map(
+            static fn (LearningSample $row): float => $row->weight * $row->hours * exp(self::PER_POINT * $row->points), $rows,
+        );
+        $touched = array_map(static fn (LearningSample $row): float => $row->weight * $row->touches, $rows);
         $rate = (1 + array_sum($touched)) / (1 + array_sum($expected));
         $places = self::places($rows);
         $multipliers = array_map(static fn (array $levels): array => array_map(static fn (): float => 1.0, $levels), $places);
@@ -84,7 +86,7 @@ final readonly class Learning
     }
 
     /**
-     * @param  list<FishedRow>  $rows
+     * @param  list<LearningSample>  $rows
      * @return array<string, array<string|int, non-empty-list<int>>> by factor and level, the rows of it
      */
     private static function places(array $rows): array
@@ -125,7 +127,7 @@ final readonly class Learning
     /**
      * Only what is clear speaks, and with its careful end.
      *
-     * @param  list<FishedRow>  $rows
+     * @param  list<LearningSample>  $rows
      * @param  array<string, array<string|int, non-empty-list<int>>>  $places
      * @param  array<string, array<string|int, float>>  $multipliers
      * @param  list<float>  $touched

@@ -16,10 +16,10 @@ final readonly class Season
     /** Share of the hours of a level that have one level of another factor too: the two cannot be told apart. */
     private const TOGETHER = 0.8;
 
-    /** @var array<string, list<Fishing>> by outing */
+    /** @var array<string, list<SetupResult>> by outing */
     private array $ofOuting;
 
-    /** @param  list<Fishing>  $all */
+    /** @param  list<SetupResult>  $all */
     public function __construct(public array $all)
     {
         $of = [];
@@ -31,12 +31,12 @@ final readonly class Season
 
     public function hours(): float
     {
-        return array_sum(array_map(static fn (Fishing $one): float => $one->hours, $this->all));
+        return array_sum(array_map(static fn (SetupResult $one): float => $one->hours, $this->all));
     }
 
     public function touches(): int
     {
-        return array_sum(array_map(static fn (Fishing $one): int => $one->touches, $this->all));
+        return array_sum(array_map(static fn (SetupResult $one): int => $one->touches, $this->all));
     }
 
     public function outings(): int
@@ -100,7 +100,7 @@ final readonly class Season
                 $both = array_intersect_key($by[$one], $by[$other]);
                 if ($both !== []) {
                     $pair = Comparison::of($factor, $one, $by[$one], $other, $by[$other]);
-                    $found[] = $pair->standing === Standing::Clear ? $pair->beside($this->companions($pair, $both)) : $pair;
+                    $found[] = $pair->standing === ComparisonVerdict::Clear ? $pair->beside($this->companions($pair, $both)) : $pair;
                 }
             }
         }
@@ -158,7 +158,9 @@ final readonly class Season
 
     private static function weightiest(Comparison $a, Comparison $b): int
     {
-        $order = [Standing::Clear->value => 0, Standing::Vanishes->value => 1, Standing::Close->value => 2, Standing::Thin->value => 3];
+        $order = array_flip(array_column(
+            [ComparisonVerdict::Clear, ComparisonVerdict::Vanishes, ComparisonVerdict::Close, ComparisonVerdict::Thin], 'value',
+        ));
 
         return [$order[$a->standing->value], -log(max(1.0, $a->ratio->low ?? 1.0)), -$a->ratio->outings]
             <=> [$order[$b->standing->value], -log(max(1.0, $b->ratio->low ?? 1.0)), -$b->ratio->outings];

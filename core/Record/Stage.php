@@ -26,7 +26,7 @@ final readonly class Stage
     ) {
     }
 
-    /** @param  list<Fishing>  $of */
+    /** @param  list<SetupResult>  $of */
     public static function of(string $level, array $of): self
     {
         $touches = $hooked = $landed = $drops = $fouls = $seen = $refused = 0;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Water\Frame;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -65,13 +65,13 @@ return new class extends Migration
         $placed = DB::table('spots')->whereNotNull('latitude')->whereNotNull('longitude')->orderBy('id')->get();
         foreach ($placed->groupBy('water_id') as $id => $spots) {
             $first = $spots->first();
-            if ($first === null || abs(Raw::number($first->latitude)) > 89 || abs(Raw::number($first->longitude)) > 180) {
+            if ($first === null || abs(Coerce::number($first->latitude)) > 89 || abs(Coerce::number($first->longitude)) > 180) {
                 continue;
             }
-            $frame = Frame::of(Raw::number($first->latitude), Raw::number($first->longitude));
+            $frame = Frame::of(Coerce::number($first->latitude), Coerce::number($first->longitude));
             DB::table('waters')->where('id', $id)->update(['latitude' => $frame->latitude, 'longitude' => $frame->longitude]);
             foreach ($spots as $spot) {
-                $at = $frame->position(Raw::number($spot->latitude), Raw::number($spot->longitude));
+                $at = $frame->position(Coerce::number($spot->latitude), Coerce::number($spot->longitude));
                 DB::table('spots')->where('id', $spot->id)->update(['east_m' => $at->east, 'north_m' => $at->north]);
             }
         }

@@ -4,8 +4,8 @@ import { appendFileSync, existsSync } from "node:fs";
 import { expect, it } from "vitest";
 import { glance, ofRodInHand } from "../../resources/js/fish/tally";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
-import { asSent, type Deed } from "../../resources/js/outbox/deeds";
 import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
+import { asSent, type OfflineAction } from "../../resources/js/outbox/offlineActions";
 import * as clock from "../../resources/js/parts/clock";
 import type { OutingData, TapAnswerData } from "../../resources/js/types";
 
@@ -61,7 +61,7 @@ const late: Promise<unknown>[] = [];
 /** Who is signed in: whoever sends, it is by their cookie. */
 let signedIn = anglers[0] as Angler;
 
-async function post(whose: Angler, deeds: Deed[]): Promise<TapAnswerData> {
+async function post(whose: Angler, deeds: OfflineAction[]): Promise<TapAnswerData> {
 	const { cookies } = signedIn;
 	const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(cookies)?.[1] ?? "");
 	const askedAt = Date.now();
@@ -83,7 +83,7 @@ async function post(whose: Angler, deeds: Deed[]): Promise<TapAnswerData> {
 
 /** A network that cuts, loses answers, sends twice, and brings an old copy long after. */
 const wireOf = (whose: Angler) =>
-	async function wire(_: string, deeds: Deed[]): Promise<Verdict> {
+	async function wire(_: string, deeds: OfflineAction[]): Promise<Verdict> {
 		const luck = wild ? random() : 1;
 		if (luck < 0.15) throw new Error("cut before it went");
 		if (luck < 0.25) late.push(pause(below(4_000)).then(() => post(whose, deeds).catch(() => {})));
@@ -100,7 +100,7 @@ const wireOf = (whose: Angler) =>
 const id = () => crypto.randomUUID();
 
 /** One deed of a phone in use. */
-function next(whose: Angler, mine: string[]): Deed {
+function next(whose: Angler, mine: string[]): OfflineAction {
 	const head = { id: id(), outing: whose.outing, at: new Date(clock.now()).toISOString() };
 	const known = [...mine.slice(-40), ...(last.get(whose.id)?.events.map((event) => event.uuid) ?? [])];
 	const event = known[below(known.length)];

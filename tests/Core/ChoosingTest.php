@@ -9,8 +9,8 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
+use Eskith\Core\Choosing\FishingMode;
 use Eskith\Core\Choosing\Headline;
-use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Ladder;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
@@ -128,7 +128,7 @@ final class ChoosingTest extends TestCase
         self::assertSame('Nothing you own stays straight down here', $headline);
         self::assertStringContainsString('slow to', $lead);
 
-        $cast = $this->situation(new Conditions(tempC: 4), How::Cast);
+        $cast = $this->situation(new Conditions(tempC: 4), FishingMode::Cast);
         $tail = [Lure::of('t', Family::TailSpinner, 0.0142, 'white')];
         self::assertSame('Tie on the white half-ounce tail spinner', (new Headline($cast))->of($this->rank($cast, $tail), $tail)[0]);
     }
@@ -151,7 +151,7 @@ final class ChoosingTest extends TestCase
         return new Conditions(tempC: 4, depthM: 8, clarity: Clarity::Stained, light: Light::Dim, currentMs: 0, boatMs: 0.1);
     }
 
-    private function situation(Conditions $water, How $how = How::Vertical): Situation
+    private function situation(Conditions $water, FishingMode $how = FishingMode::Vertical): Situation
     {
         return new Situation($water, new Aim(Species::Walleye, $how), new Schools, 0.0002, UnitSet::imperial());
     }

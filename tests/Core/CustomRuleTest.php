@@ -8,7 +8,7 @@ use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
-use Eskith\Core\Choosing\Custom\LureKind;
+use Eskith\Core\Choosing\Custom\LureFilter;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\IdealLure;
 use Eskith\Core\Choosing\LureNames;
@@ -32,7 +32,7 @@ final class CustomRuleTest extends RuleTestCase
         $rule = CustomRule::of(
             'mine', 'gold does well here',
             [Condition::anyOf(Reading::Light, ['dim', 'mixed']), Condition::between(Reading::Temperature, 4.0, 10.0)],
-            LureKind::of(['blade'], ['gold']), 2.0,
+            LureFilter::of(['blade'], ['gold']), 2.0,
         )->rule();
         $points = fn (array $given): float => $rule->judge($this->situation($given), $this->candidate($given))->points ?? 0.0;
 
@@ -92,7 +92,7 @@ final class CustomRuleTest extends RuleTestCase
     /** @return iterable<string, array{\Closure(): mixed, string}> */
     public static function refusals(): iterable
     {
-        $gold = static fn (): LureKind => LureKind::of([], ['gold']);
+        $gold = static fn (): LureFilter => LureFilter::of([], ['gold']);
         yield 'no name' => [static fn () => CustomRule::of('a', ' ', [], $gold(), 1.0), 'Say in a few words'];
         yield 'a long name' => [static fn () => CustomRule::of('a', str_repeat('x', 81), [], $gold(), 1.0), 'up to 80 letters'];
         yield 'no points' => [static fn () => CustomRule::of('a', 'x', [], $gold(), 0.0), 'none changes nothing'];
@@ -105,9 +105,9 @@ final class CustomRuleTest extends RuleTestCase
             ),
             'stands in a rule once',
         ];
-        yield 'every lure' => [static fn () => LureKind::of([], []), 'points for all of them would change nothing'];
-        yield 'a strange family' => [static fn () => LureKind::of(['wobbler'], []), 'A family is one of'];
-        yield 'weights turned round' => [static fn () => LureKind::of([], [], 0.02, 0.01), 'wrong way round'];
+        yield 'every lure' => [static fn () => LureFilter::of([], []), 'points for all of them would change nothing'];
+        yield 'a strange family' => [static fn () => LureFilter::of(['wobbler'], []), 'A family is one of'];
+        yield 'weights turned round' => [static fn () => LureFilter::of([], [], 0.02, 0.01), 'wrong way round'];
         yield 'no bound' => [static fn () => Condition::between(Reading::Depth, null, null), 'Give the depth'];
         yield 'bounds turned round' => [static fn () => Condition::between(Reading::Depth, 9.0, 3.0), 'wrong way round'];
         yield 'a choice measured' => [static fn () => Condition::between(Reading::Light, 1.0, 2.0), 'is chosen, not measured'];
@@ -133,18 +133,20 @@ final class CustomRuleTest extends RuleTestCase
     {
         $vibe = Lure::of('v', Family::Blade, 0.006, 'black');
         $blade = Lure::of('b', Family::Blade, 0.0142, 'gold');
-        self::assertSame([true, false], [LureKind::of(['vibe'], [])->has($vibe), LureKind::of(['vibe'], [])->has($blade)]);
+        self::assertSame([true, false], [LureFilter::of(['vibe'], [])->has($vibe), LureFilter::of(['vibe'], [])->has($blade)]);
         self::assertSame(
-            [true, true], [LureKind::of(['blade'], [])->has($vibe), LureKind::of(['blade'], [])->has($blade)],
+            [true, true], [LureFilter::of(['blade'], [])->has($vibe), LureFilter::of(['blade'], [])->has($blade)],
             'a vibe is a blade',
         );
-        self::assertSame([false, true], [LureKind::of([], [], 0.0142)->has($vibe), LureKind::of([], [], 0.0142)->has($blade)]);
-        self::assertSame([true, false], [LureKind::of([], ['black'], null, 0.007)->has($vibe), LureKind::of([], ['black'])->has($blade)]);
+        self::assertSame([false, true], [LureFilter::of([], [], 0.0142)->has($vibe), LureFilter::of([], [], 0.0142)->has($blade)]);
+        self::assertSame([true, false], [
+            LureFilter::of([], ['black'], null, 0.007)->has($vibe), LureFilter::of([], ['black'])->has($blade),
+        ]);
         self::assertSame(
             'gold or silver blade or bladed spoon, 14 g or more',
             str_replace(
                 "\u{A0}", ' ',
-                LureKind::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new UnitFormat(UnitSet::metric())),
+                LureFilter::of(['blade', 'bladed_spoon'], ['gold', 'silver'], 0.0142)->words(new UnitFormat(UnitSet::metric())),
             ),
         );
     }
@@ -152,7 +154,7 @@ final class CustomRuleTest extends RuleTestCase
     public function test_an_own_rule_counts_like_any_other_and_can_be_weighed(): void
     {
         $box = [Lure::of('white', Family::Blade, 0.0142, 'white'), Lure::of('pink', Family::Blade, 0.0142, 'pink')];
-        $book = RuleBook::standard()->with([CustomRule::of('mine', 'Pink it is', [], LureKind::of([], ['pink']), 6.0)]);
+        $book = RuleBook::standard()->with([CustomRule::of('mine', 'Pink it is', [], LureFilter::of([], ['pink']), 6.0)]);
         $situation = $this->situation(['light' => 'dim']);
         $top = static fn (RuleBook $rules): string => (new Chooser($rules))->rank($situation, $box)[0]->candidate->lure->id;
 

@@ -10,8 +10,8 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Falling;
+use Eskith\Core\Choosing\FishingMode;
 use Eskith\Core\Choosing\Headline;
-use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Note;
 use Eskith\Core\Choosing\Pick;
@@ -160,7 +160,7 @@ final class DrawnDaysTest extends TestCase
                 fishDepthM: $this->among([null, $depth * $this->between(0.1, 1.0)]),
             ),
             new Aim(
-                species: $this->among(Species::cases()), how: $this->among(How::cases()),
+                species: $this->among(Species::cases()), how: $this->among(FishingMode::cases()),
                 zone: $this->among([Zone::Bottom, Zone::Bottom, Zone::Suspended, Zone::Thermocline]), mood: $this->among(Mood::cases()),
                 pressured: $this->among([true, false]), hop: $this->among([true, false, false]), marksBelow: $this->among([true, false]),
                 runs: $this->among([null, ...Runs::cases()]),

@@ -9,11 +9,11 @@ use Eskith\Core\Care\ScaleReading;
 use Eskith\Core\Care\WeighedFish;
 use Eskith\Core\Record\BestRate;
 use Eskith\Core\Record\Exposure;
-use Eskith\Core\Record\Fished;
-use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Pause;
 use Eskith\Core\Record\RateRatio;
+use Eskith\Core\Record\RodInterval;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,7 +47,7 @@ final class RecordTest extends TestCase
     {
         // Rod a: one hour, then another lure. A pause of all from 1800 to 2400, one of rod a from 2100 to 2700: 900 s in union.
         $hours = static fn (array $events): array => Exposure::of(0, 7200, [
-            new Fished('a', 0), new Fished('a', 3600), new Fished('b', 600, 1200),
+            new RodInterval('a', 0), new RodInterval('a', 3600), new RodInterval('b', 600, 1200),
         ], $events, [new Pause(1800, 2400), new Pause(2100, 2700, 'a')])->hours;
         self::assertEqualsWithDelta([0.75, 1.0, 1 / 6], $hours([]), 1e-9);
         // A touch on rod a at 1900 ends the first pause there: 100 s and 600 s are left.
@@ -59,7 +59,8 @@ final class RecordTest extends TestCase
 
     public function test_of_two_tied_at_once_the_later_in_the_list_is_fished(): void
     {
-        self::assertEqualsWithDelta([0.0, 1.0], Exposure::of(0, 3600, [new Fished('a', 0), new Fished('a', 0)], [], [])->hours, 1e-9);
+        $both = [new RodInterval('a', 0), new RodInterval('a', 0)];
+        self::assertEqualsWithDelta([0.0, 1.0], Exposure::of(0, 3600, $both, [], [])->hours, 1e-9);
         $this->expectException(InvalidInput::class);
         Exposure::of(10, 0, [], [], []);
     }
@@ -96,7 +97,7 @@ final class RecordTest extends TestCase
         foreach (range(1, 24) as $outing) {
             foreach (['gold' => 4.0, 'white' => 1.0] as $finish => $rate) {
                 foreach (['front', 'back'] as $hole) {
-                    $rows[] = new FishedRow(
+                    $rows[] = new LearningSample(
                         outing: "o{$outing}",
                         levels: ['family' => 'blade', 'weight_step' => '1/2', 'finish' => $finish, 'hole' => $hole, 'cadence' => 'low_hop'],
                         points: 0.0,
@@ -125,7 +126,7 @@ final class RecordTest extends TestCase
     public function test_a_good_day_is_a_day_and_not_a_lure(): void
     {
         // Gold was fished only on the one day when everything was touched.
-        $row = static fn (string $outing, string $finish, float $touches): FishedRow => new FishedRow(
+        $row = static fn (string $outing, string $finish, float $touches): LearningSample => new LearningSample(
             outing: $outing,
             levels: ['finish' => $finish],
             points: 0.0,

@@ -8,7 +8,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Chooser;
-use Eskith\Core\Choosing\How;
+use Eskith\Core\Choosing\FishingMode;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
 use Eskith\Core\Choosing\Rigged\RigChecks;
@@ -160,7 +160,7 @@ final class RigReportTest extends TestCase
 
     public function test_a_caster_is_told_of_the_end_of_the_cast_without_a_drift(): void
     {
-        $report = $this->report($this->rig(), ['boatMs' => null, 'currentMs' => null], how: How::Cast);
+        $report = $this->report($this->rig(), ['boatMs' => null, 'currentMs' => null], how: FishingMode::Cast);
 
         self::assertStringStartsWith("26\u{A0}m out the line swallows", $this->finding($report, RigCheck::Start)->says);
         self::assertStringStartsWith("26\u{A0}m out a strike takes", $this->finding($report, RigCheck::HookSet)->says);
@@ -173,13 +173,13 @@ final class RigReportTest extends TestCase
         self::assertStringContainsString("hooks to 21\u{A0}m out", RigHeadline::of($soft));
         self::assertNotContains(RigCheck::Weight, array_column((new RigChecks($report))->findings(), 'check'));
         self::assertStringStartsWith('Read the depth', $this->finding(
-            $this->report($this->rig(), ['depthM' => null], how: How::Cast), RigCheck::Start,
+            $this->report($this->rig(), ['depthM' => null], how: FishingMode::Cast), RigCheck::Start,
         )->says);
     }
 
     public function test_a_long_cast_across_a_flow_neither_starts_nor_hooks(): void
     {
-        $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: How::Cast, runs: Runs::Across);
+        $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: FishingMode::Cast, runs: Runs::Across);
         $start = $this->finding($report, RigCheck::Start);
 
         self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
@@ -193,9 +193,10 @@ final class RigReportTest extends TestCase
         self::assertNotNull($to);
         self::assertGreaterThan(3.0, $to);
         self::assertLessThan(25.0, $to);
-        $slower = $this->report($this->rig(), ['currentMs' => 0.065, 'boatMs' => 0.0], how: How::Cast, runs: Runs::Across);
+        $slower = $this->report($this->rig(), ['currentMs' => 0.065, 'boatMs' => 0.0], how: FishingMode::Cast, runs: Runs::Across);
         self::assertGreaterThan($to, $slower->hooksToM());
-        self::assertTrue($this->finding($this->report($this->rig(), ['currentMs' => 0.0], how: How::Cast), RigCheck::HookSet)->good);
+        $cast = $this->report($this->rig(), ['currentMs' => 0.0], how: FishingMode::Cast);
+        self::assertTrue($this->finding($cast, RigCheck::HookSet)->good);
     }
 
     public function test_braid_ices_below_freezing_and_only_there(): void
@@ -248,14 +249,14 @@ final class RigReportTest extends TestCase
     public function test_a_rod_is_told_with_the_length_that_is_usual_for_what_is_done(): void
     {
         $says = fn (
-            float $rodM, How $how = How::Vertical, Cadence $cadence = Cadence::ShortPop, Family $family = Family::Blade,
+            float $rodM, FishingMode $how = FishingMode::Vertical, Cadence $cadence = Cadence::ShortPop, Family $family = Family::Blade,
         ): string => $this->finding(
             $this->report($this->rig()->with(rodM: $rodM), cadence: $cadence, family: $family, how: $how), RigCheck::Rod,
         )->says;
         self::assertStringContainsString('as usual for straight down', $says(1.9));
         self::assertStringContainsString('is usual for straight down: lifts and casts farther, feels less', $says(2.6));
-        self::assertStringContainsString('is usual for a cast: more accurate, feels more, lifts less far', $says(1.9, How::Cast));
-        self::assertStringContainsString('as usual for a cast', $says(2.1, How::Cast));
+        self::assertStringContainsString('is usual for a cast: more accurate, feels more, lifts less far', $says(1.9, FishingMode::Cast));
+        self::assertStringContainsString('as usual for a cast', $says(2.1, FishingMode::Cast));
         self::assertStringContainsString(
             'as usual for the steady lift', $says(2.44, cadence: Cadence::SteadyLift, family: Family::BladedSpoon),
         );
@@ -390,7 +391,7 @@ final class RigReportTest extends TestCase
         float $kg = 0.0142,
         Hooks $hooks = new Hooks,
         int $worn = 0,
-        How $how = How::Vertical,
+        FishingMode $how = FishingMode::Vertical,
         ?Runs $runs = null,
         Schools $schools = new Schools,
     ): RigReport {

@@ -9,8 +9,8 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\FinishSchool;
+use Eskith\Core\Choosing\FishingMode;
 use Eskith\Core\Choosing\HoleSchool;
-use Eskith\Core\Choosing\How;
 use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
@@ -87,7 +87,7 @@ abstract class RuleTestCase extends TestCase
                 forageSize: isset($given['forage']) ? ForageSize::from($given['forage']) : null,
             ),
             new Aim(
-                Species::from($given['fish'] ?? 'walleye'), How::from($given['how'] ?? 'vertical'),
+                Species::from($given['fish'] ?? 'walleye'), FishingMode::from($given['how'] ?? 'vertical'),
                 Zone::from($given['zone'] ?? 'bottom'), Mood::from($given['mood'] ?? 'neutral'),
                 $given['pressured'] ?? false, $given['hop'] ?? false, $given['away'] ?? false, $given['marks'] ?? false,
                 isset($given['runs']) ? Runs::from($given['runs']) : null,

@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use Eskith\Core\CommandLine\CommandLine;
 use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Factor;
-use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Gaps;
 use Eskith\Core\Record\Holdout;
 use Eskith\Core\Record\Season;
-use Eskith\Core\Record\Standing;
+use Eskith\Core\Record\SetupResult;
 use PHPUnit\Framework\TestCase;
 
 /** What may be said of a record: worked by hand where it can be. */
@@ -24,7 +24,9 @@ final class SeasonTest extends TestCase
             [['front', 0, 2.0], ['middle', 4, 2.0]],
         ]));
         [$pair] = $season->comparisons(Factor::Hole);
-        self::assertSame(['middle', 'front', Standing::Clear, 4], [$pair->more, $pair->less, $pair->standing, $pair->ratio->outings]);
+        self::assertSame(['middle', 'front', ComparisonVerdict::Clear, 4], [
+            $pair->more, $pair->less, $pair->standing, $pair->ratio->outings,
+        ]);
         self::assertGreaterThan(1.0, $pair->ratio->low);
         self::assertEqualsWithDelta((22 / 8.0) / (4 / 7.5), $pair->raw, 1e-9);
         self::assertSame(['middle', 'front'], array_column($season->dots(Factor::Hole), 'level'), 'the highest first');
@@ -39,13 +41,13 @@ final class SeasonTest extends TestCase
             $days[] = $i % 2 === 0 ? [['gold', 12, 3.0], ['silver', 2, 0.5]] : [['gold', 0, 0.5], ['silver', 1, 3.0]];
         }
         $pair = (new Season(self::days($days, 'finish')))->comparisons(Factor::Finish)[0];
-        self::assertSame(Standing::Vanishes, $pair->standing);
+        self::assertSame(ComparisonVerdict::Vanishes, $pair->standing);
         self::assertGreaterThan(1.5, max($pair->raw, 1 / $pair->raw));
         $thin = (new Season(self::days(array_slice($days, 0, 2), 'finish')))->comparisons(Factor::Finish)[0];
-        self::assertSame(Standing::Thin, $thin->standing, 'two outings are no comparison');
+        self::assertSame(ComparisonVerdict::Thin, $thin->standing, 'two outings are no comparison');
         $few = array_fill(0, 4, [['gold', 3, 0.4], ['silver', 0, 0.4]]);
         $short = (new Season(self::days($few, 'finish')))->comparisons(Factor::Finish)[0];
-        self::assertSame(Standing::Thin, $short->standing, 'nor is an hour and a half');
+        self::assertSame(ComparisonVerdict::Thin, $short->standing, 'nor is an hour and a half');
         self::assertSame([], (new Season(self::days([[['gold', 3, 2.0]], [['silver', 0, 2.0]]], 'finish')))->comparisons(Factor::Finish));
     }
 
@@ -54,8 +56,8 @@ final class SeasonTest extends TestCase
         $always = $swapped = [];
         for ($i = 0; $i < 4; $i++) {
             foreach ([['middle', 6, 'A', 'A'], ['front', 1, 'B', 'B']] as $side => [$hole, $touches, $rod]) {
-                $always[] = new Fishing("o{$i}", ['hole' => $hole, 'rod' => $rod, 'finish' => 'white'], 2.0, $touches, 0, 0);
-                $swapped[] = new Fishing("o{$i}", ['hole' => $hole, 'rod' => ($i + $side) % 2 === 0 ? 'A' : 'B'], 2.0, $touches, 0, 0);
+                $always[] = new SetupResult("o{$i}", ['hole' => $hole, 'rod' => $rod, 'finish' => 'white'], 2.0, $touches, 0, 0);
+                $swapped[] = new SetupResult("o{$i}", ['hole' => $hole, 'rod' => ($i + $side) % 2 === 0 ? 'A' : 'B'], 2.0, $touches, 0, 0);
             }
         }
         self::assertSame([Factor::Rod], (new Season($always))->comparisons(Factor::Hole)[0]->companions);
@@ -74,8 +76,9 @@ final class SeasonTest extends TestCase
     public function test_stages_add_up_and_count_fouls_of_drops(): void
     {
         $season = new Season([
-            new Fishing('a', ['hang' => 'ring'], 1.0, 10, 6, 3, drops: 40, fouls: 2, seen: 9, refused: 7),
-            new Fishing('b', ['hang' => 'loop'], 1.0, 4, 4, 4, drops: 10, fouls: 0), new Fishing('b', [], 1.0, 2, 0, 0, drops: 5, fouls: 1),
+            new SetupResult('a', ['hang' => 'ring'], 1.0, 10, 6, 3, drops: 40, fouls: 2, seen: 9, refused: 7),
+            new SetupResult('b', ['hang' => 'loop'], 1.0, 4, 4, 4, drops: 10, fouls: 0),
+            new SetupResult('b', [], 1.0, 2, 0, 0, drops: 5, fouls: 1),
         ]);
         $all = $season->allStages();
         self::assertSame([16, 10, 7, 55, 3], [$all->touches, $all->hooked, $all->landed, $all->drops, $all->fouls]);
@@ -121,14 +124,14 @@ final class SeasonTest extends TestCase
 
     /**
      * @param  list<list<array{string, int, float}>>  $days  of each: level, touches, hours
-     * @return list<Fishing>
+     * @return list<SetupResult>
      */
     private static function days(array $days, string $factor = 'hole'): array
     {
         $all = [];
         foreach ($days as $i => $setups) {
             foreach ($setups as [$level, $touches, $hours]) {
-                $all[] = new Fishing("outing {$i}", [$factor => $level], $hours, $touches, $touches, 0);
+                $all[] = new SetupResult("outing {$i}", [$factor => $level], $hours, $touches, $touches, 0);
             }
         }
 

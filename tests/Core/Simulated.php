@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -95,7 +95,7 @@ final class Simulated
                 [$chosen[0], 2.0], [$steps[$this->among(2)], 0.9], [$steps[2 + $this->among(2)], 0.8], [$steps[4 + $this->among(3)], 0.6],
             ];
             foreach ($fished as [$one, $hours]) {
-                $rows[] = new FishedRow(
+                $rows[] = new LearningSample(
                     (string) $outing, $one['levels'], $one['points'] - $best, $hours, $this->touches($true($one) * $day, $hours), 1.0,
                 );
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Eskith\Core\Record\BestRate;
-use Eskith\Core\Record\FishedRow;
 use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\RateRatio;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -113,7 +113,7 @@ final class SimulatedSeasonsTest extends TestCase
                         'weight_step' => $angler->roll() < ($gold ? 0.65 : 0.35) ? '4' : '3',
                         'cadence' => $angler->roll() < 0.5 ? 'low_hop' : 'short_pop',
                     ];
-                    $rows[] = new FishedRow(
+                    $rows[] = new LearningSample(
                         (string) $i, $levels, 0.0, 1.0, (float) $angler->touches(1.2 * $day * ($gold ? 2.0 : 1.0), 1.0), 1.0,
                     );
                 }

@@ -7,13 +7,13 @@ namespace Tests\Core;
 use Eskith\Core\Cadence\BiteSign;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
-use Eskith\Core\Cadence\Hour;
 use Eskith\Core\Cadence\LiftTrace;
 use Eskith\Core\Cadence\LiftWords;
-use Eskith\Core\Cadence\Plan\Advance;
+use Eskith\Core\Cadence\Plan\ForwardCasts;
 use Eskith\Core\Cadence\Plan\Ledges;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\TimeBudget;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
@@ -63,14 +63,14 @@ final class WorkTest extends TestCase
     {
         // 10 s down, 240 s worked, 8 m wound in at 1 m/s: 258 s each; two fish an hour take 60 s each of it:
         // 3600 / (1 + 2 × 60/3600) = 3483.9 s are fished, 13.5 drops.
-        $hour = Hour::of(10.0, 240.0, 8.0, false, 2.0);
+        $hour = TimeBudget::of(10.0, 240.0, 8.0, false, 2.0);
         self::assertEqualsWithDelta(3483.87 / 258, $hour->drops, 0.001);
         self::assertEqualsWithDelta(116.13, $hour->unhookingS, 0.01);
         self::assertEqualsWithDelta(3600, $hour->sinkingS + $hour->workingS + $hour->retrievingS + $hour->unhookingS, 1e-9);
         // A cast takes 8 s more.
-        self::assertEqualsWithDelta(3600 / 266, Hour::of(10.0, 240.0, 8.0, true, 0.0)->drops, 1e-9);
+        self::assertEqualsWithDelta(3600 / 266, TimeBudget::of(10.0, 240.0, 8.0, true, 0.0)->drops, 1e-9);
         $this->expectException(InvalidInput::class);
-        Hour::of(0.0, 240.0, 8.0, false, 0.0);
+        TimeBudget::of(0.0, 240.0, 8.0, false, 0.0);
     }
 
     public function test_lifts_are_said_as_an_angler_would(): void
@@ -109,12 +109,12 @@ final class WorkTest extends TestCase
     public function test_moving_up_covers_the_way_from_end_to_end(): void
     {
         // 50 m in steps of at most 8 m: 7 steps of 7.14 m, 8 stands, 3 casts each at −30°, 0° and 30°.
-        $plan = Advance::of(50.0, 8.0, 12.0, 3);
+        $plan = ForwardCasts::of(50.0, 8.0, 12.0, 3);
         self::assertSame([8, 24], [$plan->stands, count($plan->casts)]);
         self::assertEqualsWithDelta([0.0, 50 / 7], $plan->casts[3]->stand->pair(), 1e-9);
         self::assertEqualsWithDelta([-6.0, 12 * cos(M_PI / 6)], $plan->casts[0]->aim->pair(), 1e-9);
-        self::assertEqualsWithDelta([0.0, 12.0], Advance::of(50.0, 8.0, 12.0, 1)->casts[0]->aim->pair(), 1e-9);
+        self::assertEqualsWithDelta([0.0, 12.0], ForwardCasts::of(50.0, 8.0, 12.0, 1)->casts[0]->aim->pair(), 1e-9);
         $this->expectException(InvalidInput::class);
-        Advance::of(50.0, 8.0, 12.0, 21);
+        ForwardCasts::of(50.0, 8.0, 12.0, 21);
     }
 }

@@ -28,7 +28,7 @@ use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Record\Factor;
-use Eskith\Core\Record\Fishing;
+use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
@@ -72,7 +72,7 @@ final class GrowthTest extends OnWaterTestCase
         $fished = array_values($reader->fishing())[0][1] ?? self::fail('nothing was fished');
         self::assertSame((int) $kind->isBite(), $fished->touches, 'in the rates');
         foreach ($kind->countsAs() as $what) {
-            self::assertTrue(property_exists(Fishing::class, $what), "{$what} is no count of a setup");
+            self::assertTrue(property_exists(SetupResult::class, $what), "{$what} is no count of a setup");
             self::assertSame(1, $fished->{$what}, $what);
         }
         $bites = array_sum(array_map(count(...), array_column(BiteReader::of($this->angler, $reader->fished)->times, 0)));

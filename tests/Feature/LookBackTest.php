@@ -159,7 +159,7 @@ final class LookBackTest extends TestCase
         $this->angler->refresh();
         $book = ReadingBook::of($this->angler);
         self::assertSame(['41 F', '26 ft'], [$book->text('temp'), $book->text('depth')], 'what was not read then stays');
-        $steps = $this->angler->likes()->cadences->of(\Eskith\Core\Cadence\Cadence::LowHop);
+        $steps = $this->angler->settings()->cadences->of(\Eskith\Core\Cadence\Cadence::LowHop);
         self::assertEqualsWithDelta([0.2, 0.5, 4.0], [$steps->liftM, $steps->liftSeconds, $steps->pauseSeconds], 0.01, 'to the inch');
         self::assertSame(['Old bar'], $this->angler->plans()->standing()->pluck('name')->all(), 'once');
         $this->actingAs($this->angler())->post("/repeat/{$setup->uuid}")->assertNotFound();

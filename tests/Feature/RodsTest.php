@@ -93,7 +93,7 @@ final class RodsTest extends TestCase
         $this->tie(['lure' => $white, 'hole' => 'back', 'cadence' => 'low_hop', 'rod' => $this->rod('Casting rod')->uuid]);
         $this->travel(1)->minutes();
         $stands = $this->angler->lures()->pluck('id', 'id')->all();
-        $today = \App\Record\Today::of($this->angler->refresh(), $stands, $this->angler->likes()->trials);
+        $today = \App\Record\Today::of($this->angler->refresh(), $stands, $this->angler->settings()->trials);
         // 60 minutes of gold. White on the vertical rod for 121 minutes to now, faded: 1.5 × (1 − e^(−121/90)) = 1.109 h.
         self::assertEqualsWithDelta(60.0, $today->brightMetalMin, 0.1);
         self::assertEqualsWithDelta(1.109, $today->day->hours("{$white}|middle|low_hop"), 0.001);

@@ -179,7 +179,7 @@ final class WatersTest extends OnWaterTestCase
         self::assertSame(['own', $own['waves']], [$sheet()['tideFrom'], $sheet()['tideWaves']]);
         // At its epoch the first stands at its highest, the second at its mean.
         self::assertEqualsWithDelta(
-            3.0, \App\Rows\Sky::overWater($this->water->refresh())->levelM(Carbon::parse('2026-01-01T00:00:00Z')), 1e-6
+            3.0, \App\Rows\TideAndLight::overWater($this->water->refresh())->levelM(Carbon::parse('2026-01-01T00:00:00Z')), 1e-6
         );
         foreach (['mean' => 'high', 'epoch' => 'new year', 'waves' => "1 m 30 0\nM2", 'from' => 'the moon'] as $field => $bad) {
             $put([...$own, $field => $bad])->assertSessionHasErrors($field);

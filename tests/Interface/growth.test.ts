@@ -3,8 +3,8 @@ import { paintOf } from "../../resources/js/drop/finish";
 import { hooksOf, outlinePath } from "../../resources/js/drop/lureSides";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { EVENT_KIND, FAMILY, FINISH, OFFLINE_ACTION } from "../../resources/js/kinds";
-import type { Deed } from "../../resources/js/outbox/deeds";
 import { nameOf } from "../../resources/js/outbox/names";
+import type { OfflineAction } from "../../resources/js/outbox/offlineActions";
 import { optionsOf } from "../../resources/js/parts/options";
 import type { EventKind, Family, LureDrawing, OutingData } from "../../resources/js/types";
 
@@ -22,7 +22,7 @@ const outing = {
 	drift: 0,
 } as unknown as OutingData;
 
-const log = (kind: string): Deed => ({
+const log = (kind: string): OfflineAction => ({
 	do: "log",
 	id: kind,
 	outing: "o",
@@ -63,7 +63,9 @@ describe("what grows", () => {
 	});
 
 	it.each(optionsOf(OFFLINE_ACTION))("names %s where it waits", (action, word) => {
-		expect(nameOf({ do: action, words: "x", word: "x", entry: { kind: "drop" } } as unknown as Deed)).not.toBe("");
+		expect(nameOf({ do: action, words: "x", word: "x", entry: { kind: "drop" } } as unknown as OfflineAction)).not.toBe(
+			"",
+		);
 		expect(word).not.toBe("");
 	});
 });

@@ -1,15 +1,15 @@
 import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { asSent, type Deed, shifted } from "../../resources/js/outbox/deeds";
 import { device, keepAway } from "../../resources/js/outbox/device";
 import { giveFile, takeFile } from "../../resources/js/outbox/file";
 import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
+import { asSent, type OfflineAction, shifted } from "../../resources/js/outbox/offlineActions";
 import { leave, listen, outboxOf, type Why } from "../../resources/js/outbox/wire";
 import * as clock from "../../resources/js/parts/clock";
 import { plainText } from "../../resources/js/parts/plainText";
 import { heldFetch } from "./make";
 
-const drop = (id: string, outing = "o1", at = "2026-11-25T06:00:00.000Z"): Deed => ({
+const drop = (id: string, outing = "o1", at = "2026-11-25T06:00:00.000Z"): OfflineAction => ({
 	do: "log",
 	id,
 	outing,
@@ -19,7 +19,7 @@ const drop = (id: string, outing = "o1", at = "2026-11-25T06:00:00.000Z"): Deed 
 	entry: { kind: "drop" },
 });
 
-const all = (deeds: Deed[], over: Partial<Verdict> = {}): Verdict => ({
+const all = (deeds: OfflineAction[], over: Partial<Verdict> = {}): Verdict => ({
 	goes: "here",
 	place: "North bar",
 	taken: deeds.map(({ id }) => id),
@@ -34,7 +34,11 @@ beforeEach(async () => {
 });
 
 /** An outbox of an angler in which drops of these ids wait. */
-async function holding(ids: string[], wire: (outing: string, deeds: Deed[]) => Promise<Verdict>, outing = "o1") {
+async function holding(
+	ids: string[],
+	wire: (outing: string, deeds: OfflineAction[]) => Promise<Verdict>,
+	outing = "o1",
+) {
 	const outbox = new Outbox(1, wire);
 	for (const id of ids) await outbox.add(drop(id, outing));
 	return outbox;
@@ -44,7 +48,7 @@ const idsIn = async (outbox: Outbox) => (await outbox.waiting()).map(({ id }) =>
 
 describe("what waits", () => {
 	it("stays but for what the server names, and is not asked about for ever", async () => {
-		const wire = vi.fn(async (_: string, deeds: Deed[]) =>
+		const wire = vi.fn(async (_: string, deeds: OfflineAction[]) =>
 			all(deeds, { taken: ["a"], refused: [{ id: "c", why: "Too long.", because: "length" }] }),
 		);
 		const outbox = await holding(["a", "b", "c", "d"], wire);
@@ -55,7 +59,7 @@ describe("what waits", () => {
 	});
 
 	it("is not sent once somebody signs out, nor let go by an answer to another", async () => {
-		const wire = vi.fn(async (_: string, deeds: Deed[]) => all(deeds, { goes: "stranger", taken: [] }));
+		const wire = vi.fn(async (_: string, deeds: OfflineAction[]) => all(deeds, { goes: "stranger", taken: [] }));
 		const outbox = await holding(["a", "b"], wire);
 		expect(await outbox.flush()).toBe(false);
 		outbox.stop();
@@ -69,7 +73,7 @@ describe("what waits", () => {
 
 	it("for an outing that is taken away waits and holds up no other, until it is asked for again", async () => {
 		let away = true;
-		const wire = vi.fn(async (outing: string, deeds: Deed[]) =>
+		const wire = vi.fn(async (outing: string, deeds: OfflineAction[]) =>
 			outing === "gone" && away ? all(deeds, { goes: "away", taken: [], place: "Bar" }) : all(deeds),
 		);
 		const outbox = await holding(["a"], wire, "gone");
@@ -113,7 +117,7 @@ describe("what was not taken", () => {
 	});
 
 	it("is told from memory where the device has no room for the reason, and is not sent over and over", async () => {
-		const wire = vi.fn(async (_: string, deeds: Deed[]) =>
+		const wire = vi.fn(async (_: string, deeds: OfflineAction[]) =>
 			all(deeds, { taken: [], refused: deeds.map(({ id }) => ({ id, why: "No.", because: "kind" })) }),
 		);
 		const outbox = await holding(["a"], wire);
@@ -134,14 +138,18 @@ describe("what was not taken", () => {
 
 describe("a clock that was wrong", () => {
 	it("is put right as soon as the server is heard, for what was done before", async () => {
-		const sent: Deed[] = [];
+		const sent: OfflineAction[] = [];
 		const outbox = new Outbox(1, async (_, deeds) => {
 			sent.push(...deeds);
 			return all(deeds);
 		});
 		const sure = vi.spyOn(clock, "isSure").mockReturnValue(false);
-		await outbox.add({ ...drop("a"), entry: { kind: "fish", at: "2026-11-25T05:59:00.000Z" } } as Deed);
-		await outbox.add({ ...drop("b"), typed: true, entry: { kind: "fish", at: "2026-11-25T05:59:00.000Z" } } as Deed);
+		await outbox.add({ ...drop("a"), entry: { kind: "fish", at: "2026-11-25T05:59:00.000Z" } } as OfflineAction);
+		await outbox.add({
+			...drop("b"),
+			typed: true,
+			entry: { kind: "fish", at: "2026-11-25T05:59:00.000Z" },
+		} as OfflineAction);
 		// A day fast, as the first answer shows.
 		localStorage.setItem("clock", "-86400000");
 		sure.mockReturnValue(true);
@@ -156,7 +164,7 @@ describe("a clock that was wrong", () => {
 	});
 
 	it("is heard before anything is sent, so that the first of it goes at the right time", async () => {
-		const sent: Deed[] = [];
+		const sent: OfflineAction[] = [];
 		const sure = vi.spyOn(clock, "isSure").mockReturnValue(false);
 		const outbox = new Outbox(
 			1,
@@ -176,7 +184,7 @@ describe("a clock that was wrong", () => {
 	});
 
 	it("keeps all of it waiting where nobody tells the time", async () => {
-		const wire = vi.fn(async (_: string, deeds: Deed[]) => all(deeds));
+		const wire = vi.fn(async (_: string, deeds: OfflineAction[]) => all(deeds));
 		const outbox = new Outbox(1, wire, () => Promise.reject(new TypeError("no connection")));
 		await outbox.add(drop("a"));
 		expect(await outbox.flush()).toBe(false);
@@ -193,7 +201,9 @@ describe("a clock that was wrong", () => {
 describe("what no record takes", () => {
 	it("is taken out of every text before it is sent", () => {
 		expect(plainText("zan\u0007der\uFFFE \ud800x\tok 🐟")).toBe("zander x\tok 🐟");
-		expect(asSent({ ...drop("a"), entry: { kind: "fish", species: "zander\u0007" } } as Deed).species).toBe("zander");
+		expect(asSent({ ...drop("a"), entry: { kind: "fish", species: "zander\u0007" } } as OfflineAction).species).toBe(
+			"zander",
+		);
 	});
 });
 

@@ -2,8 +2,8 @@ import "fake-indexeddb/auto";
 import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useOuting } from "../../resources/js/fish/useOuting";
-import type { Deed } from "../../resources/js/outbox/deeds";
 import { device } from "../../resources/js/outbox/device";
+import type { OfflineAction } from "../../resources/js/outbox/offlineActions";
 import { outboxOf } from "../../resources/js/outbox/wire";
 import { column, heldFetch } from "./make";
 import { event, outing, tally } from "./outing";
@@ -77,7 +77,7 @@ describe("what is tapped right after another thing", () => {
 		});
 		await waitFor(() => expect(result.current.waiting).toBe(4));
 		const deeds = (await device().deeds.where({ angler }).toArray()).map(({ deed }) => deed);
-		const [tied, drop, moved, touch] = deeds as [Deed, Deed, Deed, Deed];
+		const [tied, drop, moved, touch] = deeds as [OfflineAction, OfflineAction, OfflineAction, OfflineAction];
 		expect(drop).toMatchObject({ do: "log", setup: tied.id });
 		expect(touch).toMatchObject({ do: "log", setup: moved.do === "move" ? moved.setups.this : "" });
 	});
@@ -197,7 +197,7 @@ describe("what waited long", () => {
 					rod: "this",
 					setup: "s1",
 					entry: { kind: "drop" },
-				} as Deed,
+				} as OfflineAction,
 			})),
 		);
 

@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { inRuns } from "../../resources/js/fish/runs";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
-import { asSent, type Deed } from "../../resources/js/outbox/deeds";
+import { asSent, type OfflineAction } from "../../resources/js/outbox/offlineActions";
 import { withTicks } from "../../resources/js/plans/withTicks";
 import type { PlanData } from "../../resources/js/types";
 import taps from "./data/taps.json";
 import { event, outing, tally } from "./outing";
 
 interface Told {
-	do?: Deed["do"];
+	do?: OfflineAction["do"];
 	of?: number;
 	rod?: string;
 	changes?: Record<string, unknown>;
@@ -19,7 +19,7 @@ interface Told {
 const second = (i: number) => `2026-11-25T07:00:${String(i).padStart(2, "0")}.000Z`;
 
 /** As the phone makes them of what was tapped. */
-function deeds(all: Told[]): Deed[] {
+function deeds(all: Told[]): OfflineAction[] {
 	let rod = "this";
 	const setups: Record<string, string> = { this: "s1", other: "s2" };
 	return all.map(({ do: what = "log", of, rod: taken, changes, why, ...entry }, i) => {
@@ -28,7 +28,7 @@ function deeds(all: Told[]): Deed[] {
 		const setup = setups[rod] ?? null;
 		if (what === "tie_on") setups[rod] = head.id;
 		if (what === "move") Object.assign(setups, { this: `${head.id}a`, other: `${head.id}b` });
-		const made: Record<Deed["do"], object> = {
+		const made: Record<OfflineAction["do"], object> = {
 			log: { rod, setup, entry },
 			undo: { event: `t${of}` },
 			put_back: { event: `t${of}` },
@@ -50,7 +50,7 @@ function deeds(all: Told[]): Deed[] {
 				depth: "",
 			},
 		};
-		return { ...head, do: what, ...made[what] } as Deed;
+		return { ...head, do: what, ...made[what] } as OfflineAction;
 	});
 }
 
@@ -65,7 +65,7 @@ describe("the outing with what waits to be sent", () => {
 		const shown = withWaiting(outing(), mark);
 		expect(shown.marks).toEqual([{ uuid: "t0", word: "patch", at: mark[0]?.at }]);
 		expect(withWaiting(shown, mark).marks).toHaveLength(1);
-		expect(asSent(mark[0] as Deed)).toEqual({
+		expect(asSent(mark[0] as OfflineAction)).toEqual({
 			uuid: "t0",
 			do: "mark",
 			kind: "patch",
@@ -110,7 +110,7 @@ describe("the outing with what waits to be sent", () => {
 
 	it("moves what is mended to its time, and says what it is now", () => {
 		const told = deeds([{ kind: "drop" }, { kind: "fish", species: "walleye" } as Told, { kind: "drop" }]);
-		const amend = { ...told[0], id: "a", do: "amend", event: "t1" } as Deed & { do: "amend" };
+		const amend = { ...told[0], id: "a", do: "amend", event: "t1" } as OfflineAction & { do: "amend" };
 		const shown = withWaiting(outing(), [
 			...told,
 			{ ...amend, changes: { at: second(9), species: "white_bass", length: "12 in", landed: false, depth: "20 ft" } },
@@ -169,7 +169,7 @@ describe("drops in a row", () => {
 describe("a deed as it is sent", () => {
 	it("tells when it was said of an entry, and keeps for itself what only the phone needs", () => {
 		const [tied, undone] = deeds([{ do: "tie_on" }, { do: "undo", of: 0 }]);
-		expect(asSent(tied as Deed)).toEqual({
+		expect(asSent(tied as OfflineAction)).toEqual({
 			uuid: "t0",
 			do: "tie_on",
 			at: second(0),
@@ -179,7 +179,7 @@ describe("a deed as it is sent", () => {
 			cadence: "short_pop",
 			tapped: second(0),
 		});
-		expect(asSent(undone as Deed)).toEqual({
+		expect(asSent(undone as OfflineAction)).toEqual({
 			uuid: "t1",
 			do: "undo",
 			event: "t0",

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Instruments\FeedKeeper;
 use App\Models\User;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +30,7 @@ final class ReadInstruments extends Command
 
     public function handle(): int
     {
-        $email = Raw::text($this->option('email') ?? config('eskith.demo_email'));
+        $email = Coerce::text($this->option('email') ?? config('eskith.demo_email'));
         $address = "{$this->option('host')}:{$this->option('port')}";
         $until = microtime(true) + ((float) $this->option('seconds') ?: INF);
         $keeper = null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
@@ -17,9 +17,9 @@ final class OwnHostsOnly extends TrustHosts
     {
         $known = array_filter(array_map(
             static fn (string $one): string => (string) preg_replace('/:\d+$/D', '', trim($one)),
-            explode(',', Raw::text(config('eskith.hosts'))),
+            explode(',', Coerce::text(config('eskith.hosts'))),
         ));
-        $names = [(string) parse_url(Raw::text(config('app.url')), PHP_URL_HOST), 'localhost', '127.0.0.1', '[::1]', ...$known];
+        $names = [(string) parse_url(Coerce::text(config('app.url')), PHP_URL_HOST), 'localhost', '127.0.0.1', '[::1]', ...$known];
 
         return array_map(
             static fn (string $name): string => '^'.str_replace('\*', '[a-z0-9-]+', preg_quote($name)).'$',
@@ -50,10 +50,11 @@ final class OwnHostsOnly extends TrustHosts
         if ($request->isFromTrustedProxy() || preg_match('/:\d+$/D', $named) !== 1) {
             return true;
         }
-        $app = (string) preg_replace('~^https?://~', '', rtrim(Raw::text(config('app.url')), '/'));
-        $known = array_map(trim(...), explode(',', Raw::text(config('eskith.hosts'))));
+        $app = (string) preg_replace('~^https?://~', '', rtrim(Coerce::text(config('app.url')), '/'));
+        $known = array_map(trim(...), explode(',', Coerce::text(config('eskith.hosts'))));
 
-        return str_ends_with($named, ':'.Raw::text($request->server('SERVER_PORT'))) || $named === $app || in_array($named, $known, true);
+        return str_ends_with($named, ':'.Coerce::text($request->server('SERVER_PORT'))) || $named === $app
+            || in_array($named, $known, true);
     }
 
     protected function shouldSpecifyTrustedHosts(): bool

@@ -23,7 +23,7 @@ final class SharePage extends Middleware
 
         $shared = get_object_vars(new SharedProps(
             angler: $user instanceof User ? $user->name : null,
-            theme: $user instanceof User ? $user->likes()->theme : 'day',
+            theme: $user instanceof User ? $user->settings()->theme : 'day',
             demo: (bool) config('eskith.demo'),
             said: is_string($said) ? $said : null,
             anglerId: $user instanceof User ? $user->id : null,

@@ -47,7 +47,7 @@ final class AddLure extends AnglerRequest
      */
     public function set(): array
     {
-        $weight = Measure::parse((string) $this->string('weight'), $this->angler()->likes()->units->lureWeight, 'weight');
+        $weight = Measure::parse((string) $this->string('weight'), $this->angler()->settings()->units->lureWeight, 'weight');
         $size = Proportions::size(Family::from((string) $this->string('family')), max(0.0005, min(0.5, $weight->si)));
 
         return [

@@ -40,7 +40,7 @@ final class AddRod extends AnglerRequest
      */
     public function rod(): array
     {
-        $metric = $this->angler()->likes()->units->depth === Unit::Metre;
+        $metric = $this->angler()->settings()->units->depth === Unit::Metre;
         $length = Measure::parse($metric ? '2.1 m' : '7 ft', Unit::Metre);
         $lifts = Measure::parse('1 kg', Unit::Kilogram);
         $strength = Measure::parse('8 lb', Unit::PoundForce);

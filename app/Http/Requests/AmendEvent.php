@@ -74,15 +74,15 @@ class AmendEvent extends AnglerRequest
             $columns['species'] = mb_strtolower(trim($this->word('species')));
         }
         if ($this->has('length')) {
-            $length = LogEvent::lengthOf($this->word('length'), $this->angler()->likes()->units->fishLength);
+            $length = LogEvent::lengthOf($this->word('length'), $this->angler()->settings()->units->fishLength);
             $columns = [...$columns, 'length_m' => $length?->si, 'length_text' => $length?->text];
         }
         if ($this->has('girth')) {
-            $girth = LogEvent::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
+            $girth = LogEvent::girthOf($this->word('girth'), $this->angler()->settings()->units->fishLength);
             $columns = [...$columns, 'girth_m' => $girth?->si, 'girth_text' => $girth?->text];
         }
         if ($this->has('scale')) {
-            $scale = LogEvent::weighed($this->word('scale'), $this->angler()->likes()->units->fishWeight);
+            $scale = LogEvent::weighed($this->word('scale'), $this->angler()->settings()->units->fishWeight);
             $columns = [...$columns, 'scale_kg' => $scale?->si, 'scale_text' => $scale?->text];
         }
         foreach (['tag', 'tag_contact'] as $name) {
@@ -97,7 +97,7 @@ class AmendEvent extends AnglerRequest
             $columns['at'] = $this->date('at');
         }
         if ($this->filled('depth')) {
-            $depth = Measure::parse($this->word('depth'), $this->angler()->likes()->units->depth, 'depth')->si;
+            $depth = Measure::parse($this->word('depth'), $this->angler()->settings()->units->depth, 'depth')->si;
             $columns = [...$columns, 'depth_m' => $depth >= 0.0 && $depth <= self::DEEPEST_M ? $depth : throw InvalidInput::because(
                 'depth', 'A depth lies between the surface and 150 m (490 ft).',
             ), 'depth_computed' => false];

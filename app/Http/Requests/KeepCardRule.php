@@ -49,7 +49,7 @@ final class KeepCardRule extends AnglerRequest
         foreach (self::LENGTHS as $name) {
             $measure = trim($this->word($name)) === ''
                 ? null
-                : Measure::parse($this->word($name), $this->angler()->likes()->units->fishLength, $name);
+                : Measure::parse($this->word($name), $this->angler()->settings()->units->fishLength, $name);
             if ($measure !== null && ! ($measure->si > 0.0 && $measure->si <= self::LONGEST_M)) {
                 throw InvalidInput::because($name, "No fish is \"{$measure->text}\" long; write 15 in, or 38 cm.");
             }

@@ -58,7 +58,7 @@ final class KeepGear extends AnglerRequest
     public function line(): array
     {
         $diameter = Measure::parse($this->word('diameter'), Unit::Millimetre, 'diameter');
-        $strength = Measure::parse($this->word('strength'), $this->angler()->likes()->units->strength, 'strength');
+        $strength = Measure::parse($this->word('strength'), $this->angler()->settings()->units->strength, 'strength');
         if (! LineInUse::isDiameter($diameter->si)) {
             throw InvalidInput::because('diameter', 'Line diameter must be between 0.02 and 3 mm.');
         }

@@ -59,7 +59,7 @@ final class KeepRod extends AnglerRequest
      */
     public function rod(): array
     {
-        $units = $this->angler()->likes()->units;
+        $units = $this->angler()->settings()->units;
         $length = $this->measured('length', $units->depth, RodReader::ROD_M, 'A rod is between 0.4 and 5 m (16 ft) long.');
         $lifts = $this->measured('lifts', $units->fishWeight, RodReader::LIFTS_KG, 'A rod lifts between 0.1 and 30 kg (66 lb).');
         $leader = $this->enum('leader', Material::class);

@@ -41,7 +41,7 @@ final class KeepSoundings extends AnglerRequest
      */
     public function soundings(): array
     {
-        $unit = $this->angler()->likes()->units->depth;
+        $unit = $this->angler()->settings()->units->depth;
         /** @var list<array{x: int|float|string, y: int|float|string, depth: string}> $given */
         $given = $this->validated('soundings');
 

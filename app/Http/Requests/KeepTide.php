@@ -48,7 +48,7 @@ final class KeepTide extends AnglerRequest
      */
     public function own(): array
     {
-        $mean = Measure::parse($this->word('mean'), $this->angler()->likes()->units->depth, 'mean')->si;
+        $mean = Measure::parse($this->word('mean'), $this->angler()->settings()->units->depth, 'mean')->si;
         if (! (abs($mean) <= 50.0)) {
             throw InvalidInput::because('mean', 'The mean lies within 50 m of the zero of the chart.');
         }

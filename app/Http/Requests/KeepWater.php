@@ -75,7 +75,7 @@ final class KeepWater extends AnglerRequest
             throw InvalidInput::because('flood', 'The flood runs toward a bearing between 0° and 360°.');
         }
         $fastest = $this->filled('fastest') ? Measure::parse(
-            $this->word('fastest'), $this->angler()->likes()->units->speed, 'fastest'
+            $this->word('fastest'), $this->angler()->settings()->units->speed, 'fastest'
         ) : null;
         if ($fastest !== null && ! ($fastest->si >= 0.0 && $fastest->si <= 6.0)) {
             throw InvalidInput::because('fastest', 'A tide that is fished runs at most 6 m/s.');

@@ -96,8 +96,8 @@ final class LogEvent extends AnglerRequest implements ActsOnOuting
     public function what(): array
     {
         $length = $this->length();
-        $girth = self::girthOf($this->word('girth'), $this->angler()->likes()->units->fishLength);
-        $scale = self::weighed($this->word('scale'), $this->angler()->likes()->units->fishWeight);
+        $girth = self::girthOf($this->word('girth'), $this->angler()->settings()->units->fishLength);
+        $scale = self::weighed($this->word('scale'), $this->angler()->settings()->units->fishWeight);
         $fish = $this->enum('kind', EventKind::class) === EventKind::Fish;
 
         return [
@@ -154,7 +154,7 @@ final class LogEvent extends AnglerRequest implements ActsOnOuting
 
     private function length(): ?Measure
     {
-        return self::lengthOf($this->word('length'), $this->angler()->likes()->units->fishLength);
+        return self::lengthOf($this->word('length'), $this->angler()->settings()->units->fishLength);
     }
 
     /**

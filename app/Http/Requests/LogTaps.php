@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Outing;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Container\Container;
 use Illuminate\Routing\Redirector;
 
@@ -48,7 +48,7 @@ final class LogTaps extends AnglerRequest
             $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
             $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
 
-            return [Raw::text($tap['uuid'] ?? ''), $one];
+            return [Coerce::text($tap['uuid'] ?? ''), $one];
         }, $taps);
     }
 

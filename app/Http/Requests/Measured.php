@@ -64,7 +64,7 @@ final class Measured extends AnglerRequest
     /** @throws InvalidInput */
     public function distance(): float
     {
-        $distance = Measure::parse((string) $this->string('distance'), $this->angler()->likes()->units->depth, 'distance')->si;
+        $distance = Measure::parse((string) $this->string('distance'), $this->angler()->settings()->units->depth, 'distance')->si;
 
         return $distance > 0 && $distance <= 5000
             ? $distance
@@ -74,7 +74,7 @@ final class Measured extends AnglerRequest
     /** @throws InvalidInput */
     public function travel(): float
     {
-        $travel = Measure::parse($this->word('travel'), $this->angler()->likes()->units->fishLength, 'travel')->si;
+        $travel = Measure::parse($this->word('travel'), $this->angler()->settings()->units->fishLength, 'travel')->si;
 
         return $travel > 0 && $travel <= 3
             ? $travel

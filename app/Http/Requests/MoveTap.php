@@ -8,7 +8,7 @@ use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\Water;
 use App\Record\Moves;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
@@ -43,7 +43,7 @@ final class MoveTap extends AnglerRequest implements ActsOnOuting
 
         $setups = [];
         foreach (is_array($given) ? $given : [] as $rod => $setup) {
-            $setups[(string) $rod] = Raw::text($setup);
+            $setups[(string) $rod] = Coerce::text($setup);
         }
 
         return $setups;

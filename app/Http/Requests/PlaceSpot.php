@@ -69,7 +69,7 @@ final class PlaceSpot extends AnglerRequest
      */
     public function columns(): array
     {
-        $depth = Measure::parse($this->word('depth'), $this->angler()->likes()->units->depth, 'depth')->si;
+        $depth = Measure::parse($this->word('depth'), $this->angler()->settings()->units->depth, 'depth')->si;
         if (! ($depth >= 0.3 && $depth <= 150.0)) {
             throw InvalidInput::because('depth', 'A spot that is fished is between 0.3 and 150 m deep.');
         }

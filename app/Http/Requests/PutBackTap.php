@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Outing;
-use App\Record\TakenBack;
+use App\Record\EventUndo;
 
 /** An event is put back. */
 final class PutBackTap extends TellOfEvent implements ActsOnOuting
 {
     public function act(Outing $outing): void
     {
-        TakenBack::putBack($this->event(), $this->said());
+        EventUndo::putBack($this->event(), $this->said());
     }
 }

@@ -14,7 +14,7 @@ use App\Models\User;
 use App\Record\Logbook;
 use App\Record\RodTally;
 use App\Rows\LureReader;
-use App\Rows\SetAside;
+use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Support\Carbon;
@@ -64,7 +64,7 @@ final readonly class BoardPresenter
      */
     private function each(?Outing $outing, callable $make): array
     {
-        $names = new LureNames(new UnitFormat($this->user->likes()->units));
+        $names = new LureNames(new UnitFormat($this->user->settings()->units));
         $tied = $outing === null ? [] : Logbook::of($this->user)->onTheRods($outing);
         $rods = [];
         foreach ($this->user->rods()->onBoard()->get() as $rod) {
@@ -113,7 +113,7 @@ final readonly class BoardPresenter
         return match (true) {
             $setup->lure === null => 'Other bait',
             LureReader::isSound($setup->lure) => $names->title(LureReader::lure($setup->lure)),
-            default => SetAside::lure($setup->lure)->text,
+            default => UnusableRow::lure($setup->lure)->text,
         };
     }
 }

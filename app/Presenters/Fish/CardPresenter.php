@@ -40,7 +40,7 @@ final readonly class CardPresenter
         $more = array_filter(
             array_keys($this->limits), static fn (string $fish): bool => ! in_array(str_replace(' ', '_', $fish), $names, true),
         );
-        $units = $this->angler->likes()->units;
+        $units = $this->angler->settings()->units;
 
         return array_map(fn (string $fish): FishChoiceData => new FishChoiceData(
             $fish, str_replace('_', ' ', $fish), FishCare::line($fish, $depthM, $protected, $units), $this->says($fish),
@@ -67,7 +67,7 @@ final readonly class CardPresenter
         $count = $limits->bag === null ? '' : "; {$kept} kept today";
         $closed = $limits->isClosed(Carbon::now()->format('m-d')) ? ' Closed today.' : '';
 
-        return "Your card: {$limits->words($this->angler->likes()->units->fishLength)}{$count}.{$closed}";
+        return "Your card: {$limits->words($this->angler->settings()->units->fishLength)}{$count}.{$closed}";
     }
 
     /** Of a kind, today. */

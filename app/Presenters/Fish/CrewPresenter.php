@@ -53,7 +53,7 @@ final class CrewPresenter
      */
     private static function events(Collection $events, Collection $outings, User $angler): array
     {
-        $units = $angler->likes()->units;
+        $units = $angler->settings()->units;
         $by = $outings->keyBy('id');
         $told = [];
         foreach ($events as $event) {

@@ -28,7 +28,7 @@ final readonly class EventRows
             $rods[$rod->id] = [$rod->uuid, count($onBoard) > 1 ? $rod->called() : ''];
         }
 
-        return new self($angler->likes()->units, $rods, CardPresenter::of($angler, $outing));
+        return new self($angler->settings()->units, $rods, CardPresenter::of($angler, $outing));
     }
 
     /**

@@ -14,7 +14,7 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Record\OutingHours;
 use App\Record\OutingKeeper;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 
@@ -48,7 +48,7 @@ final readonly class OutingLogPresenter
             function (Outing $outing) use ($touches): OutingRowData {
                 $count = $touches->get($outing->id);
 
-                return $this->row($outing, Raw::whole($count->touches ?? 0), Raw::whole($count->landed ?? 0));
+                return $this->row($outing, Coerce::whole($count->touches ?? 0), Coerce::whole($count->landed ?? 0));
             },
         )->all());
     }
@@ -77,7 +77,7 @@ final readonly class OutingLogPresenter
     /** @return list<SetupRowData> in the order in which they were tied on */
     public function setups(Outing $outing): array
     {
-        $names = new LureNames(new UnitFormat($this->user->likes()->units));
+        $names = new LureNames(new UnitFormat($this->user->settings()->units));
         $hours = OutingHours::of($outing);
         $bites = $outing->events()->standing()->bites()->get(['setup_id', 'landed'])->groupBy('setup_id');
         $several = $hours->setups->pluck('spot_id')->unique()->count() > 1;

@@ -30,11 +30,11 @@ use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ElsewherePresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
+use App\Record\EventUndo;
 use App\Record\Logbook;
 use App\Record\Pauses;
 use App\Record\RodTally;
-use App\Record\TakenBack;
-use App\Rows\Sky;
+use App\Rows\TideAndLight;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
@@ -112,14 +112,14 @@ final readonly class OutingPresenter
             events: $rows->all($listed),
             species: CardPresenter::of($angler, $outing)->choices($rankedBox->situation->water->depthM, $rankedBox->here->protected ?? ''),
             sought: $book->text('species') ?? 'walleye',
-            lengthUnit: $book->likes->units->fishLength->symbol(),
+            lengthUnit: $book->settings->units->fishLength->symbol(),
             pick: $pick,
             rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
             move: $answer->move,
             forgotten: self::forgotten($angler, $outing),
             pads: self::pads(),
             rods: $rods,
-            takenBack: $rows->all(TakenBack::atHand($outing)),
+            takenBack: $rows->all(EventUndo::atHand($outing)),
             tally: BoardPresenter::tally($tally, $setup),
             pause: self::pause($angler, $outing),
             sky: self::sky($outing),
@@ -155,7 +155,7 @@ final readonly class OutingPresenter
     /** @return list<SpotChoiceData> every spot, those of the water where one is first */
     public static function spots(User $angler, Outing $outing): array
     {
-        $say = new UnitFormat($angler->likes()->units);
+        $say = new UnitFormat($angler->settings()->units);
         $here = $outing->spotAt()?->water_id;
 
         return array_values($angler->spots()->with('water')->orderBy('water_id')->orderBy('id')->get()
@@ -188,7 +188,7 @@ final readonly class OutingPresenter
 
     private static function sky(Outing $outing): SkyData
     {
-        $sky = Sky::over($outing->spotAt());
+        $sky = TideAndLight::over($outing->spotAt());
         $slack = $sky->slack(Carbon::now());
 
         return new SkyData(

@@ -6,8 +6,8 @@ namespace App\Presenters\LookBack;
 
 use App\Data\OptionData;
 use App\Models\User;
-use App\Rows\FishedOuting;
-use App\Rows\Raw;
+use App\Rows\Coerce;
+use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\TempBand;
@@ -28,18 +28,18 @@ final readonly class FilterPresenter
     public function all(): array
     {
         $all = SeasonReader::of($this->user, SeasonFilter::none())->outings();
-        $bands = array_unique(array_map(static fn (FishedOuting $one): int => $one->band()->value ?? -1, $all));
+        $bands = array_unique(array_map(static fn (OutingSummary $one): int => $one->band()->value ?? -1, $all));
         sort($bands);
 
         return [
-            'water' => self::options(array_map(static fn (FishedOuting $one): string => $one->water ?? '', $all)),
-            'species' => self::options(array_map(static fn (FishedOuting $one): string => $one->species, $all)),
+            'water' => self::options(array_map(static fn (OutingSummary $one): string => $one->water ?? '', $all)),
+            'species' => self::options(array_map(static fn (OutingSummary $one): string => $one->species, $all)),
             'band' => array_values(array_map(
                 fn (int $band): OptionData => new OptionData((string) $band, $this->band(TempBand::from($band))),
                 array_filter($bands, static fn (int $band): bool => $band >= 0),
             )),
-            'year' => self::options(array_map(static fn (FishedOuting $one): string => (string) $one->year(), $all)),
-            'rod' => self::options(array_map(Raw::text(...), $this->user->rods()->orderBy('id')->pluck('name')->all())),
+            'year' => self::options(array_map(static fn (OutingSummary $one): string => (string) $one->year(), $all)),
+            'rod' => self::options(array_map(Coerce::text(...), $this->user->rods()->orderBy('id')->pluck('name')->all())),
             'who' => [new OptionData('own', 'your own rods'), new OptionData('partners', "partners' rods")],
         ];
     }
@@ -59,7 +59,7 @@ final readonly class FilterPresenter
     /** "up to 40 °F" */
     private function band(TempBand $band): string
     {
-        $unit = $this->user->likes()->units->temperature;
+        $unit = $this->user->settings()->units->temperature;
         $at = static fn (float $celsius): string => round($unit->fromSi($celsius))."\u{A0}{$unit->symbol()}";
 
         return match ($band) {

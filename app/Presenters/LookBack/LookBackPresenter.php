@@ -21,19 +21,19 @@ use App\Models\User;
 use App\Presenters\PicturePresenter;
 use App\Rows\AfterFish;
 use App\Rows\BiteReader;
-use App\Rows\FishedOuting;
+use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Record\BackDown;
 use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Dot;
 use Eskith\Core\Record\Factor;
-use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Gaps;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
+use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Record\Stage;
-use Eskith\Core\Record\Standing;
 
 /** The Look back station: what the record says, sentences first. */
 final readonly class LookBackPresenter
@@ -49,7 +49,7 @@ final readonly class LookBackPresenter
 
     private Season $season;
 
-    /** @var array<int, Fishing> by setup */
+    /** @var array<int, SetupResult> by setup */
     private array $fishing;
 
     private BiteReader $bites;
@@ -58,7 +58,7 @@ final readonly class LookBackPresenter
 
     private function __construct(private User $user, private SeasonFilter $filter, private SeasonReader $reader)
     {
-        $this->fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
+        $this->fishing = array_map(static fn (array $one): SetupResult => $one[1], $reader->fishing());
         $this->season = new Season(array_values($this->fishing));
         $this->bites = BiteReader::of($user, $reader->fished);
         $this->backDown = BackDown::of(AfterFish::backDown($user, $reader->fished));
@@ -72,9 +72,9 @@ final readonly class LookBackPresenter
     public function page(Factor $factor, Factor $stageFactor): LookBackPage
     {
         $pairs = $this->season->allComparisons();
-        $clear = count(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === Standing::Clear));
+        $clear = count(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === ComparisonVerdict::Clear));
         $findings = $this->findings($pairs);
-        $units = $this->user->likes()->units;
+        $units = $this->user->settings()->units;
 
         return new LookBackPage(
             picture: PicturePresenter::today($this->user),
@@ -109,7 +109,7 @@ final readonly class LookBackPresenter
     private function findings(array $pairs): array
     {
         $found = [];
-        foreach ([[Standing::Clear, 2], [Standing::Vanishes, 1], [Standing::Close, 1]] as [$standing, $most]) {
+        foreach ([[ComparisonVerdict::Clear, 2], [ComparisonVerdict::Vanishes, 1], [ComparisonVerdict::Close, 1]] as [$standing, $most]) {
             $of = array_values(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === $standing));
             foreach (array_slice(self::oneOfEach($of), 0, $most) as $pair) {
                 $found[] = new RecordFindingData(
@@ -166,14 +166,14 @@ final readonly class LookBackPresenter
         $temps = [];
         foreach ($this->reader->outings() as $outing) {
             if (count($with[$outing->key] ?? []) === 2 && $outing->tempC !== null) {
-                $temps[] = round($this->user->likes()->units->temperature->fromSi($outing->tempC));
+                $temps[] = round($this->user->settings()->units->temperature->fromSi($outing->tempC));
             }
         }
         if ($temps === []) {
             return '';
         }
         [$low, $high] = [min($temps), max($temps)];
-        $unit = $this->user->likes()->units->temperature->symbol();
+        $unit = $this->user->settings()->units->temperature->symbol();
 
         return 'at '.($low === $high ? $low : "{$low}–{$high}")."\u{A0}{$unit} ";
     }
@@ -232,7 +232,7 @@ final readonly class LookBackPresenter
             factor: $pair->factor->word(), more: $pair->more, less: $pair->less, ratio: $round($pair->ratio->ratio),
             low: $round($pair->ratio->low), high: $round($pair->ratio->high), raw: $round($pair->raw), outings: $pair->ratio->outings,
             hours: RecordWords::hours($pair->hoursMore).' and '.RecordWords::hours($pair->hoursLess), standing: $pair->standing->value,
-            words: RecordWords::comparison($pair), within: $pair->standing === Standing::Thin ? [] : $this->within($pair),
+            words: RecordWords::comparison($pair), within: $pair->standing === ComparisonVerdict::Thin ? [] : $this->within($pair),
         );
     }
 
@@ -261,9 +261,9 @@ final readonly class LookBackPresenter
             [$hours, $touches, $landed] = $did[$one->outing] ?? [0.0, 0, 0];
             $did[$one->outing] = [$hours + $one->hours, $touches + $one->touches, $landed + $one->landed];
         }
-        $unit = $this->user->likes()->units->temperature;
+        $unit = $this->user->settings()->units->temperature;
 
-        return array_values(array_map(fn (FishedOuting $outing): OutingBitesData => new OutingBitesData(
+        return array_values(array_map(fn (OutingSummary $outing): OutingBitesData => new OutingBitesData(
             uuid: $outing->uuid, place: $outing->place, at: gmdate('Y-m-d\TH:i:s\Z', $outing->start),
             temp: $outing->tempC === null ? '' : round($unit->fromSi($outing->tempC))."\u{A0}{$unit->symbol()}", tempC: $outing->tempC,
             hours: round($did[$outing->key][0] ?? 0.0, 2), touches: $did[$outing->key][1] ?? 0, landed: $did[$outing->key][2] ?? 0,

@@ -6,11 +6,11 @@ namespace App\Presenters\LookBack;
 
 use Eskith\Core\Record\BackDown;
 use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Gaps;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Stage;
-use Eskith\Core\Record\Standing;
 
 /** What the record says, in sentences that could be said aloud; never a rate without its hours and its interval. */
 final class RecordWords
@@ -25,13 +25,17 @@ final class RecordWords
         [$times, $between] = self::times($pair);
 
         return match ($pair->standing) {
-            Standing::Clear => self::upper($where.$more)." was touched {$times} as often as {$less}{$between}, in the same {$outings}."
+            ComparisonVerdict::Clear => self::upper($where.$more)
+                ." was touched {$times} as often as {$less}{$between}, in the same {$outings}."
                 .self::companions($pair),
-            Standing::Vanishes => self::upper(self::looked($pair)).": in the same {$outings} it was touched {$times} as often{$between}; "
+            ComparisonVerdict::Vanishes => self::upper(self::looked($pair))
+                .": in the same {$outings} it was touched {$times} as often{$between}; "
                 .'it was the day.',
-            Standing::Close => self::upper("{$more} or {$less}: too close to call; {$times} as often{$between}, in the same {$outings}.")
+            ComparisonVerdict::Close => self::upper(
+                "{$more} or {$less}: too close to call; {$times} as often{$between}, in the same {$outings}.",
+            )
                 .self::toTell($pair),
-            Standing::Thin => self::upper("{$more} or {$less}: not enough yet, {$outings} with both and ")
+            ComparisonVerdict::Thin => self::upper("{$more} or {$less}: not enough yet, {$outings} with both and ")
                 .self::hours(min($pair->hoursMore, $pair->hoursLess)).' of the less fished.',
         };
     }

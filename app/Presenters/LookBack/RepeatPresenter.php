@@ -12,7 +12,7 @@ use App\Models\User;
 use App\Presenters\Fish\BoardPresenter;
 use App\Repeating\Repeat;
 use App\Rows\BiteReader;
-use App\Rows\FishedOuting;
+use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\LureNames;
@@ -35,7 +35,7 @@ final class RepeatPresenter
         $band = TempBand::of($temp);
 
         return self::of($rankedBox->user, BiteReader::of($rankedBox->user, $reader->fished->only(
-            static fn (FishedOuting $one): bool => $one->band() === $band,
+            static fn (OutingSummary $one): bool => $one->band() === $band,
         ), $spot));
     }
 
@@ -48,7 +48,7 @@ final class RepeatPresenter
 
         return new RepeatData(
             $setup->tied_at->toIso8601String(),
-            BoardPresenter::named($setup, new LureNames(new UnitFormat($user->likes()->units))).', '.BoardPresenter::way($setup),
+            BoardPresenter::named($setup, new LureNames(new UnitFormat($user->settings()->units))).', '.BoardPresenter::way($setup),
             self::address($setup, $setup->outing),
             $setup->uuid,
         );

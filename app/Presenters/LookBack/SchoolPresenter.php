@@ -7,10 +7,10 @@ namespace App\Presenters\LookBack;
 use App\Data\LookBack\DisputeData;
 use App\Enums\Flew;
 use Eskith\Core\Record\Comparison;
+use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
-use Eskith\Core\Record\Standing;
 
 /** Where anglers disagree: what this angler's own record says for either side, or about how many outings more it takes. */
 final class SchoolPresenter
@@ -58,7 +58,8 @@ final class SchoolPresenter
 
         return new DisputeData(
             'what fouls on a cast', 'Of '.RecordWords::counted($all, 'fouled cast').' '.RecordWords::number(max($straight, $spinning))
-                ." {$word} ({$between})".($clear ? '.' : ': too close to call.'), $clear ? Standing::Clear->value : Standing::Close->value,
+                ." {$word} ({$between})".($clear ? '.' : ': too close to call.'),
+            $clear ? ComparisonVerdict::Clear->value : ComparisonVerdict::Close->value,
         );
     }
 
@@ -68,8 +69,9 @@ final class SchoolPresenter
             return new DisputeData($about, 'Nothing to go by: fish both in the same outings, about three of them.', 'thin');
         }
         $words = match ($pair->standing) {
-            Standing::Clear => 'Your record speaks for '.($pair->more === $one ? $school : $against).'. '.RecordWords::comparison($pair),
-            Standing::Thin => 'Not enough yet: about '.RecordWords::counted(
+            ComparisonVerdict::Clear => 'Your record speaks for '.($pair->more === $one ? $school : $against).'. '
+                .RecordWords::comparison($pair),
+            ComparisonVerdict::Thin => 'Not enough yet: about '.RecordWords::counted(
                 max(1, Comparison::LEAST_OUTINGS - $pair->ratio->outings), 'more outing',
             ).' with both. '.RecordWords::comparison($pair),
             default => RecordWords::comparison($pair),

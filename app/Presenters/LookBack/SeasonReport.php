@@ -6,12 +6,12 @@ namespace App\Presenters\LookBack;
 
 use App\Models\User;
 use App\Presenters\Card\PrintedPage;
-use App\Rows\FishedOuting;
+use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Record\Factor;
-use Eskith\Core\Record\Fishing;
 use Eskith\Core\Record\Season;
+use Eskith\Core\Record\SetupResult;
 
 /** The season on paper, a page a water: what may be said, rates by hole, finish and cadence, and every outing. */
 final class SeasonReport
@@ -35,15 +35,15 @@ final class SeasonReport
     private static function pages(User $user, SeasonFilter $filter): array
     {
         $reader = SeasonReader::of($user, $filter);
-        $fishing = array_map(static fn (array $one): Fishing => $one[1], $reader->fishing());
+        $fishing = array_map(static fn (array $one): SetupResult => $one[1], $reader->fishing());
         $byWater = [];
         foreach ($reader->outings() as $outing) {
             $byWater[$outing->water ?? 'Elsewhere'][] = $outing;
         }
         $pages = [];
         foreach ($byWater as $water => $outings) {
-            $of = array_fill_keys(array_map(static fn (FishedOuting $one): string => $one->key, $outings), true);
-            $season = new Season(array_values(array_filter($fishing, static fn (Fishing $one): bool => isset($of[$one->outing]))));
+            $of = array_fill_keys(array_map(static fn (OutingSummary $one): string => $one->key, $outings), true);
+            $season = new Season(array_values(array_filter($fishing, static fn (SetupResult $one): bool => isset($of[$one->outing]))));
             $pages[] = self::page($user, (string) $water, $outings, $season);
         }
 
@@ -51,7 +51,7 @@ final class SeasonReport
     }
 
     /**
-     * @param  list<FishedOuting>  $outings
+     * @param  list<OutingSummary>  $outings
      * @return array<string, mixed>
      */
     private static function page(User $user, string $water, array $outings, Season $season): array
@@ -66,7 +66,7 @@ final class SeasonReport
                 $rates[$factor->word()][] = [$dot->level, RecordWords::rate($dot->rate, $dot->hours)];
             }
         }
-        $unit = $user->likes()->units->temperature;
+        $unit = $user->settings()->units->temperature;
         $did = [];
         foreach ($season->all as $one) {
             [$hours, $touches, $landed] = $did[$one->outing] ?? [0.0, 0, 0];
@@ -79,7 +79,7 @@ final class SeasonReport
                 .$season->touches().' touches',
             'said' => $stage->touches === 0 ? $said : [...$said, RecordWords::stage($stage)],
             'rates' => $rates,
-            'outings' => array_map(static fn (FishedOuting $one): array => [
+            'outings' => array_map(static fn (OutingSummary $one): array => [
                 gmdate('j M Y', $one->start), $one->place,
                 $one->tempC === null ? '' : round($unit->fromSi($one->tempC))."\u{A0}{$unit->symbol()}",
                 RecordWords::hours($did[$one->key][0] ?? 0.0), ($did[$one->key][2] ?? 0).' of '.($did[$one->key][1] ?? 0),

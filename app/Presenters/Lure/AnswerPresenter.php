@@ -54,7 +54,7 @@ final readonly class AnswerPresenter
         try {
             return [$this->today($user, $tried, $wanted, $family), null];
         } catch (InvalidInput $bad) {
-            $why = Fault::words($bad, $user->likes()->units);
+            $why = Fault::words($bad, $user->settings()->units);
 
             return [$this->today($user), "A reading in this link cannot be used, so yours are shown. {$why}"];
         }

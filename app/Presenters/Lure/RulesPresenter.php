@@ -17,7 +17,7 @@ use Eskith\Core\Choosing\Chart\ChartFinding;
 use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\Custom\Condition;
 use Eskith\Core\Choosing\Custom\CustomRule;
-use Eskith\Core\Choosing\Custom\LureKind;
+use Eskith\Core\Choosing\Custom\LureFilter;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
@@ -103,7 +103,7 @@ final readonly class RulesPresenter
             'readings' => array_map(static fn (Reading $reading): ReadingWordsData => new ReadingWordsData(
                 $reading->value, ucfirst($reading->word()), array_map($option($reading), $reading->choices()),
             ), Reading::used()),
-            'families' => LureKind::FAMILIES,
+            'families' => LureFilter::FAMILIES,
             'finishes' => array_values(array_unique([...array_column(Finish::cases(), 'value'), ...$finishes])),
         ];
     }

@@ -75,7 +75,7 @@ final readonly class SecondLookPresenter
     /** The reading put past where it tips, as an angler would type it: "0.37 mph", "bright". */
     private static function trying(TippingPoint $tip, RankedBox $rankedBox): string
     {
-        $unit = $tip->reading->definition()->unit($rankedBox->book->likes->units);
+        $unit = $tip->reading->definition()->unit($rankedBox->book->settings->units);
         if (is_string($tip->past) || $unit === null) {
             return (string) $tip->past;
         }

@@ -17,7 +17,7 @@ use App\Places\Surveys;
 use App\Presenters\Water\DropPresenter;
 use App\Readings\ReadingBook;
 use App\Rows\Placing;
-use Eskith\Core\Cadence\Plan\BackOn;
+use Eskith\Core\Cadence\Plan\ReturnToMark;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
@@ -59,17 +59,17 @@ final readonly class BoatPresenter
     public static function backOn(User $user, Mark $mark, ?Position $boat): BackOnData
     {
         $book = ReadingBook::of($user);
-        $say = new UnitFormat($book->likes->units);
+        $say = new UnitFormat($book->settings->units);
         $where = Whereabouts::on($mark->water->loadMissing('spots'), $say);
         $from = WindFrom::tryFrom((string) $book->text('wind_from'));
         $drift = abs($book->driftMs() ?? 0.0);
         try {
-            $back = BackOn::of(
+            $back = ReturnToMark::of(
                 $boat, new Position($mark->east_m, $mark->north_m), $from === null ? null : fmod($from->degrees() + 180, 360), $drift,
                 abs($book->currentMs() ?? 0.0), self::fallSeconds($user),
             );
         } catch (InvalidInput) {
-            $back = BackOn::of($boat, new Position($mark->east_m, $mark->north_m), null);
+            $back = ReturnToMark::of($boat, new Position($mark->east_m, $mark->north_m), null);
         }
         $words = $back->awayM === null || $back->bearingDeg === null
             ? 'No instruments say where you are; '.($where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart')

@@ -6,7 +6,7 @@ namespace App\Presenters\Places;
 
 use App\Data\Places\DepthLineData;
 use App\Data\Places\GroundData;
-use App\Places\Charted;
+use App\Places\WaterChart;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\LevelLines;
@@ -30,7 +30,7 @@ final readonly class GroundPresenter
     }
 
     /** @param  float  $levelM  that the water stands above its zero now */
-    public function of(Charted $charted, float $levelM): GroundData
+    public function of(WaterChart $charted, float $levelM): GroundData
     {
         $depths = $charted->depths;
         [$shallow, $deep] = array_map(static fn (float $depth): float => $depth + $levelM, $depths->range() ?? [0.0, 0.0]);

@@ -9,8 +9,8 @@ use App\Enums\EdgeKind;
 use App\Enums\MarkKind;
 use App\Models\Edge;
 use App\Models\Water;
-use App\Places\Charted;
 use App\Places\SectionLine;
+use App\Places\WaterChart;
 use App\Readings\ReadingBook;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
@@ -74,7 +74,7 @@ final readonly class LookPresenter
      * @param  list<Position>  $shore
      * @return list<list<float>> m east and north, one after the other
      */
-    public function leePieces(array $shore, Charted $charted): array
+    public function leePieces(array $shore, WaterChart $charted): array
     {
         $lee = $this->lee();
         $pieces = [];
@@ -88,7 +88,7 @@ final readonly class LookPresenter
         return $pieces;
     }
 
-    private static function waterBeside(Position $from, Position $to, Lee $lee, Charted $charted): bool
+    private static function waterBeside(Position $from, Position $to, Lee $lee, WaterChart $charted): bool
     {
         $middle = $from->plus(($to->east - $from->east) / 2, ($to->north - $from->north) / 2);
         $square = $from->bearingTo($to) + 90.0;
@@ -107,13 +107,13 @@ final readonly class LookPresenter
     /** Which shore comes first, the other school beside it; '' while nobody knows where the wind is from. */
     public function shore(): string
     {
-        $school = $this->book->likes->schools->shore;
+        $school = $this->book->settings->schools->shore;
 
         return $this->lee() === null ? '' : "{$school->says()}. The other school: ".lcfirst($school->other()->says()).'.';
     }
 
     /** @return list<LookPlaceData> the best first */
-    public function all(Charted $charted, float $levelM): array
+    public function all(WaterChart $charted, float $levelM): array
     {
         $lee = $this->lee();
         $looks = WhereToLook::among(
@@ -126,7 +126,7 @@ final readonly class LookPresenter
                 season: Season::of(Carbon::now()->month, $this->water->latitude),
                 falling: $this->book->text('level_trend') === 'falling', found: $this->found(),
                 sheltered: static fn (Structure $one): ?bool => $lee?->shelters($one->at), say: $this->say,
-                school: $this->book->likes->schools->shore,
+                school: $this->book->settings->schools->shore,
             ),
             $this->weights,
         );
@@ -157,7 +157,7 @@ final readonly class LookPresenter
     }
 
     /** @return list<Structure> */
-    private function besideDeep(Charted $charted): array
+    private function besideDeep(WaterChart $charted): array
     {
         $hard = $this->hard();
 
@@ -169,7 +169,7 @@ final readonly class LookPresenter
      *
      * @return list<Structure>
      */
-    private function drawn(Charted $charted): array
+    private function drawn(WaterChart $charted): array
     {
         $drawn = [];
         foreach ($this->water->edges as $edge) {
@@ -203,7 +203,7 @@ final readonly class LookPresenter
      * @param  list<Position>  $line  at least two
      * @return list<float> m deep below the zero, a boat's length to both sides of each piece
      */
-    private function beside(array $line, Charted $charted): array
+    private function beside(array $line, WaterChart $charted): array
     {
         $depths = [];
         for ($i = 1; $i < count($line); $i++) {

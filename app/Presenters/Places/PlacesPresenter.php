@@ -24,14 +24,14 @@ use App\Models\Spot;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
-use App\Places\Charted;
 use App\Places\Surveys;
+use App\Places\WaterChart;
 use App\Presenters\PicturePresenter;
 use App\Readings\ReadingBook;
+use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
-use App\Rows\Raw;
-use App\Rows\Sky;
+use App\Rows\TideAndLight;
 use App\Rules\AnglerRules;
 use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
@@ -53,11 +53,11 @@ final readonly class PlacesPresenter
     public function page(User $user, ?Water $water, ?string $line): PlacesPage
     {
         $book = ReadingBook::of($user);
-        $say = new UnitFormat($book->likes->units);
+        $say = new UnitFormat($book->settings->units);
         $now = Carbon::now();
-        $level = $water === null ? 0.0 : Sky::overWater($water)->levelM($now);
+        $level = $water === null ? 0.0 : TideAndLight::overWater($water)->levelM($now);
         $water?->load(['spots.water', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
-        $charted = $water === null ? null : Charted::of($water);
+        $charted = $water === null ? null : WaterChart::of($water);
         $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::of($user)->weights);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
         // Until a line is drawn, the one across the first that falls anywhere.
@@ -75,7 +75,7 @@ final readonly class PlacesPresenter
                 static fn (Spot $one): PlacedSpotData => self::spot($one, $say, $book->spotId),
             )->all()),
             marks: $water === null ? [] : array_values($water->marks->sortByDesc(
-                static fn (Mark $mark): string => Raw::text($mark->getRawOriginal('at')),
+                static fn (Mark $mark): string => Coerce::text($mark->getRawOriginal('at')),
             )->map(
                 static fn (Mark $mark): PlacedMarkData => self::mark($mark, $say),
             )->all()),
@@ -110,11 +110,11 @@ final readonly class PlacesPresenter
         try {
             return [(new SectionPresenter($user, $water))->of($line), null];
         } catch (InvalidInput $bad) {
-            return [null, Fault::words($bad, $user->likes()->units)];
+            return [null, Fault::words($bad, $user->settings()->units)];
         }
     }
 
-    private static function headline(?Water $water, ?Charted $charted, ?LookPlaceData $first): string
+    private static function headline(?Water $water, ?WaterChart $charted, ?LookPlaceData $first): string
     {
         return match (true) {
             $water === null => 'No water is kept yet',
@@ -162,7 +162,7 @@ final readonly class PlacesPresenter
         );
     }
 
-    private static function edge(Edge $edge, ?LookPresenter $look, ?Charted $charted): EdgeData
+    private static function edge(Edge $edge, ?LookPresenter $look, ?WaterChart $charted): EdgeData
     {
         $line = Placing::line($edge->points);
         $flat = [];

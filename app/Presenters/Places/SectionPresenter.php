@@ -8,9 +8,9 @@ use App\Data\Places\LedgeData;
 use App\Data\Places\SectionData;
 use App\Models\User;
 use App\Models\Water;
-use App\Places\Charted;
 use App\Places\SectionLine;
-use App\Rows\Sky;
+use App\Places\WaterChart;
+use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Relief\Ledge;
@@ -28,15 +28,15 @@ final readonly class SectionPresenter
 
     public function __construct(private User $user, private Water $water)
     {
-        $this->say = new UnitFormat($user->likes()->units);
+        $this->say = new UnitFormat($user->settings()->units);
     }
 
     /** @throws InvalidInput when the line is none, or nothing is sounded */
     public function of(string $text): SectionData
     {
         $line = SectionLine::parse($text);
-        $section = SectionLine::section($this->water, $line, Charted::of($this->water));
-        $level = Sky::overWater($this->water)->levelM(Carbon::now());
+        $section = SectionLine::section($this->water, $line, WaterChart::of($this->water));
+        $level = TideAndLight::overWater($this->water)->levelM(Carbon::now());
         $deepest = ($section->deepestM ?? 0.0) + $level;
         $stand = self::stand($section);
         $where = Whereabouts::on($this->water->loadMissing('spots'), $this->say);

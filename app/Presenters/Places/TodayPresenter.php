@@ -12,7 +12,7 @@ use App\Models\Spot;
 use App\Models\Water;
 use App\Readings\ReadingBook;
 use App\Rows\Placing;
-use App\Rows\Sky;
+use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\Light;
@@ -36,13 +36,13 @@ final readonly class TodayPresenter
     /** Null for a water of which nobody knows where it lies. */
     public function of(ReadingBook $book, Water $water, ?Spot $spot, Carbon $now): ?TodayData
     {
-        $sky = $spot === null ? Sky::overWater($water) : Sky::over($spot);
+        $sky = $spot === null ? TideAndLight::overWater($water) : TideAndLight::over($spot);
         $midnight = $sky->midnight($now);
         if ($midnight === null) {
             return null;
         }
         $from = $midnight->copy()->subMinutes((int) $sky->offsetMin());
-        $say = new UnitFormat($book->likes->units);
+        $say = new UnitFormat($book->settings->units);
         $read = Cloud::tryFrom((string) $book->text('cloud'));
         $light = $sky->light($now, $read ?? Cloud::Broken);
         $run = self::run($sky, $water);
@@ -57,7 +57,7 @@ final readonly class TodayPresenter
                 $from, $span->fromMin, $span->toMin, $span->light->value ?? ''
             ), $light->spans ?? []),
             tide: self::heights($sky, $from), turns: self::turns($sky, $from, $say),
-            runs: $run === null ? '' : self::runs($run[0], Sky::hours($run[1], $now), $spot, $say),
+            runs: $run === null ? '' : self::runs($run[0], TideAndLight::hours($run[1], $now), $spot, $say),
             worth: self::worth($light->spans ?? [], $run, $from),
             sky: $read?->word() ?? 'cloud not read, broken taken', lightNow: $light?->at($minute)?->value,
             forecast: $said, proposes: $proposes,
@@ -65,7 +65,7 @@ final readonly class TodayPresenter
     }
 
     /** @return array{TideRun, Carbon, Tide}|null with the moment that its hours are counted from */
-    private static function run(Sky $sky, Water $water): ?array
+    private static function run(TideAndLight $sky, Water $water): ?array
     {
         $tide = $sky->tide();
 
@@ -88,7 +88,7 @@ final readonly class TodayPresenter
             }
         }
         if ($run !== null) {
-            $start = Sky::hours($run[1], $from);
+            $start = TideAndLight::hours($run[1], $from);
             foreach ($run[0]->spans($start, $start + 24.0) as [$begins, $ends, $flood]) {
                 $worth[] = self::span($from, 60 * ($begins - $start), 60 * ($ends - $start), $flood ? 'flood runs' : 'ebb runs');
             }
@@ -115,13 +115,13 @@ final readonly class TodayPresenter
     }
 
     /** @return list<float> */
-    private static function heights(Sky $sky, Carbon $from): array
+    private static function heights(TideAndLight $sky, Carbon $from): array
     {
         $tide = $sky->tide();
         if ($tide === null) {
             return [];
         }
-        $start = Sky::hours($tide[1], $from);
+        $start = TideAndLight::hours($tide[1], $from);
 
         return array_map(
             static fn (int $i): float => round($tide[0]->heightM($start + 24.0 * $i / self::HEIGHTS), 3), range(0, self::HEIGHTS)
@@ -129,13 +129,13 @@ final readonly class TodayPresenter
     }
 
     /** @return list<TurnData> */
-    private static function turns(Sky $sky, Carbon $from, UnitFormat $say): array
+    private static function turns(TideAndLight $sky, Carbon $from, UnitFormat $say): array
     {
         $tide = $sky->tide();
         if ($tide === null) {
             return [];
         }
-        $start = Sky::hours($tide[1], $from);
+        $start = TideAndLight::hours($tide[1], $from);
 
         return array_map(static fn (TideTurn $turn): TurnData => new TurnData(
             $from->copy()->addSeconds((int) round(3600 * ($turn->atH - $start)))->toIso8601String(), $turn->high ? 'high' : 'low',

@@ -9,19 +9,19 @@ use App\Enums\TideFrom;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
-use App\Places\Charted;
+use App\Places\WaterChart;
 use App\Presenters\Tackle\NotesPresenter;
 use App\Readings\ReadingBook;
 use App\Record\OutingHours;
-use App\Rows\Raw;
-use App\Rows\Sky;
+use App\Rows\Coerce;
+use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Support\Carbon;
 
 /** A water with what is set of it, and what hangs on it. */
 final class WaterPresenter
 {
-    public static function of(User $user, Water $water, ?Charted $charted, UnitFormat $say): WaterSheetData
+    public static function of(User $user, Water $water, ?WaterChart $charted, UnitFormat $say): WaterSheetData
     {
         $tide = $water->tide ?? [];
 
@@ -30,10 +30,12 @@ final class WaterPresenter
             latitude: $water->latitude === null ? '' : (string) round($water->latitude, 6),
             longitude: $water->longitude === null ? '' : (string) round($water->longitude, 6), level: $water->level_text ?? '',
             flood: $water->flood_deg === null ? '' : round($water->flood_deg).'°', fastest: $water->fastest_text ?? '',
-            tidal: Sky::overWater($water)->tide() !== null,
-            tideFrom: $tide === [] ? TideFrom::None->value : (TideFrom::tryFrom(Raw::text($tide['from'] ?? '')) ?? TideFrom::MadeUp)->value,
-            tideMean: Raw::text($tide['mean'] ?? ''), tideEpoch: substr(Raw::text($tide['epoch'] ?? ''), 0, 10),
-            tideWaves: Raw::text($tide['waves'] ?? ''), words: self::words($water, $charted, $say), looked: self::looked($user, $water),
+            tidal: TideAndLight::overWater($water)->tide() !== null,
+            tideFrom: $tide === []
+                ? TideFrom::None->value
+                : (TideFrom::tryFrom(Coerce::text($tide['from'] ?? '')) ?? TideFrom::MadeUp)->value,
+            tideMean: Coerce::text($tide['mean'] ?? ''), tideEpoch: substr(Coerce::text($tide['epoch'] ?? ''), 0, 10),
+            tideWaves: Coerce::text($tide['waves'] ?? ''), words: self::words($water, $charted, $say), looked: self::looked($user, $water),
             hangs: self::hangs($water), code: $water->share?->code, notes: NotesPresenter::of($user, $water),
             forecastAt: $water->forecast === null ? null : $water->forecast_at?->toIso8601String(),
             forecastAddress: $water->forecast_address ?? '', asksAddresses: config('eskith.forecast_hosts') !== '',
@@ -41,9 +43,9 @@ final class WaterPresenter
     }
 
     /** "1,240 soundings · level −1.2 ft" */
-    public static function words(Water $water, ?Charted $charted, UnitFormat $say): string
+    public static function words(Water $water, ?WaterChart $charted, UnitFormat $say): string
     {
-        $tide = Sky::overWater($water);
+        $tide = TideAndLight::overWater($water);
         $level = match (true) {
             $tide->tide() !== null => 'the tide stands at '.$say->depth($tide->levelM(Carbon::now())),
             $water->level_m === null => 'level not read',

@@ -31,7 +31,7 @@ final readonly class PlanPresenter
     /** @param  SingleDrop|null  $drop  what is counted down to the ledges and carried by the tide */
     private function __construct(private User $user, private ?SingleDrop $drop)
     {
-        $this->say = new UnitFormat($user->likes()->units);
+        $this->say = new UnitFormat($user->settings()->units);
     }
 
     public static function of(User $user, ?SingleDrop $drop = null): self
@@ -42,7 +42,7 @@ final readonly class PlanPresenter
     /** @return list<PlanKindData> */
     public function kinds(): array
     {
-        $metric = $this->user->likes()->units->depth === Unit::Metre;
+        $metric = $this->user->settings()->units->depth === Unit::Metre;
 
         return array_map(static fn (PlanKind $kind): PlanKindData => new PlanKindData(
             $kind->value, $kind->word(), array_map(
@@ -64,7 +64,7 @@ final readonly class PlanPresenter
     public function demand(Plan $plan): void
     {
         if ($plan->kind !== null) {
-            $this->laid(new PlanForm($plan->kind, $plan->fields, $this->user->likes()->units));
+            $this->laid(new PlanForm($plan->kind, $plan->fields, $this->user->settings()->units));
         }
     }
 
@@ -73,11 +73,11 @@ final readonly class PlanPresenter
         try {
             $laid = $plan->kind === null
                 ? throw InvalidInput::because('kind', 'This plan is of a kind that is not known here; put it away.')
-                : $this->laid(new PlanForm($plan->kind, array_filter($plan->fields, is_string(...)), $this->user->likes()->units));
+                : $this->laid(new PlanForm($plan->kind, array_filter($plan->fields, is_string(...)), $this->user->settings()->units));
             $refused = null;
         } catch (InvalidInput|\TypeError $bad) {
             $laid = new Laid;
-            $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user->likes()->units)
+            $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user->settings()->units)
                 : 'What was kept of this plan cannot be read; put it away.';
         }
         $total = count($laid->ways) + count($laid->steps);

@@ -70,7 +70,7 @@ final readonly class RigPresenter
     {
         $this->atHand = RigAtHand::of($user);
         [$this->rod, $this->line] = [$this->atHand->rod, $this->atHand->line];
-        $this->say = new UnitFormat($user->likes()->units);
+        $this->say = new UnitFormat($user->settings()->units);
     }
 
     public static function of(User $user): self
@@ -80,7 +80,7 @@ final readonly class RigPresenter
 
     public function rod(): RodData
     {
-        $metric = $this->user->likes()->units->depth === Unit::Metre;
+        $metric = $this->user->settings()->units->depth === Unit::Metre;
 
         return new RodData(
             uuid: $this->rod->uuid ?? (string) Str::uuid(),

@@ -13,9 +13,9 @@ use App\Models\Line;
 use App\Models\Lure;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Rows\Coerce;
 use App\Rows\LureReader;
-use App\Rows\Raw;
-use App\Rows\SetAside;
+use App\Rows\UnusableRow;
 use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
@@ -46,7 +46,7 @@ final readonly class BeforeYouGoPresenter
         $worn = [];
         foreach (Event::query()->standing()->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $this->user->id)
             ->whereIn('events.kind', EventKind::wearingHooks())->toBase()->get(['setups.lure_id', 'events.at']) as $event) {
-            $worn[Raw::whole($event->lure_id)][] = Raw::text($event->at);
+            $worn[Coerce::whole($event->lure_id)][] = Coerce::text($event->at);
         }
         $due = [];
         foreach ($this->user->lures()->inBox()->whereIn('id', array_keys($worn))->get() as $lure) {
@@ -127,7 +127,7 @@ final readonly class BeforeYouGoPresenter
     /** As lures are named everywhere; one that cannot be read by what stands in its row. */
     private function name(Lure $lure): string
     {
-        return LureReader::isSound($lure) ? (new LurePresenter($this->user))->title($lure) : SetAside::lure($lure)->text;
+        return LureReader::isSound($lure) ? (new LurePresenter($this->user))->title($lure) : UnusableRow::lure($lure)->text;
     }
 
     private static function days(?Carbon $since): ?int

@@ -20,7 +20,7 @@ final readonly class LurePresenter
 
     public function __construct(User $user)
     {
-        $this->names = new LureNames(new UnitFormat($user->likes()->units));
+        $this->names = new LureNames(new UnitFormat($user->settings()->units));
     }
 
     /** "½ oz blade, white". */

@@ -10,17 +10,17 @@ use App\Models\CardRule;
 use App\Models\User;
 use App\Models\Water;
 use App\Rows\CardReader;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 
 /** What the angler noted of the rules of a water, and the card of its fish. */
 final class NotesPresenter
 {
     public static function of(User $user, Water $water): NotesData
     {
-        $unit = $user->likes()->units->fishLength;
+        $unit = $user->settings()->units->fishLength;
         $rules = $water->cardRules->sortBy('species')->map(static fn (CardRule $rule): CardRuleData => new CardRuleData(
             $rule->id, $rule->species, CardReader::limits($rule)?->words($unit) ?? 'cannot be read',
-            array_map(static fn (mixed $value): string => Raw::text($value), [
+            array_map(static fn (mixed $value): string => Coerce::text($value), [
                 'species' => $rule->species, 'shortest' => $rule->shortest_text, 'longest' => $rule->longest_text,
                 'slot_from' => $rule->slot_from_text, 'slot_to' => $rule->slot_to_text, 'bag' => $rule->bag,
                 'closed_from' => $rule->closed_from, 'closed_to' => $rule->closed_to,

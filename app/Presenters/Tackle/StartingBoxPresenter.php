@@ -28,7 +28,7 @@ final class StartingBoxPresenter
         );
         $kinds = StartingBox::cases();
         usort($kinds, static fn (StartingBox $a, StartingBox $b): int => ($b === $fits) <=> ($a === $fits));
-        $names = new LureNames(new UnitFormat($user->likes()->units));
+        $names = new LureNames(new UnitFormat($user->settings()->units));
         $boxes = StartingBoxes::of($user);
         $lure = static fn (Lure $lure): StartingLureData => new StartingLureData(
             (int) $lure->id, $names->title($lure), Drawing::of(new LureRow($boxes->columns($lure)), $lure),

@@ -8,8 +8,8 @@ use App\Choosing\SingleDrop;
 use App\Data\Water\AngleFixData;
 use App\Models\Line;
 use App\Models\User;
+use App\Rows\Coerce;
 use App\Rows\LureReader;
-use App\Rows\Raw;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
@@ -101,7 +101,7 @@ final class AngleFixPresenter
         $say = $desk->situation->say;
         $said = [];
         $masses = $user->lures()->atHand()->where('family', $desk->lure->family)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
-        foreach ($masses->map(Raw::number(...)) as $mass) {
+        foreach ($masses->map(Coerce::number(...)) as $mass) {
             $angle = Lean::of(Body::of($desk->lure->family, $mass), $fixed)->angleDeg();
             $said[] = ucfirst($names->weight($mass)).': '.$say->angle($angle);
         }

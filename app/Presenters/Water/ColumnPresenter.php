@@ -14,14 +14,14 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\BoatHolding;
 use Eskith\Core\Water\Conditions;
-use Eskith\Core\Water\Lies;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter
@@ -59,7 +59,7 @@ final class ColumnPresenter
             fishM: $situation->fishDepthM() === null ? null : round($depth - $situation->fishDepthM(), 3),
             fishText: $situation->fishDepthM() === null ? '' : 'fish at '.$say->depth($situation->fishDepthM())
                 .($situation->isFishDepthAssumed() ? ', assumed' : ''),
-            onFoot: $book->text('lies') === Lies::OnFoot->value,
+            onFoot: $book->text('lies') === BoatHolding::OnFoot->value,
         );
     }
 
@@ -117,7 +117,7 @@ final class ColumnPresenter
             ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
 
         return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {
-            [$kind, $at] = [Raw::text($event->kind), Raw::number($event->depth_m)];
+            [$kind, $at] = [Coerce::text($event->kind), Coerce::number($event->depth_m)];
 
             return new TouchData(
                 max(0.0, round($depth - $at, 3)), $kind === EventKind::Fish->value, "{$kind} at ".$situation->say->depth($at),

@@ -9,7 +9,7 @@ use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Readings\Elsewhere;
 use App\Readings\ReadingBook;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
 use Illuminate\Support\Carbon;
 
@@ -24,15 +24,15 @@ final class ElsewherePresenter
     {
         $offered = [];
         foreach (Elsewhere::since($user, Carbon::now()->subHours(self::OFFERED_H)) as $row) {
-            $reading = Reading::tryFrom(Raw::text($row->name));
+            $reading = Reading::tryFrom(Coerce::text($row->name));
             if ($reading === null || ($book->entries[$reading->value] ?? null)?->readAt !== null) {
                 continue;
             }
-            $text = Raw::text($row->text);
+            $text = Coerce::text($row->text);
             $offered[] = new ElsewhereData(
                 name: $reading->value, label: $reading->definition()->label, text: $text,
                 words: $reading->dimension() === null ? $reading->definition()->word($text) : $text,
-                place: Raw::whole($row->spot_id) === $book->spotId ? '' : Raw::text($row->spot),
+                place: Coerce::whole($row->spot_id) === $book->spotId ? '' : Coerce::text($row->spot),
                 at: Moment::read($row->read_at)?->toIso8601ZuluString() ?? '',
             );
         }

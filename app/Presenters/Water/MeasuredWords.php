@@ -16,7 +16,7 @@ final readonly class MeasuredWords
 
     public function __construct(User $user)
     {
-        $this->say = new UnitFormat($user->likes()->units);
+        $this->say = new UnitFormat($user->settings()->units);
     }
 
     public function drop(): string

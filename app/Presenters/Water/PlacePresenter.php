@@ -19,7 +19,7 @@ final class PlacePresenter
     /** @return list<PlaceData> */
     public static function all(User $user): array
     {
-        $say = new UnitFormat($user->likes()->units);
+        $say = new UnitFormat($user->settings()->units);
 
         return array_values($user->waters()->with('spots')->orderBy('id')->get()->map(static fn (Water $water): PlaceData => new PlaceData(
             $water->name,

@@ -29,7 +29,7 @@ final class ReadingPresenter
     {
         $spec = $reading->definition();
         $entry = $book->entries[$reading->value] ?? null;
-        $units = $book->likes->units;
+        $units = $book->settings->units;
         $unit = $spec->unit($units);
         [$min, $max] = $unit === null ? [0.0, 0.0] : $spec->limits($unit);
         $guess = $reading === Reading::Drift && $book->driftIsFromWind() ? $book->driftMs() : null;

@@ -85,7 +85,7 @@ final readonly class CadencePresenter
 
     private function lift(Cadence $cadence): float
     {
-        return $this->rankedBox->book->likes->cadences->of($cadence)->liftM;
+        return $this->rankedBox->book->settings->cadences->of($cadence)->liftM;
     }
 
     /**
@@ -124,7 +124,7 @@ final readonly class CadencePresenter
     private function one(Cadence $cadence): CadenceData
     {
         $say = $this->rankedBox->situation->say;
-        [$now, $usual] = [$this->rankedBox->book->likes->cadences->of($cadence), $cadence->steps()];
+        [$now, $usual] = [$this->rankedBox->book->settings->cadences->of($cadence), $cadence->steps()];
         $typed = OwnCadences::of($this->rankedBox->user->settings ?? [])->kept[$cadence->value]['lift'] ?? null;
         $number = static fn (float $seconds): string => (string) round($seconds, 2);
 

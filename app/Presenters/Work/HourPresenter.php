@@ -11,9 +11,9 @@ use App\Models\Outing;
 use App\Models\User;
 use App\Record\Logbook;
 use Eskith\Core\Cadence\HopCast;
-use Eskith\Core\Cadence\Hour;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
+use Eskith\Core\Cadence\TimeBudget;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
@@ -38,7 +38,7 @@ final readonly class HourPresenter
 
     private float $depthM;
 
-    private ?Hour $hour;
+    private ?TimeBudget $hour;
 
     private float $fishPerHour;
 
@@ -105,7 +105,7 @@ final readonly class HourPresenter
         return $told === [] ? ['Neither the next heavier weight nor another family would save a minute of it.'] : $told;
     }
 
-    private function of(Lure $lure): Hour
+    private function of(Lure $lure): TimeBudget
     {
         $situation = $this->drop->situation;
         $column = $situation->columnIfStill ?? throw new \LogicException('There is no repeat without a depth.');
@@ -115,16 +115,16 @@ final readonly class HourPresenter
             $sink = Fall::of(
                 $lure->body, Falling::toTheBottom($situation, $lure, $same ? $this->candidate->hole() : null, $hang), $column,
             )->seconds;
-            $work = $this->dropEveryS === null ? self::WORK_S : max(0.0, $this->dropEveryS - $sink - $this->depthM / Hour::WIND_MS);
+            $work = $this->dropEveryS === null ? self::WORK_S : max(0.0, $this->dropEveryS - $sink - $this->depthM / TimeBudget::WIND_MS);
 
-            return Hour::of($sink, $work, $this->depthM, false, $this->fishPerHour);
+            return TimeBudget::of($sink, $work, $this->depthM, false, $this->fishPerHour);
         }
         $line = max($situation->aim->castM, $this->depthM * 1.05);
         $swing = Swing::of($lure->body, Attitude::tight($lure->family, $hang), $column, $line);
         $each = $this->repeat->seconds ?? 1.0;
         $cast = HopCast::of($line, $this->depthM, max(0.02, $this->steps->liftM), ! $this->steps->fall->isSlack(), $each, 0.0);
 
-        return Hour::of($swing->seconds, $cast->seconds, max(0.0, $this->depthM), true, $this->fishPerHour);
+        return TimeBudget::of($swing->seconds, $cast->seconds, max(0.0, $this->depthM), true, $this->fishPerHour);
     }
 
     private function vertical(): bool

@@ -46,8 +46,8 @@ final class TouchedPresenter
             || $setup->pause_s === null || ! $cadence->hasNumbers()) {
             return null;
         }
-        $say = new UnitFormat($user->likes()->units);
-        $now = $user->likes()->cadences->of($cadence);
+        $say = new UnitFormat($user->settings()->units);
+        $now = $user->settings()->cadences->of($cadence);
         $same = abs($now->liftM - $setup->lift_m) < 1e-4 && abs($now->liftSeconds - $setup->lift_s) < 1e-3
             && abs($now->pauseSeconds - $setup->pause_s) < 1e-3;
 

@@ -36,7 +36,7 @@ final readonly class DriftPlan
         Limits::demand($laneM, self::FAR_M, 'lane_m', 'A lane is more than nothing and at most 1000 m wide.');
         Limits::demand($speedMs, self::FASTEST_MS, 'speed_ms', 'The boat drifts faster than nothing and slower than 15 m/s.');
         Limits::demand($motorMs, self::FASTEST_MS, 'motor_ms', 'The boat motors faster than nothing and slower than 15 m/s.');
-        $turned = Turned::of($driftDeg);
+        $turned = RotatedFrame::of($driftDeg);
         $corners = array_map($turned->toDrift(...), $area->corners);
         $across = array_column($corners, 1);
         [$low, $high] = [min($across), max($across)];

@@ -16,7 +16,7 @@ final readonly class CustomRule
     public const MOST_POINTS = 6.0;
 
     /** @param  list<Condition>  $when  all of them; none for always */
-    private function __construct(public string $id, public string $name, public array $when, public LureKind $lures, public float $points)
+    private function __construct(public string $id, public string $name, public array $when, public LureFilter $lures, public float $points)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class CustomRule
      *
      * @throws InvalidInput when it has no name, no points, or asks for a reading twice
      */
-    public static function of(string $id, string $name, array $when, LureKind $lures, float $points): self
+    public static function of(string $id, string $name, array $when, LureFilter $lures, float $points): self
     {
         $name = trim($name);
         if ($name === '' || mb_strlen($name) > 80) {

@@ -21,7 +21,7 @@ final readonly class Definition
      * @param  class-string<\BackedEnum>|null  $enum  that the options are the cases of
      * @param  array<string, string>  $aliases  words of older links and files => option
      * @param  float|string|null  $assumed  what it stands for where it was not read: SI, or a choice
-     * @param  Basis|null  $basis  null for what is only shown
+     * @param  RuleInput|null  $basis  null for what is only shown
      * @param  Holds  $holds  how far, as one moves on
      */
     private function __construct(
@@ -35,7 +35,7 @@ final readonly class Definition
         public ?string $enum,
         private array $aliases,
         public float|string|null $assumed,
-        public ?Basis $basis,
+        public ?RuleInput $basis,
         public Holds $holds,
     ) {
     }
@@ -46,7 +46,7 @@ final readonly class Definition
      */
     public static function measure(
         Group $group, string $label, Dimension $dimension, array $range, array $steps, ?float $assumed = null,
-        ?Basis $basis = null, ?Holds $holds = null,
+        ?RuleInput $basis = null, ?Holds $holds = null,
     ): self {
         return new self(
             group: $group,
@@ -79,7 +79,7 @@ final readonly class Definition
         bool $several = false,
         array $aliases = [],
         ?string $assumed = null,
-        ?Basis $basis = null,
+        ?RuleInput $basis = null,
         ?Holds $holds = null,
     ): self {
         $options = is_array($of) ? $of : array_replace(self::words($of), $words);
@@ -101,7 +101,7 @@ final readonly class Definition
     }
 
     public static function flag(
-        Group $group, string $label, string $yes = 'yes', string $no = 'no', ?Basis $basis = null, ?Holds $holds = null,
+        Group $group, string $label, string $yes = 'yes', string $no = 'no', ?RuleInput $basis = null, ?Holds $holds = null,
     ): self {
         return new self(
             group: $group,

@@ -9,7 +9,7 @@ use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Subjects\Weighed;
+use Eskith\Core\Choosing\Subjects\WeightFacts;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\Zone;
@@ -143,7 +143,7 @@ final class FamilyRules
                     default => null,
                 }),
             Rule::ofWeight('F10', 'Vibes are for bream, and bream for vibes.', [], 4,
-                static fn (Situation $s, Weighed $lure): ?Verdict => $s->aim->species === Species::Bream
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => $s->aim->species === Species::Bream
                     ? match (true) {
                         $lure->isVibe() => Verdict::of(4, 'Bream sought: a vibe is the size for them.'),
                         ! $lure->atMost(0.010) => Verdict::of(-3, "Bream sought: {$s->say->weight($lure->massKg)} is too much of a lure."),
@@ -151,12 +151,14 @@ final class FamilyRules
                     }
                     : ($lure->isVibe() ? Verdict::of(-2, ucfirst($s->aim->species->word()).' sought: a vibe is too small.') : null)),
             Rule::ofWeight('F11', 'For suspended fish a light blade, or a spoon.', [], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => $s->suspended() && ($lure->family->isSpoon()
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => $s->suspended() && ($lure->family->isSpoon()
                     || ($lure->family === Family::Blade && $lure->atMost(3 / 8 * Constants::OUNCE_KG)))
                     ? Verdict::of(1, 'Suspended fish: light enough to hold among them.')
                     : null),
             Rule::ofWeight('F12', 'Perch and crappie take small spoons.', [], 2,
-                static fn (Situation $s, Weighed $lure): ?Verdict => in_array($s->aim->species, [Species::Perch, Species::Crappie], true)
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => in_array(
+                    $s->aim->species, [Species::Perch, Species::Crappie], true,
+                )
                     && $lure->family === Family::Spoon && $lure->atMost(1 / 2 * Constants::OUNCE_KG)
                     ? Verdict::of(2, ucfirst($s->aim->species->word()).' sought: a small spoon suits their mouths.')
                     : null),
@@ -174,7 +176,7 @@ final class FamilyRules
         return $rules;
     }
 
-    private static function inWeed(Situation $s, Weighed $lure): ?Verdict
+    private static function inWeed(Situation $s, WeightFacts $lure): ?Verdict
     {
         if (! $s->onBottom()) {
             return null;

@@ -9,7 +9,7 @@ use Eskith\Core\Choosing\FinishSchool;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Subjects\Look;
+use Eskith\Core\Choosing\Subjects\FinishFacts;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Food;
@@ -43,37 +43,39 @@ final class FinishRules
     {
         return [
             Rule::ofLook('C5', 'Chartreuse helps in stained and dirty water.', [Reading::Clarity], 1,
-                static fn (Situation $s, Look $look): ?Verdict => $look->finish !== 'chartreuse' ? null : match ($s->water->clarity) {
-                    Clarity::Stained => self::verdict($s, 0.5, 'Stained water: chartreuse carries in it.'),
-                    Clarity::Dirty => self::verdict($s, 1, 'Dirty water: chartreuse carries farthest in it.'),
-                    Clarity::Clear, null => null,
-                }),
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $look->finish !== 'chartreuse'
+                    ? null
+                    : match ($s->water->clarity) {
+                        Clarity::Stained => self::verdict($s, 0.5, 'Stained water: chartreuse carries in it.'),
+                        Clarity::Dirty => self::verdict($s, 1, 'Dirty water: chartreuse carries farthest in it.'),
+                        Clarity::Clear, null => null,
+                    }),
             Rule::ofLook('C6', 'In clear water natural, or black and white.', [Reading::Clarity], 1,
-                static fn (Situation $s, Look $look): ?Verdict => $s->water->clarity === Clarity::Clear
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $s->water->clarity === Clarity::Clear
                     && in_array($look->finish, ['natural', 'black_white'], true)
                     ? self::verdict($s, 1, 'Clear water: they see it well, so it may look like life.') : null),
             Rule::ofLook('C7', 'White or silver where the food is shad or alewife.', [], 1,
-                static fn (Situation $s, Look $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true)
+                static fn (Situation $s, FinishFacts $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true)
                     && ($food = self::paleFood($s)) !== null
                     ? self::verdict($s, 1, ucfirst($food->word())." about: {$look->finish} looks like them.") : null),
             Rule::ofLook('C8', 'Bright metal refused today: go natural.', [], 2,
-                static fn (Situation $s, Look $look): ?Verdict => $look->finish === 'natural'
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $look->finish === 'natural'
                     && $s->brightMetalMin >= self::REFUSED_MIN
                     && ! $s->brightMetalTouched
                     ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a touch: try natural.') : null),
             Rule::ofLook('C9', 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
-                static fn (Situation $s, Look $look): ?Verdict => $look->redNearHooks()
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $look->redNearHooks()
                     ? self::verdict($s, 0.5, 'Red near the hooks: something to aim at.') : null),
             Rule::ofLook('C10', 'For bream dark first.', [], 1,
-                static fn (Situation $s, Look $look): ?Verdict => $s->aim->species === Species::Bream && $look->finish === 'black'
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $s->aim->species === Species::Bream && $look->finish === 'black'
                     ? Verdict::of(1, 'Bream sought: dark first.') : null),
             Rule::ofLook('C11', 'Always a little gold somewhere on the lure.', [], 1,
-                static fn (Situation $s, Look $look): ?Verdict => $s->schools->gold && $look->hasGold()
+                static fn (Situation $s, FinishFacts $look): ?Verdict => $s->schools->gold && $look->hasGold()
                     ? self::verdict($s, 1, 'You want a little gold, and this one has it.') : null),
         ];
     }
 
-    private static function silverAsARule(Situation $s, Look $look): ?Verdict
+    private static function silverAsARule(Situation $s, FinishFacts $look): ?Verdict
     {
         if (
             ! self::byForage($s)
@@ -90,7 +92,7 @@ final class FinishRules
         );
     }
 
-    private static function likeTheFood(Situation $s, Look $look): ?Verdict
+    private static function likeTheFood(Situation $s, FinishFacts $look): ?Verdict
     {
         $food = self::yellowFood($s);
         if (! self::byForage($s) || $food === null || ! ($look->finish === 'perch' || $look->hasGold())) {
@@ -101,7 +103,7 @@ final class FinishRules
         return self::verdict($s, 2, ucfirst($food->word())." about: {$like}.");
     }
 
-    private static function paint(Situation $s, Look $look): ?Verdict
+    private static function paint(Situation $s, FinishFacts $look): ?Verdict
     {
         $why = ucfirst(self::dimOrMurky($s) ?? '');
         if (! self::byForage($s) || $why === '') {
@@ -115,7 +117,7 @@ final class FinishRules
         };
     }
 
-    private static function flash(Situation $s, Look $look): ?Verdict
+    private static function flash(Situation $s, FinishFacts $look): ?Verdict
     {
         return match (true) {
             $s->schools->finish !== FinishSchool::FlashByLight => null,
@@ -132,7 +134,7 @@ final class FinishRules
         return $s->schools->finish === FinishSchool::ForageAndSilhouette;
     }
 
-    private static function goldWords(Look $look): string
+    private static function goldWords(FinishFacts $look): string
     {
         return $look->finish === 'gold' ? 'gold' : 'a little gold';
     }

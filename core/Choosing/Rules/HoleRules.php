@@ -8,7 +8,7 @@ use Eskith\Core\Choosing\HoleSchool;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Subjects\Hung;
+use Eskith\Core\Choosing\Subjects\HangFacts;
 use Eskith\Core\Choosing\Verdict;
 
 /** Which hole. Lures without holes meet none of these. */
@@ -38,7 +38,7 @@ final class HoleRules
         ];
     }
 
-    private static function middleFirst(Situation $s, Hung $hung): ?Verdict
+    private static function middleFirst(Situation $s, HangFacts $hung): ?Verdict
     {
         if ($s->schools->hole !== HoleSchool::MiddleFirst || $hung->index === null) {
             return null;
@@ -56,7 +56,7 @@ final class HoleRules
         return self::away($hung->holes[$hung->index]->name, $miss, $wanted);
     }
 
-    private static function lessVibration(Situation $s, Hung $hung): ?Verdict
+    private static function lessVibration(Situation $s, HangFacts $hung): ?Verdict
     {
         if ($s->schools->hole !== HoleSchool::MiddleFirst || $hung->index !== 0 || ! ($s->veryCold() || $s->sluggish())) {
             return null;
@@ -66,7 +66,7 @@ final class HoleRules
         return Verdict::of(-1, "{$why}: the front hole shakes too much for them.");
     }
 
-    private static function levelLift(Situation $s, Hung $hung): ?Verdict
+    private static function levelLift(Situation $s, HangFacts $hung): ?Verdict
     {
         if ($s->schools->hole !== HoleSchool::LevelLift || $hung->index === null) {
             return null;
@@ -83,7 +83,7 @@ final class HoleRules
         return Verdict::of(-min(2, $miss), ucfirst($hole)." hole: {$wanted}.");
     }
 
-    private static function steep(Situation $s, Hung $hung): ?Verdict
+    private static function steep(Situation $s, HangFacts $hung): ?Verdict
     {
         $deep = $s->workedM() > self::DEEP_M;
         if ($hung->index === null || ! ($hung->measuredHangDeg > self::STEEP_DEG) || ! ($deep || $s->flowMs > self::FAST_MS)) {
@@ -94,7 +94,7 @@ final class HoleRules
         return Verdict::of(1, "{$why}: nose {$s->say->angle($hung->measuredHangDeg)} down gets there faster.");
     }
 
-    private static function level(Situation $s, Hung $hung): ?Verdict
+    private static function level(Situation $s, HangFacts $hung): ?Verdict
     {
         if ($hung->index === null || $hung->measuredHangDeg === null || ! $s->suspended() || $hung->measuredHangDeg >= self::LEVEL_DEG) {
             return null;

@@ -8,8 +8,8 @@ use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Subjects\Hung;
-use Eskith\Core\Choosing\Subjects\Weighed;
+use Eskith\Core\Choosing\Subjects\HangFacts;
+use Eskith\Core\Choosing\Subjects\WeightFacts;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Tackle\Family;
@@ -36,19 +36,19 @@ final class WeightRules
             Rule::ofWeight('W2', 'Every step away from the working weight counts against a lure.', [], 1,
                 self::stepsAway(...), 'step'),
             Rule::ofWeight('W3', 'Casting over rock, go lighter.', [Reading::Bottom], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => match (self::overRock($s, $lure)) {
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => match (self::overRock($s, $lure)) {
                     -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($lure->massKg)} dives between the stones."),
                     1 => Verdict::of(1, "Casting over rock: {$s->say->weight($lure->massKg)} rides over it."),
                     default => null,
                 }),
             Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => ! $s->vertical()
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => ! $s->vertical()
                     && $s->water->windMs > 5
                     && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
             Rule::ofHanging('W5', 'Too much time sinking.', [Reading::Depth], 1,
-                static fn (Situation $s, Hung $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
+                static fn (Situation $s, HangFacts $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(
                         -1,
                         "{$s->say->seconds($hung->secondsToBottom)} down to ".($s->onBottom() ? 'the bottom' : 'the fish')
@@ -56,14 +56,14 @@ final class WeightRules
                     )
                     : null),
             Rule::ofWeight('W6', 'For walleye and bass on the bottom the half-ounce class is the first reach.', [], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => $s->onBottom() && in_array(
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => $s->onBottom() && in_array(
                     $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
                 )
                     && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
                     ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first reach for {$s->aim->species->word()}.")
                     : null),
             Rule::ofWeight('W8', 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
-                static fn (Situation $s, Weighed $lure): ?Verdict => $lure->family === Family::TailSpinner
+                static fn (Situation $s, WeightFacts $lure): ?Verdict => $lure->family === Family::TailSpinner
                     && $s->water->wall === true
                     && self::halfOunceClass($lure)
                     ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
@@ -73,7 +73,7 @@ final class WeightRules
     }
 
     /** A lure grows longer with its weight: which side of the working weight is as long as what fish eat. */
-    private static function likeTheForage(Situation $s, Weighed $lure): ?Verdict
+    private static function likeTheForage(Situation $s, WeightFacts $lure): ?Verdict
     {
         $forage = $s->water->forageSize;
         if ($forage === null) {
@@ -89,7 +89,7 @@ final class WeightRules
         };
     }
 
-    private static function straightDown(Situation $s, Weighed $lure): ?Verdict
+    private static function straightDown(Situation $s, WeightFacts $lure): ?Verdict
     {
         if (! $s->vertical()) {
             return null;
@@ -118,7 +118,7 @@ final class WeightRules
         };
     }
 
-    private static function stepsAway(Situation $s, Weighed $lure): ?Verdict
+    private static function stepsAway(Situation $s, WeightFacts $lure): ?Verdict
     {
         $step = WeightSteps::index($lure->massKg, $s->aim->species) - WeightSteps::index($lure->workingKg, $s->aim->species);
         $counted = abs($step) - (int) ($step < 0 && $s->suspended());
@@ -132,7 +132,7 @@ final class WeightRules
     }
 
     /** What makes the working weight what it is. */
-    private static function askedFor(Situation $s, Weighed $lure): string
+    private static function askedFor(Situation $s, WeightFacts $lure): string
     {
         $start = WeightSteps::startKg($s->aim);
         $sought = $s->suspended() && $s->aim->species !== Species::Bream
@@ -145,7 +145,7 @@ final class WeightRules
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */
-    private static function overRock(Situation $s, Weighed $lure): int
+    private static function overRock(Situation $s, WeightFacts $lure): int
     {
         if ($s->vertical() || ! $s->onBottom() || $s->water->bottom !== Bottom::Rock) {
             return 0;
@@ -154,7 +154,7 @@ final class WeightRules
         return $lure->atMost(1 / 2 * Constants::OUNCE_KG) ? 1 : ($lure->atMost(5 / 8 * Constants::OUNCE_KG) ? 0 : -1);
     }
 
-    private static function weightCountsAgainst(Situation $s, Weighed $lure): bool
+    private static function weightCountsAgainst(Situation $s, WeightFacts $lure): bool
     {
         $leans = $s->vertical() && $lure->angleKnown
             && ($lure->leanDeg() > Constants::VERTICAL_LIMIT_DEG || $lure->gustLeanDeg() > Constants::DRAGS_LIMIT_DEG);
@@ -162,7 +162,7 @@ final class WeightRules
         return $leans || self::overRock($s, $lure) < 0;
     }
 
-    private static function halfOunceClass(Weighed $lure): bool
+    private static function halfOunceClass(WeightFacts $lure): bool
     {
         return Mass::atLeast($lure->massKg, self::USUAL_KG[0]) && $lure->atMost(self::USUAL_KG[1]);
     }

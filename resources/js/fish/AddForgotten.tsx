@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { EVENT_KIND } from "../kinds";
-import type { Entry } from "../outbox/deeds";
+import type { Entry } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";

@@ -1,5 +1,5 @@
 import { BITE_PHASE } from "../kinds";
-import type { Entry } from "../outbox/deeds";
+import type { Entry } from "../outbox/offlineActions";
 import { Dialog } from "../parts/Dialog";
 import { upper } from "../parts/words";
 import { useOpenedAt } from "./useOpenedAt";

@@ -1,8 +1,8 @@
 import { usePage } from "@inertiajs/react";
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { EVENT_KIND } from "../kinds";
-import type { Deed, Entry, Moved, Ticked } from "../outbox/deeds";
 import { keepSaid, said } from "../outbox/device";
+import type { Entry, Moved, OfflineAction, Ticked } from "../outbox/offlineActions";
 import { useOutbox } from "../outbox/useOutbox";
 import type { Answered, Why } from "../outbox/wire";
 import * as clock from "../parts/clock";
@@ -90,7 +90,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const done = useCallback(
 		(deed: Made) => {
 			const at = new Date(clock.now()).toISOString();
-			const made = plainTexts({ id: newId(), outing: uuid, at, ...deed } as Deed);
+			const made = plainTexts({ id: newId(), outing: uuid, at, ...deed } as OfflineAction);
 			asDone.add(made);
 			void add(made);
 		},
@@ -165,7 +165,7 @@ const WITH_DEVICE = 5_000;
 
 /** The outing with what was done this moment: the next tap goes to what was just tied on, before the device has kept that. */
 class AsDone {
-	private done: { deed: Deed; at: number }[] = [];
+	private done: { deed: OfflineAction; at: number }[] = [];
 	private outing: OutingData;
 
 	constructor(private shown: OutingData) {
@@ -176,12 +176,12 @@ class AsDone {
 		return this.outing;
 	}
 
-	add(deed: Deed): void {
+	add(deed: OfflineAction): void {
 		this.done.push({ deed, at: Date.now() });
 		this.outing = withWaiting(this.outing, [deed]);
 	}
 
-	show(shown: OutingData, waiting: Deed[] | null): void {
+	show(shown: OutingData, waiting: OfflineAction[] | null): void {
 		const kept = new Set(waiting?.map(({ id }) => id));
 		this.done = this.done.filter(({ deed, at }) => !kept.has(deed.id) && Date.now() - at < WITH_DEVICE);
 		if (shown === this.shown && this.done.length > 0) return;
@@ -193,15 +193,15 @@ class AsDone {
 	}
 }
 
-function useAsDone(shown: OutingData, waiting: Deed[] | null): AsDone {
+function useAsDone(shown: OutingData, waiting: OfflineAction[] | null): AsDone {
 	const asDone = useRef<AsDone | null>(null);
 	asDone.current ??= new AsDone(shown);
 	asDone.current.show(shown, waiting);
 	return asDone.current;
 }
 
-type WithoutHead<T> = T extends Deed ? Omit<T, "id" | "outing" | "at"> : never;
-type Made = WithoutHead<Deed>;
+type WithoutHead<T> = T extends OfflineAction ? Omit<T, "id" | "outing" | "at"> : never;
+type Made = WithoutHead<OfflineAction>;
 
 /** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */
 function useServerState(angler: number, first: OutingData, column: ColumnData, onStale: () => void) {

@@ -1,6 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useEffect, useRef } from "react";
-import type { Ticked } from "../outbox/deeds";
+import type { Ticked } from "../outbox/offlineActions";
 import { withTicks } from "../plans/withTicks";
 import type { PlanData } from "../types";
 

@@ -1,17 +1,17 @@
 import { EVENT_KIND } from "../kinds";
-import type { Amended, Deed, Entry, Logged, Moved, TakenBack, TiedOn } from "../outbox/deeds";
+import type { Amended, Entry, Logged, Moved, OfflineAction, TakenBack, TiedOn } from "../outbox/offlineActions";
 import type { EventData, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
 import { counting, glance, isBite, isKind, ofRodInHand } from "./tally";
 
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
-export function withWaiting(outing: OutingData, waiting: Deed[]): OutingData {
+export function withWaiting(outing: OutingData, waiting: OfflineAction[]): OutingData {
 	const mine = waiting.filter((deed) => deed.outing === outing.uuid);
 	if (mine.length === 0) return outing;
 	const after = mine.reduce(withOne, outing);
 	return { ...after, ...glance(after.tally, ofRodInHand(after)) };
 }
 
-function withOne(outing: OutingData, deed: Deed): OutingData {
+function withOne(outing: OutingData, deed: OfflineAction): OutingData {
 	switch (deed.do) {
 		case "log":
 			return logged(outing, deed);

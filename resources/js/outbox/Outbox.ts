@@ -1,8 +1,8 @@
 import { liveQuery, type Subscription } from "dexie";
 import * as clock from "../parts/clock";
 import type { RefusalData, TapsGo } from "../types";
-import { type Deed, shifted } from "./deeds";
 import { type Away, away, device, type Kept, keepAway, type Turned } from "./device";
+import { type OfflineAction, shifted } from "./offlineActions";
 
 /** What the server said of what it was brought: only what is named in it is settled. */
 export interface Verdict {
@@ -14,12 +14,12 @@ export interface Verdict {
 }
 
 /** Brings deeds of one outing to the server, in order. Throws when no verdict came back. */
-export type Wire = (outing: string, deeds: Deed[]) => Promise<Verdict>;
+export type Wire = (outing: string, deeds: OfflineAction[]) => Promise<Verdict>;
 
 /** What there is to tell of what an angler did here. */
 export interface Holding {
 	/** Not confirmed, oldest first. */
-	waiting: Deed[];
+	waiting: OfflineAction[];
 	/** Not taken, each with its reason. */
 	turned: Turned[];
 	/** Taken away, while something waits for them. */
@@ -61,7 +61,7 @@ export class Outbox {
 	 *
 	 * @param sure whether its time is right, whatever this device's clock shows
 	 */
-	async add(deed: Deed, sure = clock.isSure()): Promise<boolean> {
+	async add(deed: OfflineAction, sure = clock.isSure()): Promise<boolean> {
 		const row = { angler: this.angler, deed, ahead: clock.ahead(), sure };
 		try {
 			await device().deeds.add(row);
@@ -74,7 +74,7 @@ export class Outbox {
 	}
 
 	/** All that wait, oldest first. */
-	async waiting(): Promise<Deed[]> {
+	async waiting(): Promise<OfflineAction[]> {
 		return (await this.kept()).map(asDone);
 	}
 
@@ -119,7 +119,7 @@ export class Outbox {
 	}
 
 	/** Puts back in line what was not taken, mended or for another outing; it is sent with the rest. */
-	async sendAgain(ids: string[], mend: (deed: Deed) => Deed = (deed) => deed): Promise<void> {
+	async sendAgain(ids: string[], mend: (deed: OfflineAction) => OfflineAction = (deed) => deed): Promise<void> {
 		const wanted = (await this.turned()).filter(({ id }) => ids.includes(id));
 		// It has been told what time it was: nothing is put right once more.
 		const rows = wanted.map(({ deed }) => ({
@@ -263,7 +263,7 @@ export class Outbox {
 }
 
 /** A deed at the time at which it was done, as it is known by now. */
-function asDone({ deed, ahead, sure }: Kept): Deed {
+function asDone({ deed, ahead, sure }: Kept): OfflineAction {
 	return ahead === undefined || sure || !clock.isSure() ? deed : shifted(deed, clock.ahead() - ahead);
 }
 

@@ -1,12 +1,12 @@
 import Dexie, { type EntityTable } from "dexie";
-import type { Deed } from "./deeds";
+import type { OfflineAction } from "./offlineActions";
 
 /** What is kept on this device, each row for one angler only. */
 export interface Kept {
 	/** Counts up: the order in which things were done here. */
 	no: number;
 	angler: number;
-	deed: Deed;
+	deed: OfflineAction;
 	/** ms that the server's clock was thought to be ahead as it was done. */
 	ahead?: number;
 	/** Whether that was sure; what is not is put right when it is sent. */
@@ -17,7 +17,7 @@ export interface Kept {
 export interface Turned {
 	id: string;
 	angler: number;
-	deed: Deed;
+	deed: OfflineAction;
 	why: string;
 	/** The field at fault. */
 	because?: string;

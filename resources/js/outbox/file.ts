@@ -1,5 +1,5 @@
-import type { Deed } from "./deeds";
 import type { Outbox } from "./Outbox";
+import type { OfflineAction } from "./offlineActions";
 
 const FORMAT = "eskith-phone";
 const VERSION = 1;
@@ -35,14 +35,14 @@ export async function takeFile(outbox: Outbox, file: File): Promise<string> {
 	return `${more.length} of ${deeds.length} taken in; ${more.length === 0 ? "the rest was here already." : "they are sent now."}`;
 }
 
-async function deedsOf(outbox: Outbox, file: File): Promise<Deed[] | string> {
+async function deedsOf(outbox: Outbox, file: File): Promise<OfflineAction[] | string> {
 	const wrong = "That is no file of a phone; choose one that was kept here.";
 	if (file.size > BYTES) return wrong;
 	try {
 		const { format, version, angler, deeds } = JSON.parse(await file.text());
 		if (format !== FORMAT || version !== VERSION || !Array.isArray(deeds)) return wrong;
 		if (angler !== outbox.angler) return "That file is another angler's; sign in as who kept it.";
-		const sound = (deed: Partial<Deed>) =>
+		const sound = (deed: Partial<OfflineAction>) =>
 			[deed.id, deed.outing, deed.at, deed.do].every((one) => typeof one === "string");
 		return deeds.every(sound) ? deeds : wrong;
 	} catch {

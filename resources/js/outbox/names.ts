@@ -1,9 +1,9 @@
 import { OFFLINE_ACTION } from "../kinds";
 import { upper } from "../parts/words";
-import type { Deed } from "./deeds";
+import type { OfflineAction } from "./offlineActions";
 
 /** What was done, in words that are clear away from its outing. */
-export function nameOf(deed: Deed): string {
+export function nameOf(deed: OfflineAction): string {
 	switch (deed.do) {
 		case "log":
 			return deed.words ?? upper(deed.entry.species ?? deed.entry.kind);

@@ -1,17 +1,17 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import type { Deed } from "./deeds";
 import type { Holding } from "./Outbox";
+import type { OfflineAction } from "./offlineActions";
 import { type Answered, listen, outboxOf, type Why } from "./wire";
 
 export interface OutboxState extends Omit<Holding, "waiting"> {
 	/** Done here, not yet confirmed; null until the device has said. */
-	waiting: Deed[] | null;
+	waiting: OfflineAction[] | null;
 	/** Why nothing arrives. */
 	trouble: Why | null;
-	add: (deed: Deed) => Promise<void>;
+	add: (deed: OfflineAction) => Promise<void>;
 	letGo: (ids: string[]) => void;
 	/** Puts back in line what was not taken, mended or for another outing. */
-	sendAgain: (ids: string[], mend?: (deed: Deed) => Deed) => void;
+	sendAgain: (ids: string[], mend?: (deed: OfflineAction) => OfflineAction) => void;
 	/** Sends what waits, now. */
 	again: () => void;
 }
@@ -28,7 +28,7 @@ export function useOutbox(angler: number, onAnswer: (outing: string, answer: Ans
 	useEffect(() => outbox.watch(setHolding), [outbox]);
 	useEffect(() => listen(onAnswer, setTrouble), [onAnswer]);
 	const add = useCallback(
-		async (deed: Deed) => {
+		async (deed: OfflineAction) => {
 			await outbox.add(deed);
 			void outbox.flush();
 		},
@@ -36,7 +36,8 @@ export function useOutbox(angler: number, onAnswer: (outing: string, answer: Ans
 	);
 	const letGo = useCallback((ids: string[]) => void outbox.letGo(ids), [outbox]);
 	const sendAgain = useCallback(
-		(ids: string[], mend?: (deed: Deed) => Deed) => void outbox.sendAgain(ids, mend).then(() => outbox.flush(true)),
+		(ids: string[], mend?: (deed: OfflineAction) => OfflineAction) =>
+			void outbox.sendAgain(ids, mend).then(() => outbox.flush(true)),
 		[outbox],
 	);
 	const again = useCallback(() => void outbox.flush(true), [outbox]);

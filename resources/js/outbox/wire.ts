@@ -1,9 +1,9 @@
 import * as clock from "../parts/clock";
 import { Refused, send } from "../parts/send";
 import type { TapAnswerData } from "../types";
-import { asSent, type Deed } from "./deeds";
 import { forgetOld } from "./device";
 import { Outbox, type Verdict } from "./Outbox";
+import { asSent, type OfflineAction } from "./offlineActions";
 
 /** ms after which an answer is not waited for any more: another tab may want to send. */
 const LONG = 25_000;
@@ -57,7 +57,7 @@ function troubled(why: Why | null): void {
 }
 
 function bringOf(angler: number) {
-	return async (outing: string, deeds: Deed[]): Promise<Verdict> => {
+	return async (outing: string, deeds: OfflineAction[]): Promise<Verdict> => {
 		if (Date.now() < notBefore) throw new Error("Not yet.");
 		try {
 			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });

@@ -6,7 +6,7 @@ import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
-import { useChangedFields } from "../parts/useChangedFields";
+import { useConflictCheck } from "../parts/useConflictCheck";
 import { upper } from "../parts/words";
 import type { BackOnData, OptionData, PlacedMarkData } from "../types";
 import type { Point } from "./view";
@@ -38,7 +38,7 @@ export function MarkDialog({ water, kinds, bottoms, at, mark, now, back, onDone 
 		note: mark?.note ?? "",
 		position: "",
 	});
-	const changes = useChangedFields(form.data, mark, now);
+	const changes = useConflictCheck(form.data, mark, now);
 	const keep = () => {
 		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone, onError: changes.onError };
 		form.transform(changes.with);

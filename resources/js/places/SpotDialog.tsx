@@ -6,7 +6,7 @@ import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
-import { useChangedFields } from "../parts/useChangedFields";
+import { useConflictCheck } from "../parts/useConflictCheck";
 import type { OptionData, PlacedSpotData } from "../types";
 import type { Point } from "./view";
 
@@ -36,7 +36,7 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 		position: "",
 		facing: spot?.facing == null ? "" : `${Math.round(spot.facing)}°`,
 	});
-	const changes = useChangedFields({ ...form.data, x: spot?.x ?? null, y: spot?.y ?? null }, spot, now);
+	const changes = useConflictCheck({ ...form.data, x: spot?.x ?? null, y: spot?.y ?? null }, spot, now);
 	const keep = () => {
 		const options = { preserveScroll: true, preserveState: true, onSuccess: onDone, onError: changes.onError };
 		form.transform(changes.with);

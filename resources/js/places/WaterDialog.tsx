@@ -5,7 +5,7 @@ import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
-import { useChangedFields } from "../parts/useChangedFields";
+import { useConflictCheck } from "../parts/useConflictCheck";
 import { OwnCard } from "../tackle/OwnCard";
 import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
 import { TideForm } from "./TideForm";
@@ -37,7 +37,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 		flood: water?.flood ?? "",
 		fastest: water?.fastest ?? "",
 	});
-	const changes = useChangedFields(form.data, opened, water);
+	const changes = useConflictCheck(form.data, opened, water);
 	const keep = () => {
 		const options = { preserveScroll: true, onSuccess: onDone, onError: changes.onError };
 		form.transform(changes.with);

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useId, useMemo, useRef, useState } from "react"
 import { queries, troubleOf } from "../parts/queries";
 import { send } from "../parts/send";
 import type { AnswerData } from "../types";
-import { type Changes, useChanges } from "./useChanges";
+import { type Changes, useReadingUpdates } from "./useReadingUpdates";
 import { useView, type View } from "./useView";
 
 export interface Live extends Changes, View {
@@ -32,7 +32,7 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 	const show = useCallback((next: AnswerData) => queries.setQueryData(key, next), [key]);
 	const resend = useRef<() => Promise<void> | null>(() => null);
 	const view = useView({ initial, initialPick, key, setTroubles, resend });
-	const changes = useChanges({ key, view: view.now, setTroubles, show, callOff: view.callOff, resend });
+	const changes = useReadingUpdates({ key, view: view.now, setTroubles, show, callOff: view.callOff, resend });
 	const feed = initial.feed;
 	const busy = Object.keys(changes.pending).length > 0;
 	const { data } = useQuery(

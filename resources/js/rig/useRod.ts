@@ -1,6 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useEffect, useRef, useState } from "react";
-import { useEdits, without } from "../parts/useEdits";
+import { useOverlay, without } from "../parts/useOverlay";
 import type { RodData } from "../types";
 
 type Part = Partial<RodData>;
@@ -15,7 +15,7 @@ export interface RodForm {
 
 /** The rod at hand, changed in place. What is typed stays when it is refused, and when something else is kept meanwhile. */
 export function useRod(rod: RodData): RodForm {
-	const { draft, set, kept, drop } = useEdits(rod);
+	const { draft, set, kept, drop } = useOverlay(rod);
 	const [errors, setErrors] = useState<Record<string, string>>({});
 	// Not answered yet. A visit ends the one under way, so it says again what that one said.
 	const said = useRef<Part>({});

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Select } from "../parts/Select";
 import { SmallField } from "../parts/SmallField";
-import { useEdits } from "../parts/useEdits";
+import { useOverlay } from "../parts/useOverlay";
 import type { BenchData } from "../types";
 import { LoopSteps } from "./LoopSteps";
 
@@ -17,7 +17,7 @@ interface Props {
 
 /** Hooks: what is on, when it was last looked after, what practice says, and the swap to a braided loop. */
 export function HookCare({ bench, hooks, onChange }: Props) {
-	const { draft, set, kept } = useEdits(hooks);
+	const { draft, set, kept } = useOverlay(hooks);
 	const [swapping, setSwapping] = useState(false);
 	const today = new Date().toISOString().slice(0, 10);
 	const keep = async (to: Hooks, words: string) => {

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Deed, Entry } from "../outbox/deeds";
+import type { Entry, OfflineAction } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { plainText } from "../parts/plainText";
@@ -15,7 +15,7 @@ const typed = [
 
 interface Props {
 	entry: Entry;
-	onMend: (mend: (deed: Deed) => Deed) => void;
+	onMend: (mend: (deed: OfflineAction) => OfflineAction) => void;
 }
 
 /** What was typed, to be typed anew; what was not is left alone. */

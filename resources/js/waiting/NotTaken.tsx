@@ -1,7 +1,7 @@
 import { useState } from "react";
-import type { Deed } from "../outbox/deeds";
 import type { Turned } from "../outbox/device";
 import { nameOf } from "../outbox/names";
+import type { OfflineAction } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { shortDayOf, timeOf } from "../parts/words";
 import { MendEntry } from "./MendEntry";
@@ -10,7 +10,7 @@ import { OtherTime } from "./OtherTime";
 
 interface Props {
 	turned: Turned[];
-	onAgain: (ids: string[], mend?: (deed: Deed) => Deed) => void;
+	onAgain: (ids: string[], mend?: (deed: OfflineAction) => OfflineAction) => void;
 	onLetGo: (ids: string[]) => void;
 }
 

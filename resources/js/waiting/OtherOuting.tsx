@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Deed } from "../outbox/deeds";
+import type { OfflineAction } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
@@ -7,7 +7,7 @@ import { useAsk } from "../parts/useAsk";
 import type { OptionData } from "../types";
 
 /** Puts them into an outing that is there; one that is over is said to have lasted until then. */
-export function OtherOuting({ onChoose }: { onChoose: (mend: (deed: Deed) => Deed) => void }) {
+export function OtherOuting({ onChoose }: { onChoose: (mend: (deed: OfflineAction) => OfflineAction) => void }) {
 	const { answer, trouble } = useAsk<{ outings: OptionData[] }>("/outings/choices");
 	const [chosen, setChosen] = useState<string | null>(null);
 	if (!answer) return <Trouble words={trouble && "No connection: outings to choose from come with the next one."} />;

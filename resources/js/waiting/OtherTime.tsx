@@ -1,12 +1,12 @@
 import { useState } from "react";
-import { type Deed, shifted } from "../outbox/deeds";
+import { type OfflineAction, shifted } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 
 interface Props {
 	/** When the first of them was tapped, as the phone had it. */
 	first: string;
-	onMove: (mend: (deed: Deed) => Deed) => void;
+	onMove: (mend: (deed: OfflineAction) => OfflineAction) => void;
 }
 
 /** All of them keep their distances: what is said of the first moves the rest along. */
@@ -36,7 +36,7 @@ export function OtherTime({ first, onMove }: Props) {
 	);
 }
 
-function moved(deed: Deed, by: number): Deed {
+function moved(deed: OfflineAction, by: number): OfflineAction {
 	if (deed.do === "log") return shifted({ ...deed, typed: false }, by);
 	if (deed.do !== "amend" || typeof deed.changes.at !== "string") return shifted(deed, by);
 	const at = new Date(Date.parse(deed.changes.at) + by).toISOString();

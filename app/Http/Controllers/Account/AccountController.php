@@ -9,9 +9,9 @@ use App\Choosing\RecordCache;
 use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
-use App\Places\Charted;
+use App\Places\WaterChart;
 use App\Presenters\PicturePresenter;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -36,7 +36,7 @@ final class AccountController extends Controller
         Closing::of($user);
         // What was worked out of it goes too.
         RecordCache::forget($user->id);
-        $waters->each(static fn (mixed $water) => Charted::forget(Raw::whole($water)));
+        $waters->each(static fn (mixed $water) => WaterChart::forget(Coerce::whole($water)));
         $request->session()->invalidate();
         $request->session()->regenerateToken();
         Inertia::clearHistory();

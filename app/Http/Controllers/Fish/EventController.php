@@ -11,7 +11,7 @@ use App\Http\Requests\LogEvent;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Presenters\Fish\OutingPresenter;
-use App\Record\TakenBack;
+use App\Record\EventUndo;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -40,7 +40,7 @@ final class EventController extends Controller
     /** Takes an event back. */
     public function destroy(Request $request, Event $event): JsonResponse
     {
-        TakenBack::undo($event);
+        EventUndo::undo($event);
 
         return $this->now($request, $event->outing);
     }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Fish;
 use App\Http\Controllers\Controller;
 use App\Models\Event;
 use App\Presenters\Fish\OutingPresenter;
-use App\Record\TakenBack;
+use App\Record\EventUndo;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -16,7 +16,7 @@ final class PutBackController extends Controller
 {
     public function __invoke(Request $request, Event $event, OutingPresenter $presenter): JsonResponse
     {
-        TakenBack::putBack($event);
+        EventUndo::putBack($event);
         [$data, $answer] = $presenter->now($this->angler($request), $event->outing);
 
         return response()->json(['outing' => $data, 'column' => $answer->column]);

@@ -67,7 +67,7 @@ final class TapJudge
         } catch (ValidationException $bad) {
             return new RefusalData($id, $bad->getMessage(), (string) array_key_first($bad->errors()));
         } catch (InvalidInput $bad) {
-            return new RefusalData($id, Fault::words($bad, $tap->angler()->likes()->units), $bad->field);
+            return new RefusalData($id, Fault::words($bad, $tap->angler()->settings()->units), $bad->field);
         } catch (Throwable $fault) {
             // What keeps the record from being written at all is no fault of the tap: all of them wait.
             $own = ! $fault instanceof PDOException

@@ -26,7 +26,7 @@ final class MarkController extends Controller
 
     public function update(KeepMark $request, Mark $mark): RedirectResponse
     {
-        $say = new UnitFormat($request->angler()->likes()->units);
+        $say = new UnitFormat($request->angler()->settings()->units);
         Marks::of($request->angler())->change(
             $mark, static fn (Mark $now): array => $request->changes(PlacesPresenter::mark($now, $say)),
         );

@@ -28,7 +28,7 @@ final class SpotController extends Controller
     public function update(PlaceSpot $request, Spot $spot): RedirectResponse
     {
         DB::transaction(static function () use ($request, $spot): void {
-            $say = new UnitFormat($request->angler()->likes()->units);
+            $say = new UnitFormat($request->angler()->settings()->units);
             $changes = $request->changes(PlacesPresenter::spot($spot->refresh(), $say, null));
             if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
                 throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');

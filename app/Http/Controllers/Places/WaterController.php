@@ -26,7 +26,7 @@ final class WaterController extends Controller
     public function update(KeepWater $request, Water $water): RedirectResponse
     {
         $user = $request->angler();
-        $say = new UnitFormat($user->likes()->units);
+        $say = new UnitFormat($user->settings()->units);
         WaterBook::of($user)->change(
             $water, static fn (Water $now): array => $request->changes(WaterPresenter::of($user, $now, null, $say)),
         );

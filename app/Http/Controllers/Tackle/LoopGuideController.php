@@ -18,9 +18,9 @@ final class LoopGuideController extends Controller
     {
         $user = $this->angler($request);
         $line = $user->lines()->onTheReel()->first();
-        $strength = $line === null ? '' : $user->likes()->units->strength->print(LoopGuide::TIMES_THE_LINE * $line->break_n);
+        $strength = $line === null ? '' : $user->settings()->units->strength->print(LoopGuide::TIMES_THE_LINE * $line->break_n);
         $ring = Measure::parse($this->text($request, 'ring'), Unit::Millimetre, 'ring');
-        $guide = LoopGuide::forRing(1000 * $ring->si, $strength, $user->likes()->units->fishLength);
+        $guide = LoopGuide::forRing(1000 * $ring->si, $strength, $user->settings()->units->fishLength);
 
         return response()->json(['steps' => $guide->steps]);
     }

@@ -28,7 +28,7 @@ final class LureController extends Controller
     /** What a few typed words mean. */
     public function propose(Request $request): JsonResponse
     {
-        $entry = QuickEntry::read($this->text($request, 'text'), $this->angler($request)->likes()->units->lureWeight);
+        $entry = QuickEntry::read($this->text($request, 'text'), $this->angler($request)->settings()->units->lureWeight);
 
         return response()->json(BoxPresenter::proposal($entry));
     }

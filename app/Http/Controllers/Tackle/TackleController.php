@@ -26,7 +26,7 @@ final class TackleController extends Controller
             PicturePresenter::of(RankedBox::reading($user, $book)),
             BoxPresenter::of($user)->found($request->query()),
             $user->lures()->exists() ? [] : StartingBoxPresenter::offered($user, $book),
-            $user->likes()->units->lureWeight->symbol(),
+            $user->settings()->units->lureWeight->symbol(),
         ))->render();
     }
 }

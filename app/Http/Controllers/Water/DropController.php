@@ -32,7 +32,7 @@ final class DropController extends Controller
     public function cast(Request $request): JsonResponse
     {
         $drop = $this->drop($request);
-        $length = $this->measure($request, 'length', $drop->book->likes->units->depth);
+        $length = $this->measure($request, 'length', $drop->book->settings->units->depth);
 
         return response()->json(CastPresenter::of($drop->candidate(), $drop->situation, $length->si, $request->query('bail') === 'open'));
     }
@@ -49,7 +49,7 @@ final class DropController extends Controller
     {
         $drop = $this->drop($request);
         $other = $drop->other(
-            massKg: $request->filled('weight') ? $this->measure($request, 'weight', $drop->book->likes->units->lureWeight)->si : null,
+            massKg: $request->filled('weight') ? $this->measure($request, 'weight', $drop->book->settings->units->lureWeight)->si : null,
             lineM: $request->filled('line') ? $this->measure($request, 'line', Unit::Millimetre)->si : null,
             hole: $request->filled('hole') ? $this->text($request, 'hole') : null,
         );

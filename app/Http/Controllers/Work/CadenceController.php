@@ -32,7 +32,7 @@ final class CadenceController extends Controller
     {
         $user = $request->angler();
         Preferences::change($user, static fn (array $set): array => [
-            ...$set, OwnCadences::KEY => OwnCadences::of($set)->with($cadence, ...$request->numbers(), units: $user->likes()->units),
+            ...$set, OwnCadences::KEY => OwnCadences::of($set)->with($cadence, ...$request->numbers(), units: $user->settings()->units),
         ]);
 
         return back()->with('said', ucfirst($cadence->word()).' is kept with your numbers.');

@@ -70,7 +70,7 @@ final class WorkController extends Controller
         try {
             return [WorkPresenter::of($user, SingleDrop::at($user, $pick, $tried)), null];
         } catch (InvalidInput $bad) {
-            return [null, Fault::words($bad, $user->likes()->units)];
+            return [null, Fault::words($bad, $user->settings()->units)];
         }
     }
 }

@@ -8,7 +8,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
 
 /** Short casts ahead while moving up, step by step. Metres; the way goes north on the plan. */
-final readonly class Advance
+final readonly class ForwardCasts
 {
     private const FAR_M = 5_000.0;
 

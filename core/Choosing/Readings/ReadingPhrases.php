@@ -8,7 +8,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\Dimension;
 
 /** How sentences speak of a reading, by the patterns of its definition. */
-trait Worded
+trait ReadingPhrases
 {
     /** As said in a sentence: "the water temperature". */
     public function word(): string

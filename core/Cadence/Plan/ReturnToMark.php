@@ -8,7 +8,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
 
 /** The way back onto a mark: how far and which way it is, and from where to drift so that the lure passes it. Metres. */
-final readonly class BackOn
+final readonly class ReturnToMark
 {
     /** m before the mark at which the lure shall be down: so that it passes it fished. Estimate. */
     private const BEFORE_M = 5.0;

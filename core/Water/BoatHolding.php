@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Water;
 
 /** How the boat lies: it decides how it goes over ground when no speed was read. */
-enum Lies: string
+enum BoatHolding: string
 {
     case Held = 'held';
     case Drifting = 'drifting';

@@ -8,7 +8,7 @@ use Eskith\Core\Choosing\TempBand;
 use Illuminate\Support\Carbon;
 
 /** An outing as the record looks at it, or the part of it that was fished at one water. */
-final readonly class FishedOuting
+final readonly class OutingSummary
 {
     /**
      * @param  string  $key  by which it is told from the other parts of its outing

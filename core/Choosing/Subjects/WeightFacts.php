@@ -8,7 +8,7 @@ use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Mass;
 
 /** What lures of one family and weight share: how the line leans with them, whether weed catches on them, what weight is asked for. */
-final readonly class Weighed
+final readonly class WeightFacts
 {
     /**
      * @param  float  $workingKg  the weight that the day asks for

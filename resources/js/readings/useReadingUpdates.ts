@@ -26,7 +26,14 @@ interface Props {
 }
 
 /** Readings changed: each change is sent at once with everything not yet answered, and calls off the one before it. */
-export function useChanges({ key, view, setTroubles, show, callOff, resend }: Props): Changes & { letGo: () => void } {
+export function useReadingUpdates({
+	key,
+	view,
+	setTroubles,
+	show,
+	callOff,
+	resend,
+}: Props): Changes & { letGo: () => void } {
 	const [pending, setPending] = useState<Texts>({});
 	const unsaved = useRef<Texts>({});
 	const running = useRef<AbortController | null>(null);

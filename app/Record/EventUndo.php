@@ -7,13 +7,13 @@ namespace App\Record;
 use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
-use App\Rows\Told;
+use App\Rows\LastWriterWins;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What was logged, taken back and put back: never erased, and of what was said of it the last counts. */
-final class TakenBack
+final class EventUndo
 {
     /** min for which what was taken back is at hand to be put back. */
     private const AT_HAND_MIN = 10;
@@ -36,7 +36,7 @@ final class TakenBack
     private static function stands(Event $event, bool $stands, Carbon $at): void
     {
         DB::transaction(static function () use ($event, $stands, $at): void {
-            $told = Told::before($event->refresh()->told)->with('stands', $at);
+            $told = LastWriterWins::before($event->refresh()->told)->with('stands', $at);
             if ($told === null || ($event->undone_at === null) === $stands) {
                 // Taken back by itself, it is no part of a fish either.
                 $event->update(['told' => $told->at ?? $event->told, ...$told === null || $stands ? [] : ['became' => null]]);

@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing\Subjects;
 use Eskith\Core\Tackle\Hole;
 
 /** A lure on one of its holes, as it hangs and falls there; what it weighs and how it looks is not said. */
-final readonly class Hung
+final readonly class HangFacts
 {
     /**
      * @param  list<Hole>  $holes  nose first; none for a lure without

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Record;
 
 /** What learning takes from one setup of a past outing. */
-final readonly class FishedRow
+final readonly class LearningSample
 {
     /**
      * @param  array<string, string>  $levels  by factor; a lure without holes has no level of that

@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing\Readings;
 use Eskith\Core\Choosing\Situation;
 
 /** How a choice rests on a reading: where it stands, how it is spoken of, and how it is moved to see what it would change. */
-final readonly class Basis
+final readonly class RuleInput
 {
     /**
      * Sentences are given as patterns: {word} is the choice by itself, "stained"; {said} the reading as said of the day,
@@ -18,7 +18,7 @@ final readonly class Basis
      * @param  string  $word  in a sentence: "water temperature"
      * @param  string|array<string, string>  $says  as said of the day: "{word} water"
      * @param  string|array<string, string>  $opens  how a sentence about a value begins: "In {said}"
-     * @param  Walk|null  $walk  how a measure is moved
+     * @param  SearchRange|null  $walk  how a measure is moved
      * @param  string|null  $missing  what a rule says that it waits for, where that is another word
      * @param  \Closure(Situation): bool|null  $met  whether rules have what they need of it, where that is not just that it was read
      * @param  bool  $named  whether a choice is understood by its word alone: "smallmouth", but not "steady"
@@ -30,7 +30,7 @@ final readonly class Basis
         public string $word,
         public string|array $says,
         public string|array $opens,
-        public ?Walk $walk,
+        public ?SearchRange $walk,
         public ?string $missing,
         public ?\Closure $met,
         public bool $named,
@@ -48,7 +48,7 @@ final readonly class Basis
         string $word,
         string|array $says = '{word}',
         string|array $opens = 'With {said}',
-        ?Walk $walk = null,
+        ?SearchRange $walk = null,
         ?string $missing = null,
         ?\Closure $met = null,
         bool $named = true,

@@ -10,7 +10,7 @@ use Illuminate\Support\Carbon;
  * Of several devices that say something of the same thing, the one counts that said it last, whichever is heard last: so
  * what comes late, twice or in another order changes nothing.
  */
-final readonly class Told
+final readonly class LastWriterWins
 {
     private const FORMAT = 'Y-m-d H:i:s.v';
 

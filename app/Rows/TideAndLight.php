@@ -19,7 +19,7 @@ use Eskith\Core\Water\TideWave;
 use Illuminate\Support\Carbon;
 
 /** Light and tide of a spot: when the sun sets, when the water stands next. */
-final readonly class Sky
+final readonly class TideAndLight
 {
     /** h within which every tide turns. */
     private const TURNS_H = 14.0;
@@ -133,11 +133,12 @@ final readonly class Sky
             return null;
         }
         $waves = array_map(static fn (mixed $wave): TideWave => is_array($wave) ? new TideWave(
-            Raw::number($wave['amplitude_m'] ?? null), Raw::number($wave['speed_deg_h'] ?? null), Raw::number($wave['phase_deg'] ?? null),
+            Coerce::number($wave['amplitude_m'] ?? null), Coerce::number($wave['speed_deg_h'] ?? null),
+            Coerce::number($wave['phase_deg'] ?? null),
         ) : new TideWave(0.0, 0.0, 0.0), array_values($kept['constituents']));
         $epoch = Moment::read($kept['epoch'] ?? null);
         try {
-            return $epoch === null ? null : [Tide::of(Raw::number($kept['mean_m'] ?? null), $waves), $epoch];
+            return $epoch === null ? null : [Tide::of(Coerce::number($kept['mean_m'] ?? null), $waves), $epoch];
         } catch (InvalidInput) {
             return null;
         }

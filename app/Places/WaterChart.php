@@ -6,7 +6,7 @@ namespace App\Places;
 
 use App\Models\Water;
 use App\Rows\GroundReader;
-use App\Rows\Raw;
+use App\Rows\Coerce;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\Structure;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Cache;
  * What the soundings of a water come to: a lattice of depths and what of the bottom fish keep to. Worked out once for each
  * state of them.
  */
-final readonly class Charted
+final readonly class WaterChart
 {
     /** Crossings of a lattice. */
     private const CROSSINGS = 7_000;
@@ -41,7 +41,7 @@ final readonly class Charted
         // One place for each water, whatever state it is in: what it came to before is written over.
         $state = implode(' ', [self::EDITION, $water->ground, $water->created_at?->getTimestamp()]);
         $found = Cache::get(self::place($water->id));
-        $kept = is_array($found) && ($found[0] ?? null) === $state ? Raw::text($found[1] ?? '') : '';
+        $kept = is_array($found) && ($found[0] ?? null) === $state ? Coerce::text($found[1] ?? '') : '';
         if ($kept === '') {
             $kept = serialize(self::anew($water));
             Cache::put(self::place($water->id), [$state, $kept], self::KEPT_S);

@@ -11,7 +11,7 @@ const asOthers: Record<string, string[]> = { position: ["x", "y"] };
  * @param shown the thing as it was when the form opened; null for a new one
  * @param now the same as it is by now
  */
-export function useChangedFields<T extends object>(first: T, shown: object | null, now: object | null) {
+export function useConflictCheck<T extends object>(first: T, shown: object | null, now: object | null) {
 	const opened = useRef({ first, shown });
 	const latest = useRef(now);
 	latest.current = now;

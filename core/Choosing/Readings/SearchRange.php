@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Readings;
 
 /** How a measure is moved to see what it would change; SI, temperatures °C. */
-final readonly class Walk
+final readonly class SearchRange
 {
     /**
      * @param  float  $step  a step away from where it stands: added, or multiplied where it goes by ratio

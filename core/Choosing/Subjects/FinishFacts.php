@@ -8,7 +8,7 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Finish;
 
 /** What lures of one finish share: the main colour and what was added to it. */
-final readonly class Look
+final readonly class FinishFacts
 {
     /** @param  list<Accent>  $accents */
     public function __construct(public string $finish, public array $accents)

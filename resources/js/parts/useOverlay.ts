@@ -1,7 +1,7 @@
 import { useCallback, useState } from "react";
 
 /** What was told with the changes made over it: they stand until they are told back, whatever else is told meanwhile. */
-export function useEdits<T extends object>(told: T) {
+export function useOverlay<T extends object>(told: T) {
 	const [edits, setEdits] = useState<Partial<T>>({});
 	return {
 		draft: { ...told, ...edits } as T,

@@ -12,7 +12,7 @@ use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
 
 /** Which lures of a box are meant: by family, finish and weight. */
-final readonly class LureKind
+final readonly class LureFilter
 {
     /** Families, and the vibe, which is a small blade. */
     public const FAMILIES = ['blade', 'vibe', 'spoon', 'bladed_spoon', 'tail_spinner'];

@@ -7,7 +7,7 @@ namespace Eskith\Core\Cadence\Plan;
 use Eskith\Core\Water\Position;
 
 /** The map turned so that a bearing runs along one axis: along it, and across it to the right. */
-final readonly class Turned
+final readonly class RotatedFrame
 {
     private function __construct(private float $sin, private float $cos)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Record;
 
 /** What one setup of an outing did. */
-final readonly class Fishing
+final readonly class SetupResult
 {
     /**
      * @param  array<string, string>  $levels  by factor; one that is not known is absent

@@ -7,7 +7,7 @@ namespace Eskith\Core\Choosing\Readings;
 use Eskith\Core\Choosing\Situation;
 
 /** How a reading stands in a situation, and how it is moved there. */
-trait Standing
+trait ReadingInSituation
 {
     /** The measure as it stands; null when it was not read. */
     public function measured(Situation $s): ?float

@@ -7,7 +7,7 @@ namespace Eskith\Core\Cadence;
 use Eskith\Core\Units\InvalidInput;
 
 /** What an hour of fishing goes into, s in all 3600: sinking, working, retrieving and unhooking. */
-final readonly class Hour
+final readonly class TimeBudget
 {
     private const SECONDS = 3600.0;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Record;
 
 /** What may be said of two levels of a factor. */
-enum Standing: string
+enum ComparisonVerdict: string
 {
     /** Within the same outings the interval is clear of "as often". */
     case Clear = 'clear';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing;
 
 /** Straight down or by casting. */
-enum How: string
+enum FishingMode: string
 {
     case Vertical = 'vertical';
     case Cast = 'cast';

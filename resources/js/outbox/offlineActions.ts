@@ -80,7 +80,7 @@ export type Moved = Told & {
 	depth: string;
 };
 export type Retied = Told & { do: "retie"; rod: string | null };
-export type Deed =
+export type OfflineAction =
 	| Logged
 	| TakenBack
 	| Amended
@@ -95,17 +95,17 @@ export type Deed =
 	| Moved;
 
 /** Every action that the server takes is known here; one that is not is named by the compiler. */
-export type Unknown = Exclude<keyof typeof OFFLINE_ACTION, Deed["do"]>;
+export type Unknown = Exclude<keyof typeof OFFLINE_ACTION, OfflineAction["do"]>;
 const unknown: Record<Unknown, never> = {};
 void unknown;
 
 /** As the server takes it: with the moment at which it was tapped, by which a clock that was wrong is seen. */
-export function asSent(deed: Deed): Record<string, unknown> {
+export function asSent(deed: OfflineAction): Record<string, unknown> {
 	return plainTexts({ ...fieldsOf(deed), tapped: deed.at });
 }
 
 /** The same a while later: a clock was wrong by that much as it was done, ms. */
-export function shifted<T extends Deed>(deed: T, ms: number): T {
+export function shifted<T extends OfflineAction>(deed: T, ms: number): T {
 	if (ms === 0) return deed;
 	const later = (at: string) => new Date(Date.parse(at) + ms).toISOString();
 	const moved = { ...deed, at: later(deed.at) };
@@ -114,7 +114,7 @@ export function shifted<T extends Deed>(deed: T, ms: number): T {
 	return { ...moved, entry: { ...moved.entry, ...(at && { at: later(at) }), ...(over && { over: later(over) }) } };
 }
 
-function fieldsOf({ id, outing: _, ...deed }: Deed): Record<string, unknown> {
+function fieldsOf({ id, outing: _, ...deed }: OfflineAction): Record<string, unknown> {
 	switch (deed.do) {
 		case "log": {
 			const { entry, at, words: _words, typed: _typed, ...rest } = deed;

@@ -7,7 +7,7 @@ namespace App\Rows;
 use App\Models\User;
 
 /** Where the angler is: the spot by name, and what was noted of its water. */
-final readonly class Here
+final readonly class CurrentSpot
 {
     private function __construct(public string $place, public string $water, public string $protected, public string $localRules)
     {
@@ -22,8 +22,8 @@ final readonly class Here
             ->first(['spots.name as spot', 'waters.name as water', 'waters.protected_fish', 'waters.local_rules']);
 
         return $row === null ? null : new self(
-            Raw::text($row->spot).' · '.Raw::text($row->water), Raw::text($row->water), Raw::text($row->protected_fish),
-            Raw::text($row->local_rules),
+            Coerce::text($row->spot).' · '.Coerce::text($row->water), Coerce::text($row->water), Coerce::text($row->protected_fish),
+            Coerce::text($row->local_rules),
         );
     }
 }

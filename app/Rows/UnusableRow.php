@@ -8,7 +8,7 @@ use App\Models\Lure;
 use App\Models\Measurement;
 
 /** Something that is kept and cannot be used or believed, however it got there: it is named, and offered for mending. */
-final readonly class SetAside
+final readonly class UnusableRow
 {
     /** @param  string  $key  by which it is mended */
     private function __construct(public Part $part, public string $key, public string $text)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rows;
 
 /** A value as a database or a file gave it, of which nobody knows what it is: read as what it should be, or as nothing. */
-final class Raw
+final class Coerce
 {
     public static function text(mixed $value): string
     {
