@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
-use App\Mending\MadeUpReadings;
 use App\Models\Lure as LureRow;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -131,7 +130,7 @@ final readonly class RankedBox
             rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
             here: CurrentSpot::of($user, $book->spotId),
             aside: [
-                ...$book->aside, ...MadeUpReadings::ofToday($user, $book), ...$line->aside, ...$anglerRules->aside,
+                ...$book->aside, ...$line->aside, ...$anglerRules->aside,
                 ...array_values($wrong->map(UnusableRow::lure(...))->all()),
             ],
             fished: $today->day,

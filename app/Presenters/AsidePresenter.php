@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
+use App\Choosing\RankedBox;
 use App\Data\AsideData;
+use App\Mending\MadeUpReadings;
 use App\Rows\Part;
 use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
@@ -15,6 +17,12 @@ final class AsidePresenter
 {
     /** Told at a time; the rest follows when these are mended. */
     private const MOST = 6;
+
+    /** @return list<AsideData> what was left out of an answer, and readings of today that nobody read */
+    public static function of(RankedBox $rankedBox): array
+    {
+        return self::all([...MadeUpReadings::ofToday($rankedBox->user, $rankedBox->book), ...$rankedBox->aside]);
+    }
 
     /**
      * @param  list<UnusableRow>  $aside

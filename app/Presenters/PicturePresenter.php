@@ -31,7 +31,7 @@ final class PicturePresenter
             holeInUse: $first?->holeIndex,
             // Its weight and family: the finish is seen.
             title: $first === null ? $column->depthText : (new LureNames($rankedBox->situation->say))->kind($first->lure),
-            aside: AsidePresenter::all($rankedBox->aside),
+            aside: AsidePresenter::of($rankedBox),
         );
     }
 }

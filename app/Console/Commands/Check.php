@@ -43,7 +43,7 @@ final class Check extends Command
     private function asideOf(User $user): int
     {
         try {
-            $aside = AsidePresenter::all(RankedBox::today($user)->aside);
+            $aside = AsidePresenter::of(RankedBox::today($user));
         } catch (InvalidInput $bad) {
             $this->error("{$user->email}: {$bad->getMessage()}");
 

@@ -81,7 +81,7 @@ final readonly class AnswerPresenter
             headline: $headline,
             lead: $lead,
             cautions: CautionPresenter::of($rankedBox),
-            aside: AsidePresenter::all($rankedBox->aside),
+            aside: AsidePresenter::of($rankedBox),
             signs: $book->signs(),
             wanted: $rankedBox->rules->mostWanted($situation)?->missing(),
             move: $move ? self::MOVE : null,

@@ -4,8 +4,8 @@ import { remember, remembered } from "../parts/address";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { useAsk } from "../parts/useAsk";
+import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
-import { choiceAddress } from "./choiceAddress";
 
 interface Props {
 	answer: AnswerData;

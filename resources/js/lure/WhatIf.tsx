@@ -1,6 +1,6 @@
 import { Link } from "@inertiajs/react";
+import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, SecondLookData } from "../types";
-import { choiceAddress } from "./choiceAddress";
 
 /** How far each reading must move before another lure comes on top. */
 export function WhatIf({ answer, second }: { answer: AnswerData; second: SecondLookData | null }) {

@@ -1,7 +1,7 @@
 import { Link } from "@inertiajs/react";
 import { useAsk } from "../parts/useAsk";
+import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, CompareData, PickData, StepData } from "../types";
-import { choiceAddress } from "./choiceAddress";
 import { Reasons } from "./Reasons";
 
 interface Props {

@@ -1,8 +1,8 @@
 import { Link, useForm, usePage } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
-import { GuestLayout } from "../parts/GuestLayout";
 import { Notice } from "../parts/Notice";
+import { GuestLayout } from "../shell/GuestLayout";
 
 export default function ForgotPassword() {
 	const { props } = usePage();

@@ -1,7 +1,6 @@
 import { Link, usePage } from "@inertiajs/react";
 import { Suspense, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
-import { choiceAddress } from "../lure/choiceAddress";
 import { Families } from "../lure/Families";
 import { LureHead } from "../lure/LureHead";
 import { EmptyBox, MoreLures } from "../lure/MoreLures";
@@ -14,6 +13,7 @@ import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
 import { useSettled } from "../parts/useSettled";
 import { dayOf } from "../parts/words";
+import { choiceAddress } from "../readings/choiceAddress";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { useAnswer } from "../readings/useAnswer";

@@ -1,7 +1,7 @@
 import { Link, useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
-import { GuestLayout } from "../parts/GuestLayout";
+import { GuestLayout } from "../shell/GuestLayout";
 import type { ResetPasswordPage } from "../types";
 
 export default function ResetPassword({ token, email }: ResetPasswordPage) {

@@ -1,7 +1,7 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { FormField } from "../parts/FormField";
-import { GuestLayout } from "../parts/GuestLayout";
 import { Notice } from "../parts/Notice";
+import { GuestLayout } from "../shell/GuestLayout";
 
 export default function SignIn() {
 	const { props } = usePage();

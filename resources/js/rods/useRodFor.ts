@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { choiceAddress } from "../lure/choiceAddress";
 import { useAsk } from "../parts/useAsk";
+import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, PickData, RodForData } from "../types";
 
 export interface RodFor {

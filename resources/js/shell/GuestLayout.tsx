@@ -1,6 +1,6 @@
 import { Head } from "@inertiajs/react";
 import { type ReactNode, useEffect } from "react";
-import { forgetPages } from "../shell/offline";
+import { forgetPages } from "./offline";
 
 /** The page before one is signed in. */
 export function GuestLayout({ title, says, children }: { title: string; says: string; children: ReactNode }) {
