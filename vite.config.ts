@@ -7,7 +7,11 @@ import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
 	plugins: [
-		laravel({ input: "resources/js/app.tsx" }),
+		laravel({
+			input: "resources/js/app.tsx",
+			hotFile: "storage/dev/hot",
+			refresh: ["app/**/*.php", "core/**/*.php", "resources/views/**", "routes/**"],
+		}),
 		react(),
 		tailwindcss(),
 		// Opens without a connection what is needed on the water: the scripts as built, pages as they were last seen.

@@ -72,7 +72,7 @@ keep_serving() {
     shift 2
     trap '[ -z "$server" ] || { pkill -TERM -P "$server"; kill -TERM "$server"; } 2> /dev/null; exit 0' INT TERM
     while :; do
-        PHP_CLI_SERVER_WORKERS=$workers php "${server_options[@]}" "$@" -S "127.0.0.1:$port" -t public public/router.php \
+        PHP_CLI_SERVER_WORKERS=$workers php "${server_options[@]}" "$@" -S "${HOST:-127.0.0.1}:$port" -t public public/router.php \
             < /dev/null >> "$log" 2>&1 &
         server=$!
         sleep 1 &

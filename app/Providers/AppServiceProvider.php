@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Account\ResetLetter;
 use App\Database\LockingSqliteConnection;
+use App\Http\DevelopmentScripts;
 use App\Http\Middleware\SharePage;
 use App\Http\WholeFileSessionHandler;
 use App\Instruments\Forecasts;
@@ -48,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
         ));
         // Also for pages that no route leads to, such as a 404.
         Inertia::version(static fn (): ?string => (new SharePage)->version(request()));
+        DevelopmentScripts::look();
         // What is read first comes first: styles and fonts before the scripts that take its place.
         Vite::useScriptTagAttributes(['fetchpriority' => 'low']);
         Vite::usePreloadTagAttributes(

@@ -5,6 +5,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="description" content="Eskith computes the drop, chooses from your own box of blades, spoons and spinners with reasons, and keeps the log on the water.">
     <meta name="style-nonce" content="{{ request()->attributes->get(\App\Http\Middleware\SafeHeaders::NONCE) }}">
+    @if (\App\Http\DevelopmentScripts::origin())
+        <meta property="csp-nonce" nonce="{{ request()->attributes->get(\App\Http\Middleware\SafeHeaders::NONCE) }}">
+    @endif
     <meta name="theme-color" content="#163B48">
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <link rel="manifest" href="/build/eskith.webmanifest">

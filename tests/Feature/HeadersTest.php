@@ -9,6 +9,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Facades\Vite;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
 use Tests\TestCase;
@@ -139,5 +140,31 @@ final class HeadersTest extends TestCase
     {
         $paths = array_map(static fn (Route $route): string => $route->uri(), Routes::getRoutes()->getRoutes());
         self::assertSame([], array_values(array_filter($paths, static fn (string $path): bool => str_starts_with($path, 'storage'))));
+    }
+
+    public function test_scripts_under_development_are_admitted_in_development_alone(): void
+    {
+        $hot = tempnam(sys_get_temp_dir(), 'hot') ?: self::fail();
+        file_put_contents($hot, "http://127.0.0.1:5173\n");
+        $this->withVite()->actingAs($this->angler());
+        $policy = fn (): string => (string) $this->getJson('/answer')->assertOk()->headers->get('Content-Security-Policy');
+        Vite::useHotFile($hot);
+        try {
+            $usual = $policy();
+            self::assertStringNotContainsString('5173', $usual, 'whatever lies in the folder');
+            $this->app?->detectEnvironment(static fn (): string => 'local');
+            $admits = $policy();
+            self::assertMatchesRegularExpression(
+                "~^default-src 'self'; script-src 'self' "
+                    ."http://127\\.0\\.0\\.1:5173 'nonce-[\\w+/=]+'; font-src 'self' http://127\\.0\\.0\\.1:5173; "
+                    ."connect-src 'self' http://127\\.0\\.0\\.1:5173 ws://127\\.0\\.0\\.1:5173; style-src 'self' 'nonce-~",
+                $admits,
+            );
+            self::assertStringNotContainsString('unsafe', $admits);
+            unlink($hot);
+            self::assertStringNotContainsString('5173', $policy(), 'while no such server runs');
+        } finally {
+            @unlink($hot);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\DevelopmentScripts;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -23,9 +24,10 @@ final class SafeHeaders
     {
         $nonce = base64_encode(random_bytes(12));
         $request->attributes->set(self::NONCE, $nonce);
+        $development = DevelopmentScripts::policy($nonce);
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; "
+            'Content-Security-Policy' => "default-src 'self'; {$development}style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; "
                 ."object-src 'none'; frame-ancestors 'self'; base-uri 'self'; form-action 'self'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'SAMEORIGIN',

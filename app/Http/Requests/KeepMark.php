@@ -83,7 +83,8 @@ final class KeepMark extends AnglerRequest
      */
     public function columns(): array
     {
-        $depth = $this->filled('depth') ? Measure::parse($this->word('depth'), $this->angler()->settings()->units->depth, 'depth')->si : null;
+        $unit = $this->angler()->settings()->units->depth;
+        $depth = $this->filled('depth') ? Measure::parse($this->word('depth'), $unit, 'depth')->si : null;
         if ($depth !== null && ! ($depth >= 0.0 && $depth <= 500.0)) {
             throw InvalidInput::because('depth', 'A mark lies between the surface and 500 m down.');
         }
