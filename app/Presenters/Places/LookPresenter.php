@@ -174,11 +174,11 @@ final readonly class LookPresenter
         $drawn = [];
         foreach ($this->water->edges as $edge) {
             $line = Placing::line($edge->points);
-            $kind = match ($edge->kind) {
-                EdgeKind::Wall => StructureKind::Wall,
-                EdgeKind::Weed => $edge->seen_on->diffInDays(Carbon::now()) > self::OLD_DAYS ? null : StructureKind::Weed,
-                default => null,
-            };
+            $kind = $edge->kind?->structure();
+            // Weed grows and dies: what was seen long ago is no place to look at.
+            if ($kind === StructureKind::Weed && $edge->seen_on->diffInDays(Carbon::now()) > self::OLD_DAYS) {
+                continue;
+            }
             $depths = $kind === null || count($line) < 2 ? [] : $this->beside($line, $charted);
             if ($kind === null || $depths === []) {
                 continue;

@@ -29,7 +29,8 @@ enum RigCheck: string
         return match ($this) {
             self::Weight => $situation->vertical(),
             self::Start => $situation->vertical() || $situation->onBottom(),
-            default => true,
+            self::HookSet, self::Strength, self::Fouling, self::Reach, self::Rod, self::Reel, self::Icing, self::Twist, self::Landing,
+            self::Hooks, self::Care => true,
         };
     }
 
