@@ -48,7 +48,7 @@ final class ChoosingTest extends TestCase
     {
         $rules = RuleBook::standard()->rules;
 
-        self::assertCount(50, $rules);
+        self::assertCount(51, $rules);
         self::assertSame($ids = array_column($rules, 'id'), array_values(array_unique($ids)));
         foreach ($rules as $rule) {
             self::assertStringEndsWith('.', $rule->says);

@@ -68,7 +68,8 @@ final class WeightRules
                     && self::halfOunceClass($lure)
                     ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
                     : null),
-            Rule::ofWeight('W9', 'A lure about as long as the forage.', [Reading::ForageSize], 1, self::likeTheForage(...)),
+            // Nobody is asked for it: it is silent until somebody says it.
+            Rule::ofWeight('W9', 'A lure about as long as the forage.', [], 1, self::likeTheForage(...)),
         ];
     }
 

@@ -73,7 +73,14 @@ export function Ribbon({ work, trainer, raise, own }: Props) {
 			</g>
 			<path d={`M${needle} 8 V${height - 12}`} stroke="var(--ember)" strokeWidth={3} />
 			<path d={`M${needle - 8} 4 h16 l-8 12 Z`} fill="var(--ember)" />
-			<g fontSize={width < 900 ? 14.5 : 13} fill="var(--ink)" textAnchor="end">
+			<g
+				fontSize={width < 900 ? 14.5 : 13}
+				fill="var(--ink)"
+				stroke="var(--paper)"
+				strokeWidth={4}
+				paintOrder="stroke"
+				textAnchor="end"
+			>
 				<text x={width - 8} y={floor - tall - 6}>
 					{work.liftText}
 				</text>
