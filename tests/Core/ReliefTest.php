@@ -189,11 +189,16 @@ final class ReliefTest extends TestCase
         foreach ($found['hump'] as $hump) {
             self::assertEqualsWithDelta(30.0, abs($hump->at->east), 3.0);
             self::assertEqualsWithDelta(0.0, $hump->at->north, 3.0);
+            self::assertSame($hump->depthM, $hump->topM, 'nothing around a hump is shallower');
+            self::assertGreaterThan($hump->depthM + 1.0, $hump->bottomM);
         }
         self::assertCount(1, $found['saddle']);
         self::assertLessThan(9.0, hypot(...$found['saddle'][0]->at->pair()));
         self::assertCount(1, $found['hole']);
         self::assertEqualsWithDelta(75.0, $found['hole'][0]->at->north, 4.0);
+        self::assertEqualsWithDelta(15.0, $found['hole'][0]->depthM, 0.3);
+        self::assertSame($found['hole'][0]->depthM, $found['hole'][0]->bottomM, 'nothing around a hole is deeper');
+        self::assertLessThan($found['hole'][0]->depthM - 2.0, $found['hole'][0]->topM);
         self::assertArrayNotHasKey('wall', $found);
     }
 

@@ -129,6 +129,14 @@ final class SurveyTest extends TestCase
 
     public function test_the_south_has_its_seasons_half_a_year_later(): void
     {
+        // Every month by itself: the first and the last of each season are where a slip shows.
+        $year = static fn (?float $latitude): string => implode('', array_map(
+            static fn (int $month): string => strtoupper(Season::of($month, $latitude)->value[0]).Season::of($month, $latitude)->value[1],
+            range(1, 12),
+        ));
+        self::assertSame('WiWiSpSpSpSuSuSuAuAuAuWi', $year(61.0), 'June is summer');
+        self::assertSame($year(61.0), $year(null));
+        self::assertSame('SuSuAuAuAuWiWiWiSpSpSpSu', $year(-34.0));
         self::assertSame([Season::Winter, Season::Spring, Season::Summer, Season::Autumn], array_map(
             static fn (int $month): Season => Season::of($month, 61.0), [1, 3, 8, 11],
         ));
