@@ -104,11 +104,12 @@ function folder(): string
 {
     $away = sys_get_temp_dir().'/eskith-grow-'.getmypid();
     run("git worktree add --quiet --detach {$away} HEAD");
-    // Linked, not copied, where that can be: the packages find the code from where they lie themselves.
+    // Linked, not copied, where that can be; but for the map of classes, which is written anew there.
     run("cp -al vendor {$away}/vendor 2>/dev/null || cp -a vendor {$away}/vendor");
+    run("rm -rf {$away}/vendor/composer && cp -a vendor/composer {$away}/vendor/composer");
     run("ln -s {$GLOBALS['here']}/node_modules {$away}/node_modules");
     run("mkdir -p {$away}/storage/framework/views {$away}/storage/framework/cache/data {$away}/storage/framework/sessions {$away}/storage/logs");
-    run("cd {$away} && rm -f vendor/composer/autoload_classmap.php.tmp && composer dump-autoload -q");
+    run("cd {$away} && composer dump-autoload -q");
 
     return $away;
 }
