@@ -1,7 +1,6 @@
 import { usePage } from "@inertiajs/react";
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useCallback, useMemo, useState } from "react";
 import { EVENT_KIND } from "../kinds";
-import { keepSaid, said } from "../outbox/device";
 import type { Entry, Moved, OfflineAction, Ticked } from "../outbox/offlineActions";
 import { useOutbox } from "../outbox/useOutbox";
 import type { Answered, Why } from "../outbox/wire";
@@ -9,9 +8,12 @@ import * as clock from "../parts/clock";
 import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
 import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
+import { words } from "./entryWords";
 import { isKind } from "./tally";
+import { useAsDone } from "./useAsDone";
 import { usePicks } from "./usePicks";
-import { withWaiting, words } from "./withWaiting";
+import { useServerState } from "./useServerState";
+import { withWaiting } from "./withWaiting";
 
 export interface Answer {
 	outing: OutingData;
@@ -160,104 +162,5 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	};
 }
 
-/** ms after which what was done is with the device, or never will be. */
-const WITH_DEVICE = 5_000;
-
-/** The outing with what was done this moment: the next tap goes to what was just tied on, before the device has kept that. */
-class AsDone {
-	private done: { deed: OfflineAction; at: number }[] = [];
-	private outing: OutingData;
-
-	constructor(private shown: OutingData) {
-		this.outing = shown;
-	}
-
-	now(): OutingData {
-		return this.outing;
-	}
-
-	add(deed: OfflineAction): void {
-		this.done.push({ deed, at: Date.now() });
-		this.outing = withWaiting(this.outing, [deed]);
-	}
-
-	show(shown: OutingData, waiting: OfflineAction[] | null): void {
-		const kept = new Set(waiting?.map(({ id }) => id));
-		this.done = this.done.filter(({ deed, at }) => !kept.has(deed.id) && Date.now() - at < WITH_DEVICE);
-		if (shown === this.shown && this.done.length > 0) return;
-		this.shown = shown;
-		this.outing = withWaiting(
-			shown,
-			this.done.map(({ deed }) => deed),
-		);
-	}
-}
-
-function useAsDone(shown: OutingData, waiting: OfflineAction[] | null): AsDone {
-	const asDone = useRef<AsDone | null>(null);
-	asDone.current ??= new AsDone(shown);
-	asDone.current.show(shown, waiting);
-	return asDone.current;
-}
-
 type WithoutHead<T> = T extends OfflineAction ? Omit<T, "id" | "outing" | "at"> : never;
 type Made = WithoutHead<OfflineAction>;
-
-/** The server's last word: of the page, of an answer since, or of an earlier page that was there longer. */
-function useServerState(angler: number, first: OutingData, column: ColumnData, onStale: () => void) {
-	const [state, setState] = useState<Answer>({ outing: first, column });
-	const take = useCallback(
-		(answer: Answer) =>
-			setState((before) =>
-				before.outing.uuid === answer.outing.uuid && before.outing.asOf > answer.outing.asOf ? before : answer,
-			),
-		[],
-	);
-	const tellOthers = useOtherTabs(angler, first.uuid, take, onStale);
-	useEffect(() => {
-		take({ outing: first, column });
-		// A page that is opened without a connection is as old as it was when it was last loaded.
-		void said<Answer>(angler, `outing ${first.uuid}`).then((last) => last && take(last.answer));
-	}, [angler, first, column, take]);
-	const settle = useCallback(
-		(answer: Answer) => {
-			take(answer);
-			void keepSaid(angler, `outing ${answer.outing.uuid}`, answer.outing.asOf, answer);
-			tellOthers(answer);
-		},
-		[angler, take, tellOthers],
-	);
-	return { state, settle };
-}
-
-/** What tabs of one browser tell each other. */
-interface ToldHere {
-	angler: number;
-	answer: Answer;
-}
-
-/** Takes over what another tab was answered, and looks again when this one is seen again; gives back how to tell the others. */
-function useOtherTabs(
-	angler: number,
-	outing: string,
-	take: (answer: Answer) => void,
-	onStale: () => void,
-): (answer: Answer) => void {
-	const channel = useRef<BroadcastChannel | null>(null);
-	const stale = useRef(onStale);
-	stale.current = onStale;
-	useEffect(() => {
-		const open = new BroadcastChannel("outing");
-		channel.current = open;
-		open.onmessage = ({ data }: MessageEvent<ToldHere>) => {
-			if (data.angler === angler && data.answer.outing.uuid === outing) take(data.answer);
-		};
-		const back = () => document.visibilityState === "visible" && stale.current();
-		document.addEventListener("visibilitychange", back);
-		return () => {
-			open.close();
-			document.removeEventListener("visibilitychange", back);
-		};
-	}, [angler, outing, take]);
-	return useCallback((answer: Answer) => channel.current?.postMessage({ angler, answer } satisfies ToldHere), [angler]);
-}

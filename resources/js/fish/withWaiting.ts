@@ -1,6 +1,8 @@
 import { EVENT_KIND } from "../kinds";
-import type { Amended, Entry, Logged, Moved, OfflineAction, TakenBack, TiedOn } from "../outbox/offlineActions";
-import type { EventData, LoggedBiteData, OutingData, RodOnBoardData, TallyData } from "../types";
+import type { Amended, Logged, OfflineAction, TakenBack } from "../outbox/offlineActions";
+import type { EventData, LoggedBiteData, OutingData, RodOnBoardData } from "../types";
+import { biteOf, fishWords, words } from "./entryWords";
+import { inHand, moved, tiedOn } from "./rodActions";
 import { counting, glance, isBite, isKind, ofRodInHand } from "./tally";
 
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
@@ -163,73 +165,6 @@ function biteChanges(changes: Record<string, unknown>): Partial<LoggedBiteData> 
 	};
 }
 
-function tiedOn(outing: OutingData, deed: TiedOn): OutingData {
-	const rod = deed.rod ?? outing.rods.find((one) => one.inHand)?.uuid ?? null;
-	const on = (tally: TallyData | null) => tally && { ...tally, tiedAt: deed.at };
-	const rods = outing.rods.map((one) =>
-		one.uuid === rod
-			? {
-					...one,
-					tied: deed.words,
-					way: deed.way,
-					setup: deed.id,
-					quietSince: deed.at,
-					tally: on(one.tally),
-				}
-			: one,
-	);
-	const tied = {
-		...outing,
-		rods,
-		tally: { ...outing.tally, tiedAt: deed.at },
-		setup: deed.id,
-		title: deed.words,
-		subtitle: deed.way,
-	};
-	return rod === null ? tied : inHand({ ...outing, rods }, rod);
-}
-
-/** What is on the rods is fished at the new spot from then on: what they did before counts there no more. */
-function moved(outing: OutingData, deed: Moved): OutingData {
-	const rods = outing.rods.map((one) =>
-		one.setup
-			? {
-					...one,
-					setup: deed.setups[one.uuid] ?? one.setup,
-					quietSince: deed.at,
-					tally: one.tally && { ...one.tally, tiedAt: deed.at },
-				}
-			: one,
-	);
-	const mine = rods.find((one) => one.inHand);
-	const temp = outing.water.split(" · ")[1];
-	return {
-		...outing,
-		rods,
-		setup: mine ? mine.setup : outing.setup,
-		tally: outing.setup ? { ...outing.tally, tiedAt: deed.at } : outing.tally,
-		place: deed.words,
-		spot: deed.spot,
-		water: [deed.depth, deed.words.split(" · ")[1] === outing.place.split(" · ")[1] ? temp : ""]
-			.filter(Boolean)
-			.join(" · "),
-		move: null,
-	};
-}
-
-function inHand(outing: OutingData, rod: string): OutingData {
-	const taken = outing.rods.find((one) => one.uuid === rod);
-	if (!taken) return outing;
-	return {
-		...outing,
-		rods: outing.rods.map((one) => ({ ...one, inHand: one === taken })),
-		setup: taken.setup,
-		title: taken.tied || "Nothing on this rod",
-		subtitle: taken.way,
-		tally: taken.tally ?? outing.tally,
-	};
-}
-
 /** Counts an event of the rod it came on. */
 function counted(outing: OutingData, event: EventData, more: 1 | -1): OutingData {
 	const mine = event.rod === (outing.rods.find((one) => one.inHand)?.uuid ?? null);
@@ -254,36 +189,4 @@ function inTime(events: EventData[]): EventData[] {
 		.map((event, place) => ({ event, place, at: Date.parse(event.at) }))
 		.sort((a, b) => b.at - a.at || a.place - b.place)
 		.map(({ event }) => event);
-}
-
-function biteOf(entry: Entry): LoggedBiteData {
-	return {
-		came: entry.came ?? "",
-		fish: isKind(entry.kind) && EVENT_KIND[entry.kind].fish,
-		species: entry.species ?? "",
-		length: entry.length ?? "",
-		landed: entry.landed !== false,
-		hook: entry.hook ?? "",
-		held: entry.held ?? "",
-		scale: entry.scale ?? "",
-		bent: false,
-		lostAt: "",
-		kept: entry.kept === undefined ? "" : entry.kept ? "kept" : "released",
-		girth: entry.girth ?? "",
-		tag: entry.tag ?? "",
-		tagContact: entry.tag_contact ?? "",
-		card: "",
-	};
-}
-
-/** As far as it can be told here; the server says the rest once it has it. */
-export function words(outing: OutingData, entry: Entry): string {
-	if (!isKind(entry.kind) || EVENT_KIND[entry.kind].fish) return fishWords(biteOf(entry));
-	return outing.pads.find((one) => one.kind === entry.kind)?.label ?? EVENT_KIND[entry.kind].word;
-}
-
-function fishWords(bite: LoggedBiteData): string {
-	const species = bite.species.replace("_", " ") || "fish";
-	const fish = species.charAt(0).toUpperCase() + species.slice(1);
-	return [fish, bite.length, bite.landed ? null : "lost"].filter(Boolean).join(", ");
 }
