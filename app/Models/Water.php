@@ -50,6 +50,8 @@ final class Water extends Model
 
     protected $guarded = ['id'];
 
+    private ?bool $madeUp = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -100,6 +102,7 @@ final class Water extends Model
     /** Whether it is one of the demo's, of which weather and tides are made up; of a real one nothing ever is. */
     public function isMadeUp(): bool
     {
-        return User::query()->whereKey($this->user_id)->first()?->isDemo() ?? false;
+        // Whose it is does not change; it is asked for once.
+        return $this->madeUp ??= User::query()->whereKey($this->user_id)->first()?->isDemo() ?? false;
     }
 }

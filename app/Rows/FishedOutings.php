@@ -62,6 +62,14 @@ final readonly class FishedOutings
         ), $this->spans);
     }
 
+    /** Those of them that a filter lets through, and nothing of the others. */
+    public function within(SeasonFilter $filter): self
+    {
+        $some = $this->only(static fn (OutingSummary $one): bool => self::passes($one, $filter));
+
+        return new self($some->all, $some->byId, array_intersect_key($this->spans, array_filter($some->byId)));
+    }
+
     /** What was fished in an outing at a moment, s since the epoch; null where it is not asked for. */
     public function at(int $outing, float $at): ?OutingSummary
     {

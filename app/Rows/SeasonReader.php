@@ -52,6 +52,12 @@ final readonly class SeasonReader
         return new self($user, $filter, FishedOutings::of($user, $filter, $past, $spot));
     }
 
+    /** Less of the same, without asking for it again. */
+    public function within(SeasonFilter $filter): self
+    {
+        return new self($this->user, $filter, $this->fished->within($filter));
+    }
+
     /** @return array<string, OutingSummary> by their keys, oldest first */
     public function outings(): array
     {

@@ -8,8 +8,6 @@ use App\Data\OptionData;
 use App\Models\User;
 use App\Rows\Coerce;
 use App\Rows\OutingSummary;
-use App\Rows\SeasonFilter;
-use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\TempBand;
 
 /** Which parts of the record can be looked at. */
@@ -24,10 +22,12 @@ final readonly class FilterPresenter
         return new self($user);
     }
 
-    /** @return array<string, list<OptionData>> */
-    public function all(): array
+    /**
+     * @param  array<string, OutingSummary>  $all  of the whole record
+     * @return array<string, list<OptionData>>
+     */
+    public function all(array $all): array
     {
-        $all = SeasonReader::of($this->user, SeasonFilter::none())->outings();
         $bands = array_unique(array_map(static fn (OutingSummary $one): int => $one->band()->value ?? -1, $all));
         sort($bands);
 

@@ -56,8 +56,10 @@ final readonly class LookBackPresenter
 
     private ?BackDown $backDown;
 
-    private function __construct(private User $user, private SeasonFilter $filter, private SeasonReader $reader)
-    {
+    /** @param  SeasonReader  $whole  of which a part is looked at */
+    private function __construct(
+        private User $user, private SeasonFilter $filter, private SeasonReader $reader, private SeasonReader $whole,
+    ) {
         $this->fishing = array_map(static fn (array $one): SetupResult => $one[1], $reader->fishing());
         $this->season = new Season(array_values($this->fishing));
         $this->bites = BiteReader::of($user, $reader->fished);
@@ -66,7 +68,9 @@ final readonly class LookBackPresenter
 
     public static function of(User $user, SeasonFilter $filter): self
     {
-        return new self($user, $filter, SeasonReader::of($user, $filter));
+        $whole = SeasonReader::of($user, SeasonFilter::none());
+
+        return new self($user, $filter, $whole->within($filter), $whole);
     }
 
     public function page(Factor $factor, Factor $stageFactor): LookBackPage
@@ -92,7 +96,7 @@ final readonly class LookBackPresenter
                 ...SchoolPresenter::all($this->season),
                 SchoolPresenter::fouling(AfterFish::fouled($this->user, $this->reader->fished)),
             ],
-            filters: FilterPresenter::of($this->user)->all(),
+            filters: FilterPresenter::of($this->user)->all($this->whole->outings()),
             chosen: $this->filter->query(),
             factors: array_map(static fn (Factor $one): OptionData => new OptionData($one->value, $one->word()), Factor::cases()),
             compared: (string) count($pairs),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presenters\Places;
 
+use App\Choosing\RankedBox;
 use App\Data\OptionData;
 use App\Data\Pages\PlacesPage;
 use App\Data\Places\EdgeData;
@@ -32,7 +33,6 @@ use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
-use App\Rules\AnglerRules;
 use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -52,13 +52,14 @@ final readonly class PlacesPresenter
 
     public function page(User $user, ?Water $water, ?string $line): PlacesPage
     {
-        $book = ReadingBook::of($user);
+        $rankedBox = RankedBox::today($user);
+        $book = $rankedBox->book;
         $say = new UnitFormat($book->settings->units);
         $now = Carbon::now();
         $level = $water === null ? 0.0 : TideAndLight::overWater($water)->levelM($now);
         $water?->load(['spots.water', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
         $charted = $water === null ? null : WaterChart::of($water);
-        $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::of($user)->weights);
+        $look = $water === null ? null : new LookPresenter($water, $book, $say, $rankedBox->anglerRules->weights);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
         // Until a line is drawn, the one across the first that falls anywhere.
         $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;
@@ -67,7 +68,7 @@ final readonly class PlacesPresenter
         $recording = Surveys::of($user)->recording();
 
         return new PlacesPage(
-            picture: PicturePresenter::today($user), headline: self::headline($water, $charted, $looks[0] ?? null),
+            picture: PicturePresenter::of($rankedBox), headline: self::headline($water, $charted, $looks[0] ?? null),
             under: $water === null ? '' : WaterPresenter::words($water, $charted, $say), waters: self::waters($user),
             water: $water === null ? null : WaterPresenter::of($user, $water, $charted, $say),
             ground: $charted === null ? null : (new GroundPresenter($say))->of($charted, $level),

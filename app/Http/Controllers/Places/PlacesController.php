@@ -14,6 +14,7 @@ use App\Presenters\Places\BoatPresenter;
 use App\Presenters\Places\PlacesPresenter;
 use App\Presenters\Places\SectionPresenter;
 use App\Readings\ReadingBook;
+use App\Rows\Coerce;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,7 +69,8 @@ final class PlacesController extends Controller
 
     private static function here(User $user): ?Water
     {
-        $spot = ReadingBook::of($user)->spotId;
+        // Where one is stands among the readings; no more of them is asked for.
+        $spot = Coerce::whole($user->readings()->where('name', ReadingBook::SPOT)->value('text'));
 
         return $user->spots()->with('water')->find($spot)->water ?? $user->waters()->orderBy('id')->first();
     }
