@@ -39,22 +39,21 @@ final readonly class RodTally
     {
         $onRod = static fn (): Builder => Event::query()->standing()->where('events.outing_id', $outing->id)
             ->whereIn('events.setup_id', Setup::query()->select('id')->where('outing_id', $outing->id)->where('rod_id', $rodId));
-        $bites = EventKind::bites();
-        $counted = $onRod()->toBase()->selectRaw(
-            'sum(case when kind = ? then 1 else 0 end) as drops, sum(case when kind in ('
-                .implode(', ', array_fill(0, count($bites), '?')).') then 1 else 0 end) as touches, '
-                .'sum(case when kind = ? and landed = ? then 1 else 0 end) as landed',
-            [EventKind::Drop->value, ...$bites, EventKind::Fish->value, true],
-        )->first();
         $mine = $listed->filter(static fn (Event $event): bool => $event->setup->rod_id === $rodId);
-        $last = $mine->first(static fn (Event $event): bool => $event->kind?->isBite() === true);
+        $isBite = static fn (Event $event): bool => $event->kind?->isBite() === true;
+        $last = $mine->first($isBite);
+        // What is all listed is counted there; it is asked for only where there is more.
+        [$dropped, $touched, $landed] = ! $all ? self::counted($onRod()) : [
+            $mine->where('kind', EventKind::Drop)->count(), $mine->filter($isBite)->count(),
+            $mine->where('kind', EventKind::Fish)->where('landed', true)->count(),
+        ];
         [$dropsBefore, $touchBefore] = $all ? [0, null] : self::before($onRod()->whereNotIn('events.id', $listed->pluck('id')));
         $drops = $mine->where('kind', EventKind::Drop);
 
         return new self(
-            drops: Coerce::whole($counted->drops ?? 0),
-            touches: Coerce::whole($counted->touches ?? 0),
-            landed: Coerce::whole($counted->landed ?? 0),
+            drops: $dropped,
+            touches: $touched,
+            landed: $landed,
             dropsSinceTouch: $last === null
                 ? $dropsBefore + $drops->count()
                 : $drops->filter(static fn (Event $drop): bool => $drop->at->greaterThan($last->at))->count(),
@@ -62,6 +61,23 @@ final readonly class RodTally
             dropsBefore: $dropsBefore,
             touchBefore: $touchBefore,
         );
+    }
+
+    /**
+     * @param  Builder<Event>  $events
+     * @return array{int, int, int} drops, touches, and fish landed
+     */
+    private static function counted(Builder $events): array
+    {
+        $bites = EventKind::bites();
+        $counted = $events->toBase()->selectRaw(
+            'sum(case when kind = ? then 1 else 0 end) as drops, sum(case when kind in ('
+                .implode(', ', array_fill(0, count($bites), '?')).') then 1 else 0 end) as touches, '
+                .'sum(case when kind = ? and landed = ? then 1 else 0 end) as landed',
+            [EventKind::Drop->value, ...$bites, EventKind::Fish->value, true],
+        )->first();
+
+        return [Coerce::whole($counted->drops ?? 0), Coerce::whole($counted->touches ?? 0), Coerce::whole($counted->landed ?? 0)];
     }
 
     /** @return array{int, int} touches of all rods of an outing, and fish landed */

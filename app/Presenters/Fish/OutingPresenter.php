@@ -34,6 +34,7 @@ use App\Record\EventUndo;
 use App\Record\Logbook;
 use App\Record\Pauses;
 use App\Record\RodTally;
+use App\Rows\Coerce;
 use App\Rows\TideAndLight;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\LureNames;
@@ -124,7 +125,9 @@ final readonly class OutingPresenter
             pause: self::pause($angler, $outing),
             sky: self::sky($outing),
             crew: CrewPresenter::of($angler, $outing),
-            drift: $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
+            drift: $all
+                ? $listed->where('kind', EventKind::Drift)->count()
+                : $outing->events()->standing()->where('kind', EventKind::Drift)->count(),
             note: $outing->note,
             endedAt: $outing->ended_at?->toIso8601String(),
             markPads: $outing->spotAt() === null ? [] : array_map(
@@ -249,13 +252,13 @@ final readonly class OutingPresenter
     /** The pace of the drops since this was tied on; null until there are enough to tell. */
     private static function minutesPerDrop(Setup $setup): ?float
     {
-        $drops = $setup->events()->standing()->where('kind', EventKind::Drop);
-        $count = $drops->count();
-        [$first, $last] = [(clone $drops)->oldest('at')->first()?->at, (clone $drops)->latest('at')->first()?->at];
-        if ($count < 3 || $first === null || $last === null) {
+        $drops = $setup->events()->standing()->where('kind', EventKind::Drop)->toBase()
+            ->selectRaw('count(*) as many, min(at) as begun, max(at) as latest')->first();
+        $count = Coerce::whole($drops->many ?? 0);
+        if ($count < 3) {
             return null;
         }
-        $minutes = $first->diffInSeconds($last) / 60 / ($count - 1);
+        $minutes = (Coerce::seconds($drops->latest ?? '') - Coerce::seconds($drops->begun ?? '')) / 60 / ($count - 1);
 
         return $minutes < 0.1 ? null : round($minutes, 2);
     }
