@@ -92,7 +92,7 @@ final class AccessibilityTest extends BrowserTestCase
         if ($this->page->executeScript('return typeof axe === "undefined"') === true) {
             $this->page->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         }
-        $this->page->manage()->timeouts()->setScriptTimeout(30);
+        $this->page->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
         $found = $this->page->executeAsyncScript(<<<'JS'
             const [rules, done] = arguments;
             const told = (node) => node.html.slice(0, 160) + " " + node.failureSummary;

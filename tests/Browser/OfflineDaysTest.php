@@ -398,7 +398,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->find("//button[normalize-space()='Drop']");
         $this->begunWith = (int) $this->counter('drops since a touch');
         $this->before = $this->drops(null);
-        $this->page->manage()->timeouts()->setScriptTimeout(20);
+        $this->page->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
     }
 
     /** Fishes for a while over a connection that is no good. */
@@ -570,7 +570,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $token = urldecode($jar->getCookieByName('XSRF-TOKEN')?->getValue() ?? '');
 
         return new Client([
-            'base_uri' => $this->server->url, 'cookies' => $jar, 'allow_redirects' => false, 'timeout' => 20, 'http_errors' => false,
+            'base_uri' => $this->server->url, 'cookies' => $jar, 'allow_redirects' => false, 'timeout' => self::PATIENCE_S, 'http_errors' => false,
             'headers' => ['X-XSRF-TOKEN' => $token],
         ]);
     }
