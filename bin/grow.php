@@ -108,7 +108,9 @@ function folder(): string
     run("cp -al vendor {$away}/vendor 2>/dev/null || cp -a vendor {$away}/vendor");
     run("rm -rf {$away}/vendor/composer && cp -a vendor/composer {$away}/vendor/composer");
     run("ln -s {$GLOBALS['here']}/node_modules {$away}/node_modules");
-    run("mkdir -p {$away}/storage/framework/views {$away}/storage/framework/cache/data {$away}/storage/framework/sessions {$away}/storage/logs");
+    foreach (['framework/views', 'framework/cache/data', 'framework/sessions', 'logs', '../bootstrap/cache'] as $folder) {
+        run("mkdir -p {$away}/storage && mkdir -p {$away}/storage/{$folder}");
+    }
     run("cd {$away} && composer dump-autoload -q");
 
     return $away;
