@@ -18,10 +18,12 @@ $kinds = [
         ['app/Http/Requests/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge', 'RetieLeader' => 'NudgeTap'])],
         ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieLeader.php', ['RetieLeader' => 'NudgeTap'])],
         ['resources/js/outbox/offlineActions.ts', swap(
-            ['export type Retied =', "\t| Retied\n"],
-            ["export type Nudged = Told & { do: \"nudge\" };\nexport type Retied =", "\t| Nudged\n\t| Retied\n"],
+            ['export type Retied =', 'Ended | Retied | Marked;', "\t// Of a plan"],
+            [
+                "export type Nudged = Told & { do: \"nudge\" };\nexport type Retied =", 'Ended | Retied | Marked | Nudged;',
+                "\tnudge: (outing) => outing,\n\t// Of a plan",
+            ],
         )],
-        ['resources/js/fish/withWaiting.ts', swap(["\t\tcase \"tick\":\n"], ["\t\tcase \"nudge\":\n\t\tcase \"tick\":\n"])],
     ],
     'factor' => [
         ['core/Record/Factor.php', twin('Rod', ["'rod'" => "'nudge'"])],

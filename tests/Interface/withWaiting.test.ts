@@ -28,7 +28,7 @@ function deeds(all: Told[]): OfflineAction[] {
 		const setup = setups[rod] ?? null;
 		if (what === "tie_on") setups[rod] = head.id;
 		if (what === "move") Object.assign(setups, { this: `${head.id}a`, other: `${head.id}b` });
-		const made: Record<OfflineAction["do"], object> = {
+		const made: Partial<Record<OfflineAction["do"], object>> = {
 			log: { rod, setup, entry },
 			undo: { event: `t${of}` },
 			put_back: { event: `t${of}` },

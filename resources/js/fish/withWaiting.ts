@@ -1,5 +1,12 @@
 import { EVENT_KIND } from "../kinds";
-import type { Amended, Logged, OfflineAction, TakenBack } from "../outbox/offlineActions";
+import {
+	type Amended,
+	type BesideTheLog,
+	type Logged,
+	type OfflineAction,
+	shownBeside,
+	type TakenBack,
+} from "../outbox/offlineActions";
 import type { EventData, LoggedBiteData, OutingData, RodOnBoardData } from "../types";
 import { biteOf, fishWords, words } from "./entryWords";
 import { inHand, moved, tiedOn } from "./rodActions";
@@ -27,24 +34,18 @@ function withOne(outing: OutingData, deed: OfflineAction): OutingData {
 			return tiedOn(outing, deed);
 		case "take_in_hand":
 			return inHand(outing, deed.rod);
-		case "pause":
-			return { ...outing, pause: { why: deed.why, since: deed.at, rod: deed.rod } };
-		case "go_on":
-			return { ...outing, pause: null };
-		case "end":
-			return { ...outing, endedAt: outing.endedAt ?? deed.at, pause: null };
-		case "retie":
-			return { ...outing, rig: outing.rig && { ...outing.rig, care: null } };
-		case "mark":
-			return outing.marks.some((mark) => mark.uuid === deed.id)
-				? outing
-				: { ...outing, marks: [{ uuid: deed.id, word: deed.word, at: deed.at }, ...outing.marks] };
 		case "move":
 			return moved(outing, deed);
-		case "tick":
-			// Of a plan, which is shown beside it.
-			return outing;
+		default:
+			return beside(outing, deed);
 	}
+}
+
+function beside<Do extends BesideTheLog["do"]>(
+	outing: OutingData,
+	action: Extract<BesideTheLog, { do: Do }>,
+): OutingData {
+	return shownBeside[action.do as Do](outing, action);
 }
 
 function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): OutingData {

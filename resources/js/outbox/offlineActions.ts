@@ -1,5 +1,6 @@
 import type { OFFLINE_ACTION } from "../kinds";
 import { plainTexts } from "../parts/plainText";
+import type { OutingData } from "../types";
 
 /** What can be done to an outing without a connection, as it is kept on the device; the server has the same names for it. */
 export interface Entry {
@@ -80,19 +81,29 @@ export type Moved = Told & {
 	depth: string;
 };
 export type Retied = Told & { do: "retie"; rod: string | null };
-export type OfflineAction =
-	| Logged
-	| TakenBack
-	| Amended
-	| TiedOn
-	| TakenInHand
-	| Paused
-	| WentOn
-	| Ticked
-	| Ended
-	| Retied
-	| Marked
-	| Moved;
+/** Those that change what the log says, and which rod says it: fish/withWaiting shows them. */
+export type OfTheLog = Logged | TakenBack | Amended | TiedOn | TakenInHand | Moved;
+
+/** Those that change what stands beside the log. */
+export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked;
+
+export type OfflineAction = OfTheLog | BesideTheLog;
+
+/** What is shown of each that stands beside the log, until the server has it. */
+export const shownBeside: {
+	[Do in BesideTheLog["do"]]: (outing: OutingData, action: Extract<BesideTheLog, { do: Do }>) => OutingData;
+} = {
+	pause: (outing, { why, at, rod }) => ({ ...outing, pause: { why, since: at, rod } }),
+	go_on: (outing) => ({ ...outing, pause: null }),
+	end: (outing, { at }) => ({ ...outing, endedAt: outing.endedAt ?? at, pause: null }),
+	retie: (outing) => ({ ...outing, rig: outing.rig && { ...outing.rig, care: null } }),
+	mark: (outing, { id, word, at }) =>
+		outing.marks.some(({ uuid }) => uuid === id)
+			? outing
+			: { ...outing, marks: [{ uuid: id, word, at }, ...outing.marks] },
+	// Of a plan, which is shown beside it.
+	tick: (outing) => outing,
+};
 
 /** Every action that the server takes is known here; one that is not is named by the compiler. */
 export type Unknown = Exclude<keyof typeof OFFLINE_ACTION, OfflineAction["do"]>;
