@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Models\Water;
-use App\Rows\GroundReader;
 use App\Rows\Coerce;
+use App\Rows\GroundReader;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\Structure;

@@ -570,7 +570,8 @@ final class OfflineDaysTest extends BrowserTestCase
         $token = urldecode($jar->getCookieByName('XSRF-TOKEN')?->getValue() ?? '');
 
         return new Client([
-            'base_uri' => $this->server->url, 'cookies' => $jar, 'allow_redirects' => false, 'timeout' => self::PATIENCE_S, 'http_errors' => false,
+            'base_uri' => $this->server->url, 'cookies' => $jar, 'allow_redirects' => false, 'timeout' => self::PATIENCE_S,
+            'http_errors' => false,
             'headers' => ['X-XSRF-TOKEN' => $token],
         ]);
     }

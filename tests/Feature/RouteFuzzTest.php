@@ -155,7 +155,8 @@ final class RouteFuzzTest extends TestCase
             return $known[$action];
         }
         [$class, $method] = [...explode('@', $action), '__invoke'];
-        if (! class_exists($class)) {
+        // The page that the bench measures against has no class.
+        if (! class_exists($class) || $class === \Closure::class) {
             return $known[$action] = [];
         }
         $texts = [self::source(new ReflectionClass($class))];
