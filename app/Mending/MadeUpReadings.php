@@ -70,9 +70,11 @@ final readonly class MadeUpReadings
     {
         $outing->loadMissing(['spot.water', 'moves.spot.water']);
         $over = $outing->ended_at ?? Carbon::now();
-        $stays = [[$outing->readings, $outing->started_at, $outing]];
+        // What is kept there may be anything.
+        $readings = static fn (Outing|Move $of): array => (array) $of->getAttribute('readings');
+        $stays = [[$readings($outing), $outing->started_at, $outing]];
         foreach ($outing->moves as $move) {
-            $stays[] = [$move->readings ?? [], $over, $move];
+            $stays[] = [$readings($move), $over, $move];
         }
 
         return array_map(static fn (array $stay): array => [

@@ -12,6 +12,7 @@ use Eskith\Core\Water\Frame;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
 use Tests\Browser\Support\FreePort;
@@ -191,5 +192,10 @@ final class ForecastTest extends TestCase
         $this->actingAs($this->angler)->post('/mend', ['part' => $told['part'], 'key' => $told['key']])->assertSessionHasNoErrors();
         self::assertSame(['temp' => "39\u{A0}°F"], $outing->refresh()->readings);
         self::assertSame([], $this->aside("/outings/{$outing->uuid}"));
+        // Whatever is kept there, the page stands.
+        foreach (['null', '"wind"', '{"wind":["9 mph"],"gust":{},"air":7}'] as $kept) {
+            DB::table('outings')->where('id', $outing->id)->update(['readings' => $kept]);
+            self::assertSame([], $this->aside("/outings/{$outing->uuid}"));
+        }
     }
 }
