@@ -60,7 +60,8 @@ final readonly class MadeUpReadings
     {
         $wind = ($book->entries[Reading::Wind->value] ?? null)?->readAt;
 
-        return $wind === null ? [] : MadeUpWeather::among(
+        // Of the demo's waters all weather is made up, and told as such.
+        return $wind === null || $user->isDemo() ? [] : MadeUpWeather::among(
             $book->texts(), static fn (): ?Spot => $user->spots()->with('water')->find($book->spotId), $wind,
         );
     }
