@@ -33,7 +33,10 @@ $kinds = [
     'species' => [['core/Care/Species.php', twin('Pike', ["'pike'" => "'nudge'"])]],
     'finish' => [
         ['core/Tackle/Finish.php', twin('Pink')],
-        ['resources/js/drop/finish.ts', swap(["\tpink: {"], ["\tnudge: { back: \"#111111\", flank: \"#222222\", belly: \"#333333\", pattern: \"none\" },\n\tpink: {"])],
+        ['resources/js/drop/finish.ts', swap(
+            ["\tpink: {"],
+            ["\tnudge: { back: \"#111111\", flank: \"#222222\", belly: \"#333333\", pattern: \"none\" },\n\tpink: {"],
+        )],
     ],
     'mark' => [
         ['app/Enums/MarkKind.php', twin('Rock', ["'rock'" => "'nudge'"])],
@@ -46,14 +49,16 @@ $kinds = [
     'finding' => [
         ['core/Choosing/Chart/ChartFindings.php', swap(
             ["            new ChartFinding('L15',"],
-            ["            new ChartFinding('L99', 'A nudge.', 0.1, static fn (): ?Verdict => Verdict::of(0.1, 'nudged')),\n            new ChartFinding('L15',"],
+            ["            new ChartFinding('L99', 'A nudge.', 0.1, static fn (): ?Verdict => Verdict::of(0.1, 'nudged')),\n"
+                ."            new ChartFinding('L15',"],
         )],
     ],
     'check' => [
         ['core/Choosing/Rigged/RigCheck.php', twin('Twist', ["'twist, coils'" => "'nudge'"])],
         ['core/Choosing/Rigged/RigChecks.php', swap(
             ["            RigCheck::Twist => \$this->twist(),\n"],
-            ["            RigCheck::Twist => \$this->twist(),\n            RigCheck::Nudge => new Finding(RigCheck::Nudge, true, 'A nudge.'),\n"],
+            ["            RigCheck::Twist => \$this->twist(),\n"
+                ."            RigCheck::Nudge => new Finding(RigCheck::Nudge, true, 'A nudge.'),\n"],
         )],
     ],
     'caution' => [
@@ -71,7 +76,8 @@ if ($asked === []) {
 }
 $asked = $asked === ['all'] ? array_keys($kinds) : $asked;
 if (array_diff($asked, array_keys($kinds)) !== []) {
-    fwrite(STDERR, 'There is no kind '.implode(', ', array_diff($asked, array_keys($kinds))).'; there are '.implode(', ', array_keys($kinds)).".\n");
+    $unknown = implode(', ', array_diff($asked, array_keys($kinds)));
+    fwrite(STDERR, "There is no kind {$unknown}; there are ".implode(', ', array_keys($kinds)).".\n");
     exit(2);
 }
 $wrong = 0;
@@ -130,7 +136,8 @@ function twin(string $like, array $words = [], string $enum = 'self'): callable
         $text = (string) preg_replace("/^(    case ){$like}( = )'(\\w+)';\n/m", "$0$1Nudge$2'nudge';\n", $text, 1);
         $label = "{$enum}::{$like}";
         $from = 0;
-        while (preg_match("/^[ ]*((?:{$enum}::\\w+(?:,\\s+)?)*{$label}(?:,\\s+{$enum}::\\w+)*) => /m", $text, $found, PREG_OFFSET_CAPTURE, $from) === 1) {
+        $arms = "/^[ ]*((?:{$enum}::\\w+(?:,\\s+)?)*{$label}(?:,\\s+{$enum}::\\w+)*) => /m";
+        while (preg_match($arms, $text, $found, PREG_OFFSET_CAPTURE, $from) === 1) {
             [$labels, $at] = $found[1];
             if ($labels !== $label) {
                 $text = substr_replace($text, "{$label}, {$enum}::Nudge", $at + (int) strpos($labels, $label), strlen($label));
@@ -197,8 +204,10 @@ function missed(string $away): array
     $wrong = [];
     foreach (['core', 'app'] as $room) {
         $files = implode(' ', array_filter($about, static fn (string $file): bool => str_starts_with($file, "{$room}/")));
-        $said = $files === '' ? '' : run("cd {$away} && vendor/bin/phpstan analyse -c phpstan.{$room}.neon --no-progress --error-format=raw "
-            ."--memory-limit=1G {$files} 2>/dev/null");
+        $said = $files === '' ? '' : run(
+            "cd {$away} && vendor/bin/phpstan analyse -c phpstan.{$room}.neon --no-progress --error-format=raw "
+                ."--memory-limit=1G {$files} 2>/dev/null",
+        );
         array_push($wrong, ...(preg_grep('/:\d+:/', explode("\n", $said)) ?: []));
     }
     run("cd {$away} && php artisan types");
