@@ -160,6 +160,23 @@ final class SensitivityTest extends RuleTestCase
         self::assertNull((new Sensitivity(new Chooser(RuleBook::standard()), $bare, [$box[0]]))->mostWanted(), 'one lure is never beaten');
     }
 
+    public function test_nobody_is_asked_for_the_size_of_the_forage_whatever_it_would_change(): void
+    {
+        // A heavier and a lighter one, told apart by nothing but the forage: all else is read.
+        $box = [Lure::of('lighter', Family::Blade, 0.0106311, 'silver'), Lure::of('half', Family::Blade, 0.0141748, 'silver')];
+        $now = $this->situation(['temp' => 4.0, 'fish' => 'pike', 'surface' => 5.0, 'food' => ['perch']]);
+        self::assertFalse(Reading::ForageSize->isRead($now));
+        $first = static fn (Situation $s): string => (new Chooser(RuleBook::standard()))->rank($s, $box, null)[0]->candidate->lure->id;
+        $other = array_filter(
+            ['smaller', 'like', 'larger'], static fn (string $is): bool => $first(Reading::ForageSize->with($now, $is)) !== $first($now),
+        );
+        self::assertNotSame([], $other, 'it would change the choice');
+        self::assertNotSame(
+            Reading::ForageSize, (new Sensitivity(new Chooser(RuleBook::standard()), $now, $box))->mostWanted()?->reading,
+        );
+        self::assertNotSame(Reading::ForageSize, RuleBook::standard()->mostWanted($now));
+    }
+
     public function test_what_matters_most_is_asked_for_before_what_would_change_more(): void
     {
         $box = [

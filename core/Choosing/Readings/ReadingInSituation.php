@@ -48,6 +48,12 @@ trait ReadingInSituation
         };
     }
 
+    /** Whether anybody is asked to read it: the size of the forage is known by who saw it, and plays no part until it is said. */
+    public function isAskedFor(): bool
+    {
+        return $this !== self::ForageSize;
+    }
+
     /** Whether a rule that needs it has what it needs. */
     public function isMet(Situation $s): bool
     {

@@ -71,7 +71,7 @@ final readonly class Sensitivity
         $most = null;
         foreach ($readings as $reading) {
             // Nothing more is to be learned of a flow that is known.
-            $settled = $reading->isRead($this->now) || ($reading->isFlow() && $this->now->flowMs !== null);
+            $settled = $reading->isRead($this->now) || ! $reading->isAskedFor() || ($reading->isFlow() && $this->now->flowMs !== null);
             $wanted = $settled || ! $reading->bearsOn($this->now) ? null : $this->wanted($reading);
             if ($wanted !== null && ($most === null || $wanted->share > $most->share)) {
                 $most = $wanted;
