@@ -18,9 +18,13 @@ final readonly class Chooser
     /** @var \WeakMap<Situation, Judge> those who judge without words, which is much quicker, by what they judge for */
     private \WeakMap $quiet;
 
+    /** @var \WeakMap<Situation, array{list<Lure>, list<Candidate>}> a box as it leans, by where it does */
+    private \WeakMap $leaning;
+
     public function __construct(public RuleBook $book)
     {
         $this->quiet = new \WeakMap;
+        $this->leaning = new \WeakMap;
     }
 
     /**
@@ -45,16 +49,18 @@ final readonly class Chooser
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = Mass::rank($lure->massKg);
             $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->where());
+            $parts = $judge->partsOfLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
                 $held = $ofLure->points + $ofHole->points;
+                $brought = $judge->withHole($parts, $hung->hole());
                 foreach ($fitting as $c => $cadence) {
                     $ofCadence = $judge->cadence($bare, $cadence);
                     $worked = $hung->worked($cadence);
-                    $ofAll = $judge->all($worked);
-                    $judged = $ofAll === null ? [$ofLure, $ofHole, $ofCadence] : [$ofLure, $ofHole, $ofCadence, $ofAll];
-                    $pick = new Pick($worked, $held + $ofCadence->points + ($ofAll->points ?? 0.0), $judged, $aloud);
+                    $ofAll = $judge->together($brought, $cadence);
+                    $judged = [$ofLure, $ofHole, $ofCadence, $ofAll];
+                    $pick = new Pick($worked, $held + $ofCadence->points + $ofAll->points, $judged, $aloud);
                     $order[0][] = -$pick->points;
                     $order[1][] = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
                     $order[2][] = $weighed;
@@ -75,6 +81,23 @@ final readonly class Chooser
     public function top(Situation $situation, array $box, ?TiedOn $tiedOn = null): ?Lure
     {
         return $this->best($situation, $box, $tiedOn)[0];
+    }
+
+    /**
+     * The same for a situation in which only these readings are others than in one that was looked at before: what they cannot
+     * touch is not judged again.
+     *
+     * @param  list<Reading>  $moved
+     * @param  list<Lure>  $box  in the angler's own order
+     */
+    public function topMoved(Situation $now, Situation $there, array $moved, array $box, ?TiedOn $tiedOn = null): ?Lure
+    {
+        $this->quiet[$there] ??= $this->quiet($now)->moved($there->unspoken(), $moved);
+        if (array_filter($moved, Scope::lineHangsOn(...)) === []) {
+            $this->leaning[$there] = [$box, $this->bare($now, $box)];
+        }
+
+        return $this->top($there, $box, $tiedOn);
     }
 
     /**
@@ -101,7 +124,7 @@ final readonly class Chooser
                 continue;
             }
             [$hole, $otherHole] = $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn);
-            $points = $judge->lure($bare)->points + $hole + $cadence;
+            $points = $judge->points($bare) + $hole + $cadence;
             $changes = $tiedOn === null ? 0 : $tiedOn->changesOfLure($lure) + $otherHole + $otherCadence;
             $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
             if ($standing > $best) {
@@ -122,18 +145,28 @@ final readonly class Chooser
     {
         $top = null;
         $best = [-INF, 0, 0.0];
+        [$cadences, $holes] = [[], []];
         foreach ($this->bare($situation, $box) as $bare) {
             $lure = $bare->lure;
-            $ofLure = $judge->lure($bare)->points;
+            $ofLure = $judge->points($bare);
+            [$ways, $reach] = $cadences[Cadence::sort($lure)] ??= $this->waysOf($judge, $situation, $bare, $tiedOn);
+            $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn)[0];
+            if ($ofLure + $holes[$lure->build] + $reach < $best[0]) {
+                continue;
+            }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
+            $weighed = -Mass::rank($lure->massKg);
+            $parts = $judge->partsOfLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
-                [$hung, $ofHole] = $judge->hole($bare, $hole);
-                $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
-                foreach (Cadence::fitting($lure, $situation->where()) as $cadence) {
-                    $all = $judge->all($hung->worked($cadence))->points ?? 0.0;
-                    $points = $ofLure + $ofHole->points + $judge->cadence($bare, $cadence)->points + $all;
-                    $changes = $changed + (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
-                    $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
+                $at = $hole === null ? null : $lure->holes[$hole];
+                $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $at?->name);
+                $held = $ofLure + $judge->hungOn($bare, $hole)[2]->points;
+                if ($held + $reach < $best[0]) {
+                    continue;
+                }
+                $brought = $judge->withHole($parts, $at);
+                foreach ($ways as [$cadence, $ofCadence, $other]) {
+                    $standing = [$held + $ofCadence + $judge->together($brought, $cadence)->points, -$changed - $other, $weighed];
                     if ($standing > $best) {
                         [$top, $best] = [$lure, $standing];
                     }
@@ -142,6 +175,23 @@ final readonly class Chooser
         }
 
         return [$top, $best[0]];
+    }
+
+    /**
+     * @return array{list<array{Cadence, float, int}>, float} each way to work a lure, its points and 1 when it is not what is
+     *         tied on; and what none of them can go beyond, a little generously
+     */
+    private function waysOf(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
+    {
+        $ways = [];
+        $most = -INF;
+        foreach (Cadence::fitting($bare->lure, $situation->where()) as $cadence) {
+            $points = $judge->cadence($bare, $cadence)->points;
+            $ways[] = [$cadence, $points, (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence)];
+            $most = max($most, $points);
+        }
+
+        return [$ways, $most + $judge->mostTogether() + 0.1];
     }
 
     /**
@@ -169,8 +219,8 @@ final readonly class Chooser
         $best = -INF;
         $other = 1;
         foreach ($bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes) as $hole) {
-            [$hung, $judged] = $judge->hole($bare, $hole);
-            $others = (int) ($tiedOn?->hole !== $hung->hole()?->name);
+            $judged = $judge->hungOn($bare, $hole)[2];
+            $others = (int) ($tiedOn?->hole !== ($hole === null ? null : $bare->lure->holes[$hole]->name));
             [$best, $other] = $judged->points > $best
                 ? [$judged->points, $others]
                 : ($judged->points === $best ? [$best, min($other, $others)] : [$best, $other]);
@@ -186,6 +236,20 @@ final readonly class Chooser
      * @return list<Candidate>
      */
     private function bare(Situation $situation, array $box): array
+    {
+        $known = $this->leaning[$situation] ?? null;
+        if ($known === null || $known[0] !== $box) {
+            $this->leaning[$situation] = $known = [$box, self::leaningAll($situation, $box)];
+        }
+
+        return $known[1];
+    }
+
+    /**
+     * @param  list<Lure>  $box
+     * @return list<Candidate>
+     */
+    private static function leaningAll(Situation $situation, array $box): array
     {
         $byMake = [];
         $angles = [];
@@ -207,7 +271,7 @@ final readonly class Chooser
         $best = null;
         $most = -INF;
         foreach ($lure->holes as $index => $hole) {
-            $points = $judge->hole($bare, $index)[1]->points;
+            $points = $judge->hungOn($bare, $index)[2]->points;
             if ($points > $most) {
                 [$best, $most] = [$hole, $points];
             }

@@ -33,6 +33,8 @@ final readonly class Rule
         public float $stake,
         private \Closure $judge,
         public string $per = '',
+        /** Of a rule of lure, hole and cadence together; null for others. */
+        public ?Parts $parts = null,
     ) {
     }
 
@@ -146,14 +148,35 @@ final readonly class Rule
     }
 
     /**
-     * Of lure, hole and cadence together.
+     * Of lure, hole and cadence together: what each of them brings is added up, within the most that the rule can move.
      *
      * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Candidate): ?Verdict  $judge
      */
-    public static function ofAll(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    public static function ofAll(string $id, string $says, array $needs, float $stake, Parts $parts): self
     {
-        return new self(id: $id, scope: Scope::All, says: $says, needs: $needs, stake: $stake, judge: $judge);
+        return new self(
+            id: $id,
+            scope: Scope::All,
+            says: $says,
+            needs: $needs,
+            stake: $stake,
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => Verdict::of(
+                self::within($stake, $parts->ofLure($s, $c->lure) + $parts->ofHole($c->hole()) + $parts->ofCadence($c->cadence)),
+                $parts->words($s, $c),
+            ),
+            parts: $parts,
+        );
+    }
+
+    /** What all of it brings, within the most that the rule can move. */
+    public function together(float $brought): float
+    {
+        return self::within($this->stake, $brought);
+    }
+
+    private static function within(float $most, float $points): float
+    {
+        return round(max(-$most, min($most, $points)), 2);
     }
 
     public function judge(Situation $situation, Candidate $candidate): ?Verdict

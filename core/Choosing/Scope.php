@@ -21,4 +21,40 @@ enum Scope
     case Cadence;
     /** All of it together. */
     case All;
+
+    /**
+     * Whether what is judged in it can hang on a reading: what cannot is not judged again when that is moved. A rule that asks
+     * a new reading of its scope is named by the tests.
+     */
+    public function hangsOn(Reading $reading): bool
+    {
+        return match ($this) {
+            self::Family => in_array($reading, [
+                Reading::Temperature, Reading::SurfaceTemperature, Reading::Trend, Reading::Clarity, Reading::Bottom, Reading::Wall,
+                Reading::Species, Reading::Zone, Reading::Mood,
+            ], true),
+            self::Weight => self::lineHangsOn($reading) || in_array($reading, [
+                Reading::Bottom, Reading::Wall, Reading::Wind, Reading::ForageSize,
+            ], true),
+            self::Look => in_array($reading, [Reading::Clarity, Reading::Light, Reading::Food, Reading::Species], true),
+            self::Hanging => self::lineHangsOn($reading) || in_array($reading, [
+                Reading::Mood, Reading::MarksBelow, Reading::Hop,
+            ], true),
+            self::Cadence => ! in_array($reading, [
+                Reading::SurfaceTemperature, Reading::Trend, Reading::Clarity, Reading::Wind, Reading::Light, Reading::Food,
+                Reading::ForageSize,
+            ], true),
+            // Rules of an angler's own may ask for anything.
+            self::Lure, self::All => true,
+        };
+    }
+
+    /** Whether how a line leans, how long a lure falls, and the weight that the day asks for can hang on a reading. */
+    public static function lineHangsOn(Reading $reading): bool
+    {
+        return in_array($reading, [
+            Reading::Temperature, Reading::Depth, Reading::Drift, Reading::Current, Reading::Runs, Reading::Species, Reading::Zone,
+            Reading::FishDepth, Reading::How, Reading::Salt, Reading::Flow, Reading::Gust, Reading::Lies,
+        ], true);
+    }
 }

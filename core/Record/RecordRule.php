@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Record;
 
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Choosing\Parts;
 use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
-use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Tackle\Hole;
+use Eskith\Core\Tackle\Lure;
 
 /** How the angler's record enters the choice: one rule beside the others, shown, switched off and weighed like them. */
-final class RecordRule
+final readonly class RecordRule implements Parts
 {
     public const ID = 'R1';
 
     /** Points that the record gives, at most, either way. */
     private const MOST = 4.0;
+
+    /** @param  array<string, array<array-key, Level>>  $levels  that are clear, by factor and level */
+    private function __construct(private array $levels)
+    {
+    }
 
     /** Null while nothing is clear: then it is silent. */
     public static function of(Learning $learning): ?Rule
@@ -31,7 +39,7 @@ final class RecordRule
 
         return $levels === [] ? null : Rule::ofAll(
             self::ID, 'What your own record says of family, weight, finish, hole and cadence for this fish at such temperatures.', [],
-            self::MOST, static fn (Situation $s, Candidate $c): ?Verdict => self::verdict($levels, $s, $c),
+            self::MOST, new self($levels),
         );
     }
 
@@ -47,32 +55,61 @@ final class RecordRule
         return $learning->rate * $learning->meanOuting * exp(0.25 * ($firstRules - $bestRules)) * exp(0.25 * $firstRecord);
     }
 
-    /** @param  array<string, array<array-key, Level>>  $levels  by factor and level */
-    private static function verdict(array $levels, Situation $situation, Candidate $candidate): ?Verdict
+    public function ofLure(Situation $situation, Lure $lure): float
     {
-        $speaking = array_filter([
-            $levels['family'][$candidate->lure->family->value] ?? null,
-            isset($levels['weight_step'])
-                ? $levels['weight_step'][(string) WeightSteps::index($candidate->lure->massKg, $situation->aim->species)] ?? null
-                : null,
-            $levels['finish'][$candidate->lure->finish] ?? null,
-            isset($levels['hole']) ? $levels['hole'][$candidate->hole()->name ?? ''] ?? null : null,
-            $levels['cadence'][$candidate->cadence->value ?? ''] ?? null,
-        ]);
         $points = 0.0;
-        foreach ($speaking as $level) {
+        foreach ($this->ofTheLure($situation, $lure) as $level) {
             $points += $level->points;
         }
+
+        return $points;
+    }
+
+    public function ofHole(?Hole $hole): float
+    {
+        return ($this->levels['hole'][$hole->name ?? ''] ?? null)->points ?? 0.0;
+    }
+
+    public function ofCadence(?Cadence $cadence): float
+    {
+        return ($this->levels['cadence'][$cadence->value ?? ''] ?? null)->points ?? 0.0;
+    }
+
+    public function words(Situation $situation, Candidate $candidate): string
+    {
+        $speaking = array_filter([
+            ...$this->ofTheLure($situation, $candidate->lure), $this->levels['hole'][$candidate->hole()->name ?? ''] ?? null,
+            $this->levels['cadence'][$candidate->cadence->value ?? ''] ?? null,
+        ]);
         // Put into words only for the few that are told.
         $said = $situation->say->isSilent() ? [] : array_map(
-            static fn (Level $level): string => self::words($level, $situation, $candidate), $speaking,
+            static fn (Level $level): string => self::said($level, $situation, $candidate), $speaking,
         );
 
-        return Verdict::of(round(max(-self::MOST, min(self::MOST, $points)), 2), 'Your record: '.implode('; ', $said).'.');
+        return 'Your record: '.implode('; ', $said).'.';
+    }
+
+    /** @return list<Level> */
+    private function ofTheLure(Situation $situation, Lure $lure): array
+    {
+        $found = [];
+        foreach ([
+            $this->levels['family'][$lure->family->value] ?? null,
+            isset($this->levels['weight_step'])
+                ? $this->levels['weight_step'][(string) WeightSteps::index($lure->massKg, $situation->aim->species)] ?? null
+                : null,
+            $this->levels['finish'][$lure->finish] ?? null,
+        ] as $level) {
+            if ($level !== null) {
+                $found[] = $level;
+            }
+        }
+
+        return $found;
     }
 
     /** "gold 1.4 times as often as the rules expect, 14 touches in 9.2 h" */
-    private static function words(Level $level, Situation $situation, Candidate $candidate): string
+    private static function said(Level $level, Situation $situation, Candidate $candidate): string
     {
         $name = match ($level->factor) {
             'weight_step' => $situation->say->weight(WeightSteps::series($situation->aim->species)[(int) $level->level]),

@@ -15,6 +15,7 @@ use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Note;
 use Eskith\Core\Choosing\Pick;
+use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
@@ -77,6 +78,37 @@ final class DrawnDaysTest extends TestCase
             }
         }
         self::assertSame([], array_diff(array_column(Cadence::cases(), 'value'), array_keys($first)), 'cadences that never come first');
+    }
+
+    public function test_what_a_moved_reading_cannot_touch_is_as_it_was(): void
+    {
+        $this->random = new Randomizer(new Mt19937(27));
+        $box = self::box();
+        $points = static fn (Chooser $chooser, Situation $there): array => array_map(
+            static fn (Pick $pick): array => [
+                $pick->candidate->lure->id, $pick->candidate->holeIndex, $pick->candidate->cadence, $pick->points,
+                $pick->candidate->weighed->workingKg, $pick->candidate->secondsToBottom,
+            ],
+            $chooser->rank($there, $box),
+        );
+        for ($day = 0; $day < 60; $day++) {
+            $now = $this->day()->unspoken();
+            foreach ([Reading::Food, Reading::Trend, Reading::ForageSize] as $reading) {
+                $now = $reading->with($now, $this->among($reading->choices()));
+            }
+            foreach (Reading::used() as $reading) {
+                $walk = $reading->basis()->walk;
+                $value = $walk === null ? $this->among($reading->choices()) : $this->between($walk->lowest, $walk->highest);
+                $there = $reading->with($now, $value);
+                $quick = new Chooser(RuleBook::standard());
+                $quick->rank($now, $box);
+                $top = $quick->topMoved($now, $there, [$reading], $box);
+                $afresh = new Chooser(RuleBook::standard());
+
+                self::assertSame($points($afresh, $there), $points($quick, $there), "day {$day}, {$reading->value} at {$value}");
+                self::assertSame($afresh->top($there, $box), $top);
+            }
+        }
     }
 
     /** @param  list<Pick>  $ranked */

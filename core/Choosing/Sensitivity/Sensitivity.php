@@ -174,10 +174,12 @@ final readonly class Sensitivity
     private function topAt(Reading $reading, float|string $value): ?Lure
     {
         $there = $reading->with($this->now, $value);
+        $moved = [$reading];
         if ($reading === Reading::Wind && $this->driftPerWind !== null) {
             $there = Reading::Drift->with($there, min(Flow::FASTEST, Flow::driftFromWind((float) $value, $this->driftPerWind)));
+            $moved[] = Reading::Drift;
         }
 
-        return $this->chooser->top($there, $this->box, $this->tiedOn);
+        return $this->chooser->topMoved($this->now, $there, $moved, $this->box, $this->tiedOn);
     }
 }
