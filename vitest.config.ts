@@ -9,6 +9,8 @@ export default defineConfig({
 		// Both cores of a small machine: by itself it leaves one for what watches.
 		maxWorkers: 2,
 		restoreMocks: true,
+		// Beside other load a form of many fields takes its time.
+		testTimeout: 20_000,
 		setupFiles: ["tests/Interface/setup.ts"],
 	},
 });

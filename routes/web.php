@@ -18,6 +18,7 @@ use App\Http\Controllers\Fish\FishController;
 use App\Http\Controllers\Fish\LogFileController;
 use App\Http\Controllers\Fish\OutingController;
 use App\Http\Controllers\Fish\OutingEndController;
+use App\Http\Controllers\Fish\OutingNowController;
 use App\Http\Controllers\Fish\PutBackController;
 use App\Http\Controllers\Fish\SetupController;
 use App\Http\Controllers\Fish\TapController;
@@ -208,6 +209,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     Route::post('outings/{outing:uuid}/events', [EventController::class, 'store'])->name('outings.events.store');
     Route::delete('events/{event:uuid}', [EventController::class, 'destroy'])->name('events.destroy');
     Route::post('outings/{outing:uuid}/taps', TapController::class)->name('outings.taps.store');
+    Route::get('outings/{outing:uuid}/now', OutingNowController::class)->name('outings.now');
     Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');
     Route::put('events/{event:uuid}/put-back', PutBackController::class)->name('events.put-back');
     Route::controller(OutingController::class)->prefix('outings')->name('outings.')->group(function (): void {

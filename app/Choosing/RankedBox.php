@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
+use App\Models\Feed;
 use App\Models\Lure as LureRow;
-use App\Models\Outing;
-use App\Models\Setup;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Record\Logbook;
+use App\Record\AnglersDay;
 use App\Record\Today;
 use App\Rows\Coerce;
 use App\Rows\CurrentSpot;
-use App\Rows\LineInUse;
 use App\Rows\LureReader;
+use App\Rows\Surroundings;
 use App\Rows\UnusableRow;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
@@ -51,7 +50,7 @@ final readonly class RankedBox
     private function __construct(
         public User $user,
         public ReadingBook $book,
-        public ?Outing $outing,
+        public AnglersDay $anglersDay,
         public Collection $rows,
         public array $box,
         public Situation $situation,
@@ -59,6 +58,7 @@ final readonly class RankedBox
         public AnglerRules $anglerRules,
         public RuleBook $rules,
         public ?CurrentSpot $here,
+        public ?Feed $feed,
         public array $aside,
         private Day $fished,
         public ?Learning $learning,
@@ -97,40 +97,39 @@ final readonly class RankedBox
     /** For readings that are at hand, and for what is tied on. */
     public static function reading(User $user, ReadingBook $book): self
     {
-        $logbook = Logbook::of($user);
-        $outing = $logbook->underWay();
-
-        return self::of($user, $book, $outing, $outing === null ? null : $logbook->setup($outing));
+        return self::of($user, $book, AnglersDay::of($user));
     }
 
     /** @throws InvalidInput when the readings together are impossible */
-    public static function of(User $user, ReadingBook $book, ?Outing $outing, ?Setup $setup): self
+    public static function of(User $user, ReadingBook $book, AnglersDay $anglersDay): self
     {
         $all = $user->lures()->inBox()->inOrder()->get()
             ->keyBy(static fn (LureRow $row): int => Coerce::whole($row->getRawOriginal('id')));
-        [$box, $stands, $lost] = self::different($all, $book, $setup?->lure_id, $user->pinned_lure_id);
+        [$box, $stands, $lost] = self::different($all, $book, $anglersDay->inHand?->lure, $user->pinned_lure_id);
         $rows = $all->intersectByKeys($stands)->diffKeys($lost);
         $wrong = $all->diffKeys($stands)->diffKeys($lost);
         $anglerRules = AnglerRules::of($user);
         $learning = Learned::of($user, $book);
-        $line = LineInUse::of($user);
-        $situation = $book->situation($line->diameterM);
-        $today = Today::of($user, $stands, $book->settings->trials, $outing?->spotIdAt() ?? $book->spotId);
+        $around = Surroundings::of($user, $book->spotId);
+        $situation = $book->situation($around->line->diameterM);
+        $today = Today::of($anglersDay, $stands, $book->settings->trials, $anglersDay->spot ?? $book->spotId);
+        $tied = $anglersDay->inHand;
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self(
             user: $user,
             book: $book,
-            outing: $outing,
+            anglersDay: $anglersDay,
             rows: $rows,
             box: $box,
             situation: $situation,
-            tiedOn: $setup === null ? null : TiedOn::in($box, (string) $setup->lure_id, $setup->hole, $setup->cadence),
+            tiedOn: $tied === null ? null : TiedOn::in($box, (string) $tied->lure, $tied->hole, $tied->cadence),
             anglerRules: $anglerRules,
             rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
-            here: CurrentSpot::of($user, $book->spotId),
+            here: $around->here,
+            feed: $around->feed,
             aside: [
-                ...$book->aside, ...$line->aside, ...$anglerRules->aside,
+                ...$book->aside, ...$around->line->aside, ...$anglerRules->aside,
                 ...array_values($wrong->map(UnusableRow::lure(...))->all()),
             ],
             fished: $today->day,
@@ -144,7 +143,7 @@ final readonly class RankedBox
         return new self(
             user: $this->user,
             book: $this->book,
-            outing: $this->outing,
+            anglersDay: $this->anglersDay,
             rows: $this->rows,
             box: $this->box,
             situation: $this->situation,
@@ -152,6 +151,7 @@ final readonly class RankedBox
             anglerRules: $this->anglerRules,
             rules: $rules,
             here: $this->here,
+            feed: $this->feed,
             aside: $this->aside,
             fished: $this->fished,
             learning: $this->learning,

@@ -32,7 +32,8 @@ final readonly class RodProposal
     public static function all(RankedBox $rankedBox, Pick $pick): array
     {
         $user = $rankedBox->user;
-        $tied = $rankedBox->outing === null ? [] : Logbook::of($user)->onTheRods($rankedBox->outing);
+        $outing = $rankedBox->anglersDay->outing === null ? null : $user->outings()->find($rankedBox->anglersDay->outing);
+        $tied = $outing === null ? [] : Logbook::of($user)->onTheRods($outing);
         $own = $user->rods()->onBoard()->where('still', false)->whereNull('owner')->get();
         $vertical = $rankedBox->situation->vertical();
         $proposals = array_map(static function (Rod $rod) use ($tied, $pick, $vertical): self {
@@ -70,11 +71,17 @@ final readonly class RodProposal
         };
     }
 
+    /** Whether the pick is on it already. */
+    public function isOn(): bool
+    {
+        return $this->changes === [];
+    }
+
     public function words(): string
     {
         return match ($this->changes) {
             null => 'nothing is on it yet',
-            [] => 'it is on already',
+            [] => 'already tied on',
             default => 'change '.self::and($this->changes),
         };
     }

@@ -33,7 +33,7 @@ final readonly class OutingHours
     /** h that outings on a water lasted, from the first cast to the last; of one under way so far */
     public static function onWater(User $user, Water $water): float
     {
-        $there = $water->spots()->pluck('id')->all();
+        $there = $water->loadMissing('spots')->spots->modelKeys();
         $outings = $user->outings()->with('moves')->where(static fn (Builder $any) => $any->whereIn('spot_id', $there)
             ->orWhereHas('moves', static fn (Builder $moves) => $moves->whereIn('spot_id', $there)))->get();
         $seconds = 0.0;

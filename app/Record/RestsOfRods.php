@@ -19,14 +19,16 @@ final readonly class RestsOfRods
     {
     }
 
-    /** @param  list<int>  $outings  ids */
+    /** @param  list<int>  $outings  ids of those in which anything paused */
     public static function in(array $outings, Carbon $now): self
     {
         $ago = static fn (Carbon $moment): float => max(0.0, $moment->diffInMilliseconds($now, false) / 3.6e6);
 
-        return new self(array_values(Pause::query()->whereIn('outing_id', $outings)->get()->map(static fn (Pause $pause): array => [
+        $pauses = $outings === [] ? [] : Pause::query()->whereIn('outing_id', $outings)->get()->all();
+
+        return new self(array_values(array_map(static fn (Pause $pause): array => [
             $pause->rod_id, $ago($pause->from_at), $pause->until_at === null ? 0.0 : $ago($pause->until_at),
-        ])->all()), $now);
+        ], $pauses)), $now);
     }
 
     /** Hours fished since a moment as it is kept, on a rod; none since what is no moment. */

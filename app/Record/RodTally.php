@@ -17,7 +17,7 @@ use Illuminate\Support\Collection;
 final readonly class RodTally
 {
     /**
-     * @param  int  $dropsBefore  drops since a touch, of before what is listed
+     * @param  int  $dropsBefore  drops since a bite, of before what is listed
      * @param  Carbon|null  $touchBefore  the last touch of before what is listed
      */
     private function __construct(

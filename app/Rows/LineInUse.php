@@ -22,16 +22,21 @@ final readonly class LineInUse
 
     public static function of(User $user): self
     {
-        // Read without a model: every answer asks for it.
         $line = $user->lines()->onTheReel()->toBase()->first(['id', 'name', 'diameter_m']);
-        if ($line === null) {
-            return new self(self::USUAL_M);
-        }
-        $diameter = Coerce::number($line->diameter_m);
 
-        return self::isDiameter($diameter)
-            ? new self($diameter)
-            : new self(self::USUAL_M, [UnusableRow::line(Coerce::whole($line->id), Coerce::text($line->name))]);
+        return self::read($line->id ?? null, $line->name ?? null, $line->diameter_m ?? null);
+    }
+
+    /** As it is kept: the columns of a line, null where there is none. */
+    public static function read(mixed $id, mixed $name, mixed $diameterM): self
+    {
+        $diameter = Coerce::number($diameterM);
+
+        return match (true) {
+            $id === null => new self(self::USUAL_M),
+            self::isDiameter($diameter) => new self($diameter),
+            default => new self(self::USUAL_M, [UnusableRow::line(Coerce::whole($id), Coerce::text($name))]),
+        };
     }
 
     public static function isDiameter(float $metres): bool

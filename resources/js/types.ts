@@ -44,7 +44,6 @@ export type MeasurementKind = "drop" | "hang" | "drift" | "start";
 export type TapsGo = "here" | "joined" | "away" | "gone" | "stranger";
 
 export interface AccountPage {
-	picture: PictureData;
 	email: string;
 	isDemo: boolean;
 }
@@ -112,7 +111,6 @@ export interface BenchData {
 }
 
 export interface BenchPage {
-	picture: PictureData;
 	bench: BenchData;
 }
 
@@ -130,7 +128,7 @@ export interface BitesAtData {
 }
 
 export interface BoatCardPage {
-	answer: AnswerData;
+	place: string;
 	pick: string | null;
 }
 
@@ -161,7 +159,6 @@ export interface CadenceData {
 }
 
 export interface CadencesPage {
-	picture: PictureData;
 	cadences: CadenceData[];
 	falls: FallSchoolData[];
 	timed: string;
@@ -450,7 +447,6 @@ export interface GearData {
 }
 
 export interface GearPage {
-	picture: PictureData;
 	due: DueData[];
 	gear: GearData[];
 	history: HistoryData[];
@@ -573,7 +569,6 @@ export interface LoggedBiteData {
 }
 
 export interface LookBackPage {
-	picture: PictureData;
 	headline: string;
 	under: string;
 	findings: RecordFindingData[];
@@ -747,8 +742,12 @@ export interface OutingData {
 	held: HeldData[];
 }
 
+export interface OutingNowData {
+	outing: OutingData;
+	column: ColumnData;
+}
+
 export interface OutingPage {
-	picture: PictureData;
 	outing: OutingRowData;
 	setups: SetupRowData[];
 	events: EventData[];
@@ -770,7 +769,6 @@ export interface OutingRowData {
 }
 
 export interface OutingsPage {
-	picture: PictureData;
 	outings: OutingRowData[];
 	years: number[];
 	takenAway: OptionData | null;
@@ -831,15 +829,6 @@ export interface PickData {
 	otherSchools: string[];
 }
 
-export interface PictureData {
-	column: ColumnData;
-	drop: DropData | null;
-	lure: LureDrawing | null;
-	holeInUse: number | null;
-	title: string;
-	aside: AsideData[];
-}
-
 export interface PlaceData {
 	water: string;
 	spots: SpotData[];
@@ -876,7 +865,6 @@ export interface PlacedSpotData {
 }
 
 export interface PlacesPage {
-	picture: PictureData;
 	headline: string;
 	under: string;
 	waters: WaterOptionData[];
@@ -1129,6 +1117,7 @@ export interface RodForData {
 	uuid: string;
 	name: string;
 	words: string;
+	on: boolean;
 }
 
 export interface RodOnBoardData {
@@ -1171,7 +1160,7 @@ export interface RuleGroupData {
 }
 
 export interface RulesPage {
-	answer: AnswerData;
+	headline: string;
 	groups: RuleGroupData[];
 	changes: ChangesData;
 	asItComes: boolean;
@@ -1210,7 +1199,6 @@ export interface SectionData {
 }
 
 export interface SettingsPage {
-	picture: PictureData;
 	choices: Record<string, string[]>;
 	settings: Record<string, string>;
 }
@@ -1332,7 +1320,7 @@ export interface SurveyData {
 }
 
 export interface TacklePage {
-	picture: PictureData;
+	aside: AsideData[];
 	box: BoxData;
 	starting: StartingBoxData[];
 	weightUnit: string;
@@ -1354,8 +1342,8 @@ export interface TapAnswerData {
 	place: string;
 	taken: string[];
 	refused: RefusalData[];
-	outing: OutingData | null;
-	column: ColumnData | null;
+	into: string | null;
+	asOf: string;
 }
 
 export interface TickData {
@@ -1435,7 +1423,6 @@ export interface TrustData {
 }
 
 export interface TrustPage {
-	picture: PictureData;
 	headline: string;
 	trust: TrustData[];
 }

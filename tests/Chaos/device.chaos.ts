@@ -7,7 +7,7 @@ import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
 import { asSent, type OfflineAction } from "../../resources/js/outbox/offlineActions";
 import * as clock from "../../resources/js/parts/clock";
-import type { OutingData, TapAnswerData } from "../../resources/js/types";
+import type { OutingData, OutingNowData, TapAnswerData } from "../../resources/js/types";
 
 /** Somebody who fishes with this phone. */
 interface Angler {
@@ -81,6 +81,13 @@ async function post(whose: Angler, deeds: OfflineAction[]): Promise<TapAnswerDat
 	return response.json();
 }
 
+/** The outing as the server has it now; undefined where it does not say. */
+async function word(whose: Angler): Promise<OutingData | undefined> {
+	const headers = { Accept: "application/json", Cookie: signedIn.cookies };
+	const response = await fetch(`${url}/outings/${whose.outing}/now`, { headers, signal: AbortSignal.timeout(20_000) });
+	return response.ok ? ((await response.json()) as OutingNowData).outing : undefined;
+}
+
 /** A network that cuts, loses answers, sends twice, and brings an old copy long after. */
 const wireOf = (whose: Angler) =>
 	async function wire(_: string, deeds: OfflineAction[]): Promise<Verdict> {
@@ -93,7 +100,9 @@ const wireOf = (whose: Angler) =>
 			throw error;
 		});
 		if (luck < 0.45) throw new Error("the answer was lost");
-		if (answer.outing) last.set(whose.id, answer.outing);
+		// Its word is asked for after a burst.
+		const told = random() < 0.1 ? await word(whose).catch(() => undefined) : undefined;
+		if (told) last.set(whose.id, told);
 		return answer;
 	};
 
@@ -165,7 +174,7 @@ it("loses nothing, doubles nothing and brings nothing into another's record", as
 	while (!existsSync(calm)) await pause(100);
 	for (const whose of anglers) {
 		signedIn = whose;
-		const told = (await post(whose, [])).outing;
+		const told = await word(whose);
 		if (!told) throw new Error("The outing is not there.");
 		const shown = withWaiting(told, []);
 		const seen = { ...glance(shown.tally, ofRodInHand(shown)), drift: shown.drift };

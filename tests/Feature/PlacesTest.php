@@ -246,8 +246,9 @@ final class PlacesTest extends OnWaterTestCase
             'address' => 'x', 'seen_at' => now(), 'fix_at' => now()->subSeconds(4), 'latitude' => 61.001, 'longitude' => -7.0,
         ]);
         $this->actingAs($this->angler->refresh()->unsetRelations());
-        $told = $tap('snag');
-        self::assertSame(['snag', 'patch of fish'], array_column($told['outing']['marks'], 'word'));
+        $tap('snag');
+        $marks = $this->getJson("/outings/{$outing->uuid}/now")->assertOk()->json('outing.marks');
+        self::assertSame(['snag', 'patch of fish'], array_column((array) $marks, 'word'));
         $snag = Mark::query()->where('kind', 'snag')->sole();
         self::assertSame([false, $outing->id], [$snag->about, $snag->outing_id]);
         self::assertEqualsWithDelta(111.4, $snag->north_m, 0.5);

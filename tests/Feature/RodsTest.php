@@ -50,7 +50,7 @@ final class RodsTest extends TestCase
         foreach (range(1, 12) as $i) {
             $this->add("Rod {$i}")->assertSessionHasNoErrors();
         }
-        $this->add('One too many')->assertSessionHasErrors(['name' => 'There are 12 rods on board; leave one ashore first.']);
+        $this->add('One too many')->assertSessionHasErrors(['name' => 'There are 12 rods on board; take one off first.']);
     }
 
     public function test_each_rod_has_its_own_line_and_the_drop_is_reckoned_with_the_one_in_hand(): void
@@ -93,7 +93,7 @@ final class RodsTest extends TestCase
         $this->tie(['lure' => $white, 'hole' => 'back', 'cadence' => 'low_hop', 'rod' => $this->rod('Casting rod')->uuid]);
         $this->travel(1)->minutes();
         $stands = $this->angler->lures()->pluck('id', 'id')->all();
-        $today = \App\Record\Today::of($this->angler->refresh(), $stands, $this->angler->settings()->trials);
+        $today = \App\Record\Today::of(\App\Record\AnglersDay::of($this->angler->refresh()), $stands, $this->angler->settings()->trials);
         // 60 minutes of gold. White on the vertical rod for 121 minutes to now, faded: 1.5 × (1 − e^(−121/90)) = 1.109 h.
         self::assertEqualsWithDelta(60.0, $today->brightMetalMin, 0.1);
         self::assertEqualsWithDelta(1.109, $today->day->hours("{$white}|middle|low_hop"), 0.001);
@@ -115,7 +115,7 @@ final class RodsTest extends TestCase
             ],
             $for("{$white}.middle.high_pop"),
         );
-        self::assertSame('Casting rod: it is on already', $for("{$gold}.front.low_hop")[0]);
+        self::assertSame('Casting rod: already tied on', $for("{$gold}.front.low_hop")[0]);
         $this->getJson('/rods?pick=999.front.low_hop')->assertStatus(422);
     }
 

@@ -12,6 +12,7 @@ use App\Models\Setup;
 use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Record\AnglersDay;
 use App\Record\Today;
 use Eskith\Core\Choosing\Trials;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -69,7 +70,7 @@ final class SpotsOfAnOutingTest extends TestCase
         )])->assertOk()->json();
         self::assertSame([], $told['refused']);
 
-        return $told;
+        return (array) $this->getJson("/outings/{$this->outing}/now")->assertOk()->json('outing');
     }
 
     private function fish(string $species, string $hook): void
@@ -104,7 +105,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->travel(30)->minutes();
         $this->tap(['kind' => 'touch'], ['kind' => 'refused']);
         $this->travel(10)->minutes();
-        $now = $this->tap(['do' => 'move', 'spot' => $this->wall->id])['outing'];
+        $now = $this->tap(['do' => 'move', 'spot' => $this->wall->id]);
         self::assertSame('Outer wall · Gull Harbour', $now['place']);
         self::assertSame('Outer wall · Gull Harbour', $this->getJson('/answer')->json('column.place'));
         $this->put('/readings', ['readings' => ['temp' => '50 F']]);
@@ -147,7 +148,7 @@ final class SpotsOfAnOutingTest extends TestCase
     public function test_what_no_longer_holds_is_set_aside_and_taken_over_by_one_tap(): void
     {
         $this->travel(2)->hours();
-        $now = $this->tap(['do' => 'move', 'spot' => $this->hump->id])['outing'];
+        $now = $this->tap(['do' => 'move', 'spot' => $this->hump->id]);
         $book = ReadingBook::of($this->angler->refresh());
         self::assertSame([null, null, 'cooling'], [$book->text('weed'), $book->text('current'), $book->text('trend')]);
         self::assertEqualsWithDelta(6.096, $book->si('depth'), 1e-3);
@@ -157,7 +158,7 @@ final class SpotsOfAnOutingTest extends TestCase
 
         $this->put('/readings', ['readings' => ['weed' => $offered['weed']['text']]])->assertSessionHasNoErrors();
         self::assertSame('green', ReadingBook::of($this->angler)->text('weed'));
-        $now = $this->tap(['kind' => 'drop'])['outing'];
+        $now = $this->tap(['kind' => 'drop']);
         self::assertNotContains('weed', array_column($now['elsewhere'], 'name'));
 
         // Nothing that was read of one water holds at another; what is of the day and of the gear does.
@@ -204,7 +205,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->tap(['do' => 'move', 'spot' => $this->wall->id]);
         self::assertSame([$this->bar->id, $this->wall->id], Setup::query()->orderBy('tied_at')->pluck('spot_id')->all());
         $this->travel(20)->seconds();
-        $now = $this->tap(['do' => 'move', 'spot' => $this->bar->id])['outing'];
+        $now = $this->tap(['do' => 'move', 'spot' => $this->bar->id]);
         self::assertSame('North bar · Slate Lake', $now['place']);
         self::assertSame(1, Setup::query()->count(), 'back again at once: nothing was changed');
         self::assertSame(0, $this->outing()->moves()->count());
@@ -235,7 +236,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->travel(50)->minutes();
         $this->tap(['do' => 'move', 'spot' => $this->hump->id]);
         $this->travel(10)->minutes();
-        $day = Today::of($this->angler, [], new Trials, $this->hump->id)->day;
+        $day = Today::of(AnglersDay::of($this->angler), [], new Trials, $this->hump->id)->day;
         $hours = [];
         foreach ($day->stints as $stint) {
             $hours[$stint->spot] = round($stint->fromH - $stint->toH, 2);

@@ -52,13 +52,12 @@ final class TapsTest extends TestCase
                 default => ['at' => $at, ...$deed],
             }];
         }
-        $told = [];
         // The last twice: what arrived before changes nothing.
         foreach ([$sent, array_slice($sent, -2)] as $taps) {
             $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
             self::assertSame([], $told['refused']);
         }
-        $now = $told['outing'];
+        $now = $this->now($outing);
         self::assertSame($after, array_intersect_key(array_replace(array_fill_keys(array_keys($after), null), $now), $after));
     }
 
@@ -76,17 +75,23 @@ final class TapsTest extends TestCase
         // One device mends the length at 200 s, the other the species at 250 s and the length at 260 s: heard in the other order.
         $send(['do' => 'amend', 'event' => $fish, 'said' => $at(200), 'length' => '20 in']);
         $send(['do' => 'amend', 'event' => $fish, 'said' => $at(250), 'species' => 'sauger']);
-        $now = $send(['do' => 'amend', 'event' => $fish, 'said' => $at(260), 'length' => '12 in'])['outing'];
+        $now = $send(['do' => 'amend', 'event' => $fish, 'said' => $at(260), 'length' => '12 in']);
+        $now = $this->now($outing);
         self::assertStringStartsWith('Sauger, 20 in', str_replace("\u{A0}", ' ', $now['events'][0]['words']));
         // Taken back at 150 s, put back at 100 s; the taking back is heard once more after that.
         $undo = ['do' => 'undo', 'event' => $fish, 'said' => $at(150)];
-        self::assertSame(0, $send($undo)['outing']['touches']);
-        self::assertSame(1, $send(['do' => 'put_back', 'event' => $fish, 'said' => $at(100)])['outing']['touches']);
-        self::assertSame(1, $send($undo)['outing']['touches']);
+        $touches = function (array $tap) use ($send, $outing): int {
+            $send($tap);
+
+            return $this->now($outing)['touches'];
+        };
+        self::assertSame(0, $touches($undo));
+        self::assertSame(1, $touches(['do' => 'put_back', 'event' => $fish, 'said' => $at(100)]));
+        self::assertSame(1, $touches($undo));
         // The rod taken in hand last stays in hand.
         $send(['do' => 'take_in_hand', 'rod' => $rods['other'], 'at' => $at(50)]);
-        $now = $send(['do' => 'take_in_hand', 'rod' => $rods['this'], 'at' => $at(60)])['outing'];
-        $inHand = array_filter($now['rods'], static fn (array $rod): bool => $rod['inHand']);
+        $send(['do' => 'take_in_hand', 'rod' => $rods['this'], 'at' => $at(60)]);
+        $inHand = array_filter($this->now($outing)['rods'], static fn (array $rod): bool => $rod['inHand']);
         self::assertSame([$rods['other']], array_column($inHand, 'uuid'));
         $told = $send(['do' => 'undo', 'event' => (string) Str::uuid(), 'said' => $at(1)], ['do' => 'dance']);
         self::assertCount(2, $told['refused']);
@@ -138,7 +143,7 @@ final class TapsTest extends TestCase
             ['uuid' => $after = (string) Str::uuid(), 'kind' => 'drop', 'rod' => $rods['this'], 'at' => $at(30)]];
         $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
         self::assertSame([$after], array_column($told['refused'], 'id'), 'what came after the end belongs to no outing');
-        self::assertNotNull($told['outing']['endedAt']);
+        self::assertNotNull($this->now($outing)['endedAt']);
         self::assertSame([2], array_keys(\App\Models\Plan::query()->where('uuid', $plan)->sole()->made));
         $retie = ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => $rods['this'], 'at' => $at(500)];
         self::assertSame([], $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => [$retie,
@@ -149,6 +154,12 @@ final class TapsTest extends TestCase
         $kept = \App\Models\Outing::query()->where('uuid', $outing)->sole();
         self::assertEqualsWithDelta(60, $kept->ended_at?->diffInSeconds(now()), 1);
         self::assertSame(1, $kept->events()->count());
+    }
+
+    /** @return array<string, mixed> what a device asks for once its taps have arrived */
+    private function now(string $outing): array
+    {
+        return (array) $this->getJson("/outings/{$outing}/now")->assertOk()->json('outing');
     }
 
     /** @return array{string, array{this: string, other: string}} an outing with a blade on each of two rods; uuids */
@@ -187,7 +198,9 @@ final class TapsTest extends TestCase
         ];
         $sent = fn (): array => $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
         $first = $sent();
-        self::assertSame([1, 1], [$first['outing']['drops'], $first['outing']['touches']]);
+        $now = $this->now($outing);
+        self::assertSame([$outing, 1, 1], [$first['into'], $now['drops'], $now['touches']]);
+        self::assertGreaterThanOrEqual($first['asOf'], $now['asOf']);
         self::assertSame([$taps[1]['uuid'], $taps[2]['uuid'], ''], array_column($first['refused'], 'id'));
         self::assertStringContainsString('A fish measures between', $first['refused'][1]['why']);
         $sent();

@@ -240,8 +240,8 @@ describe("the wire", () => {
 		place: "",
 		taken: ids,
 		refused: [],
-		outing: null,
-		column: null,
+		into: null,
+		asOf: "2026-11-25T06:00:00Z",
 	});
 
 	it("takes only this application's own answer for one, and says why nothing arrives", async () => {

@@ -1,5 +1,5 @@
 import { notifyManager } from "@tanstack/react-query";
-import { cleanup } from "@testing-library/react";
+import { cleanup, configure } from "@testing-library/react";
 import { afterEach } from "vitest";
 
 // Radix measures; there is nothing to measure here.
@@ -10,6 +10,9 @@ globalThis.ResizeObserver ??= class {
 };
 
 afterEach(cleanup);
+
+// What is waited for comes in the end, also on a machine that has other things to do.
+configure({ asyncUtilTimeout: 10_000 });
 
 // What is asked is told at once, so that a test sees it after the act that brought it.
 notifyManager.setScheduler((tell) => tell());

@@ -46,8 +46,12 @@ afterEach(() => vi.unstubAllGlobals());
 const start = (first = outing(), onStale = () => {}) => renderHook(() => useOuting(first, firstColumn, onStale));
 
 type Sent = { taps: { uuid: string; kind?: string; do: string; event?: string }[] };
-const taps = (call: number) => (held.calls[call]?.body as Sent | undefined)?.taps ?? [];
-const asked = (count: number) => waitFor(() => expect(held.calls).toHaveLength(count));
+const sent = () => held.calls.filter(({ url }) => url.endsWith("/taps"));
+const taps = (call: number) => (sent()[call]?.body as Sent | undefined)?.taps ?? [];
+const asked = (count: number) => waitFor(() => expect(sent()).toHaveLength(count));
+/** What the device asks once something has arrived. */
+const words = () => held.calls.filter(({ url }) => url.endsWith("/now"));
+const later = (ms: number) => new Date(Date.now() + ms).toISOString();
 /** What the server says: of all that was sent, what it does not refuse is taken. */
 const told = (call: number, over = {}, refused: { id: string; why: string; because?: string }[] = []) => ({
 	form: "eskith-taps",
@@ -58,11 +62,12 @@ const told = (call: number, over = {}, refused: { id: string; why: string; becau
 		.map(({ uuid }) => uuid)
 		.filter((id) => !refused.some((one) => one.id === id)),
 	refused,
-	outing: outing(over),
-	column: column(),
+	into: "o1",
+	asOf: new Date().toISOString(),
+	...over,
 });
 const answer = (call: number, over = {}, refused: { id: string; why: string; because?: string }[] = []) =>
-	act(async () => held.calls[call]?.answer(200, told(call, over, refused)));
+	act(async () => sent()[call]?.answer(200, told(call, over, refused)));
 const notSent = async (whose: number) => device().deeds.where({ angler: whose }).count();
 
 describe("what is tapped right after another thing", () => {
@@ -91,13 +96,59 @@ describe("logging", () => {
 		expect(await notSent(angler)).toBe(1);
 		expect(result.current.outing.drops).toBe(1);
 		await asked(1);
-		expect(held.calls[0]?.url).toBe("/outings/o1/taps");
+		expect(sent()[0]?.url).toBe("/outings/o1/taps");
 		expect(taps(0)).toMatchObject([{ kind: "drop", do: "log", rod: "this", setup: "s1" }]);
 		expect(taps(0)[0]?.uuid).toMatch(/^[0-9a-f-]{36}$/);
-		await answer(0, { drops: 1 });
+		await answer(0);
 		await waitFor(() => expect(result.current.waiting).toBe(0));
 		expect(result.current.outing.drops).toBe(1);
-		expect(Silent.said).toMatchObject([{ angler, answer: { outing: { drops: 1 } } }]);
+		expect(Silent.said).toMatchObject([{ angler, answer: { outing: { drops: 0 }, since: [{ do: "log" }] } }]);
+	});
+
+	it("asks for the server's word once after a burst, and shows what was tapped until that has it", async () => {
+		const { result } = start();
+		for (const n of [0, 1, 2]) {
+			act(() => result.current.log({ kind: "drop" }));
+			await asked(n + 1);
+			await answer(n, { asOf: later(n) });
+		}
+		await waitFor(() => expect(words()).toHaveLength(1), { timeout: 3_000 });
+		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 3]);
+		// As the server counts them: one was of another rod.
+		const word = outing({ asOf: later(9), drops: 2, tally: tally({ drops: 2 }) });
+		await act(async () => words()[0]?.answer(200, { outing: word, column: column() }));
+		expect(result.current.outing.drops).toBe(2);
+	});
+
+	it("takes no word that was given before a tap was taken, and keeps what was taken over a reload", async () => {
+		const { result, unmount } = start();
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		await answer(0, { asOf: later(50) });
+		await waitFor(() => expect(words()).toHaveLength(1), { timeout: 3_000 });
+		const before = outing({ asOf: later(-500), drops: 0 });
+		await act(async () => words()[0]?.answer(200, { outing: before, column: column() }));
+		expect(result.current.outing.drops).toBe(1);
+		unmount();
+		const again = start();
+		await waitFor(() => expect([again.result.current.waiting, again.result.current.outing.drops]).toEqual([0, 1]));
+	});
+
+	it("looks at the outing anew where the server knows it no more, and asks again where nothing answers", async () => {
+		vi.useFakeTimers({ shouldAdvanceTime: true });
+		const look = vi.fn();
+		const { result } = start(outing(), look);
+		act(() => result.current.log({ kind: "drop" }));
+		await asked(1);
+		await answer(0);
+		await act(async () => void vi.advanceTimersByTime(500));
+		await act(async () => words()[0]?.fail());
+		expect(look).not.toHaveBeenCalled();
+		await act(async () => void vi.advanceTimersByTime(16_000));
+		expect(words()).toHaveLength(2);
+		await act(async () => words()[1]?.answer(404, { message: "gone" }));
+		await waitFor(() => expect(look).toHaveBeenCalledTimes(1));
+		vi.useRealTimers();
 	});
 
 	it("sends what was tapped meanwhile together, in order, once the first has arrived", async () => {
@@ -107,8 +158,8 @@ describe("logging", () => {
 		act(() => result.current.log({ kind: "touch", came: "fall" }));
 		act(() => result.current.log({ kind: "drop" }));
 		await waitFor(() => expect(result.current.waiting).toBe(3));
-		expect(held.calls).toHaveLength(1);
-		await answer(0, { drops: 1 });
+		expect(sent()).toHaveLength(1);
+		await answer(0);
 		await asked(2);
 		expect(taps(1).map((tap) => tap.kind)).toEqual(["touch", "drop"]);
 	});
@@ -118,7 +169,7 @@ describe("logging", () => {
 		act(() => result.current.log({ kind: "drop" }));
 		await asked(1);
 		const [first] = taps(0);
-		await act(async () => held.calls[0]?.fail());
+		await act(async () => sent()[0]?.fail());
 		await waitFor(() => expect(result.current.trouble).toBe("offline"));
 		expect(result.current.waiting).toBe(1);
 		unmount();
@@ -127,7 +178,7 @@ describe("logging", () => {
 		await act(async () => void outboxOf(angler).flush());
 		await asked(2);
 		expect(taps(1)[0]?.uuid).toBe(first?.uuid);
-		await answer(1, { drops: 1 });
+		await answer(1);
 		await waitFor(() => expect(again.result.current.waiting).toBe(0));
 		expect(await notSent(angler)).toBe(0);
 	});
@@ -136,7 +187,7 @@ describe("logging", () => {
 		const { result } = start();
 		act(() => result.current.log({ kind: "drop" }));
 		await asked(1);
-		await act(async () => held.calls[0]?.fail());
+		await act(async () => sent()[0]?.fail());
 		await act(async () => void window.dispatchEvent(new Event("online")));
 		await asked(2);
 	});
@@ -157,14 +208,14 @@ describe("logging", () => {
 		const { result, unmount } = start();
 		act(() => result.current.log({ kind: "drop" }));
 		await asked(1);
-		await act(async () => held.calls[0]?.fail());
+		await act(async () => sent()[0]?.fail());
 		unmount();
 		const mine = angler;
 		angler = 1000 + mine;
 		const theirs = start();
 		await waitFor(() => expect(theirs.result.current.waiting).toBe(0));
 		await act(async () => outboxOf(angler).flush());
-		expect(held.calls).toHaveLength(1);
+		expect(sent()).toHaveLength(1);
 		expect(await notSent(mine)).toBe(1);
 	});
 
@@ -175,11 +226,11 @@ describe("logging", () => {
 		await waitFor(() => expect(result.current.unkept).toBe(1));
 		expect(result.current.outing.drops).toBe(1);
 		await asked(1);
-		await act(async () => held.calls[0]?.fail());
+		await act(async () => sent()[0]?.fail());
 		expect(result.current.unkept).toBe(1);
 		await act(async () => void outboxOf(angler).flush());
 		await asked(2);
-		await answer(1, { drops: 1 });
+		await answer(1);
 		await waitFor(() => expect([result.current.waiting, result.current.unkept]).toEqual([0, 0]));
 	});
 });
@@ -207,20 +258,18 @@ describe("what waited long", () => {
 		const { result } = start();
 		await asked(1);
 		expect(taps(0)).toHaveLength(100);
-		await answer(0, { drops: 100 });
+		await answer(0);
 		await asked(2);
 		expect(taps(1)).toHaveLength(30);
-		await answer(1, { drops: 130 });
+		await answer(1);
 		await asked(3);
-		expect(held.calls[2]?.url).toBe("/outings/o0/taps");
+		expect(sent()[2]?.url).toBe("/outings/o0/taps");
 		const gone = taps(2).map(({ uuid }) => ({
 			id: uuid,
 			why: "Its outing is not in your record any more.",
 			because: "outing",
 		}));
-		await act(async () =>
-			held.calls[2]?.answer(404, { ...told(2, {}, gone), goes: "gone", outing: null, column: null }),
-		);
+		await act(async () => sent()[2]?.answer(404, told(2, { goes: "gone", into: null }, gone)));
 		await waitFor(async () => expect(await outboxOf(angler).turned()).toHaveLength(2));
 		// The page hears of it right after the device.
 		await waitFor(() => expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 130]));
@@ -269,7 +318,7 @@ describe("undo", () => {
 		expect(result.current.outing.takenBack).toMatchObject([{ uuid: "e2" }]);
 		await asked(1);
 		expect(taps(0)).toMatchObject([{ do: "undo", event: "e2" }]);
-		await act(async () => held.calls[0]?.fail());
+		await act(async () => sent()[0]?.fail());
 		act(() => result.current.putBack("e2"));
 		await waitFor(() => expect(result.current.outing.drops).toBe(1));
 		await asked(2);
@@ -285,7 +334,7 @@ describe("undo", () => {
 		await waitFor(() => expect(result.current.outing.drops).toBe(0));
 		act(() => result.current.log({ kind: "touch" }));
 		await waitFor(() => expect(result.current.waiting).toBe(3));
-		await answer(0, { drops: 1 });
+		await answer(0);
 		await asked(2);
 		expect(taps(1)).toMatchObject([
 			{ do: "undo", event: first?.uuid },
@@ -356,7 +405,7 @@ describe("another tab", () => {
 		const { result } = start(outing(), look);
 		act(() => result.current.log({ kind: "drop" }));
 		await asked(1);
-		await act(async () => held.calls[0]?.answer(200, { ...told(0, { uuid: "o2" }), goes: "joined" }));
+		await act(async () => sent()[0]?.answer(200, told(0, { into: "o2", goes: "joined" })));
 		await waitFor(() => expect(look).toHaveBeenCalledTimes(1));
 		expect(result.current.outing.uuid).toBe("o1");
 		await waitFor(() => expect(result.current.waiting).toBe(0));

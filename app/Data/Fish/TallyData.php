@@ -8,7 +8,7 @@ namespace App\Data\Fish;
 final readonly class TallyData
 {
     /**
-     * @param  int  $dropsBefore  drops since a touch, of before the events that are listed
+     * @param  int  $dropsBefore  drops since a bite, of before the events that are listed
      * @param  string|null  $touchBefore  the last touch of before them
      * @param  string|null  $tiedAt  since when what is on it has been on
      */

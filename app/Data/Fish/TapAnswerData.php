@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Fish;
 
-use App\Data\Picture\ColumnData;
 use App\Enums\TapsGo;
 
 /** What became of taps. A device lets go only of what is named here, in this form: whatever else may have answered. */
@@ -18,6 +17,8 @@ final readonly class TapAnswerData
      * @param  string  $place  of the outing they go into, or would
      * @param  list<string>  $taken  ids; they stand in the record
      * @param  list<RefusalData>  $refused
+     * @param  string|null  $into  uuid of the outing they went into; null where they went into none
+     * @param  string  $asOf  from when on what is said of that outing has them
      */
     public function __construct(
         public string $form,
@@ -26,8 +27,8 @@ final readonly class TapAnswerData
         public string $place,
         public array $taken,
         public array $refused,
-        public ?OutingData $outing,
-        public ?ColumnData $column,
+        public ?string $into,
+        public string $asOf,
     ) {
     }
 }

@@ -43,7 +43,7 @@ final class CrewPresenter
         $ended = $outing->ended_at === null ? '' : ', ended';
 
         return ($outing->user_id === $angler->id ? 'You' : $outing->user->name)
-            .": {$landed} landed of {$touches} ".($touches === 1 ? 'touch' : 'touches').$ended;
+            .": {$landed} landed of {$touches} ".($touches === 1 ? 'bite' : 'bites').$ended;
     }
 
     /**

@@ -69,7 +69,7 @@ final readonly class OutingLogPresenter
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
             underWay: $outing->ended_at === null,
-            words: self::hours($hours).', '.$touches.($touches === 1 ? ' touch' : ' touches').", {$landed} landed",
+            words: self::hours($hours).', '.$touches.($touches === 1 ? ' bite' : ' bites').", {$landed} landed",
             note: $outing->note,
         );
     }

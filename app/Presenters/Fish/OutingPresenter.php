@@ -8,6 +8,7 @@ use App\Choosing\RankedBox;
 use App\Data\Fish\HeldData;
 use App\Data\Fish\MarkedData;
 use App\Data\Fish\OutingData;
+use App\Data\Fish\OutingNowData;
 use App\Data\Fish\PadData;
 use App\Data\Fish\PauseData;
 use App\Data\Fish\SkyData;
@@ -30,6 +31,7 @@ use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ElsewherePresenter;
 use App\Presenters\Work\CadenceWords;
 use App\Readings\ReadingBook;
+use App\Record\AnglersDay;
 use App\Record\EventUndo;
 use App\Record\Logbook;
 use App\Record\Pauses;
@@ -69,15 +71,31 @@ final readonly class OutingPresenter
             : new TiedData($setup->key(), Logbook::quietSince($setup, $logbook->lastBite($setup)?->at)->toIso8601String());
     }
 
+    /** Now, as moments are compared by which of two is newer. */
+    public static function moment(): string
+    {
+        return Carbon::now()->format('Y-m-d\TH:i:s.vP');
+    }
+
+    /** What the Fish station shows of an outing. */
+    public function told(User $angler, Outing $outing): OutingNowData
+    {
+        [$data, $answer] = $this->now($angler, $outing);
+
+        return new OutingNowData($data, $answer->column);
+    }
+
     /** @return array{OutingData, AnswerData, RankedBox} the outing, the answer it is fished by, and the box that was chosen from */
     public function now(User $angler, Outing $outing): array
     {
+        // Before anything is read: what is written meanwhile is not in it.
+        $asOf = self::moment();
         $book = ReadingBook::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
         $listed = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->limit(self::LISTED + 1)->get();
         $all = $listed->count() <= self::LISTED;
         $listed = $listed->take(self::LISTED);
-        $rankedBox = RankedBox::of($angler, $book, $outing, $setup);
+        $rankedBox = RankedBox::of($angler, $book, AnglersDay::of($angler)->in($outing, $setup));
         $key = $setup?->key();
         // What is on may be worked in a way that is none today; the lure is drawn all the same, as it would be worked.
         $other = $key === null || $rankedBox->find($key) !== null ? null : $rankedBox->byLure()[$setup->lure_id ?? 0][0] ?? null;
@@ -93,7 +111,7 @@ final readonly class OutingPresenter
 
         return [new OutingData(
             uuid: $outing->uuid,
-            asOf: Carbon::now()->format('Y-m-d\TH:i:s.vP'),
+            asOf: $asOf,
             place: $outing->placeNow(),
             startedAt: $outing->started_at->toIso8601String(),
             title: $setup === null ? 'Nothing on this rod' : BoardPresenter::named($setup, $names),
@@ -209,7 +227,7 @@ final readonly class OutingPresenter
         }
         $each = static fn (int $count): string => (string) round($count / $half, 1);
 
-        return "{$each($tally->touches)} touches and {$each($tally->landed)} fish in half an hour";
+        return "{$each($tally->touches)} bites and {$each($tally->landed)} fish in half an hour";
     }
 
     /** What was touched last on this rod, where that is something else than what is on now. */

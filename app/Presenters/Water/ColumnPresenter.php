@@ -11,9 +11,9 @@ use App\Data\Picture\TickData;
 use App\Data\Picture\TouchData;
 use App\Enums\EventKind;
 use App\Models\Event;
-use App\Models\Outing;
 use App\Models\User;
 use App\Readings\ReadingBook;
+use App\Record\AnglersDay;
 use App\Rows\Coerce;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
@@ -37,12 +37,12 @@ final class ColumnPresenter
 
     public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
     {
-        [$user, $book, $situation, $outing] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->outing];
+        [$user, $book, $situation, $day] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->anglersDay];
         $depth = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $say = $situation->say;
 
         return new ColumnData(
-            place: $outing?->placeNow() ?? $rankedBox->here->place ?? 'Today',
+            place: self::place($rankedBox),
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,
@@ -55,12 +55,20 @@ final class ColumnPresenter
             vertical: $situation->vertical(),
             sonar: self::sonar($book, $situation, $depth, $first),
             ticks: self::ticks($depth, $say->units->depth),
-            touches: self::touches($user, $outing, $depth, $situation),
+            touches: self::touches($user, $day, $depth, $situation),
             fishM: $situation->fishDepthM() === null ? null : round($depth - $situation->fishDepthM(), 3),
             fishText: $situation->fishDepthM() === null ? '' : 'fish at '.$say->depth($situation->fishDepthM())
                 .($situation->isFishDepthAssumed() ? ', assumed' : ''),
             onFoot: $book->text('lies') === BoatHolding::OnFoot->value,
         );
+    }
+
+    /** Where one fishes, or would. */
+    public static function place(RankedBox $rankedBox): string
+    {
+        $day = $rankedBox->anglersDay;
+
+        return $day->outing !== null ? $day->place : $rankedBox->here->place ?? 'Today';
     }
 
     private static function sonar(ReadingBook $book, Situation $situation, float $depth, ?Candidate $first): SonarData
@@ -103,15 +111,15 @@ final class ColumnPresenter
     }
 
     /** @return list<TouchData> */
-    private static function touches(User $user, ?Outing $outing, float $depth, Situation $situation): array
+    private static function touches(User $user, AnglersDay $day, float $depth, Situation $situation): array
     {
-        if ($outing === null) {
+        if ($day->outing === null) {
             return [];
         }
 
         // Of the last outings there, so that a long record costs no more.
-        $there = $user->setups()->where('spot_id', $outing->spotIdAt());
-        $last = (clone $there)->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS)->pluck('outing_id');
+        $there = $user->setups()->where('spot_id', $day->spot);
+        $last = (clone $there)->select('outing_id')->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS);
         $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.setup_id', $there->select('id')->whereIn('outing_id', $last))
             ->whereNotNull('events.depth_m')
             ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);

@@ -24,8 +24,8 @@ export class AsDone {
 		this.outing = withWaiting(this.outing, [deed]);
 	}
 
-	show(shown: OutingData, waiting: OfflineAction[] | null): void {
-		const kept = new Set(waiting?.map(({ id }) => id));
+	show(shown: OutingData, pending: OfflineAction[]): void {
+		const kept = new Set(pending.map(({ id }) => id));
 		this.done = this.done.filter(({ deed, at }) => !kept.has(deed.id) && Date.now() - at < WITH_DEVICE);
 		if (shown === this.shown && this.done.length > 0) return;
 		this.shown = shown;
@@ -36,10 +36,14 @@ export class AsDone {
 	}
 }
 
-/** What is shown with what was done this moment, to be asked by the next tap. */
-export function useAsDone(shown: OutingData, waiting: OfflineAction[] | null): AsDone {
+/**
+ * What is shown with what was done this moment, to be asked by the next tap.
+ *
+ * @param pending what is shown already, beyond the server's last word
+ */
+export function useAsDone(shown: OutingData, pending: OfflineAction[]): AsDone {
 	const asDone = useRef<AsDone | null>(null);
 	asDone.current ??= new AsDone(shown);
-	asDone.current.show(shown, waiting);
+	asDone.current.show(shown, pending);
 	return asDone.current;
 }

@@ -3,7 +3,7 @@ import { startTransition, useCallback, useMemo, useState } from "react";
 import { EVENT_KIND } from "../kinds";
 import type { Entry, Moved, OfflineAction, Ticked } from "../outbox/offlineActions";
 import { useOutbox } from "../outbox/useOutbox";
-import type { Answered, Why } from "../outbox/wire";
+import type { Arrived, Why } from "../outbox/wire";
 import * as clock from "../parts/clock";
 import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
@@ -11,14 +11,10 @@ import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
 import { words } from "./entryWords";
 import { isKind } from "./tally";
 import { useAsDone } from "./useAsDone";
+import { useNextWord } from "./useNextWord";
 import { usePicks } from "./usePicks";
-import { useServerState } from "./useServerState";
+import { takenSince, useServerState } from "./useServerState";
 import { withWaiting } from "./withWaiting";
-
-export interface Answer {
-	outing: OutingData;
-	column: ColumnData;
-}
 
 export interface Tying extends TyingData {
 	words: string;
@@ -65,29 +61,34 @@ export interface OutingLog {
 	retie: () => void;
 	/** Marks the place where the boat is. */
 	mark: (kind: string, word: string) => void;
-	/** Takes over what another part was answered. */
-	settle: (answer: Answer) => void;
 }
 
 /** Logs on the water: all of it is kept on the device first, and what is shown is the server's last word with that applied. */
 export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: () => void): OutingLog {
 	const angler = usePage<{ props: SharedProps } & Record<string, unknown>>().props.anglerId as number;
-	const { state, settle } = useServerState(angler, first, firstColumn, onStale);
+	const { state, settle, taken } = useServerState(angler, first, firstColumn, onStale);
 	const uuid = first.uuid;
-	const onAnswer = useCallback(
-		(of: string, { outing, column }: Answered) => {
-			if (of !== uuid || !outing || !column) return;
-			if (outing.uuid === uuid) settle({ outing, column });
+	const askNext = useNextWord(uuid, settle, onStale);
+	const onArrived = useCallback(
+		({ of, into, asOf, actions }: Arrived) => {
+			if (of !== uuid) return;
 			// It was joined to another meanwhile: that is the one to show.
-			else onStale();
+			if (into !== uuid) return onStale();
+			taken(actions, asOf);
+			askNext();
 		},
-		[settle, uuid, onStale],
+		[taken, askNext, uuid, onStale],
 	);
-	const { add, waiting, trouble, unkept } = useOutbox(angler, onAnswer);
-	const shown = useMemo(() => withWaiting(state.outing, waiting ?? []), [state.outing, waiting]);
+	const { add, waiting, trouble, unkept } = useOutbox(angler, onArrived);
+	const pending = useMemo(() => {
+		const since = takenSince(state);
+		const known = new Set(since.map(({ id }) => id));
+		return [...since, ...(waiting ?? []).filter(({ id }) => !known.has(id))];
+	}, [state, waiting]);
+	const shown = useMemo(() => withWaiting(state.outing, pending), [state.outing, pending]);
 	const picks = usePicks(angler, state, shown);
 	const [droppedAt, setDroppedAt] = useState<number | null>(null);
-	const asDone = useAsDone(shown, waiting);
+	const asDone = useAsDone(shown, pending);
 
 	const done = useCallback(
 		(deed: Made) => {
@@ -158,7 +159,6 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 			[done, asDone],
 		),
 		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word }), [done]),
-		settle,
 	};
 }
 

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { keepSaid, said } from "../outbox/device";
 import { send } from "../parts/send";
 import type { AnswerData, ColumnData, OutingData } from "../types";
-import type { Answer } from "./useOuting";
+import type { Answer } from "./useServerState";
 
 /** What belongs to a lure on a rod: its drop, its ladder, its rig, and the picture of it. */
 export interface Picked {

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Holding } from "./Outbox";
 import type { OfflineAction } from "./offlineActions";
-import { type Answered, listen, outboxOf, type Why } from "./wire";
+import { type Arrived, listen, outboxOf, type Why } from "./wire";
 
 export interface OutboxState extends Omit<Holding, "waiting"> {
 	/** Done here, not yet confirmed; null until the device has said. */
@@ -20,13 +20,13 @@ const nothing: Omit<Holding, "waiting"> = { turned: [], away: [], unkept: 0 };
 const unheard = () => {};
 
 /** What waits on this device, kept current over all tabs. */
-export function useOutbox(angler: number, onAnswer: (outing: string, answer: Answered) => void = unheard): OutboxState {
+export function useOutbox(angler: number, onArrived: (arrived: Arrived) => void = unheard): OutboxState {
 	// Once: a page that is about to go must not begin to send again for who has just left.
 	const outbox = useMemo(() => outboxOf(angler), [angler]);
 	const [holding, setHolding] = useState<Holding | null>(null);
 	const [trouble, setTrouble] = useState<Why | null>(null);
 	useEffect(() => outbox.watch(setHolding), [outbox]);
-	useEffect(() => listen(onAnswer, setTrouble), [onAnswer]);
+	useEffect(() => listen(onArrived, setTrouble), [onArrived]);
 	const add = useCallback(
 		async (deed: OfflineAction) => {
 			await outbox.add(deed);

@@ -20,27 +20,32 @@ const FORM: TapAnswerData["form"] = "eskith-taps";
 /** Why nothing arrives: no connection, nobody or somebody else signed in, too much at once, or an answer that is not ours. */
 export type Why = "offline" | "signed-out" | "stranger" | "much" | "strange";
 
-/** What the server said, once something arrived. */
-export type Answered = Pick<TapAnswerData, "outing" | "column">;
+/** What has arrived. */
+export interface Arrived {
+	/** The outing it was done to, as this device knows it. */
+	of: string;
+	/** The one it went into. */
+	into: string;
+	/** From when on the server's word has it. */
+	asOf: string;
+	actions: OfflineAction[];
+}
 
 interface Hearing {
-	answered: Set<(outing: string, answer: Answered) => void>;
+	arrived: Set<(arrived: Arrived) => void>;
 	/** Why something could not be sent; null once it could. */
 	troubled: Set<(why: Why | null) => void>;
 }
 
-const hearing: Hearing = { answered: new Set(), troubled: new Set() };
+const hearing: Hearing = { arrived: new Set(), troubled: new Set() };
 
-/** Listens to what the server says to what was sent; gives back how to stop. */
-export function listen(
-	onAnswer: (outing: string, answer: Answered) => void,
-	onTrouble: (why: Why | null) => void,
-): () => void {
-	hearing.answered.add(onAnswer);
+/** Listens to what arrives and what does not; gives back how to stop. */
+export function listen(onArrived: (arrived: Arrived) => void, onTrouble: (why: Why | null) => void): () => void {
+	hearing.arrived.add(onArrived);
 	hearing.troubled.add(onTrouble);
 	onTrouble(last);
 	return () => {
-		hearing.answered.delete(onAnswer);
+		hearing.arrived.delete(onArrived);
 		hearing.troubled.delete(onTrouble);
 	};
 }
@@ -62,7 +67,10 @@ function bringOf(angler: number) {
 		try {
 			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });
 			tell(angler, answer.goes === "stranger" ? "stranger" : null, () => {
-				for (const hear of hearing.answered) hear(outing, answer);
+				const { into, asOf } = answer;
+				if (into === null) return;
+				const actions = deeds.filter(({ id }) => answer.taken.includes(id));
+				for (const hear of hearing.arrived) hear({ of: outing, into, asOf, actions });
 			});
 			return answer;
 		} catch (error) {

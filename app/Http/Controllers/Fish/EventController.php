@@ -47,8 +47,6 @@ final class EventController extends Controller
 
     private function now(Request $request, Outing $outing): JsonResponse
     {
-        [$data, $answer] = $this->presenter->now($this->angler($request), $outing);
-
-        return response()->json(['outing' => $data, 'column' => $answer->column]);
+        return response()->json($this->presenter->told($this->angler($request), $outing));
     }
 }

@@ -16,7 +16,6 @@ use App\Models\Outing;
 use App\Presenters\AsidePresenter;
 use App\Presenters\Fish\OutingLogPresenter;
 use App\Presenters\Fish\OutingPresenter;
-use App\Presenters\PicturePresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +34,7 @@ final class OutingController extends Controller
         $years = array_map(static fn ($outing): int => (int) substr($outing->startedAt, 0, 4), $outings);
 
         return (new OutingsPage(
-            PicturePresenter::today($user), $outings, array_values(array_unique($years)),
+            $outings, array_values(array_unique($years)),
             $away === null ? null : new OptionData($away->uuid, $away->place),
         ))->render();
     }
@@ -53,7 +52,6 @@ final class OutingController extends Controller
         $log = OutingLogPresenter::of($user);
 
         return (new OutingPage(
-            picture: PicturePresenter::today($user),
             outing: $log->one($outing),
             setups: $log->setups($outing),
             events: $log->events($outing),

@@ -17,8 +17,7 @@ final class PutBackController extends Controller
     public function __invoke(Request $request, Event $event, OutingPresenter $presenter): JsonResponse
     {
         EventUndo::putBack($event);
-        [$data, $answer] = $presenter->now($this->angler($request), $event->outing);
 
-        return response()->json(['outing' => $data, 'column' => $answer->column]);
+        return response()->json($presenter->told($this->angler($request), $event->outing));
     }
 }

@@ -22,7 +22,7 @@ final class TapController extends Controller
 {
     private const STATUS = [TapsGo::Gone->value => 404, TapsGo::Away->value => 409, TapsGo::Stranger->value => 409];
 
-    public function __invoke(LogTaps $request, string $outing, OutingPresenter $presenter, TapJudge $judge): JsonResponse
+    public function __invoke(LogTaps $request, string $outing, TapJudge $judge): JsonResponse
     {
         $angler = $request->angler();
         $target = TapTarget::of($angler, $outing);
@@ -37,12 +37,11 @@ final class TapController extends Controller
                 $tap[0], 'Its outing is not in your record any more; choose another for it.', 'outing',
             ), $request->taps(null));
         }
-        [$data, $answer] = $into === null ? [null, null] : $presenter->now($angler->refresh(), $into->refresh());
 
         return response()->json(new TapAnswerData(
             form: TapAnswerData::FORM, angler: $angler->id, goes: $goes,
             place: $goes === TapsGo::Stranger ? '' : $target->outing->place ?? '',
-            taken: $taken, refused: $refused, outing: $data, column: $answer?->column,
+            taken: $taken, refused: $refused, into: $into?->uuid, asOf: OutingPresenter::moment(),
         ), self::STATUS[$goes->value] ?? 200);
     }
 }
