@@ -146,7 +146,7 @@ final class LogFile
                 $landed = $felt->where('kind', EventKind::Fish)->where('landed', true)->count();
                 $points[] = new Waypoint(
                     latitude: $at[0], longitude: $at[1], name: $spot->placed(),
-                    description: "{$landed} landed of {$felt->count()} touches", kind: 'outing',
+                    description: "{$landed} landed of {$felt->count()} bites", kind: 'outing',
                     time: $from->toIso8601ZuluString(), depthM: $spot->depth_m,
                 );
             }

@@ -25,7 +25,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Drop => 'Drop',
-            self::Touch => 'Touch',
+            self::Touch => 'Bite',
             self::Fish => 'Fish',
             self::Foul => 'Fouled',
             self::Snag => 'Snagged',

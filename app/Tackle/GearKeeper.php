@@ -78,7 +78,7 @@ final readonly class GearKeeper
                 'line' => $this->user->lines()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true
                     ? 'Line turned round or replaced'
                     : null,
-                'gear' => $this->user->gear()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true ? 'Leader tied anew' : null,
+                'gear' => $this->user->gear()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true ? 'Leader retied' : null,
                 default => null,
             } ?? throw InvalidInput::because('item', 'That is not in your box any more.');
             History::query()->create(

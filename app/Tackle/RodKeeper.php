@@ -68,7 +68,7 @@ final readonly class RodKeeper
                 return;
             }
             if ($this->user->rods()->onBoard()->count() >= self::MOST) {
-                throw InvalidInput::because('name', 'There are '.self::MOST.' rods on board; leave one ashore first.');
+                throw InvalidInput::because('name', 'There are '.self::MOST.' rods on board; take one off first.');
             }
             $like = $this->user->rodInHand();
             if ($like === null) {
@@ -143,7 +143,7 @@ final readonly class RodKeeper
             }
             History::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'rod_id' => $rod->id,
-                'what' => 'Leader tied anew: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => $at,
+                'what' => 'Leader retied: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => $at,
             ]);
             // One that is heard of late changes nothing that was tied after it.
             $rod->update(['retied_at' => $rod->retied_at === null ? $at : max($rod->retied_at, $at)]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
-/** One thing changed: finish, weight, cadence, hole or family, after so many more minutes without a touch. */
+/** One thing changed: finish, weight, cadence, hole or family, after so many more minutes without a bite. */
 final readonly class Change
 {
     /** From so many minutes on, no change of the box is worth making today. */

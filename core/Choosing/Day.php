@@ -79,7 +79,7 @@ final readonly class Day
     }
 
     /**
-     * b: rod-hours without a touch of the way on the line, since its last touch in this stint or since it was tied on; 0 when
+     * b: rod-hours without a bite of the way on the line, since its last touch in this stint or since it was tied on; 0 when
      * it is not.
      */
     public function blank(string $way): float

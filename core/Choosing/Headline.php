@@ -57,7 +57,7 @@ final readonly class Headline
         $first = $ranked[0]->candidate;
         if ($move) {
             return [
-                'Move: nothing has touched here for long enough',
+                'Move: no bite here for long enough',
                 "Whatever was on. If you stay, tie on the {$this->names->lure($first->lure)}; at the new spot begin with it too.",
             ];
         }
@@ -117,8 +117,8 @@ final readonly class Headline
     public static function unknownFlow(Situation $situation): string
     {
         return $situation->water->currentMs === null
-            ? 'Read the current, or the line angle at the rod: without one of them nobody knows how the line leans.'
-            : 'Say how the boat lies, or read its drift: without one of them nobody knows how the line leans.';
+            ? 'Read the current, or the line angle at the rod: without one of them the lean cannot be worked out.'
+            : 'Say how the boat lies, or read its drift: without one of them the lean cannot be worked out.';
     }
 
     /** @param  list<Lure>  $box */

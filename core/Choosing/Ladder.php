@@ -93,7 +93,7 @@ final class Ladder
         return $steps;
     }
 
-    /** Touches per rod-hour expected of a pick tied on now, or again. */
+    /** Bites per rod-hour expected of a pick tied on now, or again. */
     private function worth(int $place): float
     {
         if (! isset($this->worths[$place])) {

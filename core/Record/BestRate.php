@@ -8,7 +8,7 @@ use Eskith\Core\Record\Internal\Special;
 use Eskith\Core\Units\InvalidInput;
 
 /**
- * Touches per rod-hour of several groups of outings, and the chance of each to be the greatest. Touches come in clusters and
+ * Bites per rod-hour of several groups of outings, and the chance of each to be the greatest. Touches come in clusters and
  * days differ: the spread is measured and widens what is said.
  */
 final readonly class BestRate

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Record;
 
-/** Touches come in groups: how long it lasts from one group to the next, and how long one stayed after the last. */
+/** Bites come in groups: how long it lasts from one group to the next, and how long one stayed after the last. */
 final readonly class Gaps
 {
     /** min within which a touch belongs to the group before it. */

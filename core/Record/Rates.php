@@ -15,7 +15,7 @@ final readonly class Rates
     }
 
     /**
-     * Touches per rod-hour as Gamma(shape, rate).
+     * Bites per rod-hour as Gamma(shape, rate).
      *
      * @throws InvalidInput unless both are above 0
      */

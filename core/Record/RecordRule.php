@@ -108,7 +108,7 @@ final readonly class RecordRule implements Parts
         return $found;
     }
 
-    /** "gold 1.4 times as often as the rules expect, 14 touches in 9.2 h" */
+    /** "gold 1.4× the expected bites, 14 bites in 9.2 h" */
     private static function said(Level $level, Situation $situation, Candidate $candidate): string
     {
         $name = match ($level->factor) {
@@ -119,7 +119,7 @@ final readonly class RecordRule implements Parts
             default => str_replace('_', ' and ', $level->level),
         };
 
-        return $name.' '.number_format($level->multiplier, 1).' times as often as the rules expect, '.round($level->touches).' touches in '
+        return $name.' '.number_format($level->multiplier, 1).'× the expected bites, '.round($level->touches).' bites in '
             .number_format($level->hours, 1).' h';
     }
 }

@@ -134,7 +134,7 @@ export const EVENT_KIND = {
 		pad: false,
 	},
 	touch: {
-		word: "Touch",
+		word: "Bite",
 		bite: true,
 		fish: false,
 		drop: false,

@@ -61,7 +61,7 @@
 </tr></table>
 <p><b class="way">{{ $first->cadenceWord }}:</b> {{ implode(', ', $first->cadenceSteps) }}.@if ($counts) <b>One count a second: {{ $counts }}.</b>@endif</p>
 @if ($rig !== null)<p><b class="way">Rig:</b> {{ lcfirst($rig) }}</p>@endif
-<h2>When nothing touches it, one thing at a time</h2>
+<h2>When nothing bites, one thing at a time</h2>
 @if ($move !== null)<p><b>{{ $move }}</b></p>@endif
 <table class="ladder">
 @forelse ($steps as $i => $step)

@@ -31,7 +31,7 @@
             <p>Nothing is clear yet.</p>
         @endforelse
         @if ($page['rates'] !== [])
-            <h2>Touches an hour</h2>
+            <h2>Bites an hour</h2>
             <table>
                 @foreach ($page['rates'] as $factor => $levels)
                     @foreach ($levels as $i => [$level, $words])
@@ -49,7 +49,7 @@
         @if ($page['more'] > 0)
             <p class="small">And {{ $page['more'] }} before them.</p>
         @endif
-        <p class="small">Intervals hold the truth in about eight of ten. Landed of touches at the right.</p>
+        <p class="small">Intervals hold the truth in about eight of ten. Landed of bites at the right.</p>
     </section>
 @empty
     <h1>Nothing is kept of that</h1>

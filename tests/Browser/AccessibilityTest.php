@@ -71,7 +71,7 @@ final class AccessibilityTest extends BrowserTestCase
         $this->find('//input[@placeholder="not read"]');
         $this->check('a reading');
         $this->press('escape');
-        foreach (['No touch' => 'When nothing touches it', 'What if' => 'Above 35 ft', 'Compare' => 'Side by side'] as $tab => $words) {
+        foreach (['No bite' => 'When nothing bites', 'What if' => 'Above 35 ft', 'Compare' => 'Side by side'] as $tab => $words) {
             $this->tab($tab);
             $this->see($words);
             $this->check("beside the picks, {$tab}");

@@ -78,13 +78,13 @@ final class ChoosingTest extends BrowserTestCase
     public function test_the_ladder_leads_to_the_next_thing_to_tie_on(): void
     {
         $this->openDemo();
-        $this->tab('No touch');
+        $this->tab('No bite');
         $this->see('Change the finish to gold');
         $this->find('//ol[@aria-label="What to change, in order"]//button[contains(., "gold")]')->click();
         $this->see('from the gold half-ounce blade');
         $this->button('Tie this one on')->click();
         $this->see('½ oz blade, gold');
-        $this->see('on this, no touch');
+        $this->see('on this, no bite');
         // One tap on the next step ties it on, without leaving the pads.
         $this->button('Change one thing')->click();
         $next = $this->find("//*[@role='dialog']//li[1]//button/span[2]")->getText();
@@ -149,7 +149,7 @@ final class ChoosingTest extends BrowserTestCase
         $this->find('//iframe[@title="The card as it prints"]');
         $this->page->switchTo()->frame($this->page->findElement(\Facebook\WebDriver\WebDriverBy::tagName('iframe')));
         $this->see('Middle hole, 2nd of 3 from the nose');
-        $this->see('When nothing touches it, one thing at a time');
+        $this->see('When nothing bites, one thing at a time');
         self::assertSame(
             0,
             $this->page->executeScript('return [...document.images].filter((image) => !image.complete || image.naturalWidth === 0).length'),

@@ -20,11 +20,11 @@ final class JourneyTest extends BrowserTestCase
 
         foreach (['1', '2', '3'] as $count) {
             $this->button('Drop')->click();
-            $this->seeCounter('drops, no touch yet', $count);
+            $this->seeCounter('drops, no bite yet', $count);
         }
-        $this->button('Touch')->click();
+        $this->button('Bite')->click();
         $this->button('On the fall')->click();
-        $this->see('Touch, on the fall');
+        $this->see('Bite, on the fall');
         $this->button('Fish on')->click();
         $this->find('//input[@placeholder="not measured"]')->sendKeys('9 ft');
         $this->button('Landed')->click();
@@ -38,14 +38,14 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Close')->click();
         // The touch before it was the fish.
         $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
-        $this->seeCounter('landed of touches', '1 / 1');
+        $this->seeCounter('landed of bites', '1 / 1');
         $this->button('Drop')->click();
-        $this->seeCounter('drops since a touch', '1');
+        $this->seeCounter('drops since a bite', '1');
         $this->button('Undo')->click();
-        $this->seeCounter('drops since a touch', '0');
+        $this->seeCounter('drops since a bite', '0');
 
         $this->page->navigate()->refresh();
-        $this->seeCounter('landed of touches', '1 / 1');
+        $this->seeCounter('landed of bites', '1 / 1');
         $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
         $this->see('3 drops');
     }
@@ -62,7 +62,7 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Followed')->click();
 
         $this->move('Causeway end');
-        $this->see('on this, no touch');
+        $this->see('on this, no bite');
         $this->button('Turned')->click();
         $this->see('Turned away');
         $this->button('Move')->click();
@@ -107,28 +107,28 @@ final class JourneyTest extends BrowserTestCase
     public function test_a_second_tab_shows_the_same(): void
     {
         $this->openDemo('/fish');
-        $before = (int) $this->counter('drops since a touch');
+        $before = (int) $this->counter('drops since a bite');
         $first = $this->page->getWindowHandle();
         $this->page->switchTo()->newWindow();
         $second = $this->page->getWindowHandle();
         $this->page->get("{$this->server->url}/fish");
         $this->button('Drop')->click();
-        $this->seeCounter('drops since a touch', (string) ($before + 1));
+        $this->seeCounter('drops since a bite', (string) ($before + 1));
         $this->page->switchTo()->window($first);
-        $this->seeCounter('drops since a touch', (string) ($before + 1));
+        $this->seeCounter('drops since a bite', (string) ($before + 1));
         $this->page->switchTo()->window($second);
     }
 
     public function test_a_drop_logged_without_connection_is_kept_and_sent_later(): void
     {
         $this->openDemo('/fish');
-        $before = (int) $this->counter('drops since a touch');
+        $before = (int) $this->counter('drops since a bite');
         $this->page->executeScript('window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("offline"))');
         $this->button('Drop')->click();
         $this->see('Saved here, 1 to send');
         $this->page->executeScript('window.fetch = window.realFetch; window.dispatchEvent(new Event("online"))');
         $this->see('All saved');
-        $this->seeCounter('drops since a touch', (string) ($before + 1));
+        $this->seeCounter('drops since a bite', (string) ($before + 1));
     }
 
     public function test_nothing_is_fetched_from_elsewhere(): void

@@ -30,17 +30,17 @@ final class KeyboardTest extends BrowserTestCase
     public function test_logging_by_single_letters(): void
     {
         $this->openDemo('/fish');
-        $before = (int) $this->counter('drops since a touch');
+        $before = (int) $this->counter('drops since a bite');
         $this->type('d');
-        $this->seeCounter('drops since a touch', (string) ($before + 1));
+        $this->seeCounter('drops since a bite', (string) ($before + 1));
         $this->type('u');
-        $this->seeCounter('drops since a touch', (string) $before);
+        $this->seeCounter('drops since a bite', (string) $before);
         $this->type('o');
         $this->see('Fouled');
         $this->type('t');
-        $this->see('Touch: where did it come?');
+        $this->see('When did it bite?');
         $this->press('tab', 'tab', 'enter');
-        $this->seeCounter('drops since a touch', '0');
+        $this->seeCounter('drops since a bite', '0');
         $this->type('f');
         $this->find('//input[@placeholder="not measured"]')->sendKeys("41 cm\n");
         $this->see('Walleye, 41 cm');

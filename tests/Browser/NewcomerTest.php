@@ -46,7 +46,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->press('escape');
         $this->button('Fish this one')->click();
         $this->button('Drop')->click();
-        $this->seeCounter('drops, no touch yet', '1');
+        $this->seeCounter('drops, no bite yet', '1');
     }
 
     public function test_the_first_pick_is_two_taps_away(): void

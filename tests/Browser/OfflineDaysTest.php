@@ -72,7 +72,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->see('No outing is under way');
         self::assertStringNotContainsString('to send', $this->text());
         self::assertSame([0, self::TAPS], [$this->made(), $this->kept()]);
-        $this->button('Stations')->click();
+        $this->button('More')->click();
         $this->page->get("{$this->server->url}/settings");
         $this->button('Sign out')->click();
         $this->button('Open the demo')->click();
@@ -117,7 +117,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->openFish();
         $this->button('All of this outing')->click();
         $this->see('Everything logged');
-        $this->button('Stations')->click();
+        $this->button('More')->click();
         $this->button('Settings')->click();
         $this->button('Sign out')->click();
         $this->see('Open the demo');
@@ -369,7 +369,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->tap(self::TAPS);
         $this->stored(self::TAPS);
         $this->page->switchTo()->window($first);
-        $this->seeCounter('drops since a touch', (string) (self::TAPS + $this->begunWith));
+        $this->seeCounter('drops since a bite', (string) (self::TAPS + $this->begunWith));
         self::assertSame(1, $this->page->executeScript('return window.mine'), 'not loaded anew');
         $this->button('Fish on')->click();
         $this->find('//input[@placeholder="not measured"]')->sendKeys('63 cm');
@@ -396,7 +396,7 @@ final class OfflineDaysTest extends BrowserTestCase
     {
         $this->openDemo('/fish');
         $this->find("//button[normalize-space()='Drop']");
-        $this->begunWith = (int) $this->counter('drops since a touch');
+        $this->begunWith = (int) $this->counter('drops since a bite');
         $this->before = $this->drops(null);
         $this->page->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
     }

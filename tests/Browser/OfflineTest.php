@@ -16,11 +16,11 @@ final class OfflineTest extends BrowserTestCase
         $before = $this->events();
         $this->server->kill();
         $this->page->navigate()->refresh();
-        $drops = (int) $this->counter('drops since a touch');
+        $drops = (int) $this->counter('drops since a bite');
         for ($i = 1; $i <= 15; $i++) {
             $this->button('Drop')->click();
         }
-        $this->seeCounter('drops since a touch', (string) ($drops + 15));
+        $this->seeCounter('drops since a bite', (string) ($drops + 15));
         $this->find("//section[@aria-label='Rods on board']//button[contains(., 'Casting rod')]")->click();
         $this->see('Saved here, 16 to send');
         for ($i = 1; $i <= 13; $i++) {

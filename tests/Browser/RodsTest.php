@@ -12,18 +12,18 @@ final class RodsTest extends BrowserTestCase
     public function test_what_is_tapped_is_of_the_rod_in_hand_and_a_pick_goes_where_little_has_to_be_changed(): void
     {
         $this->openDemo('/fish');
-        $drops = $this->counter('drops since a touch');
+        $drops = $this->counter('drops since a bite');
         $this->rod('Casting rod')->click();
         $this->see('front hole · clock sweep');
-        $this->seeCounter('drops, no touch yet', '0');
+        $this->seeCounter('drops, no bite yet', '0');
         $this->type('d');
-        $this->seeCounter('drops, no touch yet', '1');
+        $this->seeCounter('drops, no bite yet', '1');
         $this->see('Drop, Casting rod');
         $this->rod('Vertical rod')->click();
-        $this->seeCounter('drops since a touch', $drops);
+        $this->seeCounter('drops since a bite', $drops);
         $this->page->get("{$this->server->url}/lure");
         $this->find('//*[@role="combobox"][@aria-label="Rod to tie it on"][contains(., "Vertical rod")]');
-        $this->see('it is on already');
+        $this->see('Already tied on');
         $this->button('Fish')->click();
         $this->rod('Still rod')->click();
         $this->see('Other bait');
@@ -35,7 +35,7 @@ final class RodsTest extends BrowserTestCase
         $this->button('Another rod')->click();
         $this->find('//input[@placeholder="Casting rod"]')->sendKeys("Short rod\n");
         $this->see('Short rod with the white half-ounce blade');
-        $this->button('Leave the Short rod ashore')->click();
+        $this->button('Take the Short rod off the boat')->click();
         $this->see('Vertical rod with the white half-ounce blade');
         $this->button('Take the Short rod on board');
     }
@@ -66,20 +66,20 @@ final class RodsTest extends BrowserTestCase
         $this->see('falling: ');
         $this->type('t');
         $this->button('By the drop')->click();
-        $this->see('Touch, on the first fall, Vertical rod');
+        $this->see('Bite, on the first fall, Vertical rod');
         $this->see('ft computed');
-        $this->button('Touch, on the first fall, Vertical rod')->click();
+        $this->button('Bite, on the first fall, Vertical rod')->click();
         $this->find('//input[@placeholder="7"]')->sendKeys("5\n");
         $this->eventually(
             fn (): bool => preg_match('/first fall, Vertical rod 1\d ft computed/', $this->text()) === 1, 'for the depth at count five',
         );
-        $this->button('Touch, on the first fall, Vertical rod')->click();
+        $this->button('Bite, on the first fall, Vertical rod')->click();
         $this->button('Take it away')->click();
         $this->button('Yes, take it away')->click();
         $this->see('Taken back: Touch, on the first fall, Vertical rod');
         $this->button('Put it back')->click();
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'Taken back'), 'for it to be there again');
-        $this->button('Touch, on the first fall, Vertical rod')->click();
+        $this->button('Bite, on the first fall, Vertical rod')->click();
         $this->button('Take it away')->click();
         $this->button('Yes, take it away')->click();
         $this->see('Taken back: Touch, on the first fall, Vertical rod');
@@ -98,7 +98,7 @@ final class RodsTest extends BrowserTestCase
         $this->button('came free')->click();
         $this->button('Keep')->click();
         $this->see('Snagged, freed, Vertical rod');
-        $this->button('Touch');
+        $this->button('Bite');
     }
 
     private function rod(string $name): \Facebook\WebDriver\Remote\RemoteWebElement

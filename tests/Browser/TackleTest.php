@@ -90,9 +90,9 @@ final class TackleTest extends BrowserTestCase
     {
         $this->openDemo('/gear');
         $this->see('7 things before you go');
-        $this->button('Tied anew: Fluorocarbon leader, 8 lb')->click();
+        $this->button('Retied: Fluorocarbon leader, 8 lb')->click();
         $this->see('6 things before you go');
-        $this->see('Leader tied anew');
+        $this->see('Leader retied');
     }
 
     public function test_two_tabs_on_one_lure_are_told_of_each_other(): void

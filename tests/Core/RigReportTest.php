@@ -162,15 +162,15 @@ final class RigReportTest extends TestCase
     {
         $report = $this->report($this->rig(), ['boatMs' => null, 'currentMs' => null], how: FishingMode::Cast);
 
-        self::assertStringStartsWith("26\u{A0}m out the line swallows", $this->finding($report, RigCheck::Start)->says);
-        self::assertStringStartsWith("26\u{A0}m out a strike takes", $this->finding($report, RigCheck::HookSet)->says);
+        self::assertStringStartsWith("26\u{A0}m out you lose", $this->finding($report, RigCheck::Start)->says);
+        self::assertStringStartsWith("26\u{A0}m out the hookset uses", $this->finding($report, RigCheck::HookSet)->says);
         // A splash 25 m out and 8 m of water: 26.2 m of line.
         self::assertEqualsWithDelta(hypot(25.0, 8.0), $report->lineOutM(), 1e-9);
         $soft = $report->on(new Rig(Line::of(Material::Monofilament, 40.0), null, 0.0, Connector::Snap, 2.0));
         // 9 N × 0.26 / 40 N = 5.85 cm a metre: 26.2 m take 1.54 m of a sweep of 1.2, which lasts for 20.5 m.
         self::assertFalse($this->finding($soft, RigCheck::HookSet)->good);
         self::assertEqualsWithDelta(1.2 / 0.0585, $soft->hooksToM() ?? 0.0, 0.01);
-        self::assertStringContainsString("hooks to 21\u{A0}m out", RigHeadline::of($soft));
+        self::assertStringContainsString("hooksets reach 21\u{A0}m out", RigHeadline::of($soft));
         self::assertNotContains(RigCheck::Weight, array_column((new RigChecks($report))->findings(), 'check'));
         self::assertStringStartsWith('Read the depth', $this->finding(
             $this->report($this->rig(), ['depthM' => null], how: FishingMode::Cast), RigCheck::Start,
@@ -184,7 +184,7 @@ final class RigReportTest extends TestCase
 
         self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
         self::assertStringEndsWith('altogether.', $start->says);
-        self::assertStringContainsString(': does not start, hooks to ', RigHeadline::of($report));
+        self::assertStringContainsString(': does not start, hooksets reach ', RigHeadline::of($report));
         self::assertSame(
             'Keep the line straighter, or a shorter cast.', $this->finding($report, RigCheck::HookSet)->mend,
         );

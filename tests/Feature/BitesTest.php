@@ -48,7 +48,7 @@ final class BitesTest extends TestCase
         self::assertTrue($touch->depth_computed);
         self::assertEqualsWithDelta(7.92 * 4.5 / $this->down, $touch->depth_m, 0.15, 'it hardly slows down');
         self::assertTrue($now['events'][0]['computed']);
-        self::assertSame('Touch, on the first fall', $now['events'][0]['words']);
+        self::assertSame('Bite, on the first fall', $now['events'][0]['words']);
     }
 
     public function test_later_it_came_at_the_bottom_and_without_a_drop_nothing_is_reckoned(): void
@@ -73,15 +73,15 @@ final class BitesTest extends TestCase
         $this->tap('drop', 0);
         $uuid = $this->tap('touch', 40)['events'][0]['uuid'];
         $mended = $this->putJson("/events/{$uuid}", ['count' => '4'])->assertOk()->json('outing.events.0');
-        self::assertSame('Touch, on the first fall', $mended['words']);
+        self::assertSame('Bite, on the first fall', $mended['words']);
         self::assertEqualsWithDelta(7.92 * 4 / $this->down, Event::query()->where('uuid', $uuid)->sole()->depth_m, 0.15);
         $mended = $this->putJson("/events/{$uuid}", ['came' => 'rest', 'depth' => '20 ft'])->assertOk()->json('outing.events.0');
-        self::assertSame(['Touch, at rest', "20\u{A0}ft", false], [$mended['words'], $mended['depthText'], $mended['computed']]);
+        self::assertSame(['Bite, at rest', "20\u{A0}ft", false], [$mended['words'], $mended['depthText'], $mended['computed']]);
         $this->putJson("/events/{$uuid}", ['count' => '90'])->assertStatus(422)->assertJsonValidationErrors('count');
         $this->putJson("/events/{$uuid}", ['depth' => '900 ft'])->assertStatus(422)->assertJsonValidationErrors('depth');
         $this->putJson("/events/{$uuid}", ['came' => 'sideways'])->assertStatus(422);
         $this->putJson("/events/{$uuid}", ['species' => 'pike', 'kept' => true])->assertOk()
-            ->assertJsonPath('outing.events.0.words', 'Touch, at rest');
+            ->assertJsonPath('outing.events.0.words', 'Bite, at rest');
         $this->actingAs($this->angler())->putJson("/events/{$uuid}", ['came' => 'fall'])->assertNotFound();
     }
 
@@ -172,7 +172,7 @@ final class BitesTest extends TestCase
         foreach (array_reverse($taps) as $i => $uuid) {
             $this->travel(1)->seconds();
             $now = $this->deleteJson("/events/{$uuid}")->assertOk()->assertJsonPath('outing.takenBack.0.uuid', $uuid);
-            self::assertSame($i === 0 ? 'Touch' : 'Drop', explode(',', (string) $now->json('outing.takenBack.0.words'))[0]);
+            self::assertSame($i === 0 ? 'Bite' : 'Drop', explode(',', (string) $now->json('outing.takenBack.0.words'))[0]);
         }
         self::assertSame(0, $this->outing->events()->standing()->count());
         $this->actingAs($this->angler())->putJson("/events/{$taps[0]}/put-back")->assertNotFound();
@@ -202,7 +202,7 @@ final class BitesTest extends TestCase
         $this->tap('drop', 0);
         \Illuminate\Support\Facades\DB::table('lures')->update(['family' => 'submarine', 'holes' => '{broken']);
         $now = $this->tap('touch', 4);
-        self::assertSame('Touch', $now['events'][0]['words']);
+        self::assertSame('Bite', $now['events'][0]['words']);
         $this->putJson("/events/{$now['events'][0]['uuid']}", ['count' => '3'])->assertStatus(422)->assertJsonValidationErrors('count');
     }
 
@@ -213,7 +213,7 @@ final class BitesTest extends TestCase
         $this->travel(60)->minutes();
         $now = $this->tap('drop', 0);
         self::assertSame('up quick, down 1, wait 2', $now['counts']);
-        self::assertSame('0.5 touches and 0 fish in half an hour', $now['pace']);
+        self::assertSame('0.5 bites and 0 fish in half an hour', $now['pace']);
         self::assertNull($now['worked'], 'it is on still');
         $gold = $this->angler->lures()->where('finish', 'gold')->sole()->id;
         $this->post('/tie-on', ['uuid' => (string) Str::uuid(), 'lure' => $gold, 'hole' => 'middle', 'cadence' => 'low_hop']);

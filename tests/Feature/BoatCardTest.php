@@ -33,7 +33,7 @@ final class BoatCardTest extends TestCase
             'Tie on the white half-ounce blade', '37 F', '26 ft', 'stained', 'Middle hole, 2nd of 3 from the nose',
             '9 s to the bottom', '16° line angle',
             'Short pop: lift 12 in over 0.4 s', 'One count a second: up quick, down 1, wait 1.',
-            'Change the cadence to low hop, after 10 min without a touch', 'Lightest of this box', '½ oz',
+            'Change the cadence to low hop, after 10 min without a bite', 'Lightest of this box', '½ oz',
             '37 °F water. Wear the life jacket',
             'Walleye: spines and trebles', 'Local rules',
         ] as $words) {
@@ -89,7 +89,7 @@ final class BoatCardTest extends TestCase
         self::assertStringNotContainsString('Time to move', $this->card());
         self::assertNull($this->getJson('/answer')->json('move'));
         $this->travel(4)->minutes();
-        self::assertStringContainsString('Time to move: nothing has touched here for long enough', $this->card());
+        self::assertStringContainsString('Time to move: no bite here for long enough', $this->card());
         self::assertStringStartsWith('Time to move', $this->getJson('/answer')->json('move'));
         $this->postJson(
             "/outings/{$this->angler->outings()->sole()->uuid}/events",

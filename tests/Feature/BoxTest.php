@@ -318,7 +318,7 @@ final class BoxTest extends TestCase
         $tick = ['uuid' => (string) Str::uuid(), 'item' => $due[0]['item']];
         $this->post('/gear/done', $tick)->assertSessionHasNoErrors();
         $this->post('/gear/done', $tick);
-        self::assertSame('Leader tied anew', History::query()->sole()->what);
+        self::assertSame('Leader retied', History::query()->sole()->what);
         self::assertCount(2, $this->due());
         $this->post(
             '/gear/done', ['uuid' => (string) Str::uuid(), 'item' => 'gear.999'],

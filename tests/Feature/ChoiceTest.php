@@ -247,7 +247,7 @@ final class ChoiceTest extends TestCase
         $this->travel(19)->minutes();
         self::assertNull($said(), 'nineteen minutes are not yet a refusal');
         $this->travel(2)->minutes();
-        self::assertSame('21 minutes on bright metal without a touch: try natural.', $said(), 'minutes, not drops, refuse it');
+        self::assertSame('21 minutes on bright metal without a bite: try natural.', $said(), 'minutes, not drops, refuse it');
         $this->log($outing->uuid, 'touch');
         self::assertNull($said(), 'a touch is no refusal');
     }

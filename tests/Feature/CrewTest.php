@@ -41,7 +41,7 @@ final class CrewTest extends TestCase
         $this->post('/crews/join', ['code' => $code, 'uuid' => $id])->assertRedirect('/fish');
         self::assertSame(1, $this->tom->outings()->count(), 'a repeat begins no second one');
         $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.crew.code', null)
-            ->where('outing.crew.anglers', ['Ines: 0 landed of 1 touch', 'You: 0 landed of 0 touches'])
+            ->where('outing.crew.anglers', ['Ines: 0 landed of 1 bite', 'You: 0 landed of 0 bites'])
             ->has('outing.crew.events', 1)->where('outing.crew.events.0.who', 'Ines')->where('outing.events', []));
         // Theirs cannot be touched, nor looked at whole.
         $theirs = $this->ines->outings()->sole();

@@ -67,7 +67,7 @@ final class LookBackTest extends TestCase
         self::assertEqualsWithDelta($ratio['low'], $page['pairs'][0]['low'], 1e-3);
         self::assertEqualsWithDelta($ratio['high'], $page['pairs'][0]['high'], 1e-3);
         $times = number_format($ratio['ratio'], 1);
-        self::assertStringContainsString("the middle hole was touched {$times} times as often as the front hole", $page['headline']);
+        self::assertStringContainsString("the middle hole got {$times}× the bites of the front hole", $page['headline']);
         self::assertStringStartsWith("At 37\u{A0}°F ", $page['headline']);
         self::assertSame('One comparison looked at; one is clear.', $page['under']);
         $latest = $page['pairs'][0]['within'][0];
@@ -104,7 +104,7 @@ final class LookBackTest extends TestCase
         self::assertGreaterThan(0.5, $gold?->pointsBy(RecordRule::ID));
         $reason = array_values(array_filter($gold?->reasons() ?? [], static fn ($one): bool => $one->rule === RecordRule::ID))[0];
         self::assertStringStartsWith('Your record: ', $reason->text);
-        self::assertMatchesRegularExpression('/gold \d\.\d times as often as the rules expect, 54 touches in 12\.0 h/', $reason->text);
+        self::assertMatchesRegularExpression('/gold \d\.\d× the expected bites, 54 bites in 12\.0 h/u', $reason->text);
         self::assertNotSame(1.0, $box->day->usualRate, 'patience starts from the record');
 
         $this->put('/rules/'.RecordRule::ID, ['weight' => 2])->assertSessionHasNoErrors();
@@ -175,7 +175,7 @@ final class LookBackTest extends TestCase
         self::assertGreaterThan(2, $trust['trust'][1]['right'], 'the record finds out');
         $html = (string) $this->get('/season.html')->assertOk()->getContent();
         self::assertStringContainsString('Seven outings, 23', str_replace("\u{A0}", ' ', $html));
-        self::assertStringContainsString('Gold was touched', $html);
+        self::assertStringContainsString('Gold got ', $html);
         self::assertStringStartsWith('%PDF', (string) $this->get('/season.pdf')->getContent());
     }
 

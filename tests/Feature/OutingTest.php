@@ -64,7 +64,7 @@ final class OutingTest extends TestCase
 
         self::assertSame([4, 0, 2, 1], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
         self::assertSame(
-            ["Walleye, 18½\u{A0}in, about 2.4\u{A0}lb, on the fall", 'Drop', 'Touch, as it lifted', 'Drop', 'Drop', 'Drop'],
+            ["Walleye, 18½\u{A0}in, about 2.4\u{A0}lb, on the fall", 'Drop', 'Bite, as it lifted', 'Drop', 'Drop', 'Drop'],
             array_column($now['events'], 'words'),
         );
 

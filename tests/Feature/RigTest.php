@@ -191,7 +191,7 @@ final class RigTest extends TestCase
         $this->travel(1)->minutes();
         $this->put('/rig/retied', ['uuid' => $uuid])->assertNoContent();
         self::assertSame(
-            ['Leader tied anew: Vertical rod, after 4 × snagged, 1 × line on rock'], $this->angler->history()->pluck('what')->all(),
+            ['Leader retied: Vertical rod, after 4 × snagged, 1 × line on rock'], $this->angler->history()->pluck('what')->all(),
         );
         $care = $this->found($this->rig(), 'line care');
         self::assertTrue($care['good']);

@@ -32,7 +32,7 @@ final class RulesTest extends TestCase
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->component('Rules')
             ->where('asItComes', true)
             ->where('groups.0.title', 'Which family')->has('groups', 6)
-            ->where('groups.0.rules.0.id', 'F1')->where('groups.0.rules.0.today', 'speaks of 3 lures today')
+            ->where('groups.0.rules.0.id', 'F1')->where('groups.0.rules.0.today', 'affects 3 lures today')
             ->where('groups.0.rules.0.says', "Blades are for cold water: best at or below 50\u{A0}°F, little use above 60\u{A0}°F.")
             ->where('groups.0.rules.3.today', 'waits for: wall or open bottom')
             ->where('changes.sentence', 'Today this changes nothing.')

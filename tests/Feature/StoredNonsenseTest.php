@@ -189,7 +189,7 @@ final class StoredNonsenseTest extends TestCase
         DB::table('outings')->update(['readings' => 'x']);
         $this->everyPageOpens();
         $this->get('/fish')->assertInertia(
-            fn (AssertableInertia $page) => $page->has('outing.events', 1)->where('outing.events.0.words', 'Touch'),
+            fn (AssertableInertia $page) => $page->has('outing.events', 1)->where('outing.events.0.words', 'Bite'),
         );
     }
 

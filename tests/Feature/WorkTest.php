@@ -37,7 +37,7 @@ final class WorkTest extends TestCase
         self::assertEqualsWithDelta($work['liftS'] + $work['fallS'] + $work['pauseS'], end($work['ribbon'])['t'], 1e-3);
         // 9 cm by the seconds of the fall, in feet a second, is what the tip is lowered by.
         self::assertContains(
-            'Lower the tip at '.round(0.09 / $work['fallS'] / 0.3048, 1)."\u{A0}ft a second to keep touch.", $work['says'],
+            'Lower the tip at '.round(0.09 / $work['fallS'] / 0.3048, 1)."\u{A0}ft a second to stay in contact.", $work['says'],
         );
         self::assertStringStartsWith(round(60 / (2.3 + $work['fallS'])).' a minute', $work['rate']);
         self::assertSame(['fall', 'lift', 'fall'], array_column($work['bites'], 'phase'));
@@ -135,7 +135,7 @@ final class WorkTest extends TestCase
             $told = $this->putJson("/plans/{$plan->uuid}/made", ['number' => $number, 'made' => true])->assertOk()->json();
         }
         self::assertSame([3, 3], [$told['made'], $told['next']]);
-        self::assertStringStartsWith('3 casts since the last touch. Ten to fifteen empty casts', $told['empty']);
+        self::assertStringStartsWith('3 casts since the last bite. Ten to fifteen empty casts', $told['empty']);
         self::assertSame([1, 2, 5], array_column(array_filter($told['marks'], static fn (array $mark): bool => $mark['made']), 'n'));
         $this->travel(1)->minutes();
         $this->postJson("/outings/{$this->angler->outings()->sole()->uuid}/events", ['uuid' => (string) Str::uuid(), 'kind' => 'touch']);

@@ -92,10 +92,10 @@ describe("the other schools", () => {
 		expect(container.textContent).not.toContain("snap-awake");
 	});
 
-	it("say so when all agree, and nothing before they are asked", () => {
+	it("say so when all agree, and that they are asked before that", () => {
 		const agreeing = look({ schools: [{ school: "level-lift", agrees: true, words: "", key: "k" }] });
 		const { container, rerender } = render(<OtherSchools second={null} onWay={() => {}} />);
-		expect(container.textContent).toBe("");
+		expect(container.textContent).toBe("Other schools: one moment");
 		rerender(<OtherSchools second={agreeing} onWay={() => {}} />);
 		expect(container.textContent).toContain("all would tie on the same");
 	});
@@ -196,11 +196,11 @@ describe("why not", () => {
 			/>
 		);
 		const { container, rerender } = render(why(0));
-		expect(container.textContent).toContain("No touch in 16 min? Change the finish to gold first.");
+		expect(container.textContent).toContain("No bite in 16 min? Change the finish to gold first.");
 		rerender(why(6));
-		expect(container.textContent).toContain("No touch in 10 min more?");
+		expect(container.textContent).toContain("No bite in 10 min more?");
 		rerender(why(17));
-		expect(container.textContent).toContain("17 min without a touch: change the finish to gold now.");
+		expect(container.textContent).toContain("17 min without a bite: change the finish to gold now.");
 		rerender(why(17, 900));
 		expect(container.textContent).toContain("nothing in the box is worth the change today");
 	});
@@ -255,7 +255,7 @@ describe("the ladder", () => {
 		expect(container.textContent).toContain("time is up: now");
 		expect(container.textContent).toContain("nothing in the box is worth the change");
 		rerender(<LadderSteps steps={[step()]} brief />);
-		expect(container.textContent).toContain("no touch in 16 min");
+		expect(container.textContent).toContain("no bite in 16 min");
 		expect(container.textContent).not.toContain("½ oz blade, gold");
 	});
 

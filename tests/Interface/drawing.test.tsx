@@ -187,8 +187,8 @@ describe("the counters", () => {
 
 	it("count from tying on where nothing has touched", () => {
 		render(<Counters outing={outing({ touched: false, touches: 0 })} />);
-		expect(screen.getByText("on this, no touch")).toBeTruthy();
-		expect(screen.getByText("drops, no touch yet")).toBeTruthy();
+		expect(screen.getByText("on this, no bite")).toBeTruthy();
+		expect(screen.getByText("drops, no bite yet")).toBeTruthy();
 	});
 
 	it("count no minutes while nothing is tied on", () => {
@@ -204,8 +204,8 @@ describe("the counters", () => {
 			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} onMove={() => {}} />
 		);
 		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));
-		expect(container.textContent).toContain("in 6 more min without a touch, about 3 drops");
-		expect(container.textContent).toContain("no touch in 12 min more");
+		expect(container.textContent).toContain("in 6 more min without a bite, about 3 drops");
+		expect(container.textContent).toContain("no bite in 12 min more");
 		fireEvent.click(screen.getByRole("button", { name: /^Done: change the finish to gold/ }));
 		expect(tied).toHaveBeenCalledWith({ ...step().tying, words: step().title, way: step().subtitle });
 		rerender(shown({ sinceTouch: new Date(Date.now() - 31 * 60_000).toISOString() }));

@@ -39,7 +39,7 @@ const pair = (over: Partial<PairData> = {}): PairData => ({
 	outings: 6,
 	hours: "12 h and 9 h",
 	standing: "clear",
-	words: "The middle hole was touched 1.8 times as often.",
+	words: "The middle hole got 1.8× the bites.",
 	within: [{ uuid: "o7", at: "2026-11-12T08:00:00Z", more: "6 in 2.5 h", less: "1 in 2.5 h" }],
 	...over,
 });
@@ -91,7 +91,7 @@ describe("the same day", () => {
 				compared="29"
 				pairs={[
 					pair(),
-					pair({ more: "gold", less: "white", standing: "vanishes", words: "it was the day." }),
+					pair({ more: "gold", less: "white", standing: "vanishes", words: "Better days, not a better lure." }),
 					pair({ more: "a", less: "b", standing: "thin", words: "not enough", ratio: null, low: null, high: null }),
 				]}
 			/>,
@@ -99,11 +99,11 @@ describe("the same day", () => {
 		expect(screen.getByText(/29 pairs looked at/)).toBeTruthy();
 		expect(screen.getAllByRole("heading", { level: 3 }).map((one) => one.textContent)).toEqual([
 			"Clear",
-			"Looked so, but it was the day",
+			"No real difference: better days, not a better lure",
 			"Not enough yet",
 		]);
-		expect(screen.getByRole("img", { name: /touched 1.8 times/ })).toBeTruthy();
-		expect(screen.getByText(/^it was the day. 12 h and 9 h in all./)).toBeTruthy();
+		expect(screen.getByRole("img", { name: /got 1.8× the bites/ })).toBeTruthy();
+		expect(screen.getByText(/^Better days, not a better lure. 12 h and 9 h in all./)).toBeTruthy();
 		const [events] = screen.getAllByRole("link", { hidden: true });
 		expect(events?.getAttribute("href")).toBe("/outings/o7");
 		expect(events?.parentElement?.textContent).toContain(": middle 6 in 2.5 h, front 1 in 2.5 h");

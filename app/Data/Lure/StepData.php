@@ -6,7 +6,7 @@ namespace App\Data\Lure;
 
 use App\Data\Fish\TyingData;
 
-/** A step of the ladder: one thing changed, after so many minutes without a touch on the step before. */
+/** A step of the ladder: one thing changed, after so many minutes without a bite on the step before. */
 final readonly class StepData
 {
     public function __construct(

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Picture\PictureData;
 use App\Data\Tackle\BenchData;
 
 final readonly class BenchPage extends Page
 {
     public function __construct(
-        public PictureData $picture,
         public BenchData $bench,
     ) {
     }

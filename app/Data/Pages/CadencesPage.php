@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Picture\PictureData;
 use App\Data\Work\CadenceData;
 use App\Data\Work\FallSchoolData;
 
@@ -16,7 +15,6 @@ final readonly class CadencesPage extends Page
      * @param  string  $timed  what the times of the falls are of
      */
     public function __construct(
-        public PictureData $picture,
         public array $cadences,
         public array $falls,
         public string $timed,

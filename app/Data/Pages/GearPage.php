@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Picture\PictureData;
 use App\Data\Tackle\DueData;
 use App\Data\Tackle\GearData;
 use App\Data\Tackle\HistoryData;
@@ -20,7 +19,6 @@ final readonly class GearPage extends Page
      * @param  list<string>  $kinds
      */
     public function __construct(
-        public PictureData $picture,
         public array $due,
         public array $gear,
         public array $history,

@@ -12,7 +12,6 @@ use App\Data\LookBack\RecordFindingData;
 use App\Data\LookBack\RepeatData;
 use App\Data\LookBack\StagesData;
 use App\Data\OptionData;
-use App\Data\Picture\PictureData;
 
 /** What worked, said honestly. */
 final readonly class LookBackPage extends Page
@@ -28,7 +27,6 @@ final readonly class LookBackPage extends Page
      * @param  string  $compared  how many comparisons were looked at
      */
     public function __construct(
-        public PictureData $picture,
         public string $headline,
         public string $under,
         public array $findings,

@@ -10,7 +10,6 @@ use App\Data\Fish\OutingRowData;
 use App\Data\Fish\PadData;
 use App\Data\Fish\SetupRowData;
 use App\Data\OptionData;
-use App\Data\Picture\PictureData;
 
 /** One outing, whole. */
 final readonly class OutingPage extends Page
@@ -25,7 +24,6 @@ final readonly class OutingPage extends Page
      * @param  string|null  $endedAt  null while it is under way
      */
     public function __construct(
-        public PictureData $picture,
         public OutingRowData $outing,
         public array $setups,
         public array $events,

@@ -6,7 +6,6 @@ namespace App\Data\Pages;
 
 use App\Data\Fish\OutingRowData;
 use App\Data\OptionData;
-use App\Data\Picture\PictureData;
 
 /** All outings, newest first. */
 final readonly class OutingsPage extends Page
@@ -17,7 +16,6 @@ final readonly class OutingsPage extends Page
      * @param  OptionData|null  $takenAway  one that can be brought back
      */
     public function __construct(
-        public PictureData $picture,
         public array $outings,
         public array $years,
         public ?OptionData $takenAway,

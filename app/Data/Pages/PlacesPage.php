@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Data\Pages;
 
 use App\Data\OptionData;
-use App\Data\Picture\PictureData;
 use App\Data\Places\EdgeData;
 use App\Data\Places\GroundData;
 use App\Data\Places\LookPlaceData;
@@ -35,7 +34,6 @@ final readonly class PlacesPage extends Page
      * @param  list<OptionData>  $tides
      */
     public function __construct(
-        public PictureData $picture,
         public string $headline,
         public string $under,
         public array $waters,

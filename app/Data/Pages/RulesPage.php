@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Lure\AnswerData;
 use App\Data\Rules\ChangesData;
 use App\Data\Rules\ReadingWordsData;
 use App\Data\Rules\RuleGroupData;
@@ -12,13 +11,14 @@ use App\Data\Rules\RuleGroupData;
 final readonly class RulesPage extends Page
 {
     /**
+     * @param  string  $headline  what is chosen by them today
      * @param  list<RuleGroupData>  $groups
      * @param  list<ReadingWordsData>  $readings  what an own rule may ask for
      * @param  list<string>  $families
      * @param  list<string>  $finishes
      */
     public function __construct(
-        public AnswerData $answer,
+        public string $headline,
         public array $groups,
         public ChangesData $changes,
         public bool $asItComes,

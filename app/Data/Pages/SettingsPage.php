@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Picture\PictureData;
-
 final readonly class SettingsPage extends Page
 {
     /**
@@ -13,7 +11,6 @@ final readonly class SettingsPage extends Page
      * @param  array<string, string>  $settings
      */
     public function __construct(
-        public PictureData $picture,
         public array $choices,
         public array $settings,
     ) {

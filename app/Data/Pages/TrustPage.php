@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Data\Pages;
 
 use App\Data\LookBack\TrustData;
-use App\Data\Picture\PictureData;
 
 /** Whether rules or record deserve trust. */
 final readonly class TrustPage extends Page
 {
     /** @param  list<TrustData>  $trust */
-    public function __construct(public PictureData $picture, public string $headline, public array $trust)
+    public function __construct(public string $headline, public array $trust)
     {
     }
 }

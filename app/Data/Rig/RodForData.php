@@ -7,7 +7,8 @@ namespace App\Data\Rig;
 /** A rod on which a pick can be tied, and what has to be changed there. */
 final readonly class RodForData
 {
-    public function __construct(public string $uuid, public string $name, public string $words)
+    /** @param  bool  $on  whether it is on it already */
+    public function __construct(public string $uuid, public string $name, public string $words, public bool $on)
     {
     }
 }

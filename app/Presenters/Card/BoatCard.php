@@ -138,7 +138,7 @@ final readonly class BoatCard
 
         return [
             'words' => ucfirst($step->words),
-            'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a touch",
+            'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a bite",
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
             'drawing' => LureOutline::dataUri(
                 Drawing::of($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE,

@@ -18,7 +18,6 @@ use App\Data\LookBack\StagesData;
 use App\Data\OptionData;
 use App\Data\Pages\LookBackPage;
 use App\Models\User;
-use App\Presenters\PicturePresenter;
 use App\Rows\AfterFish;
 use App\Rows\BiteReader;
 use App\Rows\OutingSummary;
@@ -81,10 +80,9 @@ final readonly class LookBackPresenter
         $units = $this->user->settings()->units;
 
         return new LookBackPage(
-            picture: PicturePresenter::today($this->user),
             headline: $findings[0]->words ?? 'Nothing is kept yet that could be compared',
             under: $findings === []
-                ? 'Log on Fish what touches, and on what: after a few outings this says what worked, and how sure that is.'
+                ? 'Log your bites on Fish, and what they came on: after a few outings this says what worked, and how sure that is.'
                 : ucfirst(RecordWords::counted(count($pairs), 'comparison')).' looked at; '.RecordWords::number($clear)
                     .($clear === 1 ? ' is' : ' are').' clear.',
             findings: array_slice($findings, 1),
@@ -189,9 +187,9 @@ final readonly class LookBackPresenter
         $words = match (true) {
             $first === null => 'Nothing is kept of that.',
             count($dots) === 1 => RecordWords::rate($first->rate, $first->hours).'.',
-            $first->best >= 0.8 => ucfirst($factor->named($first->level)).' is the best of these with '.round(100 * $first->best)
-                .' in 100, whatever the day; look at the same day too.',
-            default => 'Too close to call: '.$factor->named($first->level).' leads with '.round(100 * $first->best).' in 100.',
+            $first->best >= 0.8 => ucfirst($factor->named($first->level)).' is '.round(100 * $first->best)
+                .' % likely the best, before allowing for good and bad days.',
+            default => 'Too close to call: '.$factor->named($first->level).' leads, '.round(100 * $first->best).' % likely the best.',
         };
 
         return new RatesData($factor->value, $words, array_map(static fn (Dot $dot): DotData => new DotData(

@@ -23,16 +23,17 @@ final class RecordWords
         [$more, $less] = [$pair->factor->named($pair->more), $pair->factor->named($pair->less)];
         $outings = self::counted($pair->ratio->outings, 'outing');
         [$times, $between] = self::times($pair);
+        $compared = $times === '' ? 'no bite on either' : "{$times} the bites{$between}";
 
         return match ($pair->standing) {
             ComparisonVerdict::Clear => self::upper($where.$more)
-                ." was touched {$times} as often as {$less}{$between}, in the same {$outings}."
+                ." got {$times} the bites of {$less}{$between}, in the same {$outings}."
                 .self::companions($pair),
             ComparisonVerdict::Vanishes => self::upper(self::looked($pair))
-                .": in the same {$outings} it was touched {$times} as often{$between}; "
-                .'it was the day.',
+                .": in the same {$outings} it got {$times} the bites{$between}. "
+                .'No real difference: better days, not a better lure.',
             ComparisonVerdict::Close => self::upper(
-                "{$more} or {$less}: too close to call; {$times} as often{$between}, in the same {$outings}.",
+                "{$more} or {$less}: too close to call; {$compared}, in the same {$outings}.",
             )
                 .self::toTell($pair),
             ComparisonVerdict::Thin => self::upper("{$more} or {$less}: not enough yet, {$outings} with both and ")
@@ -40,17 +41,17 @@ final class RecordWords
         };
     }
 
-    /** @return array{string, string} "1.8 times" and ", 80 % between 1.1 and 2.9" */
+    /** @return array{string, string} "1.8×" and " (likely 1.1–2.9×)"; nothing where nothing bit on either */
     private static function times(Comparison $pair): array
     {
         [$ratio, $low, $high] = [$pair->ratio->ratio, $pair->ratio->low, $pair->ratio->high];
 
         return match (true) {
             $ratio !== null => [
-                self::figure($ratio).' times', ', 80 % between '.self::figure((float) $low).' and '.self::figure((float) $high),
+                self::figure($ratio).'×', ' (likely '.self::figure((float) $low).'–'.self::figure((float) $high).'×)',
             ],
-            $low !== null => ['at least '.self::figure($low).' times', ' (nine to one)'],
-            default => ['just', ', with no touch on either'],
+            $low !== null => ['at least '.self::figure($low).'×', ' (nine to one)'],
+            default => ['', ''],
         };
     }
 
@@ -67,7 +68,7 @@ final class RecordWords
         $raw = (float) $pair->raw;
         [$better, $worse] = $raw >= 1.0 ? [$pair->more, $pair->less] : [$pair->less, $pair->more];
 
-        return $pair->factor->named($better).' looked '.self::figure(max($raw, 1 / $raw)).' times as good as '.$pair->factor->named($worse);
+        return $pair->factor->named($better).' looked '.self::figure(max($raw, 1 / $raw)).'× as good as '.$pair->factor->named($worse);
     }
 
     private static function toTell(Comparison $pair): string
@@ -79,21 +80,21 @@ final class RecordWords
 
     public static function rate(Rates $rate, float $hours): string
     {
-        return self::figure($rate->mean).' touches an hour over '.self::hours($hours).', 80 % between '.self::figure($rate->q10).' and '
+        return self::figure($rate->mean).' bites an hour over '.self::hours($hours).', likely '.self::figure($rate->q10).'–'
             .self::figure($rate->q90);
     }
 
     public static function stage(Stage $stage): string
     {
-        $share = static fn (Rates $rate): string => round(100 * $rate->q10).' to '.round(100 * $rate->q90).' in 100';
+        $share = static fn (Rates $rate): string => round(100 * $rate->q10).'–'.round(100 * $rate->q90).' %';
         if ($stage->hooked === 0) {
-            return "Of {$stage->touches} touches none was hooked ({$share($stage->hookedShare)}).";
+            return "Of {$stage->touches} bites none hooked up ({$share($stage->hookedShare)}).";
         }
         $unhooked = $stage->touches - $stage->hooked;
         $lost = $stage->hooked - $stage->landed;
 
-        return "Of {$stage->touches} touches {$stage->hooked} were hooked ({$share($stage->hookedShare)}), and {$stage->landed} of these "
-            ."landed ({$share($stage->landedShare)}): {$unhooked} never hooked, {$lost} lost on the way in.";
+        return "Of {$stage->touches} bites {$stage->hooked} hooked up ({$share($stage->hookedShare)}), and {$stage->landed} of those "
+            ."were landed ({$share($stage->landedShare)}): {$unhooked} missed, {$lost} lost.";
     }
 
     /** "within half a minute" */
@@ -109,15 +110,15 @@ final class RecordWords
     public static function backDown(BackDown $back): string
     {
         $told = array_map(static fn (array $class): string => self::downAgain($class['upToS'])
-            ." {$class['followed']} of {$class['of']} times (".round(100 * $class['share']->q10).' to '
-            .round(100 * $class['share']->q90).' in 100)', $back->classes);
+            ." {$class['followed']} of {$class['of']} times (".round(100 * $class['share']->q10).'–'
+            .round(100 * $class['share']->q90).' %)', $back->classes);
 
         return 'Back down after a fish, another bite followed '.implode(', ', $told).'.';
     }
 
     public static function gaps(Gaps $gaps): string
     {
-        return 'Touches come in groups: '.round($gaps->usualMin).' min from one to the next as a rule, '.round($gaps->longMin)
+        return 'Bites come in groups: '.round($gaps->usualMin).' min from one to the next as a rule, '.round($gaps->longMin)
             .' at the longest fifth ('.self::counted($gaps->count, 'gap').'); you stay '.round($gaps->stayedMin).' min after the last.';
     }
 

@@ -52,7 +52,7 @@ final class SchoolPresenter
             );
         }
         $share = Rates::share(max($straight, $spinning), $all);
-        $between = round(100 * $share->q10).' to '.round(100 * $share->q90).' in 100';
+        $between = round(100 * $share->q10).'–'.round(100 * $share->q90).' %';
         $word = $straight >= $spinning ? Flew::Straight->word() : Flew::Spinning->word();
         $clear = $share->q10 > 0.5;
 

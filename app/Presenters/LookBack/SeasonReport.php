@@ -76,7 +76,7 @@ final class SeasonReport
         return [
             'water' => $water,
             'sum' => RecordWords::counted(count($outings), 'outing').', '.RecordWords::hours($season->hours()).' on the rods, '
-                .$season->touches().' touches',
+                .$season->touches().' bites',
             'said' => $stage->touches === 0 ? $said : [...$said, RecordWords::stage($stage)],
             'rates' => $rates,
             'outings' => array_map(static fn (OutingSummary $one): array => [

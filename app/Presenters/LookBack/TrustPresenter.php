@@ -8,7 +8,6 @@ use App\Choosing\Trust;
 use App\Data\LookBack\TrustData;
 use App\Data\Pages\TrustPage;
 use App\Models\User;
-use App\Presenters\PicturePresenter;
 use Eskith\Core\Record\Holdout;
 
 /** How well the choice would have done in the outings of before. */
@@ -21,21 +20,21 @@ final class TrustPresenter
     {
         $trust = Trust::of($user);
 
-        return new TrustPage(PicturePresenter::today($user), self::headline($trust), [
+        return new TrustPage(self::headline($trust), [
             self::one('the rules alone', $trust->rules), self::one('the rules and your record', $trust->record),
         ]);
     }
 
     private static function headline(Trust $trust): string
     {
-        $right = static fn (Holdout $one): string => round(100 * $one->share->mean).' in 100';
+        $right = static fn (Holdout $one): string => round(100 * $one->share->mean).' % of the time';
 
         return match (true) {
             max($trust->rules->pairs, $trust->record->pairs) < self::LEAST => 'Not enough yet to say whether rules or record deserve trust',
             $trust->rules->pairs < self::LEAST => 'The rules had no say in what was fished; with your record the better one came first '
-                ."{$right($trust->record)} times",
+                ."{$right($trust->record)}",
             $trust->record->share->q10 > $trust->rules->share->mean => 'Your record deserves trust: with it the better one came first '
-                ."{$right($trust->record)} times, by the rules alone {$right($trust->rules)}",
+                ."{$right($trust->record)}, by the rules alone {$right($trust->rules)}",
             $trust->rules->share->q10 > $trust->record->share->mean => 'The rules alone did better so far: '
                 ."{$right($trust->rules)} against {$right($trust->record)}",
             default => "Rules and record did about alike: {$right($trust->rules)} and {$right($trust->record)}",

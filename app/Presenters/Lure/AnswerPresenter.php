@@ -24,7 +24,7 @@ use Eskith\Core\Units\InvalidInput;
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
 final readonly class AnswerPresenter
 {
-    private const MOVE = 'Time to move: nothing has touched here for long enough.';
+    private const MOVE = 'Time to move: no bite here for long enough.';
 
     /** Lures listed. */
     private const LISTED = 10;
@@ -65,7 +65,7 @@ final readonly class AnswerPresenter
         [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
         $names = new LureNames($situation->say);
         $move = $rankedBox->day->isTimeToMove($situation->vertical());
-        [$headline, $lead] = (new Headline($situation))->of($rankedBox->ranked, $rankedBox->box, $rankedBox->chooser, $move);
+        [$headline, $lead] = self::said($rankedBox);
         $byLure = $rankedBox->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
         $family = in_array($family, $families, true) ? $family : null;
@@ -91,10 +91,26 @@ final readonly class AnswerPresenter
             chosen: $chosen === null ? null : $presenter->inFull($chosen),
             column: (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
             rack: self::rack($byLure, $names),
-            feed: FeedPresenter::of($user->feed()->first()),
+            feed: FeedPresenter::of($rankedBox->feed),
             families: count($families) > 1 ? $families : [],
             family: $family,
             pinned: $user->pinned_lure_id,
+        );
+    }
+
+    /** What to tie on, in a sentence. */
+    public static function headline(RankedBox $rankedBox): string
+    {
+        return self::said($rankedBox)[0];
+    }
+
+    /** @return array{string, string} the headline, and what leads to it */
+    private static function said(RankedBox $rankedBox): array
+    {
+        $situation = $rankedBox->situation;
+
+        return (new Headline($situation))->of(
+            $rankedBox->ranked, $rankedBox->box, $rankedBox->chooser, $rankedBox->day->isTimeToMove($situation->vertical()),
         );
     }
 

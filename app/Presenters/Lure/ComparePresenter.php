@@ -69,8 +69,8 @@ final class ComparePresenter
         return ucfirst(
             "the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').(
                 $times >= 1.15
-                    ? ': about '.number_format($times, 1).' times the touches, by the rules.'
-                    : ': hardly more touches, by the rules.'
+                    ? ': about '.number_format($times, 1).'× the bites, by the rules.'
+                    : ': hardly more bites, by the rules.'
             ),
         );
     }

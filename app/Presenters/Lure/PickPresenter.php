@@ -138,7 +138,7 @@ final readonly class PickPresenter
     /** @return list<StepData> */
     private function steps(Pick $pick): array
     {
-        // Told in minutes without a touch, which have begun for what is on the line.
+        // Told in minutes without a bite, which have begun for what is on the line.
         $blank = 60 * $this->rankedBox->day->blank(Day::way($pick->candidate));
         $steps = Ladder::over(
             $this->rankedBox->ranked, $this->rankedBox->day, $this->rankedBox->situation->vertical(),

@@ -190,8 +190,8 @@ final readonly class RulesPresenter
         return match (true) {
             $weight === 0.0 => 'off',
             $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Reading $need): string => $need->missing(), $missing)),
-            $lures === 0 => 'silent today',
-            default => 'speaks of '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
+            $lures === 0 => 'not used today',
+            default => 'affects '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
         };
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Places;
 
-use App\Choosing\RankedBox;
 use App\Data\OptionData;
 use App\Data\Pages\PlacesPage;
 use App\Data\Places\EdgeData;
@@ -27,12 +26,12 @@ use App\Models\User;
 use App\Models\Water;
 use App\Places\Surveys;
 use App\Places\WaterChart;
-use App\Presenters\PicturePresenter;
 use App\Readings\ReadingBook;
 use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
+use App\Rules\AnglerRules;
 use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
@@ -50,16 +49,15 @@ final readonly class PlacesPresenter
     {
     }
 
-    public function page(User $user, ?Water $water, ?string $line): PlacesPage
+    public function page(User $user, ReadingBook $book, ?Water $water, ?string $line): PlacesPage
     {
-        $rankedBox = RankedBox::today($user);
-        $book = $rankedBox->book;
         $say = new UnitFormat($book->settings->units);
         $now = Carbon::now();
         $level = $water === null ? 0.0 : TideAndLight::overWater($water)->levelM($now);
-        $water?->load(['spots.water', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
+        $water?->load(['spots', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
+        $water?->spots->each(static fn (Spot $spot): Spot => $spot->setRelation('water', $water));
         $charted = $water === null ? null : WaterChart::of($water);
-        $look = $water === null ? null : new LookPresenter($water, $book, $say, $rankedBox->anglerRules->weights);
+        $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::of($user)->weights);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
         // Until a line is drawn, the one across the first that falls anywhere.
         $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;
@@ -68,7 +66,7 @@ final readonly class PlacesPresenter
         $recording = Surveys::of($user)->recording();
 
         return new PlacesPage(
-            picture: PicturePresenter::of($rankedBox), headline: self::headline($water, $charted, $looks[0] ?? null),
+            headline: self::headline($water, $charted, $looks[0] ?? null),
             under: $water === null ? '' : WaterPresenter::words($water, $charted, $say), waters: self::waters($user),
             water: $water === null ? null : WaterPresenter::of($user, $water, $charted, $say),
             ground: $charted === null ? null : (new GroundPresenter($say))->of($charted, $level),

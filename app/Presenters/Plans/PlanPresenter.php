@@ -216,7 +216,7 @@ final readonly class PlanPresenter
     private function emptiness(Plan $plan, Laid $laid): string
     {
         if ($plan->kind === PlanKind::Ledges || $plan->kind === PlanKind::Tide || $plan->kind === PlanKind::Drift) {
-            return $plan->kind === PlanKind::Drift ? 'A couple of drifts without a touch are the least that a finish deserves.' : '';
+            return $plan->kind === PlanKind::Drift ? 'A couple of drifts without a bite are the least that a finish deserves.' : '';
         }
         $touched = $plan->outing_id === null
             ? null
@@ -227,7 +227,7 @@ final readonly class PlanPresenter
         }));
         $metres = $laid->alongM > 0 ? ' or '.$this->say->depth(50.0).' of it' : '';
 
-        return ($empty === 0 ? '' : ($empty === 1 ? 'One cast' : "{$empty} casts").' since the last touch. ')
+        return ($empty === 0 ? '' : ($empty === 1 ? 'One cast' : "{$empty} casts").' since the last bite. ')
             ."Ten to fifteen empty casts{$metres} between two groups are normal: go on rather than leave.";
     }
 

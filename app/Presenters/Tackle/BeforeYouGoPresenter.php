@@ -81,7 +81,7 @@ final readonly class BeforeYouGoPresenter
         return $this->dueOf($leaders->all(), static function (Gear $gear): ?DueData {
             $why = Upkeep::leader(self::days($gear->put_on));
 
-            return $why === null ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Tied anew');
+            return $why === null ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Retied');
         });
     }
 

@@ -145,7 +145,7 @@ final readonly class WorkPresenter
             $range === null ? '' : "As a rule it is {$this->move('lifted', 'pulled')} {$say->lift($range[0])} to {$say->lift($range[1])}.",
             $this->cast !== null || $this->repeat === null || $this->steps->fall->isSlack() || $this->steps->fall === FallControl::Free
                 ? ''
-                : 'Lower the tip at '.$this->speed($lift / max(0.05, $this->repeat->fallSeconds)).' to keep touch.',
+                : 'Lower the tip at '.$this->speed($lift / max(0.05, $this->repeat->fallSeconds)).' to stay in contact.',
             $this->nearAndFar(),
             $this->repeat !== null && $this->situation->vertical() && $this->situation->onBottom() && $lift < 1.5
                 ? "Miss the bottom, and let out {$say->lift($this->letOut())} more line."

@@ -61,7 +61,7 @@ final readonly class RigChecks
             );
         }
         if ($this->report->lost === null) {
-            return $this->unread(RigCheck::Start, 'how much of a lift the line swallows');
+            return $this->unread(RigCheck::Start, 'how much of a lift you lose');
         }
         $lift = $this->report->steps->liftM;
         $good = $this->report->lost->lostM <= self::FELT * $lift;
@@ -69,8 +69,8 @@ final readonly class RigChecks
         return new Finding(
             RigCheck::Start, $good,
             $this->report->isAllLost($this->report->lost)
-                ? "{$this->where()} the belly of the line swallows a lift of {$this->report->situation->say->lift($lift)} altogether."
-                : "{$this->where()} the line swallows ".$this->report->said($this->report->lost->lostM)
+                ? "{$this->where()} the belly of the line takes a lift of {$this->report->situation->say->lift($lift)} altogether."
+                : "{$this->where()} you lose ".$this->report->said($this->report->lost->lostM)
                 ." of a lift of {$this->report->situation->say->lift($lift)}"
                 .($this->report->startFactor === null
                     ? ': '.$this->report->said($this->report->lost->bellyM).' belly and '
@@ -94,7 +94,7 @@ final readonly class RigChecks
 
         return new Finding(
             RigCheck::HookSet, $this->report->hookSet->reaches,
-            "{$this->where()} a strike takes {$needed} of the {$sweep} that a sweep has; with this line it ".$this->report->hooks().'.',
+            "{$this->where()} the hookset uses {$needed} of the {$sweep} of a sweep; with this line ".$this->report->hooks().'.',
             match (true) {
                 $this->report->hookSet->reaches => '',
                 $this->report->rig->line->material === Material::Braid => $this->orShorter('Keep the line straighter'),

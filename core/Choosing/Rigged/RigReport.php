@@ -243,16 +243,16 @@ final readonly class RigReport
         return Fouling::of($this->rig, $this->hooks, $slack, $this->steps->liftM, ! $this->situation->vertical());
     }
 
-    /** "hooks to 90 ft" */
+    /** "hooksets reach 90 ft" */
     public function hooks(): string
     {
         $to = $this->hooksToM() ?? 0.0;
 
         return match (true) {
-            $to <= 0.0 => 'hooks nowhere',
-            $to >= self::FARTHEST_M && $this->situation->vertical() => 'hooks as deep as anybody fishes',
-            $to >= self::FARTHEST_M => 'hooks as far out as anybody casts',
-            default => 'hooks to '.$this->situation->say->depth($to).($this->situation->vertical() ? '' : ' out'),
+            $to <= 0.0 => 'hooksets reach nowhere',
+            $to >= self::FARTHEST_M && $this->situation->vertical() => 'hooksets reach bottom here',
+            $to >= self::FARTHEST_M => 'hooksets reach any cast',
+            default => 'hooksets reach '.$this->situation->say->depth($to).($this->situation->vertical() ? '' : ' out'),
         };
     }
 

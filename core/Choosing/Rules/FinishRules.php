@@ -18,7 +18,7 @@ use Eskith\Core\Water\Light;
 /** Which finish. For bream it matters little: most of these are halved. */
 final class FinishRules
 {
-    /** Rod-minutes on bright metal without a touch after which it counts as refused. */
+    /** Rod-minutes on bright metal without a bite after which it counts as refused. */
     private const REFUSED_MIN = 20.0;
 
     /** @return list<Rule> */
@@ -62,7 +62,7 @@ final class FinishRules
                 static fn (Situation $s, FinishFacts $look): ?Verdict => $look->finish === 'natural'
                     && $s->brightMetalMin >= self::REFUSED_MIN
                     && ! $s->brightMetalTouched
-                    ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a touch: try natural.') : null),
+                    ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a bite: try natural.') : null),
             Rule::ofLook('C9', 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
                 static fn (Situation $s, FinishFacts $look): ?Verdict => $look->redNearHooks()
                     ? self::verdict($s, 0.5, 'Red near the hooks: something to aim at.') : null),

@@ -55,12 +55,12 @@ final class WeightRules
                             ." at {$s->say->depth((float) $s->workedM())}: much time lost sinking.",
                     )
                     : null),
-            Rule::ofWeight('W6', 'For walleye and bass on the bottom the half-ounce class is the first reach.', [], 1,
+            Rule::ofWeight('W6', 'For walleye and bass on the bottom the half-ounce class is the first choice.', [], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => $s->onBottom() && in_array(
                     $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
                 )
                     && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
-                    ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first reach for {$s->aim->species->word()}.")
+                    ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first choice for {$s->aim->species->word()}.")
                     : null),
             Rule::ofWeight('W8', 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => $lure->family === Family::TailSpinner

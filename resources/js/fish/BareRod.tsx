@@ -3,7 +3,7 @@ import type { OutingData } from "../types";
 import type { OutingLog } from "./useOuting";
 
 /** Where the pads would be. */
-const atHand = "sticky bottom-0 mt-2 self-start bg-frost pt-1 pb-3 lg:static";
+const atHand = "sticky bottom-(--bar) mt-2 self-start bg-frost pt-1 pb-3 lg:static";
 
 interface Props {
 	outing: OutingData;

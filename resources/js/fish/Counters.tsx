@@ -9,11 +9,11 @@ export function Counters({ outing }: { outing: OutingData }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	const drops = isCast(outing) ? "casts" : "drops";
 	const figures: [string, string][] = [
-		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? `${drops} since a touch` : `${drops}, no touch yet`],
+		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? `${drops} since a bite` : `${drops}, no bite yet`],
 		...(outing.setup
-			? [[`${minutes} min`, outing.touched ? "since a touch" : "on this, no touch"] as [string, string]]
+			? [[`${minutes} min`, outing.touched ? "since a bite" : "on this, no bite"] as [string, string]]
 			: []),
-		[`${outing.landed} / ${outing.touches}`, "landed of touches"],
+		[`${outing.landed} / ${outing.touches}`, "landed of bites"],
 	];
 	return (
 		<dl className="grid grid-cols-3 gap-3 border-y border-rule py-2">
@@ -41,7 +41,7 @@ export function Advice({
 	if (!outing.pick) return null;
 	const next = outing.pick.ladder[0];
 	return (
-		<section aria-label="If nothing touches it" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
+		<section aria-label="If nothing bites" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
 			{outing.move && (
 				<>
 					<div className="flex items-start justify-between gap-3 pt-2">

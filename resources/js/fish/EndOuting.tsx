@@ -34,7 +34,7 @@ export function Ended({ outing, waiting }: { outing: OutingData; waiting: number
 	}, [kept]);
 	if (!outing.endedAt) return null;
 	return (
-		<div className="sticky bottom-0 mt-2 self-start bg-frost pt-1 pb-3 lg:static">
+		<div className="sticky bottom-(--bar) mt-2 self-start bg-frost pt-1 pb-3 lg:static">
 			<Notice tone="done" className="py-2">
 				{kept
 					? `Ended at ${timeOf(outing.endedAt)}, and all of it is kept.`

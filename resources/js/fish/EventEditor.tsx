@@ -152,7 +152,7 @@ function Where({ draft, set, known }: WhereProps) {
 	return (
 		<>
 			<Choice
-				label="Where it came"
+				label="When it bit"
 				value={draft.came}
 				onChange={(where) => set({ came: where })}
 				options={optionsOf(BITE_PHASE)}

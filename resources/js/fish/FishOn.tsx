@@ -131,7 +131,7 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 						/>
 					</label>
 				)}
-				<Choice label="Where it came" value={place} onChange={(where) => type({ place: where })} options={where} />
+				<Choice label="When it bit" value={place} onChange={(where) => type({ place: where })} options={where} />
 				<label className="block pt-3 font-semibold">
 					Length ({outing.lengthUnit}, or with its unit)
 					<input

@@ -24,7 +24,7 @@ export function JustNow({ outing, log }: { outing: OutingData; log: OutingLog })
 			<BackDown events={outing.events} />
 			{merged && (
 				<p className="flex items-center justify-between gap-3 border-b border-rule text-[15px]">
-					<span>The touch before was this fish: one bite.</span>
+					<span>The bite before was this fish: it counts once.</span>
 					<Button look="strong" className="shrink-0" onClick={() => log.putBack(merged.uuid)}>
 						There were two
 					</Button>

@@ -10,7 +10,7 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 		<div className="max-w-[56ch] px-4 py-6 lg:px-7">
 			<h1 className="text-[25px]">No outing is under way</h1>
 			<p className="mt-2 text-slate">
-				Choose what to tie on; the outing starts with it, and drops, touches and fish are logged here.
+				Choose what to tie on; the outing starts with it, and drops, bites and fish are logged here.
 			</p>
 			<div className="mt-5 flex flex-wrap gap-3">
 				<ButtonLink href="/lure" look="next" size="big">

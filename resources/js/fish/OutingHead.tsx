@@ -67,7 +67,7 @@ function RigLine({ rig, onRetie }: { rig: RigInShortData; onRetie: () => void })
 				<div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 pt-1">
 					<strong>{rig.care}</strong>
 					<Button look="plain" onClick={onRetie}>
-						Tied anew
+						Retied
 					</Button>
 				</div>
 			)}

@@ -17,7 +17,7 @@ export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 	const pad = (key: string, onClick: () => void, look: string) =>
 		({ type: "button", "aria-keyshortcuts": key, onClick, className: look }) as const;
 	return (
-		<div className="sticky bottom-0 mt-2 grid grid-cols-12 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
+		<div className="sticky bottom-(--bar) mt-2 grid grid-cols-12 content-start gap-2.5 self-start bg-frost pt-1 pb-3 lg:static lg:row-span-2">
 			<button
 				{...pad(
 					"D",
@@ -30,7 +30,7 @@ export function Pads({ outing, log, onTouch, onFish, onChange }: Props) {
 			<button
 				{...pad("T", onTouch, "figure col-span-6 min-h-[76px] rounded-md border-[3px] border-ink bg-paper text-[21px]")}
 			>
-				Touch
+				Bite
 			</button>
 			<button {...pad("F", onFish, "figure col-span-6 min-h-[76px] rounded-md bg-ember text-[21px] text-on-ember")}>
 				Fish on

@@ -19,7 +19,7 @@ export function TouchPad({ open, onOpenChange, onLog }: Props) {
 		onLog({ kind: "touch", came: where, at });
 	};
 	return (
-		<Dialog open={open} onOpenChange={onOpenChange} title="Touch: where did it come?">
+		<Dialog open={open} onOpenChange={onOpenChange} title="When did it bite?">
 			<div className="mt-2 grid grid-cols-2 gap-2">
 				{Object.entries(BITE_PHASE).map(([where, { within }]) => (
 					<button

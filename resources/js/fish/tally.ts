@@ -31,7 +31,7 @@ export function counting(tally: TallyData, event: EventData, more: 1 | -1): Tall
 	};
 }
 
-/** What is told of a rod: its totals, and what the events that are listed say of the time since the last touch. */
+/** What is told of a rod: its totals, and what the events that are listed say of the time since the last bite. */
 export function glance(tally: TallyData, events: EventData[]): Glance {
 	const touch = events.find(isBite);
 	const drops = events.filter(({ kind }) => EVENT_KIND[kind].drop);

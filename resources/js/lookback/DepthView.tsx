@@ -1,5 +1,5 @@
 import { scaleLinear } from "d3-scale";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { BITE_PHASE } from "../kinds";
 import { optionsOf } from "../parts/options";
 import { shortDayOf } from "../parts/words";
@@ -86,7 +86,7 @@ export function DepthView({ outings, unit, perM }: Props) {
 					<span>{month(with_.at(-1)?.at)}</span>
 				</div>
 			</div>
-			<p className="mt-2 text-[14px] text-slate">Filled: landed. Open: touched, or lost. Each strip is an outing.</p>
+			<p className="mt-2 text-[14px] text-slate">Filled: landed. Open: missed, or lost. Each strip is an outing.</p>
 			<Table outings={with_} unit={unit} perM={perM} shown={shown} />
 		</section>
 	);
@@ -106,14 +106,12 @@ function Water() {
 }
 
 /** A mark for each kind at a depth, as broad as many came there. */
-function Bite({ bite, wide, y }: { bite: BitesAtData; wide: number; y: number }) {
-	const id = useId();
+export function Bite({ bite, wide, y }: { bite: BitesAtData; wide: number; y: number }) {
 	const across = Math.min(wide / 2 - 2, 2.5 + 1.5 * Math.sqrt(bite.count));
 	const places = ["first_fall", "fall", "rest", "lift", "swim", ""];
 	const x = wide * (0.2 + (0.6 * Math.max(0, places.indexOf(bite.came))) / (places.length - 1));
 	return (
 		<path
-			id={id}
 			d={`M${x} ${y - 5} L${x + across} ${y} L${x} ${y + 5} L${x - across} ${y} Z`}
 			className={bite.landed ? "fill-brass stroke-brass" : "fill-transparent stroke-brass"}
 			strokeWidth={1.5}
@@ -163,6 +161,6 @@ function counted(outings: OutingBitesData[], phase: string): number {
 		.reduce((sum, bite) => sum + (phase === "" || bite.came === phase ? bite.count : 0), 0);
 }
 
-function month(iso: string | undefined): string {
+export function month(iso: string | undefined): string {
 	return iso ? shortDayOf(iso) : "";
 }

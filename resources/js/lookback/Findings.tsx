@@ -2,7 +2,13 @@ import { Link } from "@inertiajs/react";
 import type { RecordFindingData } from "../types";
 import { withChosen } from "./inAddress";
 
-const how: Record<string, string> = { clear: "clear", vanishes: "vanishes", close: "too close", thin: "thin", "": "" };
+const how: Record<string, string> = {
+	clear: "clear",
+	vanishes: "no real difference",
+	close: "too close",
+	thin: "thin",
+	"": "",
+};
 
 /** What else is worth saying; each opens its picture. */
 export function Findings({ findings }: { findings: RecordFindingData[] }) {

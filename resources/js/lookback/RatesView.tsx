@@ -2,18 +2,18 @@ import type { DotData, OptionData, RatesData } from "../types";
 import { Dots } from "./Dots";
 import { FactorChoice } from "./FactorChoice";
 
-/** Touches per rod-hour by one factor, the highest first, hours beside. */
+/** Bites per rod-hour by one factor, the highest first, hours beside. */
 export function RatesView({ rates, factors }: { rates: RatesData; factors: OptionData[] }) {
 	return (
 		<section aria-label="Rates">
 			<div className="flex flex-wrap items-center justify-between gap-x-4">
-				<h2 className="text-[19px]">Touches an hour</h2>
+				<h2 className="text-[19px]">Bites an hour</h2>
 				<FactorChoice label="by" name="by" value={rates.factor} factors={factors} />
 			</div>
 			<p className="mt-1 mb-3">{rates.words}</p>
 			{rates.dots.length > 0 && (
 				<Dots
-					caption={`Touches per rod-hour by ${rates.factor}, with their 80 % intervals`}
+					caption={`Bites per rod-hour by ${rates.factor}, with their 80 % intervals`}
 					upTo={1}
 					rows={rates.dots.map((dot) => ({
 						key: dot.level,
@@ -32,9 +32,9 @@ export function RatesView({ rates, factors }: { rates: RatesData; factors: Optio
 					<tr>
 						<th className="py-1 font-normal">{rates.factor}</th>
 						<th className="font-normal">an hour</th>
-						<th className="font-normal">80 % between</th>
+						<th className="font-normal">likely</th>
 						<th className="font-normal">outings</th>
-						<th className="font-normal">best, in 100</th>
+						<th className="font-normal">likely the best</th>
 					</tr>
 				</thead>
 				<tbody>
@@ -46,7 +46,7 @@ export function RatesView({ rates, factors }: { rates: RatesData; factors: Optio
 								{one(dot.low)} – {one(dot.high)}
 							</td>
 							<td>{dot.outings}</td>
-							<td>{dot.best}</td>
+							<td>{dot.best} %</td>
 						</tr>
 					))}
 				</tbody>
@@ -58,6 +58,6 @@ export function RatesView({ rates, factors }: { rates: RatesData; factors: Optio
 const one = (value: number) => value.toFixed(value < 10 ? 1 : 0);
 
 function said({ level, mean, low, high, touches, hours, outings, best }: DotData): string {
-	const rate = `${level}: ${one(mean)} touches an hour, 80 % between ${one(low)} and ${one(high)}`;
-	return `${rate}, ${touches} in ${hours}, ${outings} outings; best with ${best} in 100`;
+	const rate = `${level}: ${one(mean)} bites an hour, likely ${one(low)} to ${one(high)}`;
+	return `${rate}, ${touches} in ${hours}, ${outings} outings; ${best} % likely the best`;
 }

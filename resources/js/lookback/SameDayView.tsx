@@ -6,7 +6,7 @@ import { Dots } from "./Dots";
 const order = ["clear", "vanishes", "close", "thin"];
 const titles: Record<string, string> = {
 	clear: "Clear",
-	vanishes: "Looked so, but it was the day",
+	vanishes: "No real difference: better days, not a better lure",
 	close: "Too close to call",
 	thin: "Not enough yet",
 };
@@ -17,8 +17,8 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 		<section aria-label="The same day">
 			<h2 className="text-[19px]">Within the same outings</h2>
 			<p className="mt-1 mb-3 text-slate">
-				How many times as often the first was touched as the second. {compared} pairs looked at: with so many, one in
-				ten that is nothing looks clear.
+				The bites of the first against those of the second. {compared} pairs looked at: of ten that do not differ, one
+				looks clear all the same.
 			</p>
 			{order.map((standing) => {
 				const of = pairs.filter((pair) => pair.standing === standing).slice(0, standing === "thin" ? 8 : 14);

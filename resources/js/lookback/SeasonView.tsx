@@ -21,7 +21,7 @@ export function SeasonView({ outings }: { outings: OutingBitesData[] }) {
 		<section aria-label="The season">
 			<h2 className="text-[19px]">Outing by outing</h2>
 			<p className="mt-1 mb-2 text-slate">
-				Higher where the water was warmer; the larger the more was touched an hour, filled where fish were landed.
+				Higher where the water was warmer; larger for more bites an hour, filled where fish were landed.
 			</p>
 			<svg
 				role="img"

@@ -14,7 +14,7 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 				upTo={1}
 				format={percent}
 				rows={[
-					row("hooked of touched", all.hooked),
+					row("hooked of bites", all.hooked),
 					row("landed of hooked", all.landed),
 					row("fouled of drops", all.fouled),
 					...(all.refused.of > 0 ? [row("turned away of seen following", all.refused)] : []),
@@ -57,7 +57,7 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 }
 
 const parts: [string, (stage: StageData) => ShareOfData][] = [
-	["Hooked of touched", (stage) => stage.hooked],
+	["Hooked of bites", (stage) => stage.hooked],
 	["Landed of hooked", (stage) => stage.landed],
 	["Turned away of seen following", (stage) => stage.refused],
 ];

@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { remember, remembered } from "../parts/address";
+import { ButtonLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
@@ -16,7 +17,7 @@ import { Why } from "./Why";
 
 const views = [
 	["why", "Why"],
-	["ladder", "No touch"],
+	["ladder", "No bite"],
 	["change", "What if"],
 	["compare", "Compare"],
 ] as const;
@@ -59,7 +60,7 @@ export default function Beside({ live, pick, second, tied, severalRods, onGhost 
 						<Why answer={answer} pick={pick} first={first} spent={spent} onWay={live.choose} />
 					</TabPart>
 					<TabPart value="ladder">
-						<h2 className="text-[20px]">When nothing touches it</h2>
+						<h2 className="text-[20px]">When nothing bites</h2>
 						<p className="mt-1 pb-2 text-[14px] text-slate">
 							One thing at a time, from the {pick.spoken}. Minutes by the rules, until your record says better.
 						</p>
@@ -73,7 +74,7 @@ export default function Beside({ live, pick, second, tied, severalRods, onGhost 
 					</TabPart>
 				</div>
 			</Tabs>
-			<Next live={live} pick={pick} underWay={tied !== null} severalRods={severalRods} />
+			<Next live={live} pick={pick} tied={tied} severalRods={severalRods} />
 		</section>
 	);
 }
@@ -81,15 +82,16 @@ export default function Beside({ live, pick, second, tied, severalRods, onGhost 
 interface NextProps {
 	live: Live;
 	pick: PickData;
-	underWay: boolean;
+	tied: TiedData | null;
 	severalRods: boolean;
 }
 
 /** Ties it on, or keeps it in sight. */
-function Next({ live, pick, underWay, severalRods }: NextProps) {
+function Next({ live, pick, tied, severalRods }: NextProps) {
 	const [sending, setSending] = useState(false);
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const rodFor = useRodFor(live.answer, pick, severalRods);
+	const on = rodFor.rod ? rodFor.rod.on : tied?.key === pick.key;
 	const pinned = live.answer.pinned === pick.lureId;
 	const tieOn = () => {
 		setSending(true);
@@ -103,18 +105,25 @@ function Next({ live, pick, underWay, severalRods }: NextProps) {
 		);
 	};
 	return (
-		<div className="sticky bottom-0 border-t border-rule bg-paper px-5 py-3">
+		<div className="sticky bottom-(--bar) border-t border-rule bg-paper px-5 py-3">
 			<Trouble words={trouble} className="pb-2" />
 			{severalRods && <WhichRod rodFor={rodFor} />}
 			<div className="flex gap-2">
-				<button
-					type="button"
-					onClick={tieOn}
-					disabled={sending}
-					className="figure min-h-14 flex-1 rounded-md bg-ember text-[17px] text-on-ember lg:min-h-[47px]"
-				>
-					{underWay ? "Tie this one on" : "Fish this one"}
-				</button>
+				{on ? (
+					<p className="flex min-h-14 flex-1 items-center justify-between text-[16px] lg:min-h-[47px]">
+						<b>Already tied on</b>
+						<ButtonLink href="/fish">Fish it</ButtonLink>
+					</p>
+				) : (
+					<button
+						type="button"
+						onClick={tieOn}
+						disabled={sending}
+						className="figure min-h-14 flex-1 rounded-md bg-ember text-[17px] text-on-ember lg:min-h-[47px]"
+					>
+						{tied ? "Tie this one on" : "Fish this one"}
+					</button>
+				)}
 				<button
 					type="button"
 					aria-pressed={pinned}
@@ -141,7 +150,7 @@ function WhichRod({ rodFor: { rods, rod, choose } }: { rodFor: RodFor }) {
 						options={rods.map((one) => [one.uuid, one.name] as const)}
 						onChange={choose}
 					/>
-					<span className="leading-tight text-slate">{rod.words}</span>
+					{!rod.on && <span className="leading-tight text-slate">{rod.words}</span>}
 				</>
 			)}
 		</div>

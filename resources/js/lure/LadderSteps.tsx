@@ -2,7 +2,7 @@ import type { StepData } from "../types";
 
 interface Props {
 	steps: StepData[];
-	/** Minutes already fished without a touch. */
+	/** Minutes already fished without a bite. */
 	spent?: number;
 	/** Minutes for each drop, where the pace is known. */
 	pace?: number | null;
@@ -57,10 +57,10 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 
 function when(index: number, { hardly, minutes }: StepData, spent: number, pace: number | null): string {
 	if (hardly) return "hardly today: nothing in the box is worth the change";
-	if (index > 0) return minutes < 1 ? "then at once" : `no touch in ${minutes} min more`;
+	if (index > 0) return minutes < 1 ? "then at once" : `no bite in ${minutes} min more`;
 	const left = minutes - spent;
 	if (left <= 0) return "time is up: now";
 	const count = pace === null ? 0 : Math.max(1, Math.round(left / pace));
 	const drops = count === 0 ? "" : `, about ${count} ${count === 1 ? "drop" : "drops"}`;
-	return spent > 0 ? `in ${left} more min without a touch${drops}` : `no touch in ${left} min${drops}`;
+	return spent > 0 ? `in ${left} more min without a bite${drops}` : `no bite in ${left} min${drops}`;
 }

@@ -7,6 +7,11 @@ export function OtherSchools({ second, onWay }: { second: SecondLookData | null;
 	const differing = second?.schools.filter((school) => !school.agrees) ?? [];
 	return (
 		<p className="mt-1 min-h-[66px] lg:min-h-[44px] text-[15px]">
+			{!second && (
+				<>
+					<b>Other schools:</b> <span className="text-slate">one moment</span>
+				</>
+			)}
 			{second && (
 				<>
 					<b>Other schools:</b> {differing.length === 0 && "all would tie on the same."}

@@ -9,7 +9,7 @@ interface Props {
 	pick: PickData;
 	/** The key of the pick on top of the whole box. */
 	first: string;
-	/** Minutes it has been fished without a touch, where it is on the line. */
+	/** Minutes it has been fished without a bite, where it is on the line. */
 	spent?: number;
 	onWay: (key: string) => void;
 }
@@ -112,8 +112,8 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 function patience(next: StepData, spent: number): string {
 	const left = next.minutes - spent;
 	if (next.hardly) return "Stay with it: nothing in the box is worth the change today.";
-	if (left <= 0) return `${spent} min without a touch: ${next.words} now.`;
-	return `No touch in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
+	if (left <= 0) return `${spent} min without a bite: ${next.words} now.`;
+	return `No bite in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
 }
 
 function upper(words: string): string {

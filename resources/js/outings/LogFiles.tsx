@@ -24,7 +24,7 @@ export function LogFiles({ years }: { years: number[] }) {
 									look="strong"
 									size="normal"
 									className="ml-4"
-									href={`/log.${format}${year ? `?year=${year}` : ""}`}
+									href={`/log.${format}${ofYear(year)}`}
 									aria-label={`${year ?? "Everything"} as ${format.toUpperCase()}`}
 								>
 									{format.toUpperCase()}
@@ -89,3 +89,5 @@ function OfPhone() {
 		</>
 	);
 }
+
+const ofYear = (year: number | null) => (year ? `?year=${year}` : "");

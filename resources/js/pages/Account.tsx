@@ -1,6 +1,5 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
 import { type ReactNode, useState } from "react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { FileButton } from "../parts/FileButton";
@@ -10,10 +9,10 @@ import { AppLayout } from "../shell/AppLayout";
 import type { AccountPage } from "../types";
 
 /** The account: its password and devices, everything in it as one file, and its end. */
-export default function Account({ picture, email, isDemo }: AccountPage) {
+export default function Account({ email, isDemo }: AccountPage) {
 	const { props } = usePage();
 	return (
-		<AppLayout title="Account" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Account">
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<p className="pb-1 text-[15px]">
 					<Link href="/settings" className="underline underline-offset-4">

@@ -1,5 +1,4 @@
 import { router } from "@inertiajs/react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
 import { AppLayout } from "../shell/AppLayout";
 import { BenchDrawing } from "../tackle/BenchDrawing";
@@ -11,11 +10,10 @@ import { Roles } from "../tackle/Roles";
 import type { BenchPage } from "../types";
 
 /** One lure on the bench: measured, hung, hooked. */
-export default function Bench({ picture, bench }: BenchPage) {
+export default function Bench({ bench }: BenchPage) {
 	const fields = JSON.parse(bench.fields) as Fields;
 	const { lure } = bench;
-	const refresh = () =>
-		new Promise<void>((onFinish) => router.reload({ only: ["bench", "picture"], onFinish: () => onFinish() }));
+	const refresh = () => new Promise<void>((onFinish) => router.reload({ only: ["bench"], onFinish: () => onFinish() }));
 	const { apply, notes } = useLureChanges(refresh);
 	const change = (set: Record<string, unknown>, words: string) =>
 		apply([{ id: lure.id, set, version: lure.version, saw: seen({ ...fields }, set) }], words);
@@ -27,7 +25,7 @@ export default function Bench({ picture, bench }: BenchPage) {
 					`The ${what} hole is moved.`,
 				);
 	return (
-		<AppLayout title="Bench" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Bench">
 			<div className="px-4 py-4 lg:px-7">
 				<p className="flex flex-wrap gap-x-5 gap-y-1 pb-1 text-[15px]">
 					<ButtonLink href="/tackle" size="inline">

@@ -1,22 +1,19 @@
 import { Link } from "@inertiajs/react";
 import { useRef } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
 import { AppLayout } from "../shell/AppLayout";
 import type { BoatCardPage } from "../types";
 
 /** The card for the tackle tray as it prints. */
-export default function BoatCard({ answer, pick }: BoatCardPage) {
+export default function BoatCard({ place, pick }: BoatCardPage) {
 	const page = useRef<HTMLIFrameElement>(null);
 	const query = pick ? `?${new URLSearchParams({ pick })}` : "";
 	return (
-		<AppLayout title="Boat card" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Boat card">
 			<div className="flex h-full min-h-[70dvh] flex-col px-4 py-4 lg:px-7">
 				<div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 					<div>
 						<h1 className="text-[25px]">Boat card</h1>
-						<p className="text-[15px] text-slate">
-							One page for the tackle tray, for {answer.column.place}, as it stands now.
-						</p>
+						<p className="text-[15px] text-slate">One page for the tackle tray, for {place}, as it stands now.</p>
 					</div>
 					<div className="flex flex-wrap items-center gap-4">
 						<Link href={`/lure${query}`} className="inline-flex min-h-12 items-center underline underline-offset-4">

@@ -1,15 +1,14 @@
 import { router } from "@inertiajs/react";
 import { FallSchools } from "../cadence/FallSchools";
 import { Numbers } from "../cadence/Numbers";
-import { PictureColumn } from "../drop/PictureColumn";
 import { AppLayout } from "../shell/AppLayout";
 import type { CadencesPage, FallSchoolData } from "../types";
 
 /** How an angler works their lures: how they are let down, and the numbers of every cadence. */
-export default function Cadences({ picture, cadences, falls, timed }: CadencesPage) {
+export default function Cadences({ cadences, falls, timed }: CadencesPage) {
 	const own = cadences.filter((cadence) => cadence.own).length;
 	return (
-		<AppLayout title="Cadences" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Cadences">
 			<div className="max-w-[760px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">
 					{own === 0

@@ -38,7 +38,7 @@ import type {
 export default function Fish({ outing, answer, plan, reopen, box, spots, takenAway, today }: FishPage) {
 	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} spots={spots} today={today} />;
 	return (
-		<AppLayout title="Fish" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Fish" onPhone column={<AnswerColumn answer={answer} />}>
 			<NoOuting reopen={reopen} takenAway={takenAway} />
 		</AppLayout>
 	);
@@ -83,6 +83,8 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 	return (
 		<AppLayout
 			title="Fish"
+			onPhone
+			pads
 			column={
 				<WaterColumn
 					column={log.column}

@@ -1,4 +1,3 @@
-import { PictureColumn } from "../drop/PictureColumn";
 import { counted } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { Done, Due, GearList } from "../tackle/GearLists";
@@ -7,9 +6,9 @@ import { NewGear } from "../tackle/NewGear";
 import type { GearPage } from "../types";
 
 /** What is due before the next outing, and the gear beside the lures. */
-export default function Gear({ picture, gear, due, history, waters, kinds }: GearPage) {
+export default function Gear({ gear, due, history, waters, kinds }: GearPage) {
 	return (
-		<AppLayout title="Before you go" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Before you go">
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">

@@ -1,5 +1,4 @@
 import { Link, router } from "@inertiajs/react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { DepthView } from "../lookback/DepthView";
 import { Filters } from "../lookback/Filters";
 import { Findings } from "../lookback/Findings";
@@ -7,6 +6,7 @@ import { useOpened } from "../lookback/inAddress";
 import { RatesView } from "../lookback/RatesView";
 import { SameDayView } from "../lookback/SameDayView";
 import { SchoolsView } from "../lookback/SchoolsView";
+import { SeasonColumn } from "../lookback/SeasonColumn";
 import { SeasonView } from "../lookback/SeasonView";
 import { StagesView } from "../lookback/StagesView";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
@@ -31,7 +31,11 @@ export default function LookBack(page: LookBackPage) {
 		"rates",
 	);
 	return (
-		<AppLayout title="Look back" column={<PictureColumn picture={page.picture} />}>
+		<AppLayout
+			title="Look back"
+			columnName="The season's depths"
+			column={<SeasonColumn outings={page.outings} unit={page.depthUnit} perM={page.depthPerM} />}
+		>
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>

@@ -37,6 +37,7 @@ export default function Lure({ answer: initial, trouble, tied, severalRods }: Lu
 	return (
 		<AppLayout
 			title="Lure"
+			onPhone
 			column={<AnswerColumn answer={answer} pick={pick} live={live} ghost={ghost} />}
 			strip={<ReadingsStrip live={live} tips={second?.tips ?? null} />}
 		>

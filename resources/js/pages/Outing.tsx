@@ -1,6 +1,5 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { AddForgotten } from "../fish/AddForgotten";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
@@ -30,7 +29,7 @@ export default function Outing(page: OutingPage) {
 		}
 	};
 	return (
-		<AppLayout title={outing.place} column={<PictureColumn picture={page.picture} />}>
+		<AppLayout title={outing.place}>
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">{outing.place}</h1>

@@ -1,5 +1,4 @@
 import { Link, router } from "@inertiajs/react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { LogFiles } from "../outings/LogFiles";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
@@ -8,9 +7,9 @@ import { AppLayout } from "../shell/AppLayout";
 import type { OutingsPage } from "../types";
 
 /** All outings, newest first, and the files they go out and come in as. */
-export default function Outings({ picture, outings, years, takenAway }: OutingsPage) {
+export default function Outings({ outings, years, takenAway }: OutingsPage) {
 	return (
-		<AppLayout title="Outings" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Outings">
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">

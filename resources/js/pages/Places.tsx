@@ -1,38 +1,30 @@
 import { router } from "@inertiajs/react";
 import { useRef, useState } from "react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
+import { useWide } from "../parts/useWide";
 import { Chart } from "../places/Chart";
 import { ChartTools, type Tool, toolWords } from "../places/ChartTools";
-import { LineDialog } from "../places/LineDialog";
-import { MarkDialog } from "../places/MarkDialog";
+import { type Open, OpenDialog } from "../places/OpenDialog";
 import { SectionPart } from "../places/SectionPart";
 import { SideList } from "../places/SideList";
-import { SoundingDialog } from "../places/SoundingDialog";
-import { Recording, SoundingsDialog } from "../places/Soundings";
-import { SpotDialog } from "../places/SpotDialog";
+import { Recording } from "../places/Soundings";
 import { useBoat } from "../places/useBoat";
 import { useSection } from "../places/useSection";
 import { lineOf, type Point } from "../places/view";
 import { WaterDialog } from "../places/WaterDialog";
 import { AppLayout } from "../shell/AppLayout";
-import type { PlacedMarkData, PlacedSpotData, PlacesPage } from "../types";
-
-/** What is open over the chart. */
-type Open =
-	| { what: "mark"; at: Point; mark: PlacedMarkData | null }
-	| { what: "spot"; at: Point | null; spot: PlacedSpotData | null }
-	| { what: "sounding"; at: Point }
-	| { what: "line" | "water" | "new" | "files" };
+import type { PlacedSpotData, PlacesPage } from "../types";
 
 /** The ground of a water: its chart, the section below a line, and where to look first. */
 export default function Places(page: PlacesPage) {
 	const { water } = page;
-	return (
-		<AppLayout title="Places" column={<PictureColumn picture={page.picture} />}>
-			{water ? <OnWater key={water.id} {...page} /> : <NoWater page={page} />}
+	return water ? (
+		<OnWater key={water.id} {...page} />
+	) : (
+		<AppLayout title="Places">
+			<NoWater page={page} />
 		</AppLayout>
 	);
 }
@@ -67,6 +59,7 @@ function OnWater(page: PlacesPage) {
 	const below = useSection(page);
 	const chosen = open?.what === "mark" ? (open.mark?.uuid ?? null) : null;
 	const boat = useBoat(water?.id ?? null, chosen, page.recording);
+	const wide = useWide("lg");
 	if (!water) return null;
 	const close = () => setOpen(null);
 	const choose = (next: Tool) => {
@@ -93,126 +86,97 @@ function OnWater(page: PlacesPage) {
 			: here?.x != null && here.y !== null
 				? { x: here.x, y: here.y }
 				: null;
+	const section = (
+		<SectionPart
+			page={page}
+			section={below.section}
+			stale={below.stale}
+			column={wide}
+			onSection={() => choose("section")}
+			onClear={() => below.setLine([])}
+		/>
+	);
 	return (
-		<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px] print:block print:h-auto">
-			<div className="px-4 py-4 lg:overflow-y-auto lg:px-7 print:overflow-visible">
-				<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
-				<p className="mt-0.5 text-[15px] text-slate">{page.under}</p>
-				<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">
-					<Select
-						label="Which water"
-						value={`${water.id}`}
-						options={page.waters.map(({ id, name }) => [`${id}`, name] as const)}
-						onChange={(id) => router.visit(`/places/${id}`)}
-						className="min-w-[158px] font-semibold"
+		<AppLayout title="Places" columnName="Below the line" column={wide && page.ground ? section : undefined}>
+			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px] print:block print:h-auto">
+				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7 print:overflow-visible">
+					<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
+					<p className="mt-0.5 text-[15px] text-slate">{page.under}</p>
+					<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">
+						<Select
+							label="Which water"
+							value={`${water.id}`}
+							options={page.waters.map(({ id, name }) => [`${id}`, name] as const)}
+							onChange={(id) => router.visit(`/places/${id}`)}
+							className="min-w-[158px] font-semibold"
+						/>
+						<ChartTools tool={tool} onTool={choose} drawn={drawn.length} onDone={() => setOpen({ what: "line" })} />
+					</div>
+					<Chart
+						page={page}
+						boat={boat}
+						line={drawn.length > 0 ? drawn : below.line}
+						drawing={tool !== "move"}
+						chosen={chosen}
+						look={look}
+						onPoint={point}
+						onMark={(mark) => setOpen({ what: "mark", at: mark, mark })}
+						onEnd={(index, to) => below.setLine(below.line.map((one, i) => (i === index ? to : one)))}
+						centre={centre}
 					/>
-					<ChartTools tool={tool} onTool={choose} drawn={drawn.length} onDone={() => setOpen({ what: "line" })} />
+					<p aria-live="polite" className="no-print text-[15px] font-semibold empty:hidden">
+						{toolWords(tool, drawn.length)}
+					</p>
+					<Trouble words={below.trouble} />
+					{!wide && section}
 				</div>
-				<Chart
+				<SideList
 					page={page}
-					boat={boat}
-					line={drawn.length > 0 ? drawn : below.line}
-					drawing={tool !== "move"}
-					chosen={chosen}
 					look={look}
-					onPoint={point}
-					onMark={(mark) => setOpen({ what: "mark", at: mark, mark })}
-					onEnd={(index, to) => below.setLine(below.line.map((one, i) => (i === index ? to : one)))}
-					centre={centre}
-				/>
-				<p aria-live="polite" className="no-print text-[15px] font-semibold empty:hidden">
-					{toolWords(tool, drawn.length)}
-				</p>
-				<Trouble words={below.trouble} />
-				<SectionPart
-					page={page}
-					section={below.section}
-					stale={below.stale}
-					onSection={() => choose("section")}
-					onClear={() => below.setLine([])}
-				/>
+					onLook={(i) => {
+						const found = looks[i];
+						setLook(look === i ? null : i);
+						if (found) centre.current?.(found);
+						if (found?.line) below.setLine(lineOf(found.line));
+					}}
+					onSpot={(spot) => setOpen({ what: "spot", at: null, spot })}
+					onMark={(mark) => {
+						centre.current?.(mark);
+						setOpen({ what: "mark", at: mark, mark });
+					}}
+					onWater={() => setOpen({ what: "water" })}
+					onNew={() => setOpen({ what: "new" })}
+					onBelow={below.setLine}
+				>
+					<div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+						{at && (
+							<Button look="plain" onClick={() => setOpen({ what: "mark", at, mark: null })}>
+								Mark here
+							</Button>
+						)}
+						<Recording water={water} recording={boat?.recording ?? page.recording} />
+						<Button onClick={() => setOpen({ what: "files" })}>Files</Button>
+					</div>
+				</SideList>
+				{open && (
+					<OpenDialog
+						open={open}
+						page={page}
+						water={water}
+						boat={boat}
+						drawn={drawn}
+						onPlace={(spot) => {
+							choose("spot");
+							setPlacing(spot);
+							close();
+						}}
+						onDone={(what) => {
+							if (what === "drawn" || placing) choose("move");
+							close();
+						}}
+					/>
+				)}
 			</div>
-			<SideList
-				page={page}
-				look={look}
-				onLook={(i) => {
-					const found = looks[i];
-					setLook(look === i ? null : i);
-					if (found) centre.current?.(found);
-					if (found?.line) below.setLine(lineOf(found.line));
-				}}
-				onSpot={(spot) => setOpen({ what: "spot", at: null, spot })}
-				onMark={(mark) => {
-					centre.current?.(mark);
-					setOpen({ what: "mark", at: mark, mark });
-				}}
-				onWater={() => setOpen({ what: "water" })}
-				onNew={() => setOpen({ what: "new" })}
-				onBelow={below.setLine}
-			>
-				<div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-					{at && (
-						<Button look="plain" onClick={() => setOpen({ what: "mark", at, mark: null })}>
-							Mark here
-						</Button>
-					)}
-					<Recording water={water} recording={boat?.recording ?? page.recording} />
-					<Button onClick={() => setOpen({ what: "files" })}>Files</Button>
-				</div>
-			</SideList>
-			{open?.what === "mark" && (
-				<MarkDialog
-					key={open.mark?.uuid ?? "new"}
-					water={water.id}
-					kinds={page.markKinds}
-					bottoms={page.bottoms}
-					at={open.at}
-					mark={open.mark}
-					now={page.marks.find(({ uuid }) => uuid === open.mark?.uuid) ?? null}
-					back={boat?.back?.uuid === open.mark?.uuid ? (boat?.back ?? null) : null}
-					onDone={close}
-				/>
-			)}
-			{open?.what === "spot" && (
-				<SpotDialog
-					water={water.id}
-					bottoms={page.bottoms}
-					at={open.at}
-					spot={open.spot}
-					now={page.spots.find(({ id }) => id === open.spot?.id) ?? null}
-					onPlace={() => {
-						choose("spot");
-						setPlacing(open.spot);
-						close();
-					}}
-					onDone={() => {
-						if (placing) choose("move");
-						close();
-					}}
-				/>
-			)}
-			{open?.what === "sounding" && <SoundingDialog water={water.id} at={open.at} onDone={close} />}
-			{open?.what === "line" && (
-				<LineDialog
-					water={water.id}
-					kinds={page.edgeKinds}
-					line={drawn}
-					onDone={(kept) => {
-						if (kept) choose("move");
-						close();
-					}}
-				/>
-			)}
-			{open?.what === "files" && <SoundingsDialog water={water} surveys={page.surveys} onDone={close} />}
-			{(open?.what === "water" || open?.what === "new") && (
-				<WaterDialog
-					water={open.what === "water" ? water : null}
-					waters={page.waters}
-					kinds={page.kinds}
-					tides={page.tides}
-					onDone={close}
-				/>
-			)}
-		</div>
+		</AppLayout>
 	);
 }

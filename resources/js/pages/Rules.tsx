@@ -1,6 +1,5 @@
 import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
-import { AnswerColumn } from "../drop/AnswerColumn";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
 import { newId } from "../parts/send";
@@ -12,14 +11,14 @@ import { AppLayout } from "../shell/AppLayout";
 import type { RuleData, RulesPage } from "../types";
 
 /** The rule base as the angler has it: each rule on, off, heavier or lighter, and rules of their own. */
-export default function Rules({ answer, groups, changes, asItComes, readings, families, finishes }: RulesPage) {
+export default function Rules({ headline, groups, changes, asItComes, readings, families, finishes }: RulesPage) {
 	const { props } = usePage();
 	const trouble = Object.values(props.errors)[0];
 	const [writing, setWriting] = useState<{ id: string; rule: RuleData | null } | null>(null);
 	const weigh = (rule: RuleData, weight: number) => router.put(`/rules/${rule.id}`, { weight }, quietly);
 	const off = groups.flatMap((group) => group.rules).every((rule) => rule.weight === 0);
 	return (
-		<AppLayout title="Rules" column={<AnswerColumn answer={answer} />}>
+		<AppLayout title="Rules">
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">{asItComes ? "The rules as they come" : "Your rules"}</h1>
@@ -54,7 +53,7 @@ export default function Rules({ answer, groups, changes, asItComes, readings, fa
 					aria-label="What your rules change today"
 					className="order-first border-rule bg-paper px-5 py-4 max-lg:border-b lg:order-none lg:min-h-0 lg:overflow-y-auto lg:border-l"
 				>
-					<h2 className="text-[20px]">{answer.headline}</h2>
+					<h2 className="text-[20px]">{headline}</h2>
 					<Changes changes={changes} from="as they come" to="yours" said={!asItComes} />
 				</aside>
 			</div>

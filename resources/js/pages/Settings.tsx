@@ -1,6 +1,5 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { Choice } from "../parts/Choice";
 import { AppLayout } from "../shell/AppLayout";
 import { SignOut } from "../shell/SignOut";
@@ -34,7 +33,7 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 		],
 	],
 	[
-		"Patience, when nothing touches",
+		"Patience, when nothing bites",
 		[
 			["change", "Changing the lure takes", { "1": "1 min", "3": "3 min", "5": "5 min", "8": "8 min" }],
 			["trial", "Shortest fair trial", { "5": "5 min", "10": "10 min", "15": "15 min", "20": "20 min" }],
@@ -44,13 +43,13 @@ const groups: [string, [string, string, Record<string, string>][]][] = [
 ];
 
 /** Units, schools, patience and look. */
-export default function Settings({ picture, choices, settings }: SettingsPage) {
+export default function Settings({ choices, settings }: SettingsPage) {
 	const { props } = usePage();
 	useEffect(() => {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
 	return (
-		<AppLayout title="Settings" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Settings">
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">Settings</h1>
 				<p className="mt-1 text-slate">Each is kept as soon as you choose it.</p>

@@ -1,5 +1,4 @@
 import { useCallback, useState } from "react";
-import { PictureColumn } from "../drop/PictureColumn";
 import { Aside } from "../parts/Aside";
 import { Button } from "../parts/Button";
 import { counted } from "../parts/words";
@@ -17,7 +16,7 @@ import type { TacklePage } from "../types";
 const none: Record<string, string> = {};
 
 /** The lures of the box: looked through, changed, added to. */
-export default function Tackle({ picture, box: first, starting, weightUnit }: TacklePage) {
+export default function Tackle({ aside, box: first, starting, weightUnit }: TacklePage) {
 	const { box, filter, find, more, again, change, notes, troubles } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
 	const choose = useCallback(
@@ -31,10 +30,10 @@ export default function Tackle({ picture, box: first, starting, weightUnit }: Ta
 	};
 	const told = box.inBox > 0 ? "Drawn to one scale, from their measures. A name leads to the bench." : "";
 	return (
-		<AppLayout title="Tackle box" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Tackle box">
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
-					<Aside aside={picture.aside} />
+					<Aside aside={aside} />
 					<InAndOut onTaken={again} />
 					<h1 className="text-[25px]">
 						{box.inBox === 0 ? "Your box is empty" : `${counted(box.inBox, "lure")} in the box`}

@@ -1,4 +1,3 @@
-import { PictureColumn } from "../drop/PictureColumn";
 import { Dots } from "../lookback/Dots";
 import { ButtonLink } from "../parts/Button";
 import { AppLayout } from "../shell/AppLayout";
@@ -7,15 +6,14 @@ import type { TrustData, TrustPage } from "../types";
 const percent = (value: number) => `${Math.round(100 * value)} %`;
 
 /** Each past outing chosen with what was known before it: did the better one come first? */
-export default function Trust({ picture, headline, trust }: TrustPage) {
+export default function Trust({ headline, trust }: TrustPage) {
 	return (
-		<AppLayout title="Rules or record?" column={<PictureColumn picture={picture} />}>
+		<AppLayout title="Rules or record?">
 			<div className="max-w-[70ch] px-4 py-4 lg:px-7">
 				<h1 className="text-[21px] lg:text-[25px]">{headline}</h1>
 				<p className="mt-1 mb-4 text-slate">
 					For each past outing the choice is made once more with what was known before it. Of two things that were
-					fished in it and touched unequally often an hour, the one touched more should have come first. Half right is
-					chance.
+					fished in it with unequal bites an hour, the one with more should have come first. Half right is chance.
 				</p>
 				<Dots
 					caption="How often the better one came first, with 80 % intervals"

@@ -46,7 +46,11 @@ export default function Water(page: WaterPage) {
 		remember("view", next);
 	};
 	return (
-		<AppLayout title="Water" column={<AnswerColumn answer={answer} pick={pick} live={live} {...picture.shown} />}>
+		<AppLayout
+			title="Water"
+			onPhone
+			column={<AnswerColumn answer={answer} pick={pick} live={live} {...picture.shown} />}
+		>
 			<div className="px-4 py-4 lg:px-7">
 				<LinkBanner live={live} trouble={page.trouble} />
 				<div aria-live="polite">

@@ -32,6 +32,7 @@ export default function Work(page: WorkPage) {
 	return (
 		<AppLayout
 			title="Work"
+			onPhone
 			column={<AnswerColumn answer={answer} pick={answer.chosen} live={live} raise={raise} />}
 			strip={<ReadingsStrip live={live} />}
 		>

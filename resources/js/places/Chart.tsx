@@ -87,7 +87,8 @@ export function Chart(props: Props) {
 				role="application"
 				aria-label={`Chart of ${page.water?.name ?? "a water"}: ${keysSaid}${drawing ? ", Enter lays a point in the middle" : ""}`}
 				onKeyDown={keys}
-				className={`group relative h-[300px] touch-none overflow-hidden rounded-md bg-paper select-none lg:h-[336px] print:h-[336px]
+				className={`group relative h-[300px] touch-none overflow-hidden rounded-md bg-paper select-none lg:h-[max(336px,calc(100dvh-250px))]
+					print:h-[336px]
 					${drawing ? "cursor-crosshair" : held ? "cursor-grabbing" : "cursor-grab"}`}
 				{...handlers}
 			>

@@ -10,6 +10,8 @@ interface Props {
 	page: PlacesPage;
 	section: SectionData | null;
 	stale: boolean;
+	/** It has the room of the column. */
+	column: boolean;
 	onSection: () => void;
 	onClear: () => void;
 }
@@ -17,56 +19,66 @@ interface Props {
 const usual = () => ({ wide: 620, tall: 300 });
 
 /** What lies below the line, and the way to fish it. */
-export function SectionPart({ page, section, stale, onSection, onClear }: Props) {
-	const room = useRef<HTMLElement>(null);
+export function SectionPart({ page, section, stale, column, onSection, onClear }: Props) {
+	const room = useRef<HTMLDivElement>(null);
 	const { wide } = useElementSize(room, usual);
 	// One plan for each line, however often it is pressed.
 	// biome-ignore lint/correctness/useExhaustiveDependencies: another line is another plan
 	const id = useMemo(newId, [section?.line]);
 	if (!page.ground) return null;
+	const fish = section?.fish && (
+		<Button
+			look="next"
+			className={`no-print shrink-0 ${column ? "my-3 w-full" : ""}`}
+			onClick={() =>
+				router.post(`/places/${page.water?.id}/section`, { line: section.line, uuid: id }, { preserveScroll: true })
+			}
+		>
+			Fish this line
+		</Button>
+	);
 	return (
-		<section ref={room} aria-label="Below the line" className="mt-3">
-			{section ? (
-				<>
-					<div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-1 pb-2">
-						<h2 className="min-w-0 flex-1 basis-[280px] text-[18px]">
-							{section.sentence}
-							<span className="block font-sans text-[15px] font-normal text-slate">{section.words}</span>
-						</h2>
-						{section.fish && (
-							<Button
-								look="next"
-								className="no-print shrink-0"
-								onClick={() =>
-									router.post(
-										`/places/${page.water?.id}/section`,
-										{ line: section.line, uuid: id },
-										{ preserveScroll: true },
-									)
-								}
-							>
-								Fish this line
+		<section
+			aria-label="Below the line"
+			className={column ? "h-full overflow-y-auto border-r border-rule bg-paper px-4 py-5 print:border-0" : "mt-3"}
+		>
+			<div ref={room}>
+				{section ? (
+					<>
+						<div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-1 pb-2">
+							<h2 className={`min-w-0 flex-1 text-[18px] ${column ? "basis-full" : "basis-[280px]"}`}>
+								{section.sentence}
+								<span className="block font-sans text-[15px] font-normal text-slate">{section.words}</span>
+							</h2>
+							{!column && fish}
+						</div>
+						<SectionPicture
+							section={section}
+							unit={page.unit}
+							unitM={page.unitM}
+							wide={wide}
+							stale={stale}
+							tall={column}
+						/>
+						{column && fish}
+						{section.ledges.map((ledge) => (
+							<p key={ledge.alongM} className="text-[15px]">
+								{ledge.cast}
+							</p>
+						))}
+						<p className="no-print text-[14px] text-slate">
+							{section.fish}{" "}
+							<Button size="inline" onClick={onClear}>
+								Take the line away
 							</Button>
-						)}
-					</div>
-					<SectionPicture section={section} unit={page.unit} unitM={page.unitM} wide={wide} stale={stale} />
-					{section.ledges.map((ledge) => (
-						<p key={ledge.alongM} className="text-[15px]">
-							{ledge.cast}
 						</p>
-					))}
-					<p className="no-print text-[14px] text-slate">
-						{section.fish}{" "}
-						<Button size="inline" onClick={onClear}>
-							Take the line away
-						</Button>
-					</p>
-				</>
-			) : (
-				<Button className="no-print" onClick={onSection}>
-					Draw a line to see the bottom below it
-				</Button>
-			)}
+					</>
+				) : (
+					<Button className="no-print" onClick={onSection}>
+						Draw a line to see the bottom below it
+					</Button>
+				)}
+			</div>
 		</section>
 	);
 }

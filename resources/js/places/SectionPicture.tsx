@@ -7,14 +7,19 @@ interface Props {
 	wide: number;
 	/** While the next one is on its way. */
 	stale: boolean;
+	/** It has the room of the column. */
+	tall?: boolean;
 }
 
 const sky = 26;
-const tallest = 168;
 const least = 92;
 
+/** Pixels that the drawing has at most, and those that the deepest place should be below the surface. */
+const rooms = { low: { tallest: 168, deep: 44 }, tall: { tallest: 420, deep: 200 } };
+
 /** The bottom below the line, drawn like the column: one to one where it fits, else deeper by a whole number of times. */
-export function SectionPicture({ section, unit, unitM, wide, stale }: Props) {
+export function SectionPicture({ section, unit, unitM, wide, stale, tall: inColumn = false }: Props) {
+	const { tallest, deep } = rooms[inColumn ? "tall" : "low"];
 	const known = runs(section).flat();
 	const [from, to] = [known[0]?.along ?? 0, known.at(-1)?.along ?? section.lengthM];
 	// Beyond what is known nothing is drawn, but for a little bare paper.
@@ -22,7 +27,9 @@ export function SectionPicture({ section, unit, unitM, wide, stale }: Props) {
 	const across = wide / long;
 	const room = tallest - sky - 14;
 	const times =
-		section.deepM * across >= 44 ? 1 : Math.max(1, Math.min(10, Math.floor(44 / Math.max(1, section.deepM * across))));
+		section.deepM * across >= deep
+			? 1
+			: Math.max(1, Math.min(10, Math.floor(deep / Math.max(1, section.deepM * across))));
 	const down = Math.min(across * times, room / Math.max(0.5, section.deepM));
 	const scale = Math.min(down, across);
 	const drawn = times > 1 ? down : scale;

@@ -11,8 +11,7 @@ export function useBoat(water: number | null, mark: string | null, recording: Re
 	const { data } = useQuery(
 		{
 			queryKey: ["boat", water, mark, recording?.uuid],
-			queryFn: ({ signal }) =>
-				send<BoatData>("GET", `/places/${water}/boat${mark ? `?mark=${mark}` : ""}`, undefined, signal),
+			queryFn: ({ signal }) => send<BoatData>("GET", `/places/${water}/boat${backTo(mark)}`, undefined, signal),
 			enabled: water !== null,
 			refetchInterval: ({ state }) => (state.data?.x != null || recording !== null ? looks.live : looks.silent),
 		},
@@ -20,3 +19,5 @@ export function useBoat(water: number | null, mark: string | null, recording: Re
 	);
 	return data ?? null;
 }
+
+const backTo = (mark: string | null) => (mark ? `?mark=${mark}` : "");

@@ -21,7 +21,7 @@ export function Retied() {
 	return (
 		<>
 			<Button look="plain" onClick={tell}>
-				Tied anew
+				Retied
 			</Button>
 			{trouble && (
 				<p role="alert" className="pt-1 text-rowan">

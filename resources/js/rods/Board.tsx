@@ -34,7 +34,7 @@ export function Board({ rods, ashore }: Props) {
 				<Button onClick={() => setAdding(true)}>Another rod</Button>
 				{inHand && rods.length > 1 && (
 					<Button look="aside" onClick={() => void tell(`/rods/${inHand.uuid}/ashore`)}>
-						Leave the {inHand.name} ashore
+						Take the {inHand.name} off the boat
 					</Button>
 				)}
 				{ashore.map((rod) => (

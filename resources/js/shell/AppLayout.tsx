@@ -3,7 +3,7 @@ import { type ReactNode, Suspense, useEffect, useState } from "react";
 import { onDemand } from "../parts/onDemand";
 import { useSettled } from "../parts/useSettled";
 import { useWide } from "../parts/useWide";
-import { PhoneMenu } from "./PhoneMenu";
+import { PhoneBar } from "./PhoneBar";
 import { Said } from "./Said";
 import { StationTabs } from "./StationTabs";
 import { stations } from "./stations";
@@ -15,15 +15,35 @@ const Waiting = onDemand(() => import("../waiting/Waiting"));
 
 interface Props {
 	title: string;
-	/** The water column, always on screen. */
-	column: ReactNode;
+	/** What stands at the left, always on screen; without one the page has the whole width. */
+	column?: ReactNode;
+	/** What that is. */
+	columnName?: string;
+	/** Whether it stands on a phone too, as a strip. */
+	onPhone?: boolean;
+	/** There are pads for the thumb, which need the room. */
+	pads?: boolean;
 	/** The readings strip, on the stations that have it. */
 	strip?: ReactNode;
 	children: ReactNode;
 }
 
+const grids = {
+	strip: "grid-cols-[58px_minmax(0,1fr)] lg:grid-cols-[304px_minmax(0,1fr)]",
+	column: "grid-cols-[minmax(0,1fr)] lg:grid-cols-[304px_minmax(0,1fr)]",
+	none: "grid-cols-[minmax(0,1fr)]",
+};
+
 /** Column on the left, stations above, readings under them, the station below. */
-export function AppLayout({ title, column, strip, children }: Props) {
+export function AppLayout({
+	title,
+	column,
+	columnName = "The water column",
+	onPhone = false,
+	pads = false,
+	strip,
+	children,
+}: Props) {
 	const wide = useWide("lg");
 	const { props } = usePage();
 	const settled = useSettled();
@@ -46,31 +66,38 @@ export function AppLayout({ title, column, strip, children }: Props) {
 	);
 
 	return (
-		<div className="grid min-h-dvh grid-cols-[58px_minmax(0,1fr)] lg:h-dvh lg:grid-cols-[304px_minmax(0,1fr)] print:block print:h-auto">
+		<div
+			className={`grid min-h-dvh lg:h-dvh print:block print:h-auto ${grids[!column ? "none" : onPhone ? "strip" : "column"]}
+				${wide ? "[--bar:0px]" : pads ? "[--bar:3rem]" : "[--bar:3.5rem]"}`}
+		>
 			<Head title={title} />
 			<a href="#station" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">
 				Skip to the station
 			</a>
-			<aside aria-label="The water column" className="sticky top-0 h-dvh">
-				{column}
-			</aside>
+			{column && (wide || onPhone) && (
+				<aside aria-label={columnName} className="sticky top-0 h-[calc(100dvh-var(--bar))] print:hidden">
+					{column}
+				</aside>
+			)}
 			<div className="flex min-w-0 flex-col lg:h-dvh print:block print:h-auto">
 				<header className="border-b border-rule">
 					{wide ? (
 						<StationTabs onFind={() => setFinding(true)} onKeys={() => setKeysShown(true)} />
 					) : (
-						<PhoneMenu title={title} onFind={() => setFinding(true)}>
+						<div className="flex min-h-11 items-center justify-between px-4">
+							<p className="figure text-[17px]">{title}</p>
 							{waiting}
-						</PhoneMenu>
+						</div>
 					)}
 					{wide && waiting}
 				</header>
 				{strip}
 				<Said />
-				<main id="station" className="min-h-0 flex-1 lg:overflow-y-auto print:overflow-visible">
+				<main id="station" className="min-h-0 flex-1 pb-(--bar) lg:overflow-y-auto print:overflow-visible">
 					{children}
 				</main>
 			</div>
+			{!wide && <PhoneBar small={pads} onFind={() => setFinding(true)} />}
 			<Suspense>
 				{keysShown !== null && <KeyList open={keysShown} onOpenChange={setKeysShown} />}
 				{finding !== null && <Finder open={finding} onOpenChange={setFinding} />}

@@ -7,7 +7,7 @@ const keys: [string, string][] = [
 	["↑ ↓ on a reading", "change it by one step"],
 	["← →", "the reading beside it"],
 	["Enter on a reading", "type it or choose it"],
-	["D T F", "on Fish: drop, touch, fish on"],
+	["D T F", "on Fish: drop, bite, fish on"],
 	["O S U", "on Fish: foul, snag, undo"],
 	["arrows, + − 0", "on the chart: move it, nearer and farther, all of it"],
 	["Enter", "on the chart: lay a point in its middle"],

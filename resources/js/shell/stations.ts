@@ -8,6 +8,9 @@ export const stations = [
 	{ path: "/look-back", name: "Look back" },
 ] as const;
 
+/** Those that are needed on the water, one tap away on a phone. */
+export const ofTheWater = stations.filter(({ path }) => ["/water", "/lure", "/work", "/fish"].includes(path));
+
 export const besides = [
 	{ path: "/tackle", name: "Tackle box" },
 	{ path: "/gear", name: "Before you go" },

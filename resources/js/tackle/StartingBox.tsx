@@ -51,7 +51,7 @@ export function StartingBox({ offered }: { offered: StartingBoxData[] }) {
 				))}
 			</ul>
 			<Trouble words={Object.values(form.errors)[0]} />
-			<div className="sticky bottom-0 bg-frost py-3">
+			<div className="sticky bottom-(--bar) bg-frost py-3">
 				<Button
 					look="next"
 					size="big"

@@ -66,7 +66,7 @@ export function ReadingsBoard({ live, places, spotId, children }: Props) {
 			)}
 			<p className="border-t border-rule pt-2 text-[14px] text-slate">
 				Arrow keys change a reading by a step and move to the next; Enter or a tap opens it to type or choose. What is
-				not read stays out of the reckoning.
+				not read is ignored.
 			</p>
 		</div>
 	);

@@ -21,8 +21,8 @@ export function Touched({ touched }: { touched: TouchedData[] }) {
 			},
 		);
 	return (
-		<section aria-label="Touched today" className="mt-5">
-			<h2 className="text-[20px]">Touched today</h2>
+		<section aria-label="What got bites today" className="mt-5">
+			<h2 className="text-[20px]">What got bites today</h2>
 			<ul>
 				{touched.map((one) => (
 					<li

@@ -10,7 +10,6 @@ use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
 use App\Places\WaterChart;
-use App\Presenters\PicturePresenter;
 use App\Rows\Coerce;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +24,7 @@ final class AccountController extends Controller
     {
         $user = $this->angler($request);
 
-        return (new AccountPage(PicturePresenter::today($user), $user->email, $user->isDemo()))->render();
+        return (new AccountPage($user->email, $user->isDemo()))->render();
     }
 
     public function destroy(CloseAccount $request): RedirectResponse

@@ -8,7 +8,6 @@ use App\Account\Preferences;
 use App\Data\Pages\SettingsPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepSettings;
-use App\Presenters\PicturePresenter;
 use App\Settings\Settings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +20,7 @@ final class SettingsController extends Controller
     {
         $user = $this->angler($request);
 
-        return (new SettingsPage(PicturePresenter::today($user), Settings::CHOICES, Settings::chosen($user->settings ?? [])))->render();
+        return (new SettingsPage(Settings::CHOICES, Settings::chosen($user->settings ?? [])))->render();
     }
 
     public function update(KeepSettings $request): RedirectResponse

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
+use App\Choosing\RankedBox;
 use App\Data\Pages\BoatCardPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Card\BoatCard;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Water\ColumnPresenter;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Inertia\Response;
@@ -15,11 +16,11 @@ use Inertia\Response;
 /** The page for the tackle tray: on screen, as it prints, and as PDF. */
 final class BoatCardController extends Controller
 {
-    public function show(Request $request, AnswerPresenter $answers): Response
+    public function show(Request $request): Response
     {
         $pick = $this->textOrNull($request, 'pick');
 
-        return (new BoatCardPage($answers->today($this->angler($request), [], $pick), $pick))->render();
+        return (new BoatCardPage(ColumnPresenter::place(RankedBox::today($this->angler($request))), $pick))->render();
     }
 
     public function page(Request $request, BoatCard $card): HttpResponse

@@ -14,7 +14,6 @@ use App\Presenters\Places\BoatPresenter;
 use App\Presenters\Places\PlacesPresenter;
 use App\Presenters\Places\SectionPresenter;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,12 +31,16 @@ final class PlacesController extends Controller
     {
         $user = $this->angler($request);
 
-        return $this->places->page($user, self::here($user), $this->textOrNull($request, 'line'))->render();
+        $book = ReadingBook::of($user);
+
+        return $this->places->page($user, $book, self::here($user, $book), $this->textOrNull($request, 'line'))->render();
     }
 
     public function show(Request $request, Water $water): Response
     {
-        return $this->places->page($this->angler($request), $water, $this->textOrNull($request, 'line'))->render();
+        $user = $this->angler($request);
+
+        return $this->places->page($user, ReadingBook::of($user), $water, $this->textOrNull($request, 'line'))->render();
     }
 
     public function section(Request $request, Water $water): JsonResponse
@@ -67,11 +70,8 @@ final class PlacesController extends Controller
         return response()->json(BoatPresenter::now($user, $water, $mark));
     }
 
-    private static function here(User $user): ?Water
+    private static function here(User $user, ReadingBook $book): ?Water
     {
-        // Where one is stands among the readings; no more of them is asked for.
-        $spot = Coerce::whole($user->readings()->where('name', ReadingBook::SPOT)->value('text'));
-
-        return $user->spots()->with('water')->find($spot)->water ?? $user->waters()->orderBy('id')->first();
+        return $user->spots()->with('water')->find($book->spotId ?? 0)->water ?? $user->waters()->orderBy('id')->first();
     }
 }

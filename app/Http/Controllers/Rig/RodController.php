@@ -27,7 +27,7 @@ final class RodController extends Controller
         $pick = $rankedBox->demand($this->text($request, 'pick'));
 
         return response()->json(array_map(static fn (RodProposal $proposal): RodForData => new RodForData(
-            $proposal->rod->uuid, $proposal->rod->called(), $proposal->words(),
+            $proposal->rod->uuid, $proposal->rod->called(), $proposal->words(), $proposal->isOn(),
         ), RodProposal::all($rankedBox, $pick)));
     }
 

@@ -19,13 +19,13 @@ use Inertia\Response;
 /** The angler's own version of the rule base. */
 final class RuleController extends Controller
 {
-    public function index(Request $request, AnswerPresenter $answers): Response
+    public function index(Request $request): Response
     {
         $rankedBox = RankedBox::today($this->angler($request));
         $presenter = new RulesPresenter($rankedBox);
 
         return (new RulesPage(
-            $answers->of($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(),
+            AnswerPresenter::headline($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(),
             ...$presenter->words(),
         ))->render();
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Tackle;
 use App\Data\Pages\BenchPage;
 use App\Http\Controllers\Controller;
 use App\Models\Lure;
-use App\Presenters\PicturePresenter;
 use App\Presenters\Tackle\BenchPresenter;
 use App\Rows\LureReader;
 use Eskith\Core\Units\InvalidInput;
@@ -24,6 +23,6 @@ final class BenchController extends Controller
         }
         $user = $this->angler($request);
 
-        return (new BenchPage(PicturePresenter::today($user), $bench->of($user, $lure)))->render();
+        return (new BenchPage($bench->of($user, $lure)))->render();
     }
 }

@@ -8,7 +8,6 @@ use App\Data\Pages\GearPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepGear;
 use App\Models\Gear;
-use App\Presenters\PicturePresenter;
 use App\Presenters\Tackle\BeforeYouGoPresenter;
 use App\Presenters\Tackle\GearPresenter;
 use App\Tackle\GearKeeper;
@@ -23,9 +22,7 @@ final class GearController extends Controller
     {
         $user = $this->angler($request);
 
-        return (
-            new GearPage(PicturePresenter::today($user), BeforeYouGoPresenter::of($user)->due(), ...GearPresenter::of($user)->all())
-        )->render();
+        return (new GearPage(BeforeYouGoPresenter::of($user)->due(), ...GearPresenter::of($user)->all()))->render();
     }
 
     public function store(KeepGear $request): RedirectResponse

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Tackle;
 use App\Choosing\RankedBox;
 use App\Data\Pages\TacklePage;
 use App\Http\Controllers\Controller;
-use App\Presenters\PicturePresenter;
+use App\Presenters\AsidePresenter;
 use App\Presenters\Tackle\BoxPresenter;
 use App\Presenters\Tackle\StartingBoxPresenter;
 use App\Readings\ReadingBook;
@@ -23,7 +23,7 @@ final class TackleController extends Controller
         $book = ReadingBook::of($user);
 
         return (new TacklePage(
-            PicturePresenter::of(RankedBox::reading($user, $book)),
+            AsidePresenter::of(RankedBox::reading($user, $book)),
             BoxPresenter::of($user)->found($request->query()),
             $user->lures()->exists() ? [] : StartingBoxPresenter::offered($user, $book),
             $user->settings()->units->lureWeight->symbol(),

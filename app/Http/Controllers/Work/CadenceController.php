@@ -9,7 +9,6 @@ use App\Choosing\RankedBox;
 use App\Data\Pages\CadencesPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepCadence;
-use App\Presenters\PicturePresenter;
 use App\Presenters\Work\CadencePresenter;
 use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\Cadence;
@@ -25,7 +24,7 @@ final class CadenceController extends Controller
         $rankedBox = RankedBox::today($this->angler($request));
         $presenter = new CadencePresenter($rankedBox);
 
-        return (new CadencesPage(PicturePresenter::of($rankedBox), $presenter->all(), $presenter->falls(), $presenter->timed()))->render();
+        return (new CadencesPage($presenter->all(), $presenter->falls(), $presenter->timed()))->render();
     }
 
     public function update(KeepCadence $request, Cadence $cadence): RedirectResponse
