@@ -7,6 +7,7 @@ namespace App\Places;
 use App\Models\Water;
 use App\Rows\Coerce;
 use App\Rows\GroundReader;
+use Closure;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\Structure;
@@ -38,31 +39,58 @@ final readonly class WaterChart
     /** Null while nothing is sounded. */
     public static function of(Water $water): ?self
     {
-        // One place for each water, whatever state it is in: what it came to before is written over.
-        $state = implode(' ', [self::EDITION, $water->ground, $water->created_at?->getTimestamp()]);
-        $found = Cache::get(self::place($water->id));
-        $kept = is_array($found) && ($found[0] ?? null) === $state ? Coerce::text($found[1] ?? '') : '';
-        if ($kept === '') {
-            $kept = serialize(self::anew($water));
-            Cache::put(self::place($water->id), [$state, $kept], self::KEPT_S);
-        }
-        $charted = unserialize(
-            $kept,
-            ['allowed_classes' => [self::class, Lattice::class, Structure::class, StructureKind::class, Position::class]],
-        );
+        $charted = self::kept("charted {$water->id}", self::state($water), static fn (): ?self => self::anew($water));
 
         return $charted instanceof self ? $charted : null;
+    }
+
+    /**
+     * Hard bottom beside deep water.
+     *
+     * @param  list<Position>  $hard  where the bottom is known to be hard
+     * @return list<Structure>
+     */
+    public function besideDeep(Water $water, array $hard): array
+    {
+        $places = array_map(static fn (Position $at): array => [$at->east, $at->north], $hard);
+        $state = self::state($water).' '.json_encode($places);
+        $found = self::kept("beside deep {$water->id}", $state, fn (): array => Structures::besideDeep(
+            $hard, $this->depths, GroundReader::depthNear($water, $hard, $this->reachM),
+        ));
+
+        return array_values(array_filter((array) $found, static fn (mixed $one): bool => $one instanceof Structure));
     }
 
     /** Of a water that is gone nothing stays. */
     public static function forget(int $water): void
     {
-        Cache::forget(self::place($water));
+        Cache::forget("charted {$water}");
+        Cache::forget("beside deep {$water}");
     }
 
-    private static function place(int $water): string
+    /** What changes with every change of its soundings. */
+    private static function state(Water $water): string
     {
-        return "charted {$water}";
+        return implode(' ', [self::EDITION, $water->ground, $water->created_at?->getTimestamp()]);
+    }
+
+    /**
+     * One place for each water, whatever state it is in: what it came to before is written over.
+     *
+     * @param  Closure(): mixed  $make
+     */
+    private static function kept(string $place, string $state, Closure $make): mixed
+    {
+        $found = Cache::get($place);
+        $kept = is_array($found) && ($found[0] ?? null) === $state ? Coerce::text($found[1] ?? '') : '';
+        if ($kept === '') {
+            $kept = serialize($make());
+            Cache::put($place, [$state, $kept], self::KEPT_S);
+        }
+
+        return unserialize(
+            $kept, ['allowed_classes' => [self::class, Lattice::class, Structure::class, StructureKind::class, Position::class]],
+        );
     }
 
     private static function anew(Water $water): ?self

@@ -10,7 +10,7 @@ return new class extends Migration
 {
     /** Ways in which pages ask for rows, and in which none were found but by looking at all of a table. */
     private const ASKED = [
-        'setups' => [['outing_id', 'tied_at']],
+        'setups' => [['outing_id', 'tied_at'], ['user_id', 'spot_id', 'outing_id', 'tied_at']],
         'lines' => [['user_id']],
         'waters' => [['user_id']],
         'spots' => [['user_id'], ['water_id']],

@@ -65,7 +65,7 @@ final class PlacesTest extends BrowserTestCase
         $this->pressAt(-60, 0);
         $this->see('Press where it ends.');
         $this->pressAt(80, 10);
-        $this->see('One to one');
+        $this->see('times as tall as it is');
         $this->see('It drops');
         $this->tool('Mark');
         $this->pressAt(0, 60);

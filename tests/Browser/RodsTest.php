@@ -76,13 +76,13 @@ final class RodsTest extends BrowserTestCase
         $this->button('Bite, on the first fall, Vertical rod')->click();
         $this->button('Take it away')->click();
         $this->button('Yes, take it away')->click();
-        $this->see('Taken back: Touch, on the first fall, Vertical rod');
+        $this->see('Taken back: Bite, on the first fall, Vertical rod');
         $this->button('Put it back')->click();
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'Taken back'), 'for it to be there again');
         $this->button('Bite, on the first fall, Vertical rod')->click();
         $this->button('Take it away')->click();
         $this->button('Yes, take it away')->click();
-        $this->see('Taken back: Touch, on the first fall, Vertical rod');
+        $this->see('Taken back: Bite, on the first fall, Vertical rod');
     }
 
     public function test_a_lure_that_stays_down_bares_the_rod_until_it_is_found_again(): void

@@ -12,7 +12,6 @@ use App\Models\Water;
 use App\Places\SectionLine;
 use App\Places\WaterChart;
 use App\Readings\ReadingBook;
-use App\Rows\GroundReader;
 use App\Rows\Placing;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Chart\ChartDay;
@@ -23,7 +22,6 @@ use Eskith\Core\Water\Lee;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
-use Eskith\Core\Water\Relief\Structures;
 use Eskith\Core\Water\Season;
 use Eskith\Core\Water\WindFrom;
 use Illuminate\Support\Carbon;
@@ -159,9 +157,7 @@ final readonly class LookPresenter
     /** @return list<Structure> */
     private function besideDeep(WaterChart $charted): array
     {
-        $hard = $this->hard();
-
-        return Structures::besideDeep($hard, $charted->depths, GroundReader::depthNear($this->water, $hard, $charted->reachM));
+        return $charted->besideDeep($this->water, $this->hard());
     }
 
     /**

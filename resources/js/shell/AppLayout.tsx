@@ -53,6 +53,10 @@ export function AppLayout({
 	useEffect(() => {
 		document.documentElement.dataset.theme = props.theme;
 	}, [props.theme]);
+	const below = wide ? "" : pads ? "pads" : "bar";
+	useEffect(() => {
+		document.documentElement.dataset.below = below;
+	}, [below]);
 	useKeys({
 		...Object.fromEntries(stations.map((station, index) => [`${index + 1}`, () => router.visit(station.path)])),
 		"?": () => setKeysShown(true),
