@@ -96,11 +96,15 @@ abstract class BrowserTestCase extends TestCase
                     const element = found.snapshotItem(i);
                     const { width, height } = element.getBoundingClientRect();
                     if (width > 0 && height > 0 && element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) {
+                        // What the bar or the pads of a phone hide is scrolled clear of them, as a thumb does.
+                        const { left, top } = element.getBoundingClientRect();
+                        const at = document.elementFromPoint(left + width / 2, top + height / 2);
+                        if (arguments[1] && !element.contains(at)) element.scrollIntoView({ block: "center", behavior: "instant" });
                         return element;
                     }
                 }
                 return null;
-                JS, [$xpath]);
+                JS, [$xpath, $this->phone]);
 
             return is_array($found) ? new RemoteWebElement(
                 new RemoteExecuteMethod($this->page), (string) reset($found), $this->page->isW3cCompliant(),

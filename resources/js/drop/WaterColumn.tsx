@@ -1,5 +1,6 @@
 import { type RefObject, useEffect, useRef } from "react";
 import { useElementSize } from "../parts/useElementSize";
+import { WaterShade } from "../parts/WaterShade";
 import type { Live } from "../readings/useAnswer";
 import type { ColumnData, DropData, GhostData, LureDrawing, PickData } from "../types";
 import { Bottom } from "./Bottom";
@@ -78,13 +79,7 @@ function Scene(props: Props & { geometry: Geometry }) {
 			role="img"
 			aria-label={drop?.words ?? "The water"}
 		>
-			<defs>
-				<linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
-					<stop offset="0" stopColor="var(--water-top)" />
-					<stop offset="0.5" stopColor="var(--water-mid)" />
-					<stop offset="1" stopColor="var(--water-deep)" />
-				</linearGradient>
-			</defs>
+			<WaterShade id="water" />
 			<rect x="0" y={surface} width={width} height={bottomY - surface} fill="url(#water)" />
 			{sonar && !narrow && <SonarCone column={column} geometry={geometry} />}
 			{column.fishM !== null && <FishLane column={column} geometry={geometry} />}

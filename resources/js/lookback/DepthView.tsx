@@ -2,6 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { useState } from "react";
 import { BITE_PHASE } from "../kinds";
 import { optionsOf } from "../parts/options";
+import { WaterShade } from "../parts/WaterShade";
 import { shortDayOf } from "../parts/words";
 import type { BitesAtData, OutingBitesData } from "../types";
 
@@ -66,7 +67,7 @@ export function DepthView({ outings, unit, perM }: Props) {
 					className="w-full"
 					style={{ height: HIGH }}
 				>
-					<Water />
+					<WaterShade id="water-of-season" />
 					{with_.map((outing, i) => (
 						<g key={outing.uuid} transform={`translate(${i * wide} 0)`}>
 							<rect x={1} y={0} width={wide - 2} height={HIGH} fill="url(#water-of-season)" />
@@ -89,19 +90,6 @@ export function DepthView({ outings, unit, perM }: Props) {
 			<p className="mt-2 text-[14px] text-slate">Filled: landed. Open: missed, or lost. Each strip is an outing.</p>
 			<Table outings={with_} unit={unit} perM={perM} shown={shown} />
 		</section>
-	);
-}
-
-/** The column's own colours, from light to deep. */
-function Water() {
-	return (
-		<defs>
-			<linearGradient id="water-of-season" x1="0" x2="0" y1="0" y2="1">
-				<stop offset="0" stopColor="var(--water-top)" />
-				<stop offset="0.5" stopColor="var(--water-mid)" />
-				<stop offset="1" stopColor="var(--water-deep)" />
-			</linearGradient>
-		</defs>
 	);
 }
 

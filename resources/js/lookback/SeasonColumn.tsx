@@ -1,6 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import { useRef } from "react";
 import { useElementSize } from "../parts/useElementSize";
+import { WaterShade } from "../parts/WaterShade";
 import type { OutingBitesData } from "../types";
 import { Bite, month } from "./DepthView";
 
@@ -51,13 +52,7 @@ export function SeasonColumn({ outings, unit, perM }: Props) {
 				role="img"
 				aria-label={`${bites} bites of ${counted(fished.length)} by depth; Depth and phase has them in figures`}
 			>
-				<defs>
-					<linearGradient id="season-water" x1="0" x2="0" y1="0" y2="1">
-						<stop offset="0" stopColor="var(--water-top)" />
-						<stop offset="0.5" stopColor="var(--water-mid)" />
-						<stop offset="1" stopColor="var(--water-deep)" />
-					</linearGradient>
-				</defs>
+				<WaterShade id="season-water" />
 				<rect x={0} y={SKY} width={wide} height={tall - SKY} fill="url(#season-water)" />
 				{depth.ticks(6).map((tick, i) => (
 					<g key={tick}>

@@ -1,3 +1,4 @@
+import { WaterShade } from "../parts/WaterShade";
 import type { SectionData } from "../types";
 
 interface Props {
@@ -47,13 +48,7 @@ export function SectionPicture({ section, unit, unitM, wide, stale, tall: inColu
 				aria-label={`${section.sentence}, ${section.words}`}
 				className="block w-full rounded-md bg-[var(--sky)]"
 			>
-				<defs>
-					<linearGradient id="section-water" x1="0" y1="0" x2="0" y2="1">
-						<stop offset="0" stopColor="var(--water-top)" />
-						<stop offset="0.5" stopColor="var(--water-mid)" />
-						<stop offset="1" stopColor="var(--water-deep)" />
-					</linearGradient>
-				</defs>
+				<WaterShade id="section-water" />
 				{runs(section).map((run) => (
 					<Run key={run[0]?.along} run={run} x={x} y={y} tall={tall} />
 				))}
