@@ -51,18 +51,23 @@ final class MadeUpWeather
         $gusts = $figures[Reading::Gust->value]->si / max(0.01, $figures[Reading::Wind->value]->si);
         $water = $gusts < self::GUSTS[0] || $gusts > self::GUSTS[1] ? null : $spot()?->water;
         $frame = $water === null || $water->isMadeUp() ? null : Placing::frame($water);
+        $most = [];
         for ($minute = 0; $frame !== null && $minute <= 60 * self::BEFORE_H; $minute++) {
             $made = SimulatedForecasts::made($frame, $until->copy()->subMinutes($minute));
             $words = array_keys(array_filter([
                 Reading::WindFrom->value => ($texts[Reading::WindFrom->value] ?? null) === $made->from?->value,
                 Reading::Cloud->value => ($texts[Reading::Cloud->value] ?? null) === $made->cloud?->value,
             ]));
-            if ($words !== [] && self::isSaid($figures, $made)) {
-                return [...array_keys(self::FIGURES), ...$words];
+            if (count($words) > count($most) && self::isSaid($figures, $made)) {
+                $most = $words;
+            }
+            // The minute beside may have the same figures and another direction or sky.
+            if (count($most) === 2) {
+                break;
             }
         }
 
-        return [];
+        return $most === [] ? [] : [...array_keys(self::FIGURES), ...$most];
     }
 
     /** @param  array<string, Measure>  $figures */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Instruments\MadeUpWeather;
 use App\Instruments\SimulatedForecasts;
+use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use Eskith\Core\Units\Unit;
@@ -174,6 +176,22 @@ final class ForecastTest extends TestCase
         self::assertCount(1, $this->aside('/lure'));
         $this->angler->update(['email' => config('eskith.demo_email')]);
         self::assertSame([], $this->aside('/lure'), 'a water of the demo');
+    }
+
+    public function test_all_of_it_is_known_again_also_where_the_wind_turned_or_the_sky_changed_between_two_minutes(): void
+    {
+        $spot = $this->water->spots()->create(['user_id' => $this->angler->id, 'name' => 'Ledge', 'depth_m' => 8.0]);
+        $missed = [];
+        for ($i = 0; $i < 120; $i++) {
+            $at = Carbon::parse('2026-03-01 05:00:00')->addMinutes(97 * $i);
+            $made = $this->madeUp($at, Unit::Knot);
+            $found = MadeUpWeather::among($made, static fn (): Spot => $spot, $at->copy()->addHours(2));
+            if (array_diff(array_keys($made), $found) !== []) {
+                $missed[] = $at->toDateTimeString();
+            }
+        }
+
+        self::assertSame([], $missed);
     }
 
     public function test_an_outing_that_began_with_made_up_weather_says_so_and_keeps_the_rest(): void
