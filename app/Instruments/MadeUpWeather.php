@@ -23,8 +23,11 @@ final class MadeUpWeather
     /** h before a reading was kept in which the forecast can have been looked at. */
     private const BEFORE_H = 24;
 
-    /** A gust is this many winds, up to what rounding takes from both. */
+    /** A gust is about this many winds. */
     private const GUSTS = [1.3, 1.6];
+
+    /** m/s that rounding takes from a gust: half of the coarsest unit. */
+    private const ROUNDED_MS = 0.6;
 
     /** Figures, by reading, with a unit of their kind. */
     private const FIGURES = [
@@ -48,8 +51,9 @@ final class MadeUpWeather
             return [];
         }
         // Wind and gusts in its proportion: this spares nearly everything the search.
-        $gusts = $figures[Reading::Gust->value]->si / max(0.01, $figures[Reading::Wind->value]->si);
-        $water = $gusts < self::GUSTS[0] || $gusts > self::GUSTS[1] ? null : $spot()?->water;
+        [$wind, $gust] = [$figures[Reading::Wind->value]->si, $figures[Reading::Gust->value]->si];
+        $water = $gust < self::GUSTS[0] * $wind - self::ROUNDED_MS || $gust > self::GUSTS[1] * $wind + self::ROUNDED_MS
+            ? null : $spot()?->water;
         $frame = $water === null || $water->isMadeUp() ? null : Placing::frame($water);
         $most = [];
         for ($minute = 0; $frame !== null && $minute <= 60 * self::BEFORE_H; $minute++) {
