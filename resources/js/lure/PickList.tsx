@@ -38,7 +38,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect }: P
 							onClick={() => onSelect(pick.key)}
 							aria-pressed={on}
 							className={`grid w-full grid-cols-[14px_44px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px]
-								text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_84px_34px]
+								text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_76px_42px]
 								${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
 						>
 							<span className="figure text-[15px] text-slate">{pick.place}</span>
