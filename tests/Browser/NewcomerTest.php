@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** Somebody who has nothing yet, and somebody who does things in an unusual order. */
 final class NewcomerTest extends BrowserTestCase
 {
@@ -150,7 +152,7 @@ final class NewcomerTest extends BrowserTestCase
 
     private function fill(string $label, string $text): void
     {
-        $this->field($label)->clear()->sendKeys($text);
+        $this->field($label)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
     }
 
     private function field(string $label): \Facebook\WebDriver\Remote\RemoteWebElement

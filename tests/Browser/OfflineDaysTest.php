@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -323,7 +324,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->see('A fish measures between');
         $this->eventually(fn (): bool => $this->made() === self::TAPS, 'for the rest to be stored');
         $length = $this->find("//label[normalize-space()='Length']/following-sibling::input");
-        $length->clear()->sendKeys('19 in');
+        $length->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('19 in');
         $this->button('Mend and send')->click();
         $this->eventually(fn (): bool => (int) $this->server->records()->query(
             "SELECT count(*) FROM events WHERE species = 'zander' AND user_id = {$this->demo()}",

@@ -10,6 +10,7 @@ use Eskith\Core\Formats\Track;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The ground of waters: the chart by mouse and by keys, sections fished, marks laid, files brought in, read without a connection. */
 final class PlacesTest extends BrowserTestCase
@@ -75,7 +76,7 @@ final class PlacesTest extends BrowserTestCase
         $this->find("//label[.='How deep']/following-sibling::input")->sendKeys('deep');
         $this->button('Keep it')->click();
         $this->find("//*[@role='dialog']//*[@role='alert']");
-        $this->find("//label[.='How deep']/following-sibling::input")->clear()->sendKeys('40 ft');
+        $this->find("//label[.='How deep']/following-sibling::input")->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('40 ft');
         $this->button('Keep it')->click();
         $this->see('at 40 ft, a drowned cart');
         $this->tool('Move');

@@ -29,7 +29,7 @@ final class TackleTest extends BrowserTestCase
         $this->find('//input[@type="search"]')->sendKeys('gold 5/8');
         $this->see('1 found.');
         $this->button('Edit')->click();
-        $this->find('//label[contains(., "finish")]/input')->clear()->sendKeys('firetiger');
+        $this->find('//label[contains(., "finish")]/input')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('firetiger');
         $this->find('//form[contains(., "buy again")]//button[.="Keep"]')->click();
         $this->see('is changed.');
         $this->see('0 found.');
@@ -64,7 +64,7 @@ final class TackleTest extends BrowserTestCase
         )->moveByOffset(25, 0)->moveByOffset(12, 0)->release()->perform();
         $this->see('The balance point is moved.');
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'middle, 39° nose down'), 'for the hang angle to follow');
-        $this->find('//input[@aria-label="front hole from the nose, mm"]')->clear()->sendKeys("900\n");
+        $this->find('//input[@aria-label="front hole from the nose, mm"]')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("900\n");
         $this->see('within 300 mm');
     }
 

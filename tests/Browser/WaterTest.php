@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The column taken hold of, the parts of the Water station, and the rig. */
 final class WaterTest extends BrowserTestCase
@@ -68,7 +69,7 @@ final class WaterTest extends BrowserTestCase
         $this->find('//button[contains(., "stop")]')->click();
         $this->button('Keep this measurement')->click();
         $this->see('cannot be the time of this lure to that depth');
-        $this->find('//label[.="Time"]/following-sibling::input')->clear()->sendKeys('10.2 s');
+        $this->find('//label[.="Time"]/following-sibling::input')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('10.2 s');
         $this->button('Keep this measurement')->click();
         $this->see('rest on your timed drop');
         $this->see('down in 10 s');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The cadence kept by the audio clock, practised, drilled, and casts laid out and ticked off. */
 final class WorkTest extends BrowserTestCase
@@ -88,12 +89,10 @@ final class WorkTest extends BrowserTestCase
         $this->button('Lay out another')->click();
         $this->find('//input[@placeholder="Stone mole"]')->sendKeys('West wall');
         $spacing = $this->find('//label[.="Between landings"]/following-sibling::input');
-        $spacing->clear();
-        $spacing->sendKeys('0 ft');
+        $spacing->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('0 ft');
         $this->button('Lay it out')->click();
         $this->see('Landings are more than nothing');
-        $spacing->clear();
-        $spacing->sendKeys('10 ft');
+        $spacing->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('10 ft');
         $this->button('Lay it out')->click();
         $this->see('West wall: 21 casts along 200 ft');
         $this->page->get("{$this->server->url}/fish");
