@@ -24,7 +24,8 @@ final class AccountTest extends BrowserTestCase
         $this->find("//label[normalize-space()='The new one']/following-sibling::input")->sendKeys('basketball');
         $this->button('Change the password')->click();
         $this->see('one of the commonest passwords');
-        $this->find("//label[normalize-space()='The new one']/following-sibling::input")->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('long enough again');
+        $this->find("//label[normalize-space()='The new one']/following-sibling::input")
+            ->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('long enough again');
         $this->button('Change the password')->click();
         $this->see('Your password is changed.');
         $this->button('Delete the account …')->click();
