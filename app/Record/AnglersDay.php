@@ -10,6 +10,7 @@ use App\Models\Pause;
 use App\Models\Setup;
 use App\Models\User;
 use App\Rows\Coerce;
+use App\Rows\CurrentSpot;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use stdClass;
@@ -69,6 +70,12 @@ final readonly class AnglersDay
             },
             inHand: $last === null || $last->until_at !== null ? null : OnTheRod::row($last),
         );
+    }
+
+    /** Where one fishes, or would: as it is called. */
+    public function placeOr(?CurrentSpot $here): string
+    {
+        return $this->outing !== null ? $this->place : $here->place ?? 'Today';
     }
 
     /** With another outing in view, and what is on the rod in hand there. */

@@ -101,8 +101,8 @@ final readonly class Chooser
     }
 
     /**
-     * The lure that rank() would put first and the points of its best way, found without ranking every way to fish it:
-     * points add up, so that the best hole and the best cadence are found each by itself.
+     * The lure that rank() would put first and the points of its best way, found without ranking every way to fish it: what
+     * cannot come up to the best so far is left out.
      *
      * @param  list<Lure>  $box  in the angler's own order
      * @return array{Lure|null, float} null and −INF when none can be worked
@@ -110,48 +110,15 @@ final readonly class Chooser
     public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
     {
         $judge = $this->quiet($situation);
-        if ($judge->judgesAll()) {
-            return $this->bestOfAll($judge, $situation, $box, $tiedOn);
-        }
         $top = null;
         $best = [-INF, 0, 0.0];
-        $cadences = [];
-        $holes = [];
-        foreach ($this->bare($situation, $box) as $bare) {
-            $lure = $bare->lure;
-            [$cadence, $otherCadence] = $cadences[Cadence::sort($lure)] ??= $this->bestCadence($judge, $situation, $bare, $tiedOn);
-            if ($cadence === null) {
-                continue;
-            }
-            [$hole, $otherHole] = $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn);
-            $points = $judge->points($bare) + $hole + $cadence;
-            $changes = $tiedOn === null ? 0 : $tiedOn->changesOfLure($lure) + $otherHole + $otherCadence;
-            $standing = [$points, -$changes, -Mass::rank($lure->massKg)];
-            if ($standing > $best) {
-                [$top, $best] = [$lure, $standing];
-            }
-        }
-
-        return [$top, $best[0]];
-    }
-
-    /**
-     * The same where points do not simply add up: every way is looked at.
-     *
-     * @param  list<Lure>  $box
-     * @return array{Lure|null, float}
-     */
-    private function bestOfAll(Judge $judge, Situation $situation, array $box, ?TiedOn $tiedOn): array
-    {
-        $top = null;
-        $best = [-INF, 0, 0.0];
-        [$cadences, $holes] = [[], []];
+        [$cadences, $ofHoles] = [[], []];
         foreach ($this->bare($situation, $box) as $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->points($bare);
-            [$ways, $reach] = $cadences[Cadence::sort($lure)] ??= $this->waysOf($judge, $situation, $bare, $tiedOn);
-            $holes[$lure->build] ??= $this->bestHole($judge, $bare, $tiedOn)[0];
-            if ($ofLure + $holes[$lure->build] + $reach < $best[0]) {
+            [$ways, $reach] = $cadences[Cadence::sort($lure)] ??= self::ways($judge, $situation, $bare, $tiedOn);
+            $ofHoles[$lure->build] ??= self::ofBestHole($judge, $bare);
+            if ($ofLure + $ofHoles[$lure->build] + $reach < $best[0]) {
                 continue;
             }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
@@ -181,7 +148,7 @@ final readonly class Chooser
      * @return array{list<array{Cadence, float, int}>, float} each way to work a lure, its points and 1 when it is not what is
      *         tied on; and what none of them can go beyond, a little generously
      */
-    private function waysOf(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
+    private static function ways(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
     {
         $ways = [];
         $most = -INF;
@@ -194,39 +161,13 @@ final readonly class Chooser
         return [$ways, $most + $judge->mostTogether() + 0.1];
     }
 
-    /**
-     * @return array{float|null, int} points of the best, and 1 when none of the best is what is tied on; null when the lure
-     * cannot be worked
-     */
-    private function bestCadence(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
+    /** Points of the best hole. */
+    private static function ofBestHole(Judge $judge, Candidate $bare): float
     {
-        $best = null;
-        $other = 1;
-        foreach (Cadence::fitting($bare->lure, $situation->where()) as $cadence) {
-            $points = $judge->cadence($bare, $cadence)->points;
-            $others = (int) ($tiedOn?->cadence !== $cadence);
-            [$best, $other] = $best === null || $points > $best
-                ? [$points, $others]
-                : ($points === $best ? [$best, min($other, $others)] : [$best, $other]);
-        }
-
-        return [$best, $other];
-    }
-
-    /** @return array{float, int} points of the best, and 1 when none of the best is what is tied on */
-    private function bestHole(Judge $judge, Candidate $bare, ?TiedOn $tiedOn): array
-    {
-        $best = -INF;
-        $other = 1;
-        foreach ($bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes) as $hole) {
-            $judged = $judge->hungOn($bare, $hole)[2];
-            $others = (int) ($tiedOn?->hole !== ($hole === null ? null : $bare->lure->holes[$hole]->name));
-            [$best, $other] = $judged->points > $best
-                ? [$judged->points, $others]
-                : ($judged->points === $best ? [$best, min($other, $others)] : [$best, $other]);
-        }
-
-        return [$best, $other];
+        return max(array_map(
+            static fn (?int $hole): float => $judge->hungOn($bare, $hole)[2]->points,
+            $bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes),
+        ));
     }
 
     /**

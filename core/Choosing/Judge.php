@@ -135,12 +135,6 @@ final class Judge
         return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
     }
 
-    /** Whether something is judged of lure, hole and cadence together, so that points do not simply add up. */
-    public function judgesAll(): bool
-    {
-        return $this->rules[Scope::All->name] !== [];
-    }
-
     /**
      * What a lure, a hole and a cadence bring to the rules that are of all of them, by the place of each rule in the book.
      *

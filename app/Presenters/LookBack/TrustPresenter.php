@@ -27,14 +27,14 @@ final class TrustPresenter
 
     private static function headline(Trust $trust): string
     {
-        $right = static fn (Holdout $one): string => round(100 * $one->share->mean).' % of the time';
+        $right = static fn (Holdout $one): string => round(100 * $one->share->mean).' %';
 
         return match (true) {
             max($trust->rules->pairs, $trust->record->pairs) < self::LEAST => 'Not enough yet to say whether rules or record deserve trust',
             $trust->rules->pairs < self::LEAST => 'The rules had no say in what was fished; with your record the better one came first '
-                ."{$right($trust->record)}",
+                ."{$right($trust->record)} of the time",
             $trust->record->share->q10 > $trust->rules->share->mean => 'Your record deserves trust: with it the better one came first '
-                ."{$right($trust->record)}, by the rules alone {$right($trust->rules)}",
+                ."{$right($trust->record)} of the time, by the rules alone {$right($trust->rules)}",
             $trust->rules->share->q10 > $trust->record->share->mean => 'The rules alone did better so far: '
                 ."{$right($trust->rules)} against {$right($trust->record)}",
             default => "Rules and record did about alike: {$right($trust->rules)} and {$right($trust->record)}",

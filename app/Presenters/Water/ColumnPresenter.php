@@ -42,7 +42,7 @@ final class ColumnPresenter
         $say = $situation->say;
 
         return new ColumnData(
-            place: self::place($rankedBox),
+            place: $day->placeOr($rankedBox->here),
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,
@@ -61,14 +61,6 @@ final class ColumnPresenter
                 .($situation->isFishDepthAssumed() ? ', assumed' : ''),
             onFoot: $book->text('lies') === BoatHolding::OnFoot->value,
         );
-    }
-
-    /** Where one fishes, or would. */
-    public static function place(RankedBox $rankedBox): string
-    {
-        $day = $rankedBox->anglersDay;
-
-        return $day->outing !== null ? $day->place : $rankedBox->here->place ?? 'Today';
     }
 
     private static function sonar(ReadingBook $book, Situation $situation, float $depth, ?Candidate $first): SonarData

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
-use App\Choosing\RankedBox;
 use App\Data\Pages\BoatCardPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Card\BoatCard;
-use App\Presenters\Water\ColumnPresenter;
+use App\Readings\ReadingBook;
+use App\Record\AnglersDay;
+use App\Rows\Surroundings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Inertia\Response;
@@ -20,7 +21,10 @@ final class BoatCardController extends Controller
     {
         $pick = $this->textOrNull($request, 'pick');
 
-        return (new BoatCardPage(ColumnPresenter::place(RankedBox::today($this->angler($request))), $pick))->render();
+        $user = $this->angler($request);
+        $here = Surroundings::of($user, ReadingBook::of($user)->spotId)->here;
+
+        return (new BoatCardPage(AnglersDay::of($user)->placeOr($here), $pick))->render();
     }
 
     public function page(Request $request, BoatCard $card): HttpResponse
