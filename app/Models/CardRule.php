@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -32,7 +31,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class CardRule extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

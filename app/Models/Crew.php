@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,8 +21,6 @@ use Illuminate\Support\Carbon;
  */
 final class Crew extends Model
 {
-    use BootsByName;
-
     protected $table = 'crews';
 
     protected $guarded = ['id'];

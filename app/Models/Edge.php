@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Enums\EdgeKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -29,7 +28,6 @@ use Illuminate\Support\Carbon;
  */
 final class Edge extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

@@ -11,7 +11,6 @@ use App\Enums\HookHeld;
 use App\Enums\LostAt;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Care\HeldIn;
 use Illuminate\Database\Eloquent\Builder;
@@ -59,7 +58,6 @@ use Illuminate\Support\Carbon;
  */
 final class Event extends Model
 {
-    use BootsByName;
     use FoundByItsAngler;
 
     protected $table = 'events';

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -24,8 +23,6 @@ use Illuminate\Support\Carbon;
  */
 final class Feed extends Model
 {
-    use BootsByName;
-
     /** Seconds after which what was heard is stale. */
     public const FRESH_S = 10;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -24,7 +23,6 @@ use Illuminate\Support\Carbon;
  */
 final class History extends Model
 {
-    use BootsByName;
     use Capped;
 
     protected $table = 'history';

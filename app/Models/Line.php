@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -27,7 +26,6 @@ use Illuminate\Support\Carbon;
  */
 final class Line extends Model
 {
-    use BootsByName;
     use Capped;
 
     protected $table = 'lines';

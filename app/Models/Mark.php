@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Enums\MarkKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Bottom;
@@ -37,7 +36,6 @@ use Illuminate\Support\Carbon;
  */
 final class Mark extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

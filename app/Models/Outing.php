@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Builder;
@@ -37,7 +36,6 @@ use Illuminate\Support\Carbon;
  */
 final class Outing extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Enums\PauseWhy;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -26,7 +25,6 @@ use Illuminate\Support\Carbon;
  */
 final class Pause extends Model
 {
-    use BootsByName;
     use Capped;
 
     protected $table = 'pauses';

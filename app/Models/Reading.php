@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Enums\Source;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -25,8 +24,6 @@ use Illuminate\Support\Carbon;
  */
 final class Reading extends Model
 {
-    use BootsByName;
-
     protected $table = 'readings';
 
     protected $guarded = ['id'];

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Rig\Connector;
@@ -41,7 +40,6 @@ use Illuminate\Support\Carbon;
  */
 final class Rod extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

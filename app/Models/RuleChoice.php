@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,7 +18,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class RuleChoice extends Model
 {
-    use BootsByName;
     use Capped;
 
     protected $table = 'rule_choices';

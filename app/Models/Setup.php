@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Database\Eloquent\Model;
@@ -40,7 +39,6 @@ use Illuminate\Support\Carbon;
  */
 final class Setup extends Model
 {
-    use BootsByName;
     use Capped;
 
     protected $table = 'setups';

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -22,8 +21,6 @@ use Illuminate\Support\Carbon;
  */
 final class Sounding extends Model
 {
-    use BootsByName;
-
     protected $table = 'soundings';
 
     protected $guarded = ['id'];

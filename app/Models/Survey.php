@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Enums\SurveySource;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Illuminate\Database\Eloquent\Model;
@@ -33,7 +32,6 @@ use Illuminate\Support\Carbon;
  */
 final class Survey extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

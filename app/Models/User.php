@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\BootsByName;
 use App\Settings\Settings;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -26,8 +25,6 @@ use Illuminate\Notifications\Notifiable;
  */
 final class User extends Authenticatable
 {
-    use BootsByName;
-
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
-use App\Models\Concerns\BootsByName;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Profile;
@@ -43,7 +42,6 @@ use Illuminate\Support\Facades\Auth;
  */
 final class Water extends Model
 {
-    use BootsByName;
     use Capped;
     use FoundByItsAngler;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,8 +18,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class WaterShare extends Model
 {
-    use BootsByName;
-
     protected $table = 'water_shares';
 
     protected $guarded = ['id'];
