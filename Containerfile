@@ -3,7 +3,7 @@
 FROM docker.io/library/debian:12-slim
 RUN apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends \
         ca-certificates procps composer nodejs npm \
-        php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-gd php8.2-mbstring php8.2-xml php8.2-intl \
+        php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-gd php8.2-mbstring php8.2-xml php8.2-intl php8.2-apcu \
     && rm -rf /var/lib/apt/lists/*
 WORKDIR /srv/eskith
 COPY . .

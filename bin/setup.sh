@@ -47,7 +47,7 @@ need_tools() {
     local version have
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     have=$(php -m)
-    for tool in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd mbstring:mbstring dom:xml intl:intl; do
+    for tool in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd mbstring:mbstring dom:xml intl:intl apcu:apcu; do
         grep -qix "${tool%%:*}" <<< "$have" || missing+=("php$version-${tool##*:}")
     done
     [ "${#missing[@]}" -eq 0 ] || need_packages "PHP extensions are" "${missing[@]}"

@@ -18,18 +18,27 @@ final class AppServer
     /** @var resource|null */
     private $process;
 
-    private function __construct(public readonly string $url, private readonly string $folder, private readonly int $workers)
-    {
+    /** @param  array<string, string>  $settings  over those that every test has */
+    private function __construct(
+        public readonly string $url,
+        private readonly string $folder,
+        private readonly int $workers,
+        private readonly array $settings = [],
+    ) {
     }
 
-    /** Starts it with fresh demo data and waits until it answers. */
-    public static function start(int $workers = 4): self
+    /**
+     * Starts it with fresh demo data and waits until it answers.
+     *
+     * @param  array<string, string>  $settings  over those that every test has
+     */
+    public static function start(int $workers = 4, array $settings = []): self
     {
         $folder = sys_get_temp_dir().'/eskith-browser-'.bin2hex(random_bytes(5));
         mkdir($folder, 0o700);
         array_map(mkdir(...), ["{$folder}/visits", "{$folder}/cache"]);
         $port = FreePort::find();
-        $server = new self("http://127.0.0.1:{$port}", $folder, $workers);
+        $server = new self("http://127.0.0.1:{$port}", $folder, $workers, $settings);
         copy(self::demo(), $server->environment()['DB_DATABASE']);
         $server->serve();
 
@@ -173,12 +182,12 @@ final class AppServer
     /** @return array<string, string> */
     private function environment(): array
     {
-        return [
+        return $this->settings + [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
             'APP_URL' => $this->url,
             'DB_DATABASE' => "{$this->folder}/eskith.sqlite", 'ESKITH_DEMO' => 'true', 'DB_PERSISTENT' => 'true',
             'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$this->folder}/visits", 'CACHE_STORE' => 'file',
-            'CACHE_FILES' => "{$this->folder}/cache",
+            'CACHE_FILES' => "{$this->folder}/cache", 'CACHE_LIMITER' => 'memory',
             'LOG_CHANNEL' => 'stderr', 'BCRYPT_ROUNDS' => '4',
             'ESKITH_WRITES_A_MINUTE' => '1000000', 'ESKITH_OFTEN_A_MINUTE' => '1000000',
         ];
