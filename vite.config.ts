@@ -47,18 +47,30 @@ export default defineConfig({
 				skipWaiting: true,
 				inlineWorkboxRuntime: true,
 				sourcemap: false,
+				additionalManifestEntries: [{ url: "/no-signal", revision: Date.now().toString(36) }],
 				runtimeCaching: [
 					{
+						// Everything that is looked at, but what is there to sign in or to take a file away.
 						urlPattern: ({ request, url, sameOrigin }) =>
 							sameOrigin &&
 							request.mode === "navigate" &&
-							/^\/(|fish|work|lure|rig|water|boat-card|boat-card\.html|places(\/\d+)?)$/.test(url.pathname),
+							(url.pathname === "/boat-card.html" || !url.pathname.includes(".")) &&
+							!/^\/(sign-in|register|forgot-password|reset-password|no-signal)/.test(url.pathname),
 						handler: "NetworkFirst",
 						options: {
 							cacheName: "pages",
 							networkTimeoutSeconds: 6,
 							matchOptions: { ignoreSearch: true },
 							cacheableResponse: { statuses: [200] },
+							expiration: { maxEntries: 80 },
+							precacheFallback: { fallbackURL: "/no-signal" },
+							// The Lure station has two addresses.
+							plugins: [
+								{
+									cacheKeyWillBeUsed: async ({ request }) =>
+										new URL(request.url).pathname === "/" ? new URL("/lure", request.url).href : request.url,
+								},
+							],
 						},
 					},
 				],

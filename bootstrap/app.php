@@ -25,11 +25,15 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php',
+        then: static fn () => Route::middleware(SharePage::class)->group(__DIR__.'/../routes/device.php'),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->use([
             SafeHeaders::class, TrustProxies::class, OwnHostsOnly::class, PreventRequestsDuringMaintenance::class, BoundedBodies::class,

@@ -22,7 +22,8 @@ createInertiaApp({
 	setup({ el, App, props }) {
 		// As a transition it is drawn in slices, so that a slow phone stays open to a touch meanwhile.
 		startTransition(() => createRoot(el).render(<App {...props} />));
-		workOffline((props.initialPage.props.anglerId as number | null | undefined) ?? null);
+		const { props: said, version } = props.initialPage;
+		workOffline((said.anglerId as number | null | undefined) ?? null, version ?? "");
 	},
 	defaults: { nonce: styleNonce() },
 	progress: { color: "#C8501E", showSpinner: false },

@@ -1236,6 +1236,7 @@ export interface SharedProps {
 	demo: boolean;
 	said: string | null;
 	anglerId: number | null;
+	madeAt: string;
 }
 
 export interface SkyData {

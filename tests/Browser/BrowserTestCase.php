@@ -188,16 +188,16 @@ abstract class BrowserTestCase extends TestCase
         self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
     }
 
-    /** Once what is needed without a connection is on the device. */
-    protected function untilKept(): void
+    /** Until a page is kept on the device; as it comes, all that is needed on the water. */
+    protected function untilKept(string $path = '/places'): void
     {
         $this->page->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
         for ($i = 0; $i < 60; $i++) {
             $ready = $this->page->executeAsyncScript(<<<'JS'
-                const done = arguments[0];
-                caches.open("pages").then((pages) => pages.match("/boat-card")).then((page) =>
+                const [path, done] = arguments;
+                caches.open("pages").then((pages) => pages.match(path)).then((page) =>
                     done(page !== undefined && navigator.serviceWorker.controller !== null));
-                JS);
+                JS, [$path]);
             if ($ready === true) {
                 return;
             }

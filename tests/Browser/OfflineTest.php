@@ -91,6 +91,45 @@ final class OfflineTest extends BrowserTestCase
         ) === true, 'for the pages to be forgotten');
     }
 
+    public function test_every_station_opens_without_a_server_as_it_was_and_a_page_that_is_not_kept_says_so(): void
+    {
+        $this->openDemo('/fish');
+        $this->untilKept('/cadences');
+        $this->server->kill();
+        // Ten minutes later.
+        $this->page->executeScript('localStorage.setItem("clock", "600000")');
+        $headings = [
+            '/' => 'Tie on the', '/lure' => 'Tie on the', '/water' => 'is down in', '/rig' => 'Ready', '/work' => 'hop',
+            '/look-back' => 'bites', '/outings' => 'outings kept', '/tackle' => 'lures in the box', '/gear' => 'before you go',
+            '/places' => 'Look first', '/rules' => 'The rules', '/settings' => 'Settings', '/cadences' => 'Every cadence',
+        ];
+        foreach ($headings as $path => $words) {
+            $this->page->get($this->server->url.$path);
+            self::assertStringContainsString($words, $this->find('//h1')->getText(), $path);
+            $this->see('No signal: as it was at');
+        }
+        $this->page->get("{$this->server->url}/lure");
+        $this->see('Other schools: not without a signal');
+        $this->button('Pin')->click();
+        $this->see('No connection: not pinned. Try again.');
+        $this->page->get("{$this->server->url}/account");
+        $this->see('No signal, and this page is not kept here.');
+        self::assertNull($this->page->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            caches.match("/no-signal", { ignoreSearch: true }).then((page) => page.text()).then((text) => {
+                const page = new DOMParser().parseFromString(text, "text/html").querySelector("script[data-page]");
+                done(JSON.parse(page.textContent).props.angler);
+            });
+            JS), 'it is kept for whoever comes next, too');
+        $this->button('Tackle box')->click();
+        $this->see('lures in the box');
+        $this->page->get("{$this->server->url}/account");
+        $this->server->serve();
+        $this->button('Try again')->click();
+        $this->see('Everything as one file');
+        self::assertStringNotContainsString('No signal', $this->text());
+    }
+
     public function test_signing_out_with_taps_that_are_not_sent_warns_first_and_keeps_them_for_who_did_them(): void
     {
         $this->openDemo('/settings');

@@ -86,7 +86,7 @@ const look = (over: Partial<SecondLookData> = {}): SecondLookData => ({
 describe("the other schools", () => {
 	it("open what they would tie on; those that agree are left out", () => {
 		const chosen: string[] = [];
-		const { container } = render(<OtherSchools second={look()} onWay={(key) => chosen.push(key)} />);
+		const { container } = render(<OtherSchools second={look()} trouble={null} onWay={(key) => chosen.push(key)} />);
 		fireEvent.click(screen.getByRole("button", { name: "front hole" }));
 		expect(chosen).toEqual(["1.front.low_hop"]);
 		expect(container.textContent).not.toContain("snap-awake");
@@ -94,16 +94,18 @@ describe("the other schools", () => {
 
 	it("say so when all agree, and that they are asked before that", () => {
 		const agreeing = look({ schools: [{ school: "level-lift", agrees: true, words: "", key: "k" }] });
-		const { container, rerender } = render(<OtherSchools second={null} onWay={() => {}} />);
+		const { container, rerender } = render(<OtherSchools second={null} trouble={null} onWay={() => {}} />);
 		expect(container.textContent).toBe("Other schools: one moment");
-		rerender(<OtherSchools second={agreeing} onWay={() => {}} />);
+		rerender(<OtherSchools second={null} trouble="No connection." onWay={() => {}} />);
+		expect(container.textContent).toBe("Other schools: not without a signal");
+		rerender(<OtherSchools second={agreeing} trouble={null} onWay={() => {}} />);
 		expect(container.textContent).toContain("all would tie on the same");
 	});
 });
 
 describe("what would change it", () => {
 	it("is told by reading, in the strip and in full", async () => {
-		const { unmount } = render(<WhatIf answer={answer()} second={look()} />);
+		const { unmount } = render(<WhatIf answer={answer()} second={look()} trouble={null} />);
 		const tip = screen.getByRole<HTMLAnchorElement>("link", { name: "Above 35 ft: take the ⅝ oz." });
 		expect(tip.getAttribute("href")).toBe("/lure?about=change&depth=35.5+ft");
 		unmount();
@@ -115,20 +117,26 @@ describe("what would change it", () => {
 	});
 
 	it("is tried beside the other readings of a link", () => {
-		render(<WhatIf answer={answer({ fromLink: true, query: "depth=9+m&light=dim" })} second={look()} />);
+		render(<WhatIf answer={answer({ fromLink: true, query: "depth=9+m&light=dim" })} second={look()} trouble={null} />);
 		expect(screen.getByRole("link").getAttribute("href")).toBe("/lure?depth=35.5+ft&light=dim&about=change");
 	});
 
 	it("names the missing reading that matters, or that it does not matter", () => {
 		const { rerender } = render(
-			<WhatIf answer={answer({ wanted: "light" })} second={look({ wanted: "Most help now: read the light." })} />,
+			<WhatIf
+				answer={answer({ wanted: "light" })}
+				second={look({ wanted: "Most help now: read the light." })}
+				trouble={null}
+			/>,
 		);
 		expect(screen.getByText("Most help now: read the light.")).toBeTruthy();
-		rerender(<WhatIf answer={answer({ wanted: "wall" })} second={look({ tips: {} })} />);
+		rerender(<WhatIf answer={answer({ wanted: "wall" })} second={look({ tips: {} })} trouble={null} />);
 		expect(screen.getByText(/none of its values would put another lure first/)).toBeTruthy();
 		expect(screen.getByText("No single reading puts another lure first.")).toBeTruthy();
-		rerender(<WhatIf answer={answer()} second={null} />);
+		rerender(<WhatIf answer={answer()} second={null} trouble={null} />);
 		expect(screen.getByText("Trying every reading …")).toBeTruthy();
+		rerender(<WhatIf answer={answer()} second={null} trouble="No connection." />);
+		expect(screen.getByText("Not without a signal.")).toBeTruthy();
 	});
 });
 

@@ -10,6 +10,7 @@ final readonly class SharedProps
     /**
      * @param  string|null  $said  what was just done, in a sentence
      * @param  int|null  $anglerId  under which the device keeps what is only this angler's
+     * @param  string  $madeAt  when the page was made, ISO 8601: without a signal it is shown as it was then
      */
     public function __construct(
         public ?string $angler,
@@ -17,6 +18,7 @@ final readonly class SharedProps
         public bool $demo,
         public ?string $said,
         public ?int $anglerId,
+        public string $madeAt,
     ) {
     }
 }

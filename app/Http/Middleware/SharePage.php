@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Data\Pages\SharedProps;
 use App\Models\User;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Inertia;
 use Inertia\Middleware;
 
@@ -27,6 +28,7 @@ final class SharePage extends Middleware
             demo: (bool) config('eskith.demo'),
             said: is_string($said) ? $said : null,
             anglerId: $user instanceof User ? $user->id : null,
+            madeAt: Carbon::now()->toIso8601String(),
         ));
 
         return [

@@ -26,13 +26,15 @@ interface Props {
 	live: Live;
 	pick: PickData;
 	second: SecondLookData | null;
+	/** Why there is no second look. */
+	trouble: string | null;
 	tied: TiedData | null;
 	severalRods: boolean;
 	onGhost: (ghost: GhostData | null) => void;
 }
 
 /** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
-export default function Beside({ live, pick, second, tied, severalRods, onGhost }: Props) {
+export default function Beside({ live, pick, second, trouble, tied, severalRods, onGhost }: Props) {
 	const { answer } = live;
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
@@ -67,7 +69,7 @@ export default function Beside({ live, pick, second, tied, severalRods, onGhost 
 						<LadderSteps steps={pick.ladder} spent={spent} onStep={live.choose} />
 					</TabPart>
 					<TabPart value="change">
-						<WhatIf answer={answer} second={second} />
+						<WhatIf answer={answer} second={second} trouble={trouble} />
 					</TabPart>
 					<TabPart value="compare">
 						<Compare answer={answer} pick={pick} onGhost={onGhost} />
@@ -107,7 +109,7 @@ function Next({ live, pick, tied, severalRods }: NextProps) {
 	return (
 		<div className="sticky bottom-(--bar) border-t border-rule bg-paper px-5 py-3">
 			<Trouble words={trouble} className="pb-2" />
-			{severalRods && <WhichRod rodFor={rodFor} />}
+			{severalRods && !rodFor.failed && <WhichRod rodFor={rodFor} />}
 			<div className="flex gap-2">
 				{on ? (
 					<p className="flex min-h-14 flex-1 items-center justify-between text-[16px] lg:min-h-[47px]">

@@ -2,14 +2,22 @@ import { Link } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import type { SchoolData, SecondLookData } from "../types";
 
+interface Props {
+	/** Null until it is there. */
+	second: SecondLookData | null;
+	/** Why it is not. */
+	trouble: string | null;
+	onWay: (key: string) => void;
+}
+
 /** What the other schools would tie on in place of the first; each opens what it names. */
-export function OtherSchools({ second, onWay }: { second: SecondLookData | null; onWay: (key: string) => void }) {
+export function OtherSchools({ second, trouble, onWay }: Props) {
 	const differing = second?.schools.filter((school) => !school.agrees) ?? [];
 	return (
 		<p className="mt-1 min-h-[66px] lg:min-h-[44px] text-[15px]">
 			{!second && (
 				<>
-					<b>Other schools:</b> <span className="text-slate">one moment</span>
+					<b>Other schools:</b> <span className="text-slate">{trouble ? "not without a signal" : "one moment"}</span>
 				</>
 			)}
 			{second && (

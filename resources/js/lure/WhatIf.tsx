@@ -2,13 +2,21 @@ import { Link } from "@inertiajs/react";
 import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, SecondLookData } from "../types";
 
+interface Props {
+	answer: AnswerData;
+	/** Null until it is there. */
+	second: SecondLookData | null;
+	/** Why it is not. */
+	trouble: string | null;
+}
+
 /** How far each reading must move before another lure comes on top. */
-export function WhatIf({ answer, second }: { answer: AnswerData; second: SecondLookData | null }) {
+export function WhatIf({ answer, second, trouble }: Props) {
 	const { wanted } = answer;
 	return (
 		<>
 			<h2 className="text-[20px]">What would change it</h2>
-			{!second && <p className="mt-2 text-slate">Trying every reading …</p>}
+			{!second && <p className="mt-2 text-slate">{trouble ? "Not without a signal." : "Trying every reading …"}</p>}
 			{second && (
 				<>
 					<p className="mt-1 text-[14px] text-slate">

@@ -45,7 +45,7 @@ export default function Lure({ answer: initial, trouble, tied, severalRods }: Lu
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />
 					<LureHead answer={answer} pick={pick} />
-					{answer.picks.length > 0 && <OtherSchools second={second} onWay={live.choose} />}
+					{answer.picks.length > 0 && <OtherSchools second={second} trouble={look.trouble} onWay={live.choose} />}
 					{(second?.wanted ?? answer.wanted) && (
 						<p className="mt-1 text-[15px] text-slate">
 							{second?.wanted ?? `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`}
@@ -82,7 +82,15 @@ export default function Lure({ answer: initial, trouble, tied, severalRods }: Lu
 				</div>
 				<Suspense fallback={<div className="border-l border-rule bg-paper" />}>
 					{pick && settled && (
-						<Beside live={live} pick={pick} second={second} tied={tied} severalRods={severalRods} onGhost={setGhost} />
+						<Beside
+							live={live}
+							pick={pick}
+							second={second}
+							trouble={look.trouble}
+							tied={tied}
+							severalRods={severalRods}
+							onGhost={setGhost}
+						/>
 					)}
 				</Suspense>
 			</div>

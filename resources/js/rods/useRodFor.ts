@@ -9,14 +9,19 @@ export interface RodFor {
 	/** Where it is to be tied. */
 	rod: RodForData | null;
 	choose: (uuid: string) => void;
+	/** Whether it cannot be told now. */
+	failed: boolean;
 }
 
 /** The rod for a pick: the one that needs the fewest changes, unless another is chosen. */
 export function useRodFor(answer: AnswerData, pick: PickData, several: boolean): RodFor {
-	const { answer: asked } = useAsk<RodForData[]>(several ? choiceAddress("/rods", answer, { pick: pick.key }) : null, {
-		again: `${answer.query} ${pick.key}`,
-	});
+	const { answer: asked, trouble } = useAsk<RodForData[]>(
+		several ? choiceAddress("/rods", answer, { pick: pick.key }) : null,
+		{
+			again: `${answer.query} ${pick.key}`,
+		},
+	);
 	const [chosen, choose] = useState<string | null>(null);
 	const rods = asked ?? [];
-	return { rods, rod: rods.find((rod) => rod.uuid === chosen) ?? rods[0] ?? null, choose };
+	return { rods, rod: rods.find((rod) => rod.uuid === chosen) ?? rods[0] ?? null, choose, failed: trouble !== null };
 }

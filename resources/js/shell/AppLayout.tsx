@@ -3,6 +3,7 @@ import { type ReactNode, Suspense, useEffect, useState } from "react";
 import { onDemand } from "../parts/onDemand";
 import { useSettled } from "../parts/useSettled";
 import { useWide } from "../parts/useWide";
+import { AsItWas } from "./AsItWas";
 import { PhoneBar } from "./PhoneBar";
 import { Said } from "./Said";
 import { StationTabs } from "./StationTabs";
@@ -95,6 +96,7 @@ export function AppLayout({
 					)}
 					{wide && waiting}
 				</header>
+				{!pads && <AsItWas />}
 				{strip}
 				<Said />
 				<main id="station" className="min-h-0 flex-1 pb-(--bar) lg:overflow-y-auto print:overflow-visible">

@@ -1,4 +1,4 @@
-import { usePage } from "@inertiajs/react";
+import { router, usePage } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 
 /** ms for which it is told. */
@@ -7,7 +7,8 @@ const TOLD = 8_000;
 /** What was just done, in a sentence: over the page for a while, so that nothing one is about to press moves away under it. */
 export function Said() {
 	const page = usePage();
-	const { said } = page.props;
+	const unheard = useUnheard();
+	const said = unheard ? "No connection: nothing was changed. Press it again." : page.props.said;
 	const [over, setOver] = useState<typeof page | null>(null);
 	useEffect(() => {
 		if (!said) return;
@@ -16,9 +17,32 @@ export function Said() {
 	}, [said, page]);
 	return (
 		<div role="status" className="pointer-events-none relative z-10 h-0">
-			{said && over !== page && (
+			{said && (unheard || over !== page) && (
 				<p className="absolute inset-x-0 top-0 border-b border-rule bg-brass-pale px-4 py-2 text-ink lg:px-7">{said}</p>
 			)}
 		</div>
 	);
+}
+
+/** Whether what was pressed last did not reach the server; for a while, or until the next is on its way. */
+function useUnheard(): boolean {
+	const [unheard, setUnheard] = useState(false);
+	useEffect(() => {
+		let changes = false;
+		const offStart = router.on("start", ({ detail: { visit } }) => {
+			changes = visit.method !== "get";
+			setUnheard(false);
+		});
+		const offError = router.on("networkError", () => setUnheard(changes));
+		return () => {
+			offStart();
+			offError();
+		};
+	}, []);
+	useEffect(() => {
+		if (!unheard) return;
+		const timer = window.setTimeout(() => setUnheard(false), TOLD);
+		return () => window.clearTimeout(timer);
+	}, [unheard]);
+	return unheard;
 }

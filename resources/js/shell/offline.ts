@@ -1,11 +1,32 @@
 import { router } from "@inertiajs/react";
-import { setClock } from "../parts/clock";
+import { now, setClock } from "../parts/clock";
+import { keep, kept } from "../parts/kept";
 
 /** Where the worker keeps pages as they were last seen: only of who is signed in. */
 const PAGES = "pages";
 
-/** What opens without a connection though it has not been opened yet. */
+/** What opens without a connection though it has not been opened yet: first what is needed on the water, as it is now. */
 const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html", "/places"];
+
+/** Then the rest, where what is kept of it is not of this build or older than it may be. */
+const WANTED = [
+	"/lure",
+	"/water",
+	"/rig",
+	"/look-back",
+	"/outings",
+	"/tackle",
+	"/gear",
+	"/rules",
+	"/settings",
+	"/cadences",
+];
+
+/** ms */
+const OLDEST = 15 * 60_000;
+
+/** Of which build the pages are that are kept: those of another ask for scripts that are gone. */
+const BUILD = "pages of";
 
 /** ms after a page is there before what is needed without a connection is fetched: it must not stand in the way. */
 const LATER = 4_000;
@@ -13,8 +34,8 @@ const LATER = 4_000;
 /** Who is signed in on this page; null while nobody is. */
 let here: number | null = null;
 
-/** Makes Fish, the pick, the trainer and the plans open without a connection, and sends what waits here. */
-export function workOffline(angler: number | null): void {
+/** Makes every station open without a connection, as it was last seen, and sends what waits here. */
+export function workOffline(angler: number | null, build: string): void {
 	const others = new BroadcastChannel("signed out");
 	others.onmessage = ({ data }) => {
 		if (data !== here) return;
@@ -22,20 +43,20 @@ export function workOffline(angler: number | null): void {
 		void import("../outbox/wire").then(({ leave }) => leave());
 		window.location.replace("/sign-in");
 	};
-	const follow = (now: number | null | undefined) => {
+	const follow = (who: number | null | undefined) => {
 		const before = here;
 		// A page that only says what went wrong does not know who is signed in.
-		if (now === undefined || now === before) return;
-		here = now;
-		if (now === null) {
+		if (who === undefined || who === before) return;
+		here = who;
+		if (who === null) {
 			void import("../outbox/wire").then(({ leave }) => leave());
 			others.postMessage(before);
 		} else if (before !== null) {
 			// Somebody else has signed in meanwhile, in another tab: this page is of the one before.
 			window.location.reload();
 		} else {
-			void import("../outbox/wire").then(({ outboxOf }) => outboxOf(now).flush(true));
-			if (isKept()) window.setTimeout(() => void Promise.all([prepare(), setClock()]).catch(() => {}), LATER);
+			void import("../outbox/wire").then(({ outboxOf }) => outboxOf(who).flush(true));
+			if (isKept()) window.setTimeout(() => void Promise.all([prepare(build), setClock()]).catch(() => {}), LATER);
 		}
 	};
 	follow(angler);
@@ -60,11 +81,33 @@ function isKept(): boolean {
 	return "serviceWorker" in navigator && import.meta.env.PROD;
 }
 
-async function prepare(): Promise<void> {
+async function prepare(build: string): Promise<void> {
 	await navigator.serviceWorker.register("/build/sw.js", { scope: "/" });
 	await navigator.serviceWorker.ready;
 	const pages = await caches.open(PAGES);
-	await pages.addAll(NEEDED);
+	const needed = await Promise.all(NEEDED.map((path) => fetch(path)));
+	for (const [at, path] of NEEDED.entries()) await take(pages, path, needed[at]);
+	const isSame = kept<string>(BUILD) === build;
+	for (const path of WANTED) {
+		const there = isSame ? await pages.match(path) : undefined;
+		const made = Date.parse(there?.headers.get("Date") ?? "");
+		// One after the other: the page that is open goes before.
+		if (!(now() - made < OLDEST)) await take(pages, path);
+	}
+	keep(BUILD, build);
+}
+
+/** Keeps a page as it is now. One that leads elsewhere, as when nobody is signed in any more, is not kept. */
+async function take(pages: Cache, path: string, answered?: Response): Promise<void> {
+	const answer = answered ?? (await fetch(path));
+	if (answer.ok && !answer.redirected) await pages.put(path, answer);
+}
+
+/** Addresses that open without a connection on this device. */
+export async function keptPaths(): Promise<string[]> {
+	if (!("caches" in window)) return [];
+	const pages = await caches.open(PAGES);
+	return (await pages.keys()).map(({ url }) => new URL(url).pathname);
 }
 
 /** Nothing that was seen stays on the device for the next who signs in; what is not sent yet stays for who logged it. */
