@@ -9,7 +9,7 @@ $kinds = [
         ['core/Tackle/Family.php', twin('TailSpinner', ['tail spinner' => 'nudger', "aliases: ['spinner'], " => ''])],
     ],
     'event' => [
-        ['app/Enums/EventKind.php', twin('Touch', ['Touch' => 'Nudge']), swap(
+        ['telling/Enums/EventKind.php', twin('Touch', ['Touch' => 'Nudge']), swap(
             ['self::Touch, self::Nudge, self::Fish => null,', "self::Foul => ['Foul', 'o'],"],
             ['self::Touch, self::Fish => null,', "self::Foul => ['Foul', 'o'],\n            self::Nudge => ['Nudge', 'g'],"],
         )],
@@ -39,11 +39,11 @@ $kinds = [
         )],
     ],
     'mark' => [
-        ['app/Enums/MarkKind.php', twin('Rock', ["'rock'" => "'nudge'"])],
+        ['telling/Enums/MarkKind.php', twin('Rock', ["'rock'" => "'nudge'"])],
         ['resources/js/places/Things.tsx', swap(["\tbottom: null,\n"], ["\tbottom: null,\n\tnudge: null,\n"])],
     ],
     'edge' => [
-        ['app/Enums/EdgeKind.php', twin('Weed', ["'weed edge'" => "'nudge'"])],
+        ['telling/Enums/EdgeKind.php', twin('Weed', ["'weed edge'" => "'nudge'"])],
         ['resources/js/places/Things.tsx', swap(["\tshore: { ink"], ["\tnudge: { ink: \"#FFFFFF\", wide: 2 },\n\tshore: { ink"])],
     ],
     'finding' => [
@@ -200,10 +200,10 @@ function missed(string $away): array
 {
     $changed = array_filter(explode("\n", run("git -C {$away} diff --name-only && git -C {$away} ls-files --others --exclude-standard")));
     $enums = array_map(static fn (string $file): string => basename($file, '.php'), preg_grep('/\.php$/', $changed) ?: []);
-    $about = array_filter(explode("\n", run("cd {$away} && grep -rlwE '".implode('|', $enums)."' core app --include=*.php")));
+    $about = array_filter(explode("\n", run("cd {$away} && grep -rlwE '".implode('|', $enums)."' core telling app --include=*.php")));
     $wrong = [];
-    foreach (['core', 'app'] as $room) {
-        $files = implode(' ', array_filter($about, static fn (string $file): bool => str_starts_with($file, "{$room}/")));
+    foreach (['core' => ['core/', 'telling/'], 'app' => ['app/']] as $room => $folders) {
+        $files = implode(' ', array_filter($about, static fn (string $file): bool => in_array(strstr($file, '/', true).'/', $folders, true)));
         $said = $files === '' ? '' : run(
             "cd {$away} && vendor/bin/phpstan analyse -c phpstan.{$room}.neon --no-progress --error-format=raw "
                 ."--memory-limit=1G {$files} 2>/dev/null",

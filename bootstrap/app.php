@@ -14,7 +14,7 @@ use App\Http\Middleware\SafeHeaders;
 use App\Http\Middleware\SharePage;
 use App\Http\Middleware\StartVisit;
 use App\Models\User;
-use App\Settings\Fault;
+use Eskith\Telling\Settings\Fault;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

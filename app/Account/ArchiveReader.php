@@ -7,9 +7,9 @@ namespace App\Account;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\Coerce;
-use App\Settings\Settings;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Support\Facades\DB;
 

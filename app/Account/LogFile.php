@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Move;
 use App\Models\Outing;
@@ -16,6 +15,7 @@ use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\Gpx;
 use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\EventKind;
 use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;

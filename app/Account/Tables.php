@@ -4,19 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Enums\BitePhase;
-use App\Enums\EdgeKind;
-use App\Enums\EventKind;
-use App\Enums\Flew;
-use App\Enums\GearKind;
-use App\Enums\HookHeld;
-use App\Enums\LostAt;
-use App\Enums\MarkKind;
-use App\Enums\MeasurementKind;
-use App\Enums\PauseWhy;
-use App\Enums\PlanKind;
-use App\Enums\Source;
-use App\Enums\SurveySource;
 use App\Models\Lure;
 use App\Readings\ReadingBook;
 use App\Rows\Coerce;
@@ -30,6 +17,19 @@ use Eskith\Core\Rig\Material;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Profile;
+use Eskith\Telling\Enums\BitePhase;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\Flew;
+use Eskith\Telling\Enums\GearKind;
+use Eskith\Telling\Enums\HookHeld;
+use Eskith\Telling\Enums\LostAt;
+use Eskith\Telling\Enums\MarkKind;
+use Eskith\Telling\Enums\MeasurementKind;
+use Eskith\Telling\Enums\PauseWhy;
+use Eskith\Telling\Enums\PlanKind;
+use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Enums\SurveySource;
 
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables

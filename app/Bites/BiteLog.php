@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bites;
 
-use App\Enums\BitePhase;
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
@@ -16,6 +14,8 @@ use App\Record\SameBite;
 use App\Rows\LastWriterWins;
 use Eskith\Core\Record\BitePlace;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\BitePhase;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bites;
 
 use App\Choosing\SingleDrop;
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
@@ -14,6 +13,7 @@ use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Record\BitePlace;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 
 /** Where a bite came, told from the drop before it on the same rod. */

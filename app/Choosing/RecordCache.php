@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
-use App\Enums\EventKind;
 use App\Models\User;
 use Closure;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Enums\BitePhase;
-use App\Enums\EventKind;
-use App\Enums\Flew;
-use App\Enums\HookHeld;
-use App\Enums\LostAt;
-use App\Enums\PauseWhy;
 use App\Http\Requests\OfflineAction;
 use BackedEnum;
 use Closure;
@@ -18,6 +12,12 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Outline;
+use Eskith\Telling\Enums\BitePhase;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\Flew;
+use Eskith\Telling\Enums\HookHeld;
+use Eskith\Telling\Enums\LostAt;
+use Eskith\Telling\Enums\PauseWhy;
 
 /**
  * What the interface knows of things that grow: written from where each is defined, so that one more of them is there too.

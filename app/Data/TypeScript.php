@@ -9,7 +9,7 @@ use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 
-/** Writes the TypeScript twin of everything in this folder that crosses HTTP. */
+/** Writes the TypeScript twin of everything in app/Data and telling/Data that crosses HTTP. */
 final class TypeScript
 {
     /** Columns at which the formatter of the interface breaks a line. */
@@ -32,7 +32,7 @@ final class TypeScript
         }
         ksort($shapes);
         ksort($enums);
-        $text = "// Written by `php artisan types` from app/Data. Change it there.\n";
+        $text = "// Written by `php artisan types` from app/Data and telling/Data. Change it there.\n";
         foreach ($enums as $name => $enum) {
             $values = array_map(static fn (BackedEnum $case): string => json_encode($case->value, JSON_THROW_ON_ERROR), $enum::cases());
             $line = "export type {$name} = ".implode(' | ', $values).';';
@@ -46,10 +46,13 @@ final class TypeScript
     private static function classes(): array
     {
         $classes = [];
-        foreach ([...(glob(__DIR__.'/*Data.php') ?: []), ...(glob(__DIR__.'/*/*.php') ?: [])] as $file) {
-            $name = __NAMESPACE__.str_replace('/', '\\', substr($file, strlen(__DIR__), -strlen('.php')));
-            if (class_exists($name) && (new ReflectionClass($name))->getConstructor() !== null) {
-                $classes[] = new ReflectionClass($name);
+        foreach ([__NAMESPACE__ => 'app/Data', 'Eskith\\Telling\\Data' => 'telling/Data'] as $space => $folder) {
+            $root = base_path($folder);
+            foreach ([...(glob("{$root}/*Data.php") ?: []), ...(glob("{$root}/*/*.php") ?: [])] as $file) {
+                $name = $space.str_replace('/', '\\', substr($file, strlen($root), -strlen('.php')));
+                if (class_exists($name) && (new ReflectionClass($name))->getConstructor() !== null) {
+                    $classes[] = new ReflectionClass($name);
+                }
             }
         }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Data\Fish\OutingData;
-use App\Data\Lure\AnswerData;
 use App\Data\Tackle\BoxData;
+use Eskith\Telling\Data\Fish\OutingData;
+use Eskith\Telling\Data\Lure\AnswerData;
 
 /**
  * What a page says first, for the moment before its scripts have come: on a slow phone that is what is read in the

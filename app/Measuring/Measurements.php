@@ -6,7 +6,6 @@ namespace App\Measuring;
 
 use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
-use App\Enums\MeasurementKind;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -16,6 +15,7 @@ use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\MeasurementKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Enums\EdgeKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
+use Eskith\Telling\Enums\EdgeKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;

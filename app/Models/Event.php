@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Enums\BitePhase;
-use App\Enums\EventKind;
-use App\Enums\Flew;
-use App\Enums\HookHeld;
-use App\Enums\LostAt;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Care\HeldIn;
+use Eskith\Telling\Enums\BitePhase;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\Flew;
+use Eskith\Telling\Enums\HookHeld;
+use Eskith\Telling\Enums\LostAt;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;

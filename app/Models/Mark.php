@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Enums\MarkKind;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Eskith\Core\Water\Bottom;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;

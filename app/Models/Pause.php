@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Enums\PauseWhy;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
 use App\Models\Concerns\Capped;
+use Eskith\Telling\Enums\PauseWhy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 

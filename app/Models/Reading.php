@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Enums\Source;
 use App\Models\Casts\Known;
 use App\Models\Casts\Moment;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Places;
 
-use App\Enums\PlanKind;
 use App\Models\Edge;
 use App\Models\User;
 use App\Models\Water;
@@ -13,6 +12,7 @@ use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\PlanKind;
 use Illuminate\Support\Facades\DB;
 
 /** Lines on the chart of a water, and casts laid out along them. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Places;
 
-use App\Enums\MarkKind;
 use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\User;
@@ -14,6 +13,7 @@ use App\Readings\ReadingKeeper;
 use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Places;
 
-use App\Enums\EdgeKind;
-use App\Enums\MarkKind;
 use App\Models\Edge;
 use App\Models\Mark;
 use App\Models\Spot;
@@ -23,6 +21,8 @@ use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Frame;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Places;
 
-use App\Enums\PlanKind;
 use App\Models\User;
 use App\Models\Water;
 use App\Plans\PlanBook;
@@ -12,6 +11,7 @@ use App\Readings\ReadingKeeper;
 use App\Rows\TideAndLight;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Relief\Ledge;
+use Eskith\Telling\Enums\PlanKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Database\Caps;
-use App\Enums\SurveySource;
 use App\Models\Casts\Moment;
 use App\Models\Sounding;
 use App\Models\Survey as SurveyRow;
@@ -19,6 +18,7 @@ use Eskith\Core\Formats\Track;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Survey;
+use Eskith\Telling\Enums\SurveySource;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use stdClass;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Enums\PlanKind;
 use App\Models\Plan;
 use App\Models\User;
 use App\Record\Logbook;
 use App\Rows\LastWriterWins;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\PlanKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

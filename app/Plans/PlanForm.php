@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Choosing\SingleDrop;
-use App\Enums\PlanKind;
 use Eskith\Core\Cadence\Plan\Area;
 use Eskith\Core\Cadence\Plan\DriftPlan;
 use Eskith\Core\Cadence\Plan\FanPlan;
@@ -19,6 +18,7 @@ use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\PlanKind;
 
 /** The fields of a plan as they are typed, and what they lay out. */
 final readonly class PlanForm

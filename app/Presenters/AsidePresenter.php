@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Choosing\RankedBox;
-use App\Data\AsideData;
 use App\Mending\MadeUpReadings;
 use App\Rows\Part;
 use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Telling\Data\AsideData;
 use Illuminate\Support\Str;
 
 /** Says what was left out because it cannot be used, and how it is mended. */

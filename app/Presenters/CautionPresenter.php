@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters;
 
 use App\Choosing\RankedBox;
-use App\Data\CautionData;
 use Eskith\Core\Care\Caution;
 use Eskith\Core\Care\Cautions;
 use Eskith\Core\Care\Circumstances;
+use Eskith\Telling\Data\CautionData;
 
 /** The cautions that today's readings and the angler's notes of the water call for. */
 final class CautionPresenter

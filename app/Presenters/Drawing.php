@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Data\Picture\HoleData;
-use App\Data\Picture\LureDrawing;
 use App\Models\Lure as LureRow;
 use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
@@ -13,6 +11,8 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Telling\Data\Picture\HoleData;
+use Eskith\Telling\Data\Picture\LureDrawing;
 
 /** What is needed to draw a lure from its measures. */
 final class Drawing

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

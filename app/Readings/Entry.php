@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Enums\Source;
 use App\Models\Feed;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Support\Carbon;
 
 /** A reading as it stands: what was typed, its SI value if it is a measure, whence and when. */

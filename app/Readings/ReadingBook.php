@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Enums\Source;
 use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Rows\Calibrations;
 use App\Rows\Coerce;
 use App\Rows\UnusableRow;
-use App\Settings\Settings;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Reading;
@@ -26,6 +24,8 @@ use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
+use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Settings\Settings;
 
 /** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
 final readonly class ReadingBook

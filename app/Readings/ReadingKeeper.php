@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

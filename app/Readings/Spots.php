@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Enums\Source;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
@@ -12,6 +11,7 @@ use App\Rows\Coerce;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Rows\LastWriterWins;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\PauseWhy;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\User;
+use Eskith\Telling\Enums\PauseWhy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

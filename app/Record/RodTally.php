@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Rows\Coerce;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;

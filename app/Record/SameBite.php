@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Setup;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 

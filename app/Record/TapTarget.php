@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Enums\TapsGo;
 use App\Models\Outing;
 use App\Models\User;
+use Eskith\Telling\Enums\TapsGo;
 use Illuminate\Support\Carbon;
 
 /** The outing that taps of an address belong to, as it is now. */

@@ -9,9 +9,9 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Plans\PlanBook;
 use App\Readings\ReadingKeeper;
-use App\Settings\OwnCadences;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Settings\OwnCadences;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

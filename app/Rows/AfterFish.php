@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Enums\EventKind;
-use App\Enums\Flew;
 use App\Models\User;
 use Eskith\Core\Record\BackDown;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\Flew;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

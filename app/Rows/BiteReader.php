@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Enums\EventKind;
 use App\Models\Setup;
 use App\Models\User;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

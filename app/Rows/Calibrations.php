@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Enums\MeasurementKind;
 use App\Models\Measurement;
 use App\Models\User;
 use Eskith\Core\Balance\BalanceFit;
@@ -12,6 +11,7 @@ use Eskith\Core\Balance\HangReading;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\MeasurementKind;
 use Illuminate\Support\Collection;
 
 /** What an angler has measured, read once and asked for each lure. The angler's measurement wins over the estimate. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Enums\EventKind;
 use App\Models\Pause;
 use App\Models\User;
 use Eskith\Core\Cadence\Cadence;
@@ -19,6 +18,7 @@ use Eskith\Core\Record\Season;
 use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;

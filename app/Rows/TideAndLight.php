@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Enums\TideFrom;
 use App\Models\Casts\Moment;
 use App\Models\Spot;
 use App\Models\Water;
@@ -16,6 +15,7 @@ use Eskith\Core\Water\SunDay;
 use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideTurn;
 use Eskith\Core\Water\TideWave;
+use Eskith\Telling\Enums\TideFrom;
 use Illuminate\Support\Carbon;
 
 /** Light and tide of a spot: when the sun sets, when the water stands next. */

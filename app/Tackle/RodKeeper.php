@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\History;
 use App\Models\Rod;
@@ -13,6 +12,7 @@ use App\Models\User;
 use App\Rows\LastWriterWins;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Enums\EdgeKind;
-use App\Enums\MarkKind;
-use App\Enums\SurveySource;
 use App\Instruments\MadeUpBottoms;
 use App\Models\Edge;
 use App\Models\Mark;
@@ -14,6 +11,9 @@ use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
 use App\Places\Surveys;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\MarkKind;
+use Eskith\Telling\Enums\SurveySource;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 

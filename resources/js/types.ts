@@ -1,4 +1,4 @@
-// Written by `php artisan types` from app/Data. Change it there.
+// Written by `php artisan types` from app/Data and telling/Data. Change it there.
 
 export type Bottom =
 	| "rock"

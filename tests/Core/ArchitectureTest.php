@@ -27,7 +27,7 @@ final class ArchitectureTest extends TestCase
         ],
         ['Rows'],
         ['Models', 'Database'],
-        ['Settings', 'Data', 'Enums'],
+        ['Data'],
     ];
 
     public function test_the_core_stands_alone_and_points_down(): void
@@ -131,12 +131,26 @@ final class ArchitectureTest extends TestCase
         }
         foreach ([...self::FLOORS[2], ...self::FLOORS[3]] as $folder) {
             foreach (self::in(self::root("app/{$folder}")) as $file) {
-                if (str_contains((string) file_get_contents($file), 'App\\Data\\')) {
+                if (preg_match('/(?:App|Eskith.Telling).Data[^b]/', (string) file_get_contents($file)) === 1) {
                     $wrong[] = "{$file} makes what a presenter makes";
                 }
             }
         }
         self::assertSame([], $wrong);
+    }
+
+    public function test_what_is_told_is_made_of_the_core_and_php(): void
+    {
+        $wrong = [];
+        foreach (self::in(self::root('telling')) as $file) {
+            foreach (self::namesIn($file) as $name) {
+                if (preg_match('/^\\\\?Eskith\\\\(Core|Telling)\\\\/', $name) !== 1 && ! self::isPhps($name)) {
+                    $wrong[] = "{$file} names {$name}";
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+        self::assertSame([], ClassGraph::of(self::root('telling'))->circles());
     }
 
     public function test_the_core_reads_no_clock_file_or_environment(): void

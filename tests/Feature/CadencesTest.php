@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Lure;
 use App\Models\User;
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Telling\Settings\Settings;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Inertia\Testing\AssertableInertia as Page;
 use Tests\TestCase;
@@ -163,11 +164,11 @@ final class CadencesTest extends TestCase
         $this->put('/cadences/low_hop', ['lift' => '7 in', 'seconds' => '0.6', 'pause' => '5']);
         $this->put('/settings', ['blade_fall' => 'free']);
 
-        $sound = \App\Settings\Settings::sound($this->angler->refresh()->settings ?? []);
+        $sound = Settings::sound($this->angler->refresh()->settings ?? []);
         self::assertSame('free', $sound['blade_fall']);
         self::assertSame('7 in', $sound['cadences']['low_hop']['lift']);
-        self::assertSame($sound, \App\Settings\Settings::sound($sound));
-        self::assertSame([], \App\Settings\Settings::sound(['blade_fall' => 'up', 'cadences' => ['low_hop' => 1], 'other' => 1]));
+        self::assertSame($sound, Settings::sound($sound));
+        self::assertSame([], Settings::sound(['blade_fall' => 'up', 'cadences' => ['low_hop' => 1], 'other' => 1]));
     }
 
     /** @return array<string, mixed> */

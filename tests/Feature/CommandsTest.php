@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\Source;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\Support\FreePort;

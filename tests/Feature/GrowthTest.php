@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\EdgeKind;
-use App\Enums\EventKind;
-use App\Enums\MarkKind;
 use App\Http\Requests\ActsOnOuting;
 use App\Http\Requests\AnglerRequest;
 use App\Http\Requests\OfflineAction;
@@ -39,6 +36,9 @@ use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Water;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 

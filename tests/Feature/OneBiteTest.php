@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
 use App\Presenters\Fish\EventWords;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;

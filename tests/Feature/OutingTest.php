@@ -8,6 +8,7 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -84,14 +85,14 @@ final class OutingTest extends TestCase
             ['foul' => 'o', 'snag' => 's', 'rock' => 'r', 'drift' => 'n', 'followed' => 'w', 'refused' => 'x'],
             array_column($pads, 'key', 'kind'),
         );
-        foreach (\App\Enums\EventKind::cases() as $kind) {
+        foreach (EventKind::cases() as $kind) {
             // A fish right after a touch would be the same bite.
             $this->travel(2)->minutes();
-            $now = $this->log($outing, ['kind' => $kind->value, ...($kind === \App\Enums\EventKind::Fish ? ['species' => 'walleye'] : [])]);
+            $now = $this->log($outing, ['kind' => $kind->value, ...($kind === EventKind::Fish ? ['species' => 'walleye'] : [])]);
             self::assertSame($kind->value, $now['events'][0]['kind']);
             self::assertNotSame('', $now['events'][0]['words']);
         }
-        self::assertSame(count(\App\Enums\EventKind::bites()), $now['touches']);
+        self::assertSame(count(EventKind::bites()), $now['touches']);
         $keys = ['c', 'd', 't', 'f', 'm', 'u', ...array_column($pads, 'key')];
         self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\MarkKind;
 use App\Models\Mark;
 use App\Models\Outing;
 use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

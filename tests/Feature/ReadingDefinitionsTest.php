@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\Source;
 use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
-use App\Settings\Settings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Profile;
+use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Settings\Settings;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Enums\Source;
 use App\Instruments\FeedKeeper;
 use App\Instruments\SimulatedBoat;
 use App\Models\Feed;
@@ -12,6 +11,7 @@ use App\Models\Measurement;
 use App\Models\Reading;
 use App\Models\Spot;
 use App\Models\User;
+use Eskith\Telling\Enums\Source;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Inertia\Testing\AssertableInertia;

@@ -151,7 +151,7 @@ final class WorkTest extends TestCase
     public function test_every_kind_is_laid_out_from_what_is_usual(): void
     {
         $this->put('/readings', ['readings' => ['current' => '0.3 mph', 'flow' => 'river']]);
-        foreach (\App\Enums\PlanKind::cases() as $kind) {
+        foreach (\Eskith\Telling\Enums\PlanKind::cases() as $kind) {
             $this->post('/plans', [
                 'uuid' => (string) Str::uuid(), 'kind' => $kind->value, 'name' => $kind->word(),
                 'fields' => array_map(static fn (array $field): string => $field[2], $kind->fields()),
@@ -208,7 +208,7 @@ final class WorkTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_what_cannot_be_laid_out_is_refused_at_its_field(string $kind, array $fields, string $field): void
     {
-        $usual = array_map(static fn (array $one): string => $one[2], \App\Enums\PlanKind::from($kind)->fields());
+        $usual = array_map(static fn (array $one): string => $one[2], \Eskith\Telling\Enums\PlanKind::from($kind)->fields());
         $this->post('/plans', ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'name' => 'x', 'fields' => [...$usual, ...$fields]])
             ->assertSessionHasErrors($field);
         self::assertSame(0, Plan::query()->count());

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Work\CadenceData;
-use App\Data\Work\FallSchoolData;
+use Eskith\Telling\Data\Work\CadenceData;
+use Eskith\Telling\Data\Work\FallSchoolData;
 
 final readonly class CadencesPage extends Page
 {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Fish\OutingData;
-use App\Data\Fish\SpotChoiceData;
-use App\Data\Fish\TieableData;
-use App\Data\Lure\AnswerData;
-use App\Data\OptionData;
 use App\Data\Places\TodayData;
 use App\Data\Plans\PlanData;
+use Eskith\Telling\Data\Fish\OutingData;
+use Eskith\Telling\Data\Fish\SpotChoiceData;
+use Eskith\Telling\Data\Fish\TieableData;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\OptionData;
 
 /** The Fish station; without an outing under way, the last one that can be gone on with. */
 final readonly class FishPage extends Page

@@ -9,9 +9,9 @@ use App\Data\LookBack\OutingBitesData;
 use App\Data\LookBack\PairData;
 use App\Data\LookBack\RatesData;
 use App\Data\LookBack\RecordFindingData;
-use App\Data\LookBack\RepeatData;
+use Eskith\Telling\Data\LookBack\RepeatData;
 use App\Data\LookBack\StagesData;
-use App\Data\OptionData;
+use Eskith\Telling\Data\OptionData;
 
 /** What worked, said honestly. */
 final readonly class LookBackPage extends Page

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Fish\TiedData;
-use App\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Fish\TiedData;
+use Eskith\Telling\Data\Lure\AnswerData;
 
 final readonly class LurePage extends Page
 {

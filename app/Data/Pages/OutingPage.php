@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\AsideData;
-use App\Data\Fish\EventData;
-use App\Data\Fish\OutingRowData;
-use App\Data\Fish\PadData;
-use App\Data\Fish\SetupRowData;
-use App\Data\OptionData;
+use Eskith\Telling\Data\AsideData;
+use Eskith\Telling\Data\Fish\EventData;
+use Eskith\Telling\Data\Fish\OutingRowData;
+use Eskith\Telling\Data\Fish\PadData;
+use Eskith\Telling\Data\Fish\SetupRowData;
+use Eskith\Telling\Data\OptionData;
 
 /** One outing, whole. */
 final readonly class OutingPage extends Page

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Fish\OutingRowData;
-use App\Data\OptionData;
+use Eskith\Telling\Data\Fish\OutingRowData;
+use Eskith\Telling\Data\OptionData;
 
 /** All outings, newest first. */
 final readonly class OutingsPage extends Page

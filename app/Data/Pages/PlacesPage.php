@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\OptionData;
 use App\Data\Places\EdgeData;
 use App\Data\Places\GroundData;
 use App\Data\Places\LookPlaceData;
@@ -17,6 +16,7 @@ use App\Data\Places\TodayData;
 use App\Data\Places\WaterOptionData;
 use App\Data\Places\WaterSheetData;
 use App\Data\Places\WindData;
+use Eskith\Telling\Data\OptionData;
 
 final readonly class PlacesPage extends Page
 {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Fish\RodOnBoardData;
-use App\Data\Lure\AnswerData;
-use App\Data\OptionData;
-use App\Data\Rig\RigData;
-use App\Data\Rig\RodData;
 use App\Data\Tackle\HistoryData;
-use App\Data\Water\LineData;
+use Eskith\Telling\Data\Fish\RodOnBoardData;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Data\Rig\RigData;
+use Eskith\Telling\Data\Rig\RodData;
+use Eskith\Telling\Data\Water\LineData;
 
 /** The rod at hand from reel to hook, checked with the lure that is chosen. */
 final readonly class RigPage extends Page

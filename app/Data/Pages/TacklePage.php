@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\AsideData;
 use App\Data\Tackle\BoxData;
 use App\Data\Tackle\StartingBoxData;
+use Eskith\Telling\Data\AsideData;
 
 final readonly class TacklePage extends Page
 {

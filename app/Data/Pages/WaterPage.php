@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Lure\AnswerData;
 use App\Data\Places\TodayData;
-use App\Data\Water\LineData;
-use App\Data\Water\MeasurementData;
-use App\Data\Water\PlaceData;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Water\LineData;
+use Eskith\Telling\Data\Water\MeasurementData;
+use Eskith\Telling\Data\Water\PlaceData;
 
 final readonly class WaterPage extends Page
 {

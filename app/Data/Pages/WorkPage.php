@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
-use App\Data\Lure\AnswerData;
 use App\Data\Plans\PlanData;
 use App\Data\Plans\PlanKindData;
-use App\Data\Work\TouchedData;
-use App\Data\Work\WorkData;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Work\TouchedData;
+use Eskith\Telling\Data\Work\WorkData;
 
 /** The cadence kept, practised and laid out. */
 final readonly class WorkPage extends Page

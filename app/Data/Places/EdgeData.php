@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Places;
 
-use App\Enums\EdgeKind;
+use Eskith\Telling\Enums\EdgeKind;
 
 /** A line through places: m east and north, one after the other. */
 final readonly class EdgeData

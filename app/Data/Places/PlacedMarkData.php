@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Places;
 
-use App\Enums\MarkKind;
+use Eskith\Telling\Enums\MarkKind;
 
 /** A mark, what it says, and the fields it is mended by. */
 final readonly class PlacedMarkData

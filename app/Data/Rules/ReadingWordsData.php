@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Rules;
 
-use App\Data\OptionData;
+use Eskith\Telling\Data\OptionData;
 
 /** A reading that a rule can ask for: a measure, or one with choices. */
 final readonly class ReadingWordsData

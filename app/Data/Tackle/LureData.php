@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Tackle;
 
-use App\Data\Picture\LureDrawing;
 use Eskith\Core\Tackle\Family;
+use Eskith\Telling\Data\Picture\LureDrawing;
 
 /** A lure in the tackle box. */
 final readonly class LureData

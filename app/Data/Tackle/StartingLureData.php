@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Tackle;
 
-use App\Data\Picture\LureDrawing;
+use Eskith\Telling\Data\Picture\LureDrawing;
 
 /** One of a usual dozen, by its place in it. */
 final readonly class StartingLureData

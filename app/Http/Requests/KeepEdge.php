@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\EdgeKind;
 use App\Places\SectionLine;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\EdgeKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 

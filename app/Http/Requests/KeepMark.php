@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Data\Places\PlacedMarkData;
-use App\Enums\MarkKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Validation\Rule;
 
 /** A mark laid on the chart, or changed. */

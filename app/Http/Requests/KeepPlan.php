@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\PlanKind;
+use Eskith\Telling\Enums\PlanKind;
 use Illuminate\Validation\Rule;
 
 final class KeepPlan extends AnglerRequest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Settings\Settings;
+use Eskith\Telling\Settings\Settings;
 use Illuminate\Validation\Rule;
 
 final class KeepSettings extends AnglerRequest

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\TideFrom;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideWave;
+use Eskith\Telling\Enums\TideFrom;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 

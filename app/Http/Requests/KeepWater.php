@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Data\Places\WaterSheetData;
-use App\Enums\WaterKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Water as Taste;
+use Eskith\Telling\Enums\WaterKind;
 use Illuminate\Validation\Rule;
 
 /** A water made or changed. */

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bites\BiteLog;
-use App\Enums\BitePhase;
-use App\Enums\EventKind;
-use App\Enums\Flew;
-use App\Enums\HookHeld;
-use App\Enums\LostAt;
 use App\Models\Outing;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Care\ScaleReading;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Enums\BitePhase;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\Flew;
+use Eskith\Telling\Enums\HookHeld;
+use Eskith\Telling\Enums\LostAt;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\MarkKind;
 use App\Models\Outing;
 use App\Places\Marks;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 

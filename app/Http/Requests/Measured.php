@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\MeasurementKind;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Enums\MeasurementKind;
 use Illuminate\Validation\Rule;
 
 final class Measured extends AnglerRequest

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Enums\PauseWhy;
 use App\Models\Outing;
 use App\Record\Pauses;
+use Eskith\Telling\Enums\PauseWhy;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 

@@ -5,11 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Card;
 
 use App\Choosing\RankedBox;
-use App\Data\CautionData;
-use App\Data\Lure\AnswerData;
-use App\Data\Lure\PickData;
-use App\Data\Lure\StepData;
-use App\Data\Water\ReadingData;
 use App\Models\User;
 use App\Presenters\Drawing;
 use App\Presenters\Lure\AnswerPresenter;
@@ -20,6 +15,11 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Telling\Data\CautionData;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Lure\PickData;
+use Eskith\Telling\Data\Lure\StepData;
+use Eskith\Telling\Data\Water\ReadingData;
 use Illuminate\Support\Carbon;
 
 /** One page for the tackle tray, in black and white: today's readings, the first pick and its ladder, the weight chart, the cautions. */

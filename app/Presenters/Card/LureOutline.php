@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presenters\Card;
 
-use App\Data\Picture\HoleData;
-use App\Data\Picture\LureDrawing;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\FamilyFigure;
 use Eskith\Core\Tackle\Outline;
+use Eskith\Telling\Data\Picture\HoleData;
+use Eskith\Telling\Data\Picture\LureDrawing;
 
 /**
  * A lure in black lines for print, from its measures, with the hole in use filled. In CSS pixels, since the maker of the

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\RodOnBoardData;
-use App\Data\Fish\TallyData;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Rod;
@@ -17,6 +15,8 @@ use App\Rows\LureReader;
 use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Data\Fish\RodOnBoardData;
+use Eskith\Telling\Data\Fish\TallyData;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 

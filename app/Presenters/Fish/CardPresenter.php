@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\FishChoiceData;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
@@ -12,6 +11,7 @@ use App\Rows\CardReader;
 use Eskith\Core\Care\FishCare;
 use Eskith\Core\Care\OwnLimits;
 use Eskith\Core\Care\Species;
+use Eskith\Telling\Data\Fish\FishChoiceData;
 use Illuminate\Support\Carbon;
 
 /** The fish that can be logged, with what to mind and what the angler's own card says, counted through the day. */

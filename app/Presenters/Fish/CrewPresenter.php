@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\CrewData;
-use App\Data\Fish\CrewEventData;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use App\Record\RodTally;
+use Eskith\Telling\Data\Fish\CrewData;
+use Eskith\Telling\Data\Fish\CrewEventData;
 use Illuminate\Support\Collection;
 
 /** Those one fishes with: what they logged in the outings that are shared, and nothing else of theirs. */

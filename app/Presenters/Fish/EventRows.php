@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\EventData;
-use App\Data\Fish\RodOnBoardData;
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Data\Fish\EventData;
+use Eskith\Telling\Data\Fish\RodOnBoardData;
+use Eskith\Telling\Enums\EventKind;
 
 /** What was logged, a line each. */
 final readonly class EventRows

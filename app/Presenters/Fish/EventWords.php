@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\LoggedBiteData;
-use App\Enums\EventKind;
 use App\Models\Event;
 use Eskith\Core\Care\FishWeight;
 use Eskith\Core\Care\WeighedFish;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Data\Fish\LoggedBiteData;
+use Eskith\Telling\Enums\EventKind;
 
 /** What was logged, in a line. */
 final class EventWords

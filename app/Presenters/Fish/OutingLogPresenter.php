@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Data\Fish\EventData;
-use App\Data\Fish\OutingRowData;
-use App\Data\Fish\SetupRowData;
-use App\Data\OptionData;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -17,6 +13,10 @@ use App\Record\OutingKeeper;
 use App\Rows\Coerce;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Data\Fish\EventData;
+use Eskith\Telling\Data\Fish\OutingRowData;
+use Eskith\Telling\Data\Fish\SetupRowData;
+use Eskith\Telling\Data\OptionData;
 
 /** Outings of before: a line each, or one whole. */
 final readonly class OutingLogPresenter

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
-use App\Data\OptionData;
 use App\Models\User;
 use App\Rows\Coerce;
 use App\Rows\OutingSummary;
 use Eskith\Core\Choosing\TempBand;
+use Eskith\Telling\Data\OptionData;
 
 /** Which parts of the record can be looked at. */
 final readonly class FilterPresenter

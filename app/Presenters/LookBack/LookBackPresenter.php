@@ -15,7 +15,6 @@ use App\Data\LookBack\RecordFindingData;
 use App\Data\LookBack\ShareOfData;
 use App\Data\LookBack\StageData;
 use App\Data\LookBack\StagesData;
-use App\Data\OptionData;
 use App\Data\Pages\LookBackPage;
 use App\Models\User;
 use App\Rows\AfterFish;
@@ -33,6 +32,7 @@ use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
 use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Record\Stage;
+use Eskith\Telling\Data\OptionData;
 
 /** The Look back station: what the record says, sentences first. */
 final readonly class LookBackPresenter

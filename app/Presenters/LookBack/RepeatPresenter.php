@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presenters\LookBack;
 
 use App\Choosing\RankedBox;
-use App\Data\LookBack\RepeatData;
+use Eskith\Telling\Data\LookBack\RepeatData;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;

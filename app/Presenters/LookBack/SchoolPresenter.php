@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Presenters\LookBack;
 
 use App\Data\LookBack\DisputeData;
-use App\Enums\Flew;
 use Eskith\Core\Record\Comparison;
 use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
+use Eskith\Telling\Enums\Flew;
 
 /** Where anglers disagree: what this angler's own record says for either side, or about how many outings more it takes. */
 final class SchoolPresenter

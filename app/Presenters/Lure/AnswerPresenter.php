@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\Lure\AnswerData;
-use App\Data\Lure\RackData;
 use App\Models\User;
 use App\Presenters\AsidePresenter;
 use App\Presenters\CautionPresenter;
 use App\Presenters\Water\ColumnPresenter;
 use App\Presenters\Water\FeedPresenter;
 use App\Presenters\Water\ReadingPresenter;
-use App\Settings\Fault;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Lure\RackData;
+use Eskith\Telling\Settings\Fault;
 
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
 final readonly class AnswerPresenter

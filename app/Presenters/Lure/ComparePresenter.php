@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\Lure\CompareData;
-use App\Data\Lure\ContrastData;
-use App\Data\Water\GhostData;
 use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use Eskith\Core\Choosing\Compare\Comparison;
@@ -19,6 +16,9 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Telling\Data\Lure\CompareData;
+use Eskith\Telling\Data\Lure\ContrastData;
+use Eskith\Telling\Data\Water\GhostData;
 
 /** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter

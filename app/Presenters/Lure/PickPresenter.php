@@ -5,12 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\Fish\TyingData;
-use App\Data\Lure\ListedPickData;
-use App\Data\Lure\PickData;
-use App\Data\Lure\ReasonData;
-use App\Data\Lure\StepData;
-use App\Data\Lure\WayData;
 use App\Presenters\Drawing;
 use App\Presenters\Water\DropPresenter;
 use App\Presenters\Work\CadenceWords;
@@ -25,6 +19,12 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Fish\TyingData;
+use Eskith\Telling\Data\Lure\ListedPickData;
+use Eskith\Telling\Data\Lure\PickData;
+use Eskith\Telling\Data\Lure\ReasonData;
+use Eskith\Telling\Data\Lure\StepData;
+use Eskith\Telling\Data\Lure\WayData;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter

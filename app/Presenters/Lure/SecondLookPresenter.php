@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Lure;
 
 use App\Choosing\RankedBox;
-use App\Data\Lure\SchoolData;
-use App\Data\Lure\SecondLookData;
-use App\Data\Lure\TipData;
-use App\Data\Lure\TipSentenceData;
 use App\Presenters\LookBack\RepeatPresenter;
 use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
@@ -21,6 +17,10 @@ use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Sensitivity\Wanted;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Dimension;
+use Eskith\Telling\Data\Lure\SchoolData;
+use Eskith\Telling\Data\Lure\SecondLookData;
+use Eskith\Telling\Data\Lure\TipData;
+use Eskith\Telling\Data\Lure\TipSentenceData;
 
 /** What the other schools would tie on, and what would have to change before you did. Slower than the answer, and asked after it. */
 final readonly class SecondLookPresenter

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Places;
 
 use App\Data\Places\LookPlaceData;
-use App\Enums\EdgeKind;
-use App\Enums\MarkKind;
 use App\Models\Edge;
 use App\Models\Water;
 use App\Places\SectionLine;
@@ -24,6 +22,8 @@ use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Season;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 
 /** What of a water to look at first, in words. */

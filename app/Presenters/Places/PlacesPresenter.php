@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Places;
 
-use App\Data\OptionData;
 use App\Data\Pages\PlacesPage;
 use App\Data\Places\EdgeData;
 use App\Data\Places\LookPlaceData;
@@ -14,10 +13,6 @@ use App\Data\Places\SectionData;
 use App\Data\Places\SurveyData;
 use App\Data\Places\WaterOptionData;
 use App\Data\Places\WindData;
-use App\Enums\EdgeKind;
-use App\Enums\MarkKind;
-use App\Enums\TideFrom;
-use App\Enums\WaterKind;
 use App\Models\Edge;
 use App\Models\Mark;
 use App\Models\Spot;
@@ -32,12 +27,17 @@ use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use App\Rules\AnglerRules;
-use App\Settings\Fault;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Enums\EdgeKind;
+use Eskith\Telling\Enums\MarkKind;
+use Eskith\Telling\Enums\TideFrom;
+use Eskith\Telling\Enums\WaterKind;
+use Eskith\Telling\Settings\Fault;
 use Illuminate\Support\Carbon;
 
 /** The Places page: a water's ground, what is on it, and where to look first. */

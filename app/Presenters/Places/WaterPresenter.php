@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Places;
 
 use App\Data\Places\WaterSheetData;
-use App\Enums\TideFrom;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
@@ -16,6 +15,7 @@ use App\Record\OutingHours;
 use App\Rows\Coerce;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Enums\TideFrom;
 use Illuminate\Support\Carbon;
 
 /** A water with what is set of it, and what hangs on it. */

@@ -10,18 +10,18 @@ use App\Data\Plans\PlanFieldData;
 use App\Data\Plans\PlanKindData;
 use App\Data\Plans\PlanMarkData;
 use App\Data\Plans\PlanPointData;
-use App\Enums\PlanKind;
 use App\Models\Casts\Moment;
 use App\Models\Plan;
 use App\Models\User;
 use App\Plans\PlanForm;
-use App\Settings\Fault;
 use Eskith\Core\Cadence\Plan\Cast;
 use Eskith\Core\Cadence\Plan\Lane;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\PlanKind;
+use Eskith\Telling\Settings\Fault;
 
 /** Plans in words and as they are drawn from above. */
 final readonly class PlanPresenter

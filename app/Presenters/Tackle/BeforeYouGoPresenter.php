@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Tackle;
 
 use App\Data\Tackle\DueData;
-use App\Enums\EventKind;
-use App\Enums\GearKind;
 use App\Models\Event;
 use App\Models\Gear;
 use App\Models\Line;
@@ -20,6 +18,8 @@ use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Upkeep;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\GearKind;
 use Illuminate\Support\Carbon;
 
 /** What is due before the next outing, made from the record. */

@@ -6,8 +6,6 @@ namespace App\Presenters\Tackle;
 
 use App\Data\Tackle\BenchData;
 use App\Data\Tackle\RoleData;
-use App\Enums\EventKind;
-use App\Enums\MeasurementKind;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
@@ -27,6 +25,8 @@ use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\MeasurementKind;
 
 /** Everything that follows from one lure's measures. */
 final class BenchPresenter

@@ -7,12 +7,12 @@ namespace App\Presenters\Tackle;
 use App\Data\Tackle\GearData;
 use App\Data\Tackle\HistoryData;
 use App\Data\Tackle\NotesData;
-use App\Enums\GearKind;
 use App\Models\Gear;
 use App\Models\History;
 use App\Models\Line;
 use App\Models\User;
 use App\Models\Water;
+use Eskith\Telling\Enums\GearKind;
 
 /** Lines and gear, what was done to them, and what is noted of the waters they are used on. */
 final readonly class GearPresenter

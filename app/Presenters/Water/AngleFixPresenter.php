@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
-use App\Data\Water\AngleFixData;
 use App\Models\Line;
 use App\Models\User;
 use App\Rows\Coerce;
@@ -20,6 +19,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
+use Eskith\Telling\Data\Water\AngleFixData;
 
 /** "My line leans so much with this on": what flows, and what to do about it. */
 final class AngleFixPresenter

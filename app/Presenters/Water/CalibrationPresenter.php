@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Water\MeasurementData;
-use App\Enums\MeasurementKind;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
 use App\Models\User;
@@ -22,6 +20,8 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
+use Eskith\Telling\Data\Water\MeasurementData;
+use Eskith\Telling\Enums\MeasurementKind;
 
 /** Shows each measurement beside the estimate it replaces. */
 final class CalibrationPresenter

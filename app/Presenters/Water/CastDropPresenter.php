@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Picture\CastShapeData;
-use App\Data\Picture\DropData;
-use App\Data\Picture\FigureData;
-use App\Data\Picture\PointData;
-use App\Data\Work\FallData;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Falling;
@@ -23,6 +18,11 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Runs;
+use Eskith\Telling\Data\Picture\CastShapeData;
+use Eskith\Telling\Data\Picture\DropData;
+use Eskith\Telling\Data\Picture\FigureData;
+use Eskith\Telling\Data\Picture\PointData;
+use Eskith\Telling\Data\Work\FallData;
 
 /** Puts the cast of a candidate into points and words: nothing of it is that of a straight drop. */
 final class CastDropPresenter

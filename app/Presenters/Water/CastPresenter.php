@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Picture\PointData;
-use App\Data\Water\CastData;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
@@ -19,6 +17,8 @@ use Eskith\Core\Drop\Swing;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Picture\PointData;
+use Eskith\Telling\Data\Water\CastData;
 
 /** A cast seen from the side: where it lands with the bail closed or open, and where to aim. */
 final class CastPresenter

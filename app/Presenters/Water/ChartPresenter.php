@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Water\CellData;
-use App\Data\Water\ChartData;
-use App\Data\Water\ChartRowData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -22,6 +19,9 @@ use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Conditions;
+use Eskith\Telling\Data\Water\CellData;
+use Eskith\Telling\Data\Water\ChartData;
+use Eskith\Telling\Data\Water\ChartRowData;
 
 /** Puts the weight chart into cells with words: today's reading in the middle of it. */
 final readonly class ChartPresenter

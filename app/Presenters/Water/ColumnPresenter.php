@@ -5,11 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\RankedBox;
-use App\Data\Picture\ColumnData;
-use App\Data\Picture\SonarData;
-use App\Data\Picture\TickData;
-use App\Data\Picture\TouchData;
-use App\Enums\EventKind;
 use App\Models\Event;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -22,6 +17,11 @@ use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\BoatHolding;
 use Eskith\Core\Water\Conditions;
+use Eskith\Telling\Data\Picture\ColumnData;
+use Eskith\Telling\Data\Picture\SonarData;
+use Eskith\Telling\Data\Picture\TickData;
+use Eskith\Telling\Data\Picture\TouchData;
+use Eskith\Telling\Enums\EventKind;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter

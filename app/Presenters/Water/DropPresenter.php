@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Picture\DropData;
-use App\Data\Picture\PointData;
-use App\Data\Work\FallData;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
@@ -15,6 +12,9 @@ use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\FallPoint;
 use Eskith\Core\Drop\LinePoint;
 use Eskith\Core\Drop\RestingLine;
+use Eskith\Telling\Data\Picture\DropData;
+use Eskith\Telling\Data\Picture\PointData;
+use Eskith\Telling\Data\Work\FallData;
 
 /** Puts the drop of a candidate into points and words. */
 final class DropPresenter

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Water\ElsewhereData;
 use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Readings\Elsewhere;
 use App\Readings\ReadingBook;
 use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Telling\Data\Water\ElsewhereData;
 use Illuminate\Support\Carbon;
 
 /** What was read at another spot today and is offered here. */

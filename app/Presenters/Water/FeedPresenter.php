@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Water\FeedData;
 use App\Models\Feed;
+use Eskith\Telling\Data\Water\FeedData;
 
 /** Puts the state of the instruments into words. */
 final class FeedPresenter

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
-use App\Data\Water\GhostData;
 use App\Presenters\Drawing;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Data\Water\GhostData;
 
 /** A second drop beside the first. */
 final class GhostPresenter

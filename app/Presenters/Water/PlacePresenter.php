@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\Water\LineData;
-use App\Data\Water\PlaceData;
-use App\Data\Water\SpotData;
 use App\Models\Line;
 use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Data\Water\LineData;
+use Eskith\Telling\Data\Water\PlaceData;
+use Eskith\Telling\Data\Water\SpotData;
 
 /** Waters with their spots, and the lines one may have on the reel there. */
 final class PlacePresenter

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Data\OptionData;
-use App\Data\Water\ReadingData;
-use App\Enums\Source;
 use App\Readings\Entry;
 use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Kind;
+use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Data\Water\ReadingData;
+use Eskith\Telling\Enums\Source;
 
 /** Puts readings into the words and steps that the strip shows. */
 final class ReadingPresenter

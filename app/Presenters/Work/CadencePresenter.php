@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Presenters\Work;
 
 use App\Choosing\RankedBox;
-use App\Data\Work\CadenceData;
-use App\Data\Work\FallSchoolData;
-use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\BladeFall;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Telling\Data\Work\CadenceData;
+use Eskith\Telling\Data\Work\FallSchoolData;
+use Eskith\Telling\Settings\OwnCadences;
 
 /** How an angler works their lures: the numbers of every cadence, and the two schools of letting them down. */
 final readonly class CadencePresenter

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\Work;
 
 use App\Choosing\SingleDrop;
-use App\Data\Work\ShareData;
-use App\Enums\EventKind;
 use App\Models\Outing;
 use App\Models\User;
 use App\Record\Logbook;
@@ -23,6 +21,8 @@ use Eskith\Core\Drop\Swing;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Telling\Data\Work\ShareData;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 
 /** Where an hour goes with a lure and a cadence, and what another weight or family would save of it. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters\Work;
 
 use App\Choosing\SingleDrop;
-use App\Data\Work\LiftsData;
 use Eskith\Core\Cadence\LiftTrace;
 use Eskith\Core\Cadence\LiftWords;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Work\LiftsData;
 
 /** Lifts that were made, beside the lift of the cadence. */
 final class LiftsPresenter

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Work;
 
-use App\Data\Work\TouchedData;
 use App\Models\Event;
 use App\Models\User;
 use App\Record\Logbook;
@@ -12,6 +11,7 @@ use App\Rows\LureReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Data\Work\TouchedData;
 
 /** What was touched in the outing under way, with the numbers it was worked by, so that it can be done again. */
 final class TouchedPresenter

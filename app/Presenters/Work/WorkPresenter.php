@@ -6,12 +6,7 @@ namespace App\Presenters\Work;
 
 use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
-use App\Data\Work\BiteData;
-use App\Data\Work\RibbonPointData;
-use App\Data\Work\StrikeData;
-use App\Data\Work\WorkData;
 use App\Models\User;
-use App\Settings\OwnCadences;
 use Eskith\Core\Cadence\BiteSign;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
@@ -26,6 +21,11 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Data\Work\BiteData;
+use Eskith\Telling\Data\Work\RibbonPointData;
+use Eskith\Telling\Data\Work\StrikeData;
+use Eskith\Telling\Data\Work\WorkData;
+use Eskith\Telling\Settings\OwnCadences;
 
 /** The cadence of a pick, timed for this lure, hole, depth and rod. */
 final readonly class WorkPresenter

@@ -8,7 +8,7 @@ use App\Account\Preferences;
 use App\Data\Pages\SettingsPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepSettings;
-use App\Settings\Settings;
+use Eskith\Telling\Settings\Settings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Fish;
 
 use App\Choosing\SingleDrop;
-use App\Data\OptionData;
 use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
@@ -14,6 +13,7 @@ use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
+use Eskith\Telling\Data\OptionData;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Response;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Data\OptionData;
 use App\Data\Pages\OutingPage;
 use App\Data\Pages\OutingsPage;
 use App\Http\Controllers\Controller;
@@ -18,6 +17,7 @@ use App\Presenters\Fish\OutingLogPresenter;
 use App\Presenters\Fish\OutingPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
+use Eskith\Telling\Data\OptionData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

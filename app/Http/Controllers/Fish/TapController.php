@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Data\Fish\RefusalData;
-use App\Data\Fish\TapAnswerData;
-use App\Enums\TapsGo;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\LogTaps;
 use App\Presenters\Fish\OutingPresenter;
 use App\Record\TapTarget;
+use Eskith\Telling\Data\Fish\RefusalData;
+use Eskith\Telling\Data\Fish\TapAnswerData;
+use Eskith\Telling\Enums\TapsGo;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Data\Fish\RefusalData;
 use App\Http\Middleware\ReadableText;
 use App\Http\Requests\ActsOnOuting;
 use App\Http\Requests\AnglerRequest;
 use App\Models\Outing;
 use App\Record\Logbook;
-use App\Settings\Fault;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Fish\RefusalData;
+use Eskith\Telling\Settings\Fault;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
-use App\Data\Lure\AnswerData;
 use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\AnswerPresenter;
 use App\Readings\ReadingBook;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Lure\AnswerData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;

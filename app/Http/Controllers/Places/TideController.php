@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Places;
 
-use App\Enums\TideFrom;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepTide;
 use App\Instruments\Forecasts;
 use App\Models\Water;
 use App\Places\WaterBook;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\TideFrom;
 use Illuminate\Http\RedirectResponse;
 
 /** The tide of a water: of the service, of the angler's own constants, or none. */

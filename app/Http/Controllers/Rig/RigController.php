@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Rig;
 
 use App\Choosing\SingleDrop;
 use App\Data\Pages\RigPage;
-use App\Data\Rig\RigData;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
 use App\Http\Requests\RetieLeader;
@@ -18,6 +17,7 @@ use App\Readings\ReadingBook;
 use App\Record\Logbook;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Rig\RigData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,12 +6,12 @@ namespace App\Http\Controllers\Rig;
 
 use App\Choosing\RankedBox;
 use App\Choosing\RodProposal;
-use App\Data\Rig\RodForData;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AddRod;
 use App\Models\Rod;
 use App\Readings\ReadingBook;
 use App\Tackle\RodKeeper;
+use Eskith\Telling\Data\Rig\RodForData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Water;
 
 use App\Choosing\SingleDrop;
-use App\Enums\MeasurementKind;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Measured;
 use App\Measuring\Measurements;
 use App\Models\Measurement;
 use App\Presenters\Water\MeasuredWords;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Enums\MeasurementKind;
 use Illuminate\Http\RedirectResponse;
 
 /** What the angler measures takes the place of the estimate, until it is taken away again. */

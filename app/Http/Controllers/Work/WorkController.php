@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Work;
 
 use App\Choosing\SingleDrop;
 use App\Data\Pages\WorkPage;
-use App\Data\Work\WorkData;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\JudgeLifts;
 use App\Models\User;
@@ -16,8 +15,9 @@ use App\Presenters\Work\LiftsPresenter;
 use App\Presenters\Work\TouchedPresenter;
 use App\Presenters\Work\WorkPresenter;
 use App\Readings\ReadingBook;
-use App\Settings\Fault;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Data\Work\WorkData;
+use Eskith\Telling\Settings\Fault;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
