@@ -24,7 +24,6 @@ final readonly class RodTally
         public int $drops,
         public int $touches,
         public int $landed,
-        public int $dropsSinceTouch,
         public ?Carbon $lastTouch,
         public int $dropsBefore,
         public ?Carbon $touchBefore,
@@ -41,23 +40,18 @@ final readonly class RodTally
             ->whereIn('events.setup_id', Setup::query()->select('id')->where('outing_id', $outing->id)->where('rod_id', $rodId));
         $mine = $listed->filter(static fn (Event $event): bool => $event->setup->rod_id === $rodId);
         $isBite = static fn (Event $event): bool => $event->kind?->isBite() === true;
-        $last = $mine->first($isBite);
         // What is all listed is counted there; it is asked for only where there is more.
         [$dropped, $touched, $landed] = ! $all ? self::counted($onRod()) : [
             $mine->where('kind', EventKind::Drop)->count(), $mine->filter($isBite)->count(),
             $mine->where('kind', EventKind::Fish)->where('landed', true)->count(),
         ];
         [$dropsBefore, $touchBefore] = $all ? [0, null] : self::before($onRod()->whereNotIn('events.id', $listed->pluck('id')));
-        $drops = $mine->where('kind', EventKind::Drop);
 
         return new self(
             drops: $dropped,
             touches: $touched,
             landed: $landed,
-            dropsSinceTouch: $last === null
-                ? $dropsBefore + $drops->count()
-                : $drops->filter(static fn (Event $drop): bool => $drop->at->greaterThan($last->at))->count(),
-            lastTouch: $last->at ?? $touchBefore,
+            lastTouch: $mine->first($isBite)->at ?? $touchBefore,
             dropsBefore: $dropsBefore,
             touchBefore: $touchBefore,
         );

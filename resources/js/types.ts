@@ -706,12 +706,6 @@ export interface OutingData {
 	subtitle: string;
 	water: string;
 	setup: string | null;
-	dropsSinceTouch: number;
-	drops: number;
-	touches: number;
-	landed: number;
-	sinceTouch: string | null;
-	touched: boolean;
 	counts: string;
 	pace: string;
 	worked: TieableData | null;

@@ -2,7 +2,6 @@
 import "fake-indexeddb/auto";
 import { appendFileSync, existsSync } from "node:fs";
 import { expect, it } from "vitest";
-import { glance, ofRodInHand } from "../../resources/js/fish/tally";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
 import { asSent, type OfflineAction } from "../../resources/js/outbox/offlineActions";
@@ -176,17 +175,8 @@ it("loses nothing, doubles nothing and brings nothing into another's record", as
 		signedIn = whose;
 		const told = await word(whose);
 		if (!told) throw new Error("The outing is not there.");
-		const shown = withWaiting(told, []);
-		const seen = { ...glance(shown.tally, ofRodInHand(shown)), drift: shown.drift };
-		appendFileSync(log, `${JSON.stringify({ angler: whose.id, shown: seen })}\n`);
-		const { drops, touches, landed, dropsSinceTouch, sinceTouch, touched } = told;
-		expect(glance(told.tally, ofRodInHand(told))).toEqual({
-			drops,
-			touches,
-			landed,
-			dropsSinceTouch,
-			sinceTouch,
-			touched,
-		});
+		const { drops, touches, landed, dropsSinceTouch, sinceTouch, touched, drift } = withWaiting(told, []);
+		const shown = { drops, touches, landed, dropsSinceTouch, sinceTouch, touched, drift };
+		appendFileSync(log, `${JSON.stringify({ angler: whose.id, shown })}\n`);
 	}
 });

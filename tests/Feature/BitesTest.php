@@ -183,7 +183,7 @@ final class BitesTest extends TestCase
         }
         self::assertSame(10, $this->outing->events()->standing()->count());
 
-        $this->deleteJson("/events/{$taps[9]}")->assertJsonPath('outing.touches', 0);
+        $this->deleteJson("/events/{$taps[9]}")->assertJsonPath('outing.tally.touches', 0);
         $this->travel(11)->minutes();
         $this->get('/fish')->assertInertia(fn (Page $page) => $page->has('outing.takenBack', 0));
     }

@@ -66,7 +66,7 @@ final class CrewTest extends TestCase
         $this->actingAs($this->ines)->get('/fish')->assertInertia(fn (Page $page) => $page->has('outing.crew.events', 1));
         $toms = $this->tom->outings()->sole();
         $this->actingAs($this->tom)->delete("/outings/{$toms->uuid}/crew")->assertRedirect('/fish');
-        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.crew', null)->where('outing.touches', 1));
+        $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing.crew', null)->where('outing.tally.touches', 1));
         $this->actingAs($this->ines)->get('/fish')->assertInertia(fn (Page $page) => $page->has('outing.crew.events', 0)
             ->has('outing.crew.anglers', 1));
         self::assertNull(Crew::query()->sole()->closed_at, 'one who leaves closes nothing');

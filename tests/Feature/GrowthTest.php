@@ -65,8 +65,8 @@ final class GrowthTest extends OnWaterTestCase
             ->assertOk()->json('outing');
         self::assertSame($kind->value, $now['events'][0]['kind']);
         self::assertNotSame('', $now['events'][0]['words']);
-        self::assertSame((int) $kind->isBite(), $now['touches'], 'on Fish');
-        self::assertSame((int) ($kind === EventKind::Drop), $now['drops']);
+        self::assertSame((int) $kind->isBite(), $now['tally']['touches'], 'on Fish');
+        self::assertSame((int) ($kind === EventKind::Drop), $now['tally']['drops']);
         self::assertSame($kind->isBite(), $now['events'][0]['bite'] !== null);
         $reader = SeasonReader::of($this->angler, SeasonFilter::none());
         $fished = array_values($reader->fishing())[0][1] ?? self::fail('nothing was fished');

@@ -74,7 +74,7 @@ final class OneBiteTest extends TestCase
         }
         self::assertSame(2, Event::query()->standing()->bites()->count());
         $listed = (array) json_decode((string) json_encode($this->get('/fish')->viewData('page')['props']['outing']), true);
-        self::assertSame([2, 2], [$listed['touches'], $listed['landed']]);
+        self::assertSame([2, 2], [$listed['tally']['touches'], $listed['tally']['landed']]);
     }
 
     public function test_a_minute_is_the_most_and_another_rod_is_another_bite(): void

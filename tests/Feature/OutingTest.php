@@ -37,7 +37,7 @@ final class OutingTest extends TestCase
         self::assertSame(1, Setup::query()->count());
         self::assertSame('26 ft', Outing::query()->sole()->readings['depth']);
         $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->component('Fish')
-            ->where('outing.title', "½\u{A0}oz blade, white")->where('outing.drops', 0)->has('outing.pick.drop.line', 21));
+            ->where('outing.title', "½\u{A0}oz blade, white")->where('outing.tally.drops', 0)->has('outing.pick.drop.line', 21));
     }
 
     public function test_what_cannot_be_tied_on_is_refused_in_words(): void
@@ -63,18 +63,35 @@ final class OutingTest extends TestCase
         $this->log($outing, ['kind' => 'drop']);
         $now = $this->log($outing, ['kind' => 'fish', 'species' => 'walleye', 'length' => '18½', 'came' => 'fall']);
 
-        self::assertSame([4, 0, 2, 1], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
+        self::assertSame([4, 2, 1], [$now['tally']['drops'], $now['tally']['touches'], $now['tally']['landed']]);
         self::assertSame(
             ["Walleye, 18½\u{A0}in, about 2.4\u{A0}lb, on the fall", 'Drop', 'Bite, as it lifted', 'Drop', 'Drop', 'Drop'],
             array_column($now['events'], 'words'),
         );
 
         $now = $this->deleteJson("/events/{$now['events'][0]['uuid']}")->assertOk()->json('outing');
-        self::assertSame([4, 1, 1, 0], [$now['drops'], $now['dropsSinceTouch'], $now['touches'], $now['landed']]);
+        self::assertSame([4, 1, 0], [$now['tally']['drops'], $now['tally']['touches'], $now['tally']['landed']]);
         self::assertSame(6, Event::query()->count(), 'undone, not erased');
         $this->get('/fish')->assertInertia(
-            fn (AssertableInertia $page) => $page->where('outing.drops', 4)->where('outing.touches', 1)->has('outing.events', 5),
+            fn (AssertableInertia $page) => $page->where('outing.tally.drops', 4)->where('outing.tally.touches', 1)->has('outing.events', 5),
         );
+    }
+
+    public function test_what_is_not_listed_any_more_is_counted_all_the_same(): void
+    {
+        $outing = $this->start();
+        $this->log($outing, ['kind' => 'drop']);
+        $bite = $this->log($outing, ['kind' => 'touch', 'came' => 'lift'])['events'][0]['at'];
+        $this->travel(1)->minutes();
+        foreach (range(1, 42) as $ignored) {
+            $now = $this->log($outing, ['kind' => 'drop']);
+        }
+
+        self::assertCount(40, $now['events']);
+        self::assertSame(
+            [43, 1, 0, 2], [$now['tally']['drops'], $now['tally']['touches'], $now['tally']['landed'], $now['tally']['dropsBefore']],
+        );
+        self::assertEquals(Carbon::parse($bite), Carbon::parse($now['tally']['touchBefore']));
     }
 
     public function test_every_kind_of_event_can_be_logged_and_is_told(): void
@@ -92,7 +109,7 @@ final class OutingTest extends TestCase
             self::assertSame($kind->value, $now['events'][0]['kind']);
             self::assertNotSame('', $now['events'][0]['words']);
         }
-        self::assertSame(count(EventKind::bites()), $now['touches']);
+        self::assertSame(count(EventKind::bites()), $now['tally']['touches']);
         $keys = ['c', 'd', 't', 'f', 'm', 'u', ...array_column($pads, 'key')];
         self::assertSame($keys, array_values(array_unique($keys)), 'no two pads share a key');
     }
@@ -102,7 +119,7 @@ final class OutingTest extends TestCase
         $outing = $this->start();
         $entry = ['uuid' => (string) Str::uuid(), 'kind' => 'drop'];
         $this->postJson("/outings/{$outing->uuid}/events", $entry)->assertOk();
-        $this->postJson("/outings/{$outing->uuid}/events", $entry)->assertOk()->assertJsonPath('outing.drops', 1);
+        $this->postJson("/outings/{$outing->uuid}/events", $entry)->assertOk()->assertJsonPath('outing.tally.drops', 1);
 
         self::assertSame(1, Event::query()->count());
     }
@@ -111,7 +128,7 @@ final class OutingTest extends TestCase
     {
         $now = $this->log($this->start(), ['kind' => 'fish', 'species' => 'sauger', 'landed' => false]);
 
-        self::assertSame([1, 0, 'Sauger, lost'], [$now['touches'], $now['landed'], $now['events'][0]['words']]);
+        self::assertSame([1, 0, 'Sauger, lost'], [$now['tally']['touches'], $now['tally']['landed'], $now['events'][0]['words']]);
     }
 
     public function test_bad_entries_say_why_and_log_nothing(): void

@@ -77,7 +77,7 @@ final class RodsTest extends TestCase
         $casting = Setup::query()->where('rod_id', $this->rod('Casting rod')->id)->sole();
         $this->take('Vertical rod');
         $now = $this->log('touch');
-        self::assertSame([1, 0], [$now['touches'], $now['drops']], 'counts are of the rod in hand');
+        self::assertSame([1, 0], [$now['tally']['touches'], $now['tally']['drops']], 'counts are of the rod in hand');
         self::assertSame(['Vertical rod', 'Casting rod'], array_column($now['events'], 'rodName'));
         // Tapped before the other was taken in hand, sent after.
         $this->log('touch', ['setup' => $casting->uuid]);

@@ -96,7 +96,7 @@ final class TwoTabsTest extends TestCase
                 '/tie-on',
                 ['uuid' => $id, 'lure' => $angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop'],
             )->assertSessionHasNoErrors();
-            $this->postJson("/outings/{$id}/events", $event)->assertOk()->assertJsonPath('outing.drops', 1);
+            $this->postJson("/outings/{$id}/events", $event)->assertOk()->assertJsonPath('outing.tally.drops', 1);
         }
         $this->deleteJson("/events/{$event['uuid']}")->assertOk();
 

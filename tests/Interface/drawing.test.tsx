@@ -4,9 +4,9 @@ import { Bottom } from "../../resources/js/drop/Bottom";
 import { LureFigure } from "../../resources/js/drop/LureFigure";
 import { WaterColumn } from "../../resources/js/drop/WaterColumn";
 import { Advice, Counters } from "../../resources/js/fish/Counters";
+import type { Counted } from "../../resources/js/fish/tally";
 import { PickList } from "../../resources/js/lure/PickList";
 import { PointsBar } from "../../resources/js/lure/PointsBar";
-import type { OutingData } from "../../resources/js/types";
 import { column, drawing, drop, listed, pick, step } from "./make";
 
 beforeAll(() => {
@@ -166,7 +166,7 @@ describe("the list of picks", () => {
 });
 
 describe("the counters", () => {
-	const outing = (over: Partial<OutingData>): OutingData =>
+	const outing = (over: Partial<Counted>): Counted =>
 		({
 			setup: "s1",
 			dropsSinceTouch: 7,
@@ -177,7 +177,7 @@ describe("the counters", () => {
 			minutesPerDrop: null,
 			pick: pick(),
 			...over,
-		}) as OutingData;
+		}) as Counted;
 
 	it("count minutes since the last touch", () => {
 		render(<Counters outing={outing({})} />);
@@ -200,7 +200,7 @@ describe("the counters", () => {
 	it("say how long to stay, in minutes and drops, and when the time is up", () => {
 		const tied = vi.fn();
 		const ladder = [step({ minutes: 30 }), step({ key: "3", words: "change the weight to ⅝ oz", minutes: 12 })];
-		const shown = (over: Partial<OutingData>) => (
+		const shown = (over: Partial<Counted>) => (
 			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} onMove={() => {}} />
 		);
 		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));

@@ -10,8 +10,9 @@ import { JustNow } from "../../resources/js/fish/JustNow";
 import { momentOf } from "../../resources/js/fish/moment";
 import { Paused } from "../../resources/js/fish/Paused";
 import { TieOnPad } from "../../resources/js/fish/TieOnPad";
+import { withGlance } from "../../resources/js/fish/tally";
 import { pick, step } from "./make";
-import { event, outing } from "./outing";
+import { event, outing, tally } from "./outing";
 
 let angler = 7;
 vi.mock("@inertiajs/react", async (inertia) => ({
@@ -275,9 +276,11 @@ describe("the pad to tie on", () => {
 describe("at a glance", () => {
 	it("tells the drift, slack water and sunset where they are known", () => {
 		const sky = { sunset: "2026-11-25T16:12:00Z", slack: "2026-11-25T14:00:00Z", tide: "high" };
-		const { container } = render(<Glance outing={outing({ drift: 3, drops: 12, sky })} />);
+		const { container } = render(
+			<Glance outing={withGlance(outing({ drift: 3, tally: tally({ drops: 12 }), sky }))} />,
+		);
 		expect(container.textContent).toMatch(/drift 3, drop 12 · high water .+ · sunset /);
-		expect(render(<Glance outing={outing()} />).container.textContent).toBe("");
+		expect(render(<Glance outing={withGlance(outing())} />).container.textContent).toBe("");
 	});
 
 	it("says that nobody fishes, or which rod does not, and goes on with one tap", () => {

@@ -102,7 +102,9 @@ describe("logging", () => {
 		await answer(0);
 		await waitFor(() => expect(result.current.waiting).toBe(0));
 		expect(result.current.outing.drops).toBe(1);
-		expect(Silent.said).toMatchObject([{ angler, answer: { outing: { drops: 0 }, since: [{ do: "log" }] } }]);
+		expect(Silent.said).toMatchObject([
+			{ angler, answer: { outing: { tally: { drops: 0 } }, since: [{ do: "log" }] } },
+		]);
 	});
 
 	it("asks for the server's word once after a burst, and shows what was tapped until that has it", async () => {
@@ -115,7 +117,7 @@ describe("logging", () => {
 		await waitFor(() => expect(words()).toHaveLength(1), { timeout: 3_000 });
 		expect([result.current.waiting, result.current.outing.drops]).toEqual([0, 3]);
 		// As the server counts them: one was of another rod.
-		const word = outing({ asOf: later(9), drops: 2, tally: tally({ drops: 2 }) });
+		const word = outing({ asOf: later(9), tally: tally({ drops: 2 }) });
 		await act(async () => words()[0]?.answer(200, { outing: word, column: column() }));
 		expect(result.current.outing.drops).toBe(2);
 	});
@@ -126,7 +128,7 @@ describe("logging", () => {
 		await asked(1);
 		await answer(0, { asOf: later(50) });
 		await waitFor(() => expect(words()).toHaveLength(1), { timeout: 3_000 });
-		const before = outing({ asOf: later(-500), drops: 0 });
+		const before = outing({ asOf: later(-500) });
 		await act(async () => words()[0]?.answer(200, { outing: before, column: column() }));
 		expect(result.current.outing.drops).toBe(1);
 		unmount();
@@ -276,7 +278,7 @@ describe("what waited long", () => {
 	});
 
 	it("shows the last answer rather than an older page, and a newer page rather than that", async () => {
-		const newer = outing({ asOf: new Date().toISOString(), drops: 9 });
+		const newer = outing({ asOf: new Date().toISOString(), tally: tally({ drops: 9 }) });
 		await device().said.put({
 			key: `${angler} outing o1`,
 			angler,
@@ -286,7 +288,7 @@ describe("what waited long", () => {
 		});
 		const { result } = start();
 		await waitFor(() => expect(result.current.outing.drops).toBe(9));
-		const later = start(outing({ asOf: new Date(Date.now() + 1_000).toISOString(), drops: 10 }));
+		const later = start(outing({ asOf: new Date(Date.now() + 1_000).toISOString(), tally: tally({ drops: 10 }) }));
 		await waitFor(() => expect(later.result.current.waiting).toBe(0));
 		expect(later.result.current.outing.drops).toBe(10);
 	});
@@ -310,7 +312,7 @@ describe("what was said days ago", () => {
 
 describe("undo", () => {
 	it("takes the newest back, and it can be put back, both without a connection", async () => {
-		const first = outing({ events: [event({ uuid: "e2" })], drops: 1 });
+		const first = outing({ events: [event({ uuid: "e2" })], tally: tally({ drops: 1 }) });
 		first.tally.drops = 1;
 		const { result } = start(first);
 		act(() => result.current.undo());
@@ -380,14 +382,14 @@ describe("another tab", () => {
 		const { result, unmount } = start(outing(), look);
 		await waitFor(() => expect(result.current.waiting).toBe(0));
 		const newer = {
-			outing: outing({ asOf: new Date().toISOString(), drops: 9, tally: tally({ drops: 9 }) }),
+			outing: outing({ asOf: new Date().toISOString(), tally: tally({ drops: 9 }) }),
 			column: column(),
 		};
 		const tell = (data: unknown) =>
 			act(async () => {
 				for (const channel of Silent.open) channel.onmessage?.({ data });
 			});
-		await tell({ angler: angler + 1, answer: { ...newer, outing: { ...newer.outing, drops: 5 } } });
+		await tell({ angler: angler + 1, answer: { ...newer, outing: { ...newer.outing, tally: tally({ drops: 5 }) } } });
 		expect(result.current.outing.drops).toBe(0);
 		await tell({ angler, answer: newer });
 		expect(result.current.outing.drops).toBe(9);

@@ -9,8 +9,8 @@ use App\Data\LookBack\OutingBitesData;
 use App\Data\LookBack\PairData;
 use App\Data\LookBack\RatesData;
 use App\Data\LookBack\RecordFindingData;
-use Eskith\Telling\Data\LookBack\RepeatData;
 use App\Data\LookBack\StagesData;
+use Eskith\Telling\Data\LookBack\RepeatData;
 use Eskith\Telling\Data\OptionData;
 
 /** What worked, said honestly. */

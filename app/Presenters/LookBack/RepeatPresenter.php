@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presenters\LookBack;
 
 use App\Choosing\RankedBox;
-use Eskith\Telling\Data\LookBack\RepeatData;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
@@ -18,6 +17,7 @@ use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Data\LookBack\RepeatData;
 
 /** The moment that is most worth repeating: what was on in the best outing, and how it was then. */
 final class RepeatPresenter

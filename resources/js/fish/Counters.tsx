@@ -1,11 +1,10 @@
 import { LadderSteps } from "../lure/LadderSteps";
 import { Button } from "../parts/Button";
 import { useMinutesSince } from "../parts/useMinutesSince";
-import type { OutingData } from "../types";
-import { isCast } from "./tally";
+import { type Counted, isCast } from "./tally";
 import type { Tying } from "./useOuting";
 
-export function Counters({ outing }: { outing: OutingData }) {
+export function Counters({ outing }: { outing: Counted }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	const drops = isCast(outing) ? "casts" : "drops";
 	const figures: [string, string][] = [
@@ -33,7 +32,7 @@ export function Advice({
 	onTieOn,
 	onMove,
 }: {
-	outing: OutingData;
+	outing: Counted;
 	onTieOn: (tying: Tying) => void;
 	onMove: () => void;
 }) {

@@ -1,8 +1,8 @@
 import { timeOf } from "../parts/words";
-import type { OutingData } from "../types";
+import type { Counted } from "./tally";
 
 /** The cadence in counts, how the half hours go, which drift it is, and what light and tide do next. */
-export function Glance({ outing }: { outing: OutingData }) {
+export function Glance({ outing }: { outing: Counted }) {
 	const { sky } = outing;
 	const told = [
 		outing.counts,

@@ -1,16 +1,17 @@
 import { Button } from "../parts/Button";
 import { timeOf } from "../parts/words";
 import { Rods } from "../rods/Rods";
-import type { OutingData, RigInShortData } from "../types";
+import type { RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
 import { FallCount } from "./FallCount";
 import { Glance } from "./Glance";
 import { JustNow } from "./JustNow";
 import { Paused } from "./Paused";
+import type { Counted } from "./tally";
 import type { OutingLog } from "./useOuting";
 
 interface Props {
-	outing: OutingData;
+	outing: Counted;
 	log: OutingLog;
 	onMove: () => void;
 }

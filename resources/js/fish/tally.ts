@@ -11,6 +11,9 @@ export interface Glance {
 	touched: boolean;
 }
 
+/** An outing, and what the rod in hand did in it. */
+export type Counted = OutingData & Glance;
+
 /** Whether it is a kind of event that this version knows. */
 export const isKind = (kind: string): kind is EventKind => kind in EVENT_KIND;
 
@@ -32,7 +35,7 @@ export function counting(tally: TallyData, event: EventData, more: 1 | -1): Tall
 }
 
 /** What is told of a rod: its totals, and what the events that are listed say of the time since the last bite. */
-export function glance(tally: TallyData, events: EventData[]): Glance {
+function glance(tally: TallyData, events: EventData[]): Glance {
 	const touch = events.find(isBite);
 	const drops = events.filter(({ kind }) => EVENT_KIND[kind].drop);
 	const lastTouch = touch?.at ?? tally.touchBefore;
@@ -47,6 +50,11 @@ export function glance(tally: TallyData, events: EventData[]): Glance {
 		sinceTouch: tally.tiedAt === null ? null : touched ? lastTouch : tally.tiedAt,
 		touched,
 	};
+}
+
+/** The outing with what is told of the rod in hand. */
+export function withGlance(outing: OutingData): Counted {
+	return { ...outing, ...glance(outing.tally, ofRodInHand(outing)) };
 }
 
 /** The events of the rod in hand, newest first; of all, where there are no rods. */

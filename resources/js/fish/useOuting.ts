@@ -9,7 +9,7 @@ import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
 import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
 import { words } from "./entryWords";
-import { isKind } from "./tally";
+import { type Counted, isKind } from "./tally";
 import { useAsDone } from "./useAsDone";
 import { useNextWord } from "./useNextWord";
 import { usePicks } from "./usePicks";
@@ -25,7 +25,7 @@ export interface Tying extends TyingData {
 export type Destination = Pick<Moved, "spot" | "name" | "water" | "words" | "depth">;
 
 export interface OutingLog {
-	outing: OutingData;
+	outing: Counted;
 	column: ColumnData;
 	/** ms at which it was dropped here last; null before that */
 	droppedAt: number | null;

@@ -10,14 +10,11 @@ import {
 import type { EventData, LoggedBiteData, OutingData, RodOnBoardData } from "../types";
 import { biteOf, fishWords, words } from "./entryWords";
 import { inHand, moved, tiedOn } from "./rodActions";
-import { counting, glance, isBite, isKind, ofRodInHand } from "./tally";
+import { type Counted, counting, isBite, isKind, withGlance } from "./tally";
 
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
-export function withWaiting(outing: OutingData, waiting: OfflineAction[]): OutingData {
-	const mine = waiting.filter((deed) => deed.outing === outing.uuid);
-	if (mine.length === 0) return outing;
-	const after = mine.reduce(withOne, outing);
-	return { ...after, ...glance(after.tally, ofRodInHand(after)) };
+export function withWaiting(outing: OutingData, waiting: OfflineAction[]): Counted {
+	return withGlance(waiting.filter((deed) => deed.outing === outing.uuid).reduce(withOne, outing));
 }
 
 function withOne(outing: OutingData, deed: OfflineAction): OutingData {

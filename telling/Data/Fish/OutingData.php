@@ -24,7 +24,7 @@ final readonly class OutingData
      * @param  list<RodOnBoardData>  $rods  on board
      * @param  list<EventData>  $takenBack  what was taken back in the last minutes, the last first
      * @param  int  $drift  its number; 0 where drifts are not counted
-     * @param  TallyData  $tally  of the rod in hand
+     * @param  TallyData  $tally  of the rod in hand: what is shown of it follows from it and from the events
      * @param  list<OptionData>  $markPads  what can be marked with one tap; empty at no spot of one's own
      * @param  list<MarkedData>  $marks  of this outing, the newest first
      * @param  int|null  $spot  where it is
@@ -41,12 +41,6 @@ final readonly class OutingData
         public string $subtitle,
         public string $water,
         public ?string $setup,
-        public int $dropsSinceTouch,
-        public int $drops,
-        public int $touches,
-        public int $landed,
-        public ?string $sinceTouch,
-        public bool $touched,
         public string $counts,
         public string $pace,
         public ?TieableData $worked,
