@@ -73,7 +73,8 @@ final class OutingTest extends TestCase
         self::assertSame([4, 1, 0], [$now['tally']['drops'], $now['tally']['touches'], $now['tally']['landed']]);
         self::assertSame(6, Event::query()->count(), 'undone, not erased');
         $this->get('/fish')->assertInertia(
-            fn (AssertableInertia $page) => $page->where('outing.tally.drops', 4)->where('outing.tally.touches', 1)->has('outing.events', 5),
+            fn (AssertableInertia $page) => $page->where('outing.tally.drops', 4)->where('outing.tally.touches', 1)
+                ->has('outing.events', 5),
         );
     }
 

@@ -48,6 +48,12 @@ final class Moment implements CastsAttributes
         return $value === null ? null : $model->fromDateTime($value);
     }
 
+    /** Now, as moments are compared by which of two is newer. */
+    public static function now(): string
+    {
+        return Carbon::now()->format('Y-m-d\TH:i:s.vP');
+    }
+
     /** Null for what is none, such as "soon": a moment is kept with its year first. */
     public static function read(mixed $text): ?Carbon
     {

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Fish;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\LogTaps;
-use App\Presenters\Fish\OutingPresenter;
+use App\Models\Casts\Moment;
 use App\Record\TapTarget;
 use Eskith\Telling\Data\Fish\RefusalData;
 use Eskith\Telling\Data\Fish\TapAnswerData;
@@ -41,7 +41,7 @@ final class TapController extends Controller
         return response()->json(new TapAnswerData(
             form: TapAnswerData::FORM, angler: $angler->id, goes: $goes,
             place: $goes === TapsGo::Stranger ? '' : $target->outing->place ?? '',
-            taken: $taken, refused: $refused, into: $into?->uuid, asOf: OutingPresenter::moment(),
+            taken: $taken, refused: $refused, into: $into?->uuid, asOf: Moment::now(),
         ), self::STATUS[$goes->value] ?? 200);
     }
 }
