@@ -6,8 +6,8 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use Closure;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Database\Query\Builder;

@@ -6,9 +6,9 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Support\Facades\DB;

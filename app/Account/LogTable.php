@@ -8,8 +8,8 @@ use App\Database\Caps;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
-use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Facades\DB;
 
 /** Reads a table of events into the outings that are there: an event that is known stays, one that is not is added to its setup. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Database\Caps;
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Facades\DB;
 use PDOStatement;
 

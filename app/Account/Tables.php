@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Models\Lure;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
-use App\Rows\LureReader;
 use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\HeldIn;
@@ -30,6 +27,8 @@ use Eskith\Telling\Enums\PauseWhy;
 use Eskith\Telling\Enums\PlanKind;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Enums\SurveySource;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\KeptLure;
 
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables
@@ -148,7 +147,7 @@ final class Tables
                 'quantity' => Column::whole(1, 999), 'lost' => Column::whole(0, 999), 'buy_again' => Column::flag(),
                 'build' => Column::json(4000)->orNone(), 'hooks' => Column::json(2000)->orNone(),
                 'notes' => Column::text(500), 'search' => Column::text(300), 'version' => Column::whole(1, PHP_INT_MAX), ...self::written(),
-            ], sound: static fn (array $row): bool => LureReader::isSound((new Lure)->setRawAttributes($row))),
+            ], sound: static fn (array $row): bool => (new KeptLure($row))->isSound()),
             new Table('gear', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(GearKind::cases())), 'name' => Column::text(80),
                 'details' => Column::text(120), 'quantity' => Column::whole(1, 999),

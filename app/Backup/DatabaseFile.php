@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use SQLite3;

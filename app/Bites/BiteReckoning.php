@@ -8,7 +8,6 @@ use App\Choosing\SingleDrop;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Record\BitePlace;
@@ -30,7 +29,7 @@ final readonly class BiteReckoning
     public static function of(User $user, Setup $setup): ?self
     {
         try {
-            $drop = $setup->lure === null || ! LureReader::isSound($setup->lure) ? null : SingleDrop::at($user, $setup->key());
+            $drop = $setup->lure === null || ! $setup->lure->isSound() ? null : SingleDrop::at($user, $setup->key());
             $column = $drop?->situation->columnIfStill;
             if ($drop === null || $column === null) {
                 return null;

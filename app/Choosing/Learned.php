@@ -6,7 +6,6 @@ namespace App\Choosing;
 
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Care\Species;
@@ -16,6 +15,7 @@ use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Level;
 use Eskith\Core\Record\SetupResult;
+use Eskith\Telling\Kept\Coerce;
 use stdClass;
 
 /**

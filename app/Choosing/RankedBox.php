@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\Feed;
-use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\AnglersDay;
 use App\Record\Today;
-use App\Rows\Coerce;
-use App\Rows\CurrentSpot;
-use App\Rows\LureReader;
 use App\Rows\Surroundings;
-use App\Rows\UnusableRow;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
@@ -27,7 +22,9 @@ use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
-use Illuminate\Support\Collection;
+use Eskith\Telling\Kept\CurrentSpot;
+use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Kept\UnusableRow;
 
 /** An angler's box as it stands against today's readings: every way to fish every lure, ranked by the angler's rules. */
 final readonly class RankedBox
@@ -43,7 +40,7 @@ final readonly class RankedBox
     public array $ranked;
 
     /**
-     * @param  Collection<int, LureRow>  $rows  by id
+     * @param  array<int, KeptLure>  $rows  by id
      * @param  list<Lure>  $box  one of each
      * @param  list<UnusableRow>  $aside  what is kept and cannot be used
      */
@@ -51,7 +48,7 @@ final readonly class RankedBox
         public User $user,
         public ReadingBook $book,
         public AnglersDay $anglersDay,
-        public Collection $rows,
+        public array $rows,
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
@@ -103,11 +100,16 @@ final readonly class RankedBox
     /** @throws InvalidInput when the readings together are impossible */
     public static function of(User $user, ReadingBook $book, AnglersDay $anglersDay): self
     {
-        $all = $user->lures()->inBox()->inOrder()->get()
-            ->keyBy(static fn (LureRow $row): int => Coerce::whole($row->getRawOriginal('id')));
+        $all = [];
+        foreach ($user->lures()->inBox()->inOrder()->toBase()->get() as $row) {
+            /** @var array<string, mixed> $columns */
+            $columns = (array) $row;
+            $lure = new KeptLure($columns);
+            $all[$lure->id()] = $lure;
+        }
         [$box, $stands, $lost] = self::different($all, $book, $anglersDay->inHand?->lure, $user->pinned_lure_id);
-        $rows = $all->intersectByKeys($stands)->diffKeys($lost);
-        $wrong = $all->diffKeys($stands)->diffKeys($lost);
+        $rows = array_diff_key(array_intersect_key($all, $stands), $lost);
+        $wrong = array_diff_key($all, $stands, $lost);
         $anglerRules = AnglerRules::of($user);
         $learning = Learned::of($user, $book);
         $around = Surroundings::of($user, $book->spotId);
@@ -130,7 +132,7 @@ final readonly class RankedBox
             feed: $around->feed,
             aside: [
                 ...$book->aside, ...$around->line->aside, ...$anglerRules->aside,
-                ...array_values($wrong->map(UnusableRow::lure(...))->all()),
+                ...array_values(array_map(UnusableRow::lure(...), $wrong)),
             ],
             fished: $today->day,
             learning: $learning,
@@ -205,27 +207,27 @@ final readonly class RankedBox
         return $byLure;
     }
 
-    public function row(Lure $lure): LureRow
+    public function row(Lure $lure): KeptLure
     {
-        return $this->rows->get((int) $lure->id) ?? throw new \LogicException('A pick is always of the box.');
+        return $this->rows[(int) $lure->id] ?? throw new \LogicException('A pick is always of the box.');
     }
 
     /**
      * One of each: several of the same are the same choice. What is tied on or pinned stands for its like. A row that
      * cannot be read stands for nothing, and what is lost cannot be chosen.
      *
-     * @param  Collection<int, LureRow>  $rows
+     * @param  array<int, KeptLure>  $rows
      * @return array{list<Lure>, array<int, int>, array<int, string>} and by the id of each lure that of the one that stands
      *     for it; by id those that are lost
      */
-    private static function different(Collection $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
+    private static function different(array $rows, ReadingBook $book, ?int $tied, ?int $pinned): array
     {
         $box = [];
         $kinds = [];
         $lost = [];
         foreach ($rows as $id => $row) {
-            $alike = implode('|', [...array_map($row->rawText(...), self::ALIKE), $book->measured->knows($id) ? $id : '']);
-            if (! LureReader::hasSoundSize($row)) {
+            $alike = implode('|', [...array_map($row->text(...), self::ALIKE), $book->measured->knows($id) ? $id : '']);
+            if (! $row->hasSoundSize()) {
                 continue;
             }
             if ($row->isLost() && $id !== $tied) {
@@ -234,7 +236,7 @@ final readonly class RankedBox
                 continue;
             }
             if (! array_key_exists($alike, $box) || $id === $tied || ($id === $pinned && $box[$alike]?->id !== (string) $tied)) {
-                $box[$alike] = LureReader::soundLure($row, $book->measured);
+                $box[$alike] = $row->soundLure($book->measured);
             }
             if ($box[$alike] !== null) {
                 $kinds[$id] = $alike;

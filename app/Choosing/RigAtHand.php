@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\Line as LineRow;
-use App\Models\Lure as LureRow;
 use App\Models\Rod;
 use App\Models\User;
 use App\Readings\ReadingBook;
@@ -15,6 +14,7 @@ use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Rig\Hooks;
+use Eskith\Telling\Kept\KeptLure;
 
 /** The rod in hand as it is rigged. */
 final readonly class RigAtHand
@@ -32,34 +32,35 @@ final readonly class RigAtHand
     }
 
     /** With a lure on it. */
-    public function report(LureRow $row, Situation $situation, Candidate $candidate, ReadingBook $book): RigReport
+    public function report(KeptLure $lure, Situation $situation, Candidate $candidate, ReadingBook $book): RigReport
     {
         return new RigReport(
             situation: $situation,
             candidate: $candidate,
             rig: $this->read->rig,
-            hooks: self::hooks($row),
+            hooks: self::hooks($lure),
             airC: $book->si('air'),
             worn: RodKeeper::worn($this->user, $this->rod),
-            startFactor: $book->measured->start($row->id, $candidate->hole()?->name),
+            startFactor: $book->measured->start($lure->id(), $candidate->hole()?->name),
         );
     }
 
-    private static function hooks(LureRow $row): Hooks
+    private static function hooks(KeptLure $lure): Hooks
     {
-        $sizes = array_map(static fn (string $at): mixed => $row->hooks[$at] ?? null, ['front', 'rear']);
+        [$hooks, $build] = [$lure->group('hooks'), $lure->group('build')];
+        $sizes = array_map(static fn (string $at): mixed => $hooks[$at] ?? null, ['front', 'rear']);
 
         return new Hooks(
             front: is_int($sizes[0]) ? $sizes[0] : null,
             rear: is_int($sizes[1]) ? $sizes[1] : null,
-            loops: match ($row->hooks['attach'] ?? '') {
+            loops: match ($hooks['attach'] ?? '') {
                 'loop' => true,
                 'ring' => false,
                 default => null,
             },
-            stinger: ($row->build['stinger'] ?? null) === true,
-            twoEnded: ($row->build['drilled'] ?? null) === true,
-            weedless: ($row->build['weedless'] ?? null) === true,
+            stinger: ($build['stinger'] ?? null) === true,
+            twoEnded: ($build['drilled'] ?? null) === true,
+            weedless: ($build['weedless'] ?? null) === true,
         );
     }
 }

@@ -6,7 +6,6 @@ namespace App\Choosing;
 
 use App\Models\Rod;
 use App\Record\Logbook;
-use App\Rows\LureReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Choosing\Pick;
@@ -38,7 +37,7 @@ final readonly class RodProposal
         $vertical = $rankedBox->situation->vertical();
         $proposals = array_map(static function (Rod $rod) use ($tied, $pick, $vertical): self {
             $setup = $tied[$rod->id] ?? null;
-            $lure = $setup?->lure === null ? null : LureReader::soundLure($setup->lure);
+            $lure = $setup?->lure === null ? null : $setup->lure->kept()->soundLure();
 
             return new self(
                 $rod,

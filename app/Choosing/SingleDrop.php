@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
-use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
-use App\Rows\LureReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\KeptLure;
 
 /** One lure on one hole in today's water, for questions about a single drop. */
 final readonly class SingleDrop
 {
     private function __construct(
-        public LureRow $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book,
+        public KeptLure $row, public Lure $lure, public ?int $holeIndex, public Situation $situation, public ReadingBook $book,
         private ?Cadence $cadence,
     ) {
     }
@@ -34,11 +33,11 @@ final readonly class SingleDrop
     public static function at(User $user, string $key, array $tried = []): self
     {
         [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
-        $row = $user->lures()->inBox()->find((int) $id) ?? throw InvalidInput::because(
+        $row = $user->lures()->inBox()->find((int) $id)?->kept() ?? throw InvalidInput::because(
             'pick', 'That lure is no longer in your box; choose another.',
         );
         $book = ReadingBook::of($user, $tried);
-        $lure = LureReader::lure($row, $book->measured);
+        $lure = $row->lure($book->measured);
 
         return new self(
             row: $row,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\User;
-use App\Rows\Coerce;
 use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
@@ -13,6 +12,7 @@ use Eskith\Core\Record\Holdout;
 use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Rates;
+use Eskith\Telling\Kept\Coerce;
 
 /** Whether rules or record deserve trust: each past outing chosen with what was known before it. */
 final readonly class Trust

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Water;
-use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\ForecastFile;
+use Eskith\Telling\Kept\Coerce;
 use GuzzleHttp\Psr7\Utils;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Carbon;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 use App\Models\Spot;
-use App\Rows\Coerce;
 use App\Rows\Placing;
 use Closure;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /**

@@ -10,7 +10,7 @@ use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
-use App\Rows\Calibrations;
+use App\Rows\CalibrationReader;
 use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Drop\Fall;
@@ -49,7 +49,7 @@ final readonly class Measurements
         $drag = Fall::dragFromTimedDrop($drop->lure->body, $column, $seconds);
         $method = "timed over {$this->say->depth($column->depthM)} in ".round($seconds, 1).' s';
 
-        return $this->keep($uuid, MeasurementKind::Drop, $drag, $method, $drop->row->id, $drop->candidate()->hole()?->name);
+        return $this->keep($uuid, MeasurementKind::Drop, $drag, $method, $drop->row->id(), $drop->candidate()->hole()?->name);
     }
 
     /**
@@ -60,9 +60,9 @@ final readonly class Measurements
     public function hang(string $uuid, SingleDrop $drop, float $angleDeg): BalanceFit|InvalidInput
     {
         $hole = $drop->candidate()->hole() ?? throw InvalidInput::because('pick', 'This lure has no line holes to hang it from.');
-        $this->keep($uuid, MeasurementKind::Hang, $angleDeg, 'read with a gauge', $drop->row->id, $hole->name);
+        $this->keep($uuid, MeasurementKind::Hang, $angleDeg, 'read with a gauge', $drop->row->id(), $hole->name);
         try {
-            return Calibrations::of($this->user)->fit($drop->row->id, $drop->row->holes);
+            return CalibrationReader::of($this->user)->fit($drop->row->id(), $drop->row->holes());
         } catch (InvalidInput $notYet) {
             return $notYet;
         }
@@ -82,11 +82,11 @@ final readonly class Measurements
             throw InvalidInput::because('depth', 'Read depth and drift first, so that there is something to measure against.');
         }
         $factor = $travelM / $reckoned;
-        if (! MeasurementKind::Start->holds($factor, $drop->row->id)) {
+        if (! MeasurementKind::Start->holds($factor, $drop->row->id())) {
             throw InvalidInput::because('travel', 'That is not near '.$report->said($reckoned).', which was reckoned; measure it again.');
         }
         $method = "{$report->said($travelM)} of tip travel where {$report->said($reckoned)} was reckoned";
-        $this->keep($uuid, MeasurementKind::Start, $factor, $method, $drop->row->id, $drop->candidate()->hole()?->name);
+        $this->keep($uuid, MeasurementKind::Start, $factor, $method, $drop->row->id(), $drop->candidate()->hole()?->name);
 
         return $factor;
     }

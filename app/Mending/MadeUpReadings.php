@@ -10,10 +10,10 @@ use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
-use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Carbon;
 
 /** Weather that nobody read and that stands among an angler's readings, of today or of an outing: found, and taken out. */

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Mending;
 
 use App\Models\User;
-use App\Rows\LureReader;
-use App\Rows\Part;
 use App\Tackle\LureForm;
+use Eskith\Telling\Kept\Part;
 use Illuminate\Support\Facades\DB;
 
 /** Mends what was set aside: takes it away, or gives it usual measures. The same twice changes nothing. */
@@ -36,7 +35,7 @@ final readonly class Mender
     private static function lure(User $user, int $id): void
     {
         $row = $user->lures()->find($id);
-        if ($row !== null && ! LureReader::isSound($row)) {
+        if ($row !== null && ! $row->isSound()) {
             $row->update(LureForm::mended($row));
         }
     }

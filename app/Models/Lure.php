@@ -10,6 +10,7 @@ use App\Models\Concerns\Capped;
 use App\Models\Concerns\FoundByItsAngler;
 use Database\Factories\LureFactory;
 use Eskith\Core\Tackle\Family;
+use Eskith\Telling\Kept\KeptLure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -110,12 +111,22 @@ final class Lure extends Model
         return $this->retired_at === null && ! $this->isLost();
     }
 
+    /** As it is kept, without casts: hundreds of lures are read for every answer. */
+    public function kept(): KeptLure
+    {
+        return new KeptLure($this->attributes);
+    }
+
     /** Whether all of them are lost. */
     public function isLost(): bool
     {
-        $lost = (int) $this->rawText('lost');
+        return $this->kept()->isLost();
+    }
 
-        return $lost > 0 && $lost >= (int) $this->rawText('quantity');
+    /** Whether a lure can be made of it. */
+    public function isSound(): bool
+    {
+        return $this->kept()->isSound();
     }
 
     /**
@@ -126,25 +137,5 @@ final class Lure extends Model
     public function scopeInOrder(Builder $query): void
     {
         $query->orderBy('position')->orderBy('id');
-    }
-
-    /** A column as the database has it, without a cast: hundreds of lures are read for every answer. */
-    public function rawText(string $column): string
-    {
-        $value = $this->attributes[$column] ?? '';
-
-        return is_scalar($value) ? (string) $value : '';
-    }
-
-    /** Its words as they were typed: "1/2 oz blade". */
-    public function typed(): string
-    {
-        return trim("{$this->mass_text} {$this->family?->word()}");
-    }
-
-    /** Of a usual dozen, and not yet said to be one's own. */
-    public function isUsual(): bool
-    {
-        return ($this->build['usual'] ?? null) === true;
     }
 }

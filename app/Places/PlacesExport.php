@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Models\Water;
-use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use Eskith\Core\Formats\PlacesFile;
@@ -14,6 +13,7 @@ use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Kept\Coerce;
 
 /** A water as a file of places: spots and marks, walls, shores and weed as routes, each survey as a track of depths. */
 final class PlacesExport

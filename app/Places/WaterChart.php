@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Models\Water;
-use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use Closure;
 use Eskith\Core\Water\Position;
@@ -13,6 +12,7 @@ use Eskith\Core\Water\Relief\Lattice;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Relief\Structures;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Facades\Cache;
 
 /**

@@ -6,10 +6,10 @@ namespace App\Presenters;
 
 use App\Choosing\RankedBox;
 use App\Mending\MadeUpReadings;
-use App\Rows\Part;
-use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Telling\Data\AsideData;
+use Eskith\Telling\Kept\Part;
+use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Str;
 
 /** Says what was left out because it cannot be used, and how it is mended. */

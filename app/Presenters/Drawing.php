@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters;
 
-use App\Models\Lure as LureRow;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Finish;
@@ -13,21 +11,22 @@ use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Telling\Data\Picture\HoleData;
 use Eskith\Telling\Data\Picture\LureDrawing;
+use Eskith\Telling\Kept\KeptLure;
 
 /** What is needed to draw a lure from its measures. */
 final class Drawing
 {
-    public static function of(LureRow $row, ?Lure $lure = null): LureDrawing
+    public static function of(KeptLure $row, ?Lure $lure = null): LureDrawing
     {
-        $lure ??= LureReader::lure($row);
+        $lure ??= $row->lure();
         $holes = count($lure->holes);
         // Not Str::plural: it loads twenty classes, which every answer would pay for.
         $named = $holes === 1 ? 'hole' : 'holes';
 
         return new LureDrawing(
             family: $lure->family,
-            lengthMm: $row->length_mm,
-            heightMm: $row->height_mm,
+            lengthMm: $row->number('length_mm'),
+            heightMm: $row->number('height_mm'),
             holes: array_map(static fn (Hole $hole): HoleData => new HoleData($hole->name, $hole->at->x, $hole->at->y), $lure->holes),
             balanceX: $lure->balance?->x,
             balanceY: $lure->balance?->y,
@@ -36,7 +35,7 @@ final class Drawing
             accents: array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
             words: implode(', ', array_filter([
                 Finish::word($lure->finish).' '.LureNames::family($lure),
-                "{$row->length_mm} mm long",
+                "{$row->number('length_mm')} mm long",
                 $holes === 0 ? '' : "{$holes} line {$named}",
                 $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
             ])),

@@ -6,9 +6,7 @@ namespace App\Readings;
 
 use App\Models\Casts\Moment;
 use App\Models\User;
-use App\Rows\Calibrations;
-use App\Rows\Coerce;
-use App\Rows\UnusableRow;
+use App\Rows\CalibrationReader;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Reading;
@@ -25,6 +23,9 @@ use Eskith\Core\Water\Profile;
 use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
 use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Kept\Calibrations;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Settings\Settings;
 
 /** Today's readings of one angler: those kept, overlaid by those that came with a link or are just being tried. */
@@ -72,7 +73,7 @@ final readonly class ReadingBook
                 );
             }
         }
-        $measured = Calibrations::of($user);
+        $measured = CalibrationReader::of($user);
         $aside = $measured->aside;
         $spotId = null;
         foreach ($user->readings()->toBase()->get() as $row) {

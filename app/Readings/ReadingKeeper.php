@@ -6,11 +6,11 @@ namespace App\Readings;
 
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

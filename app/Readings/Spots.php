@@ -7,11 +7,11 @@ namespace App\Readings;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
-use App\Rows\Coerce;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
 use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

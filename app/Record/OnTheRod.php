@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Setup;
-use App\Rows\Coerce;
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Telling\Kept\Coerce;
 use stdClass;
 
 /** What is tied on a rod: the lure, its hole and how it is worked; no lure where it is other bait. */

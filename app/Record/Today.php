@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Models\Event;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Stint;
 use Eskith\Core\Choosing\Trials;
 use Eskith\Core\Tackle\Finish;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 

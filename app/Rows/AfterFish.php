@@ -8,6 +8,7 @@ use App\Models\User;
 use Eskith\Core\Record\BackDown;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\Flew;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -7,6 +7,7 @@ namespace App\Rows;
 use App\Models\Setup;
 use App\Models\User;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -10,6 +10,7 @@ use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Ground;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\Survey;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

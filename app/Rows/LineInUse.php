@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rows;
 
 use App\Models\User;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\UnusableRow;
 
 /** The main line on the reel. */
 final readonly class LineInUse

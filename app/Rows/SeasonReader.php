@@ -19,6 +19,7 @@ use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;

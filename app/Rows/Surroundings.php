@@ -6,6 +6,7 @@ namespace App\Rows;
 
 use App\Models\Feed;
 use App\Models\User;
+use Eskith\Telling\Kept\CurrentSpot;
 use Illuminate\Database\Query\JoinClause;
 
 /** What an angler has with them and around them, in one look: every answer asks for it. */

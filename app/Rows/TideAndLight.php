@@ -16,6 +16,7 @@ use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideTurn;
 use Eskith\Core\Water\TideWave;
 use Eskith\Telling\Enums\TideFrom;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /** Light and tide of a spot: when the sun sets, when the water stands next. */

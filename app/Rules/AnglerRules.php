@@ -6,8 +6,6 @@ namespace App\Rules;
 
 use App\Models\RuleChoice;
 use App\Models\User;
-use App\Rows\Coerce;
-use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\Chart\ChartFinding;
 use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\Custom\CustomRule;
@@ -15,6 +13,8 @@ use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

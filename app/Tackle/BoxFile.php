@@ -6,10 +6,10 @@ namespace App\Tackle;
 
 use App\Database\Caps;
 use App\Models\Lure;
-use App\Rows\Coerce;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\JsonBounds;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
 
 /**
  * The box as a file: CSV for spreadsheets, JSON for programs (public/schema/box.schema.json). Reads either, in the

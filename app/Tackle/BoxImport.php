@@ -7,8 +7,8 @@ namespace App\Tackle;
 use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
-use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -110,7 +110,7 @@ final class BoxImport
                 'uuid' => '', 'columns' => [],
             ];
         }
-        $told = static fn (Lure $lure): string => "{$lure->typed()}, {$lure->finish}";
+        $told = static fn (Lure $lure): string => "{$lure->kept()->typed()}, {$lure->finish}";
         if ($row === null) {
             return ['status' => 'add', 'words' => $told(new Lure($columns)), 'uuid' => $uuid, 'columns' => $columns];
         }

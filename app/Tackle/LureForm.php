@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
-use App\Rows\Coerce;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
@@ -15,6 +14,7 @@ use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tackle;
 
-use App\Rows\Coerce;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Kept\Coerce;
 
 /** What a lure is found by. */
 final class LureSearch

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Core\Water\Frame;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;

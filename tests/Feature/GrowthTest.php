@@ -11,7 +11,6 @@ use App\Models\Outing;
 use App\Presenters\Card\LureOutline;
 use App\Presenters\Tackle\LurePresenter;
 use App\Rows\BiteReader;
-use App\Rows\LureReader;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Cadence\Cadence;
@@ -117,7 +116,7 @@ final class GrowthTest extends OnWaterTestCase
             'holes' => (string) $family->definition()->holes, 'red' => false, 'quantity' => '1',
         ])->assertSessionHasNoErrors();
         $row = $this->angler->lures()->latest('id')->firstOrFail();
-        $lure = LureReader::lure($row);
+        $lure = $row->kept()->lure();
         self::assertSame($family, $lure->family);
         $column = WaterColumn::of(8.0, 0.0002, Flow::still(), Water::of(4.0));
         $usual = Fall::of($lure->body, Attitude::usual($family, null), $column)->seconds;

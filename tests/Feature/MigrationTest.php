@@ -69,7 +69,7 @@ final class MigrationTest extends TestCase
         self::assertEqualsWithDelta(0.3, $book('drift read')->driftMs(), 1e-9);
         self::assertSame(0.0, $book('wind only')->currentMs());
         self::assertSame([], $book('drift read')->aside);
-        $drawn = \App\Rows\LureReader::lure(User::query()->findOrFail($users['wind only'])->lures()->sole());
+        $drawn = User::query()->findOrFail($users['wind only'])->lures()->sole()->kept()->lure();
         self::assertTrue($drawn->redNearHooks, 'no red is lost');
         self::assertSame('white+gold+red_near_hooks+tape+feather', $drawn->look, 'what the bench kept now counts');
     }

@@ -77,7 +77,7 @@ final class StartingBoxTest extends TestCase
             ],
         )->assertOk()->json();
         self::assertFalse($told['lures'][0]['usual']);
-        self::assertFalse($white->refresh()->isUsual());
+        self::assertFalse($white->refresh()->kept()->isUsual());
         self::assertSame([false, true], array_column(collect($this->getJson('/answer')->json('picks'))->sortBy('lureId')->all(), 'usual'));
         $struck = $this->patchJson(
             '/lures',

@@ -208,7 +208,7 @@ final class WaterTest extends TestCase
         $id = (int) explode('.', $this->pick)[0];
 
         self::assertCount(3, array_unique($drags));
-        self::assertEqualsWithDelta(array_sum($drags) / 3, \App\Rows\Calibrations::of($this->angler)->drag($id)['middle'], 1e-9);
+        self::assertEqualsWithDelta(array_sum($drags) / 3, \App\Rows\CalibrationReader::of($this->angler)->drag($id)['middle'], 1e-9);
     }
 
     public function test_the_chart_goes_the_way_the_boat_goes(): void

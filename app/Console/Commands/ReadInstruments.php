@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Instruments\FeedKeeper;
 use App\Models\User;
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Rows\Part;
+use Eskith\Telling\Kept\Part;
 use Illuminate\Validation\Rule;
 
 final class MendPart extends AnglerRequest

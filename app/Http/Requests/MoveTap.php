@@ -8,8 +8,8 @@ use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\Water;
 use App\Record\Moves;
-use App\Rows\Coerce;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /** The outing goes on at another spot: one that is known, or a new one by its name. */

@@ -11,12 +11,11 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Record\Logbook;
 use App\Record\RodTally;
-use App\Rows\LureReader;
-use App\Rows\UnusableRow;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Telling\Data\Fish\RodOnBoardData;
 use Eskith\Telling\Data\Fish\TallyData;
+use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -112,8 +111,8 @@ final readonly class BoardPresenter
     {
         return match (true) {
             $setup->lure === null => 'Other bait',
-            LureReader::isSound($setup->lure) => $names->title(LureReader::lure($setup->lure)),
-            default => UnusableRow::lure($setup->lure)->text,
+            $setup->lure->isSound() => $names->title($setup->lure->kept()->lure()),
+            default => UnusableRow::lure($setup->lure->kept())->text,
         };
     }
 }

@@ -12,7 +12,6 @@ use App\Models\User;
 use App\Record\Logbook;
 use App\Record\Pauses;
 use App\Record\RodTally;
-use App\Rows\Coerce;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Telling\Data\Fish\MarkedData;
@@ -23,6 +22,7 @@ use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\MarkKind;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /** What is told of an outing beside its counters: its pace and its rests, light and tide, its marks, what worked before. */

@@ -10,13 +10,13 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Record\OutingHours;
 use App\Record\OutingKeeper;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Telling\Data\Fish\EventData;
 use Eskith\Telling\Data\Fish\OutingRowData;
 use Eskith\Telling\Data\Fish\SetupRowData;
 use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Kept\Coerce;
 
 /** Outings of before: a line each, or one whole. */
 final readonly class OutingLogPresenter

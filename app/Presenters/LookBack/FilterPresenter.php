@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Presenters\LookBack;
 
 use App\Models\User;
-use App\Rows\Coerce;
 use App\Rows\OutingSummary;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Kept\Coerce;
 
 /** Which parts of the record can be looked at. */
 final readonly class FilterPresenter

@@ -86,7 +86,7 @@ final readonly class AnswerPresenter
             wanted: $rankedBox->rules->mostWanted($situation)?->missing(),
             move: $move ? self::MOVE : null,
             angleHelps: $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
-            boxCount: $rankedBox->rows->count(),
+            boxCount: count($rankedBox->rows),
             picks: array_map($presenter->inShort(...), $listed),
             chosen: $chosen === null ? null : $presenter->inFull($chosen),
             column: (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),

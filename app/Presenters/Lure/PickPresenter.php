@@ -97,8 +97,8 @@ final readonly class PickPresenter
 
         return new PickData(
             key: RankedBox::key($pick),
-            lureId: $row->id,
-            massKg: $row->mass_kg,
+            lureId: $row->id(),
+            massKg: $row->number('mass_kg'),
             hole: $candidate->hole()?->name,
             cadence: $candidate->cadence->value ?? '',
             title: $this->names->title($candidate->lure),

@@ -22,7 +22,6 @@ use App\Models\Water;
 use App\Places\Surveys;
 use App\Places\WaterChart;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
@@ -37,6 +36,7 @@ use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
 use Eskith\Telling\Enums\TideFrom;
 use Eskith\Telling\Enums\WaterKind;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Settings\Fault;
 use Illuminate\Support\Carbon;
 

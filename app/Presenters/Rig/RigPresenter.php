@@ -175,8 +175,8 @@ final readonly class RigPresenter
             worn: $report->worn > 0,
             cast: ! $drop->situation->vertical(),
             hooks: new RigHooksData(
-                lure: $drop->row->id,
-                version: $drop->row->version,
+                lure: $drop->row->id(),
+                version: (int) $drop->row->text('version'),
                 spoon: $drop->lure->isSpoon(),
                 attach: match ($report->hooks->loops) {
                     true => 'loop',

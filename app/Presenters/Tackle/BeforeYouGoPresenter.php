@@ -11,15 +11,14 @@ use App\Models\Line;
 use App\Models\Lure;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
-use App\Rows\LureReader;
-use App\Rows\UnusableRow;
 use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Upkeep;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\GearKind;
+use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Carbon;
 
 /** What is due before the next outing, made from the record. */
@@ -127,7 +126,7 @@ final readonly class BeforeYouGoPresenter
     /** As lures are named everywhere; one that cannot be read by what stands in its row. */
     private function name(Lure $lure): string
     {
-        return LureReader::isSound($lure) ? (new LurePresenter($this->user))->title($lure) : UnusableRow::lure($lure)->text;
+        return $lure->isSound() ? (new LurePresenter($this->user))->title($lure) : UnusableRow::lure($lure->kept())->text;
     }
 
     private static function days(?Carbon $since): ?int

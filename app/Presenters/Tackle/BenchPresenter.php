@@ -8,11 +8,9 @@ use App\Data\Tackle\BenchData;
 use App\Data\Tackle\RoleData;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
-use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
-use App\Rows\LureReader;
 use App\Tackle\HookDates;
 use App\Tackle\LureForm;
 use Eskith\Core\Balance\Hang;
@@ -26,7 +24,7 @@ use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\EventKind;
-use Eskith\Telling\Enums\MeasurementKind;
+use Eskith\Telling\Kept\Measured;
 
 /** Everything that follows from one lure's measures. */
 final class BenchPresenter
@@ -38,7 +36,7 @@ final class BenchPresenter
     {
         $book = ReadingBook::of($user);
         $situation = $book->situation(LineInUse::diameterM($user));
-        $lure = LureReader::lure($row, $book->measured);
+        $lure = $row->kept()->lure($book->measured);
         $hooks = $row->hooks ?? [];
         $since = HookDates::since($hooks);
         $worn = self::worn($user, $row, $since);
@@ -63,14 +61,14 @@ final class BenchPresenter
     private function roles(LureRow $row, Lure $lure, Situation $situation, ReadingBook $book): array
     {
         $count = count($lure->holes);
-        $readings = $book->measured->all()->where('kind', MeasurementKind::Hang)->where('lure_id', $row->id);
+        $readings = $book->measured->hangs($row->id);
 
         return array_map(function (?Hole $hole, int $index) use ($lure, $situation, $count, $readings): RoleData {
             $hang = Hang::ofLure($lure, $hole);
             $fall = $situation->columnIfStill === null
                 ? null
                 : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $hole, $hang), $situation->columnIfStill);
-            $read = $readings->first(static fn (Measurement $one): bool => $one->hole === $hole?->name);
+            $read = array_values(array_filter($readings, static fn (Measured $one): bool => $one->hole === $hole?->name))[0] ?? null;
             $words = static fn (HoleSchool $school): string => $hole === null
                 ? '–'
                 : (implode(', ', HoleRoles::of($school, $index, $count)) ?: '–');
@@ -90,7 +88,7 @@ final class BenchPresenter
 
     private static function balance(LureRow $row, ReadingBook $book): string
     {
-        $have = $book->measured->all()->where('kind', MeasurementKind::Hang)->where('lure_id', $row->id)->count();
+        $have = count($book->measured->hangs($row->id));
         try {
             $fit = $book->measured->fit($row->id, $row->holes);
 

@@ -8,8 +8,8 @@ use App\Data\Tackle\BoxData;
 use App\Data\Tackle\LureData;
 use App\Data\Tackle\ProposalData;
 use App\Database\Caps;
+use App\Models\Lure;
 use App\Models\User;
-use App\Rows\LureReader;
 use App\Tackle\Box;
 use App\Tackle\LureChange;
 use Eskith\Core\Tackle\Finish;
@@ -35,7 +35,7 @@ final readonly class BoxPresenter
         $query = Box::of($this->user)->find(['q' => $text('q'), 'family' => $text('family'), 'show' => $text('show')]);
         $shown = min(Caps::of('lures'), max(Box::PAGE, (int) $text('shown')));
         $total = $query->count();
-        $lures = $query->limit($shown)->get()->filter(LureReader::isSound(...))->map((new LurePresenter($this->user))->one(...));
+        $lures = $query->limit($shown)->get()->filter(static fn (Lure $row): bool => $row->isSound())->map((new LurePresenter($this->user))->one(...));
 
         return new BoxData(array_values($lures->all()), $total, $this->user->lures()->inBox()->count(), $total > $shown);
     }
@@ -49,7 +49,7 @@ final readonly class BoxPresenter
     public function changed(array $changes): array
     {
         $ids = array_map(static fn (LureChange $one): int => $one->id, $changes);
-        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()->filter(LureReader::isSound(...))->map(
+        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()->filter(static fn (Lure $row): bool => $row->isSound())->map(
             (new LurePresenter($this->user))->one(...),
         );
 

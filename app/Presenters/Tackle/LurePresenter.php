@@ -8,7 +8,6 @@ use App\Data\Tackle\LureData;
 use App\Models\Lure;
 use App\Models\User;
 use App\Presenters\Drawing;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Accent;
@@ -26,12 +25,13 @@ final readonly class LurePresenter
     /** "½ oz blade, white". */
     public function title(Lure $row): string
     {
-        return $this->names->title(LureReader::lure($row));
+        return $this->names->title($row->kept()->lure());
     }
 
     public function one(Lure $row): LureData
     {
-        $lure = LureReader::lure($row);
+        $kept = $row->kept();
+        $lure = $kept->lure();
         $holes = count($lure->holes);
 
         return new LureData(
@@ -43,10 +43,10 @@ final readonly class LurePresenter
                 $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
                 $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
                 self::shaped($row),
-                $row->isUsual() ? 'a usual one' : '',
+                $kept->isUsual() ? 'a usual one' : '',
                 $row->notes,
             ])),
-            drawing: Drawing::of($row, $lure),
+            drawing: Drawing::of($kept, $lure),
             family: $lure->family,
             weight: $row->mass_text,
             finish: $row->finish,
@@ -57,7 +57,7 @@ final readonly class LurePresenter
             retired: $row->retired_at !== null,
             notes: $row->notes,
             version: $row->version,
-            usual: $row->isUsual(),
+            usual: $kept->isUsual(),
         );
     }
 

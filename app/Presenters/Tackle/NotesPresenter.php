@@ -10,7 +10,7 @@ use App\Models\CardRule;
 use App\Models\User;
 use App\Models\Water;
 use App\Rows\CardReader;
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 
 /** What the angler noted of the rules of a water, and the card of its fish. */
 final class NotesPresenter

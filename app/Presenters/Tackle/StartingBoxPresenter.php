@@ -31,7 +31,7 @@ final class StartingBoxPresenter
         $names = new LureNames(new UnitFormat($user->settings()->units));
         $boxes = StartingBoxes::of($user);
         $lure = static fn (Lure $lure): StartingLureData => new StartingLureData(
-            (int) $lure->id, $names->title($lure), Drawing::of(new LureRow($boxes->columns($lure)), $lure),
+            (int) $lure->id, $names->title($lure), Drawing::of((new LureRow($boxes->columns($lure)))->kept(), $lure),
         );
 
         return array_map(

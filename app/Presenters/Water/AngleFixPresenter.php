@@ -6,9 +6,8 @@ namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
 use App\Models\Line;
+use App\Models\Lure;
 use App\Models\User;
-use App\Rows\Coerce;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
@@ -20,6 +19,7 @@ use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
 use Eskith\Telling\Data\Water\AngleFixData;
+use Eskith\Telling\Kept\Coerce;
 
 /** "My line leans so much with this on": what flows, and what to do about it. */
 final class AngleFixPresenter
@@ -67,8 +67,8 @@ final class AngleFixPresenter
             return ['It is straight enough down as it is.'];
         }
         $own = [];
-        foreach ($user->lures()->atHand()->get()->filter(LureReader::isSound(...)) as $row) {
-            $lure = LureReader::lure($row);
+        foreach ($user->lures()->atHand()->get()->filter(static fn (Lure $row): bool => $row->isSound()) as $row) {
+            $lure = $row->kept()->lure();
             if (VerticalLimits::isVertical($lure->body, $fixed)) {
                 $own[] = $lure;
             }

@@ -8,9 +8,7 @@ use App\Models\Lure as LureRow;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingBook;
-use App\Rows\Calibrations;
 use App\Rows\LineInUse;
-use App\Rows\LureReader;
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
@@ -22,6 +20,9 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
 use Eskith\Telling\Data\Water\MeasurementData;
 use Eskith\Telling\Enums\MeasurementKind;
+use Eskith\Telling\Kept\Calibrations;
+use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Kept\Measured;
 
 /** Shows each measurement beside the estimate it replaces. */
 final class CalibrationPresenter
@@ -31,13 +32,16 @@ final class CalibrationPresenter
     {
         $situation = $book->situation(LineInUse::diameterM($user));
         $lures = $user->lures()->whereIn(
-            'id', $book->measured->all()->pluck('lure_id')->filter()->unique(),
-        )->get()->filter(LureReader::isSound(...))->keyBy('id');
+            'id', array_values(array_unique(array_filter(array_column($book->measured->rows, 'lure')))),
+        )->get()->map(static fn (LureRow $row): KeptLure => $row->kept())->filter(static fn (KeptLure $lure): bool => $lure->isSound())
+            ->keyBy(static fn (KeptLure $lure): int => $lure->id());
 
-        $told = $book->measured->all()->filter(static fn (Measurement $row): bool => $row->lure_id === null || $lures->has($row->lure_id));
+        $told = array_filter(
+            $book->measured->rows, static fn (Measured $row): bool => $row->lure === null || $lures->has($row->lure),
+        );
 
-        return array_values($told->map(function (Measurement $row) use ($situation, $lures, $book): MeasurementData {
-            $lure = $row->lure_id === null ? null : $lures->get($row->lure_id);
+        return array_values(array_map(function (Measured $row) use ($situation, $lures, $book): MeasurementData {
+            $lure = $row->lure === null ? null : $lures->get($row->lure);
 
             return match ($row->kind) {
                 MeasurementKind::Drift => new MeasurementData(
@@ -47,28 +51,28 @@ final class CalibrationPresenter
                     measured: self::share($row->value).' of the wind',
                     estimate: 'estimate '.self::share(Constants::DRIFT_PER_WIND),
                     method: $row->method,
-                    at: $row->measured_at->toIso8601String(),
+                    at: $row->at ?? '',
                 ),
                 MeasurementKind::Drop => $this->drop($row, $lure ?? throw new \LogicException('A timed drop has its lure.'), $situation),
                 MeasurementKind::Start => new MeasurementData(
                     uuid: $row->uuid,
                     kind: MeasurementKind::Start,
-                    title: $lure === null ? 'Start' : $this->title(LureReader::lure($lure), null, $situation).', start',
+                    title: $lure === null ? 'Start' : $this->title($lure->lure(), null, $situation).', start',
                     measured: sprintf('%.1f times the estimate', $row->value),
                     estimate: 'estimate of belly and stretch',
                     method: $row->method,
-                    at: $row->measured_at->toIso8601String(),
+                    at: $row->at ?? '',
                 ),
                 // What cannot be used was set aside.
                 MeasurementKind::Hang,
                 null => $this->hang($row, $lure ?? throw new \LogicException('A hang reading has its lure.'), $situation, $book->measured),
             };
-        })->all());
+        }, $told));
     }
 
-    private function drop(Measurement $row, LureRow $lureRow, Situation $situation): MeasurementData
+    private function drop(Measured $row, KeptLure $kept, Situation $situation): MeasurementData
     {
-        $lure = LureReader::lure($lureRow);
+        $lure = $kept->lure();
         $hole = self::hole($lure, $row->hole);
         $hang = Hang::ofLure($lure, $hole);
         $rate = static fn (Attitude $attitude): string => $situation->columnIfStill === null
@@ -82,16 +86,16 @@ final class CalibrationPresenter
             measured: 'sinks at '.$rate(Attitude::measured($row->value)),
             estimate: 'estimate '.$rate(Falling::usual($lure, $hole, $hang)),
             method: $row->method,
-            at: $row->measured_at->toIso8601String(),
+            at: $row->at ?? '',
         );
     }
 
-    private function hang(Measurement $row, LureRow $lureRow, Situation $situation, Calibrations $measured): MeasurementData
+    private function hang(Measured $row, KeptLure $kept, Situation $situation, Calibrations $measured): MeasurementData
     {
-        $lure = LureReader::lure($lureRow);
+        $lure = $kept->lure();
         $hole = self::hole($lure, $row->hole);
         $was = Hang::ofLure($lure, $hole);
-        $fit = $measured->balance($lureRow->id, $lureRow->holes);
+        $fit = $measured->balance($kept->id(), $kept->holes());
 
         return new MeasurementData(
             uuid: $row->uuid,
@@ -106,7 +110,7 @@ final class CalibrationPresenter
                     )
                 ),
             method: $row->method,
-            at: $row->measured_at->toIso8601String(),
+            at: $row->at ?? '',
         );
     }
 

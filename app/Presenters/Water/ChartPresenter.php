@@ -8,7 +8,6 @@ use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
-use App\Rows\LureReader;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
@@ -123,8 +122,8 @@ final readonly class ChartPresenter
     private static function box(User $user, Situation $situation): array
     {
         $lures = array_values(
-            $user->lures()->atHand()->get()->filter(LureReader::isSound(...))->map(
-                static fn (LureRow $row): Lure => LureReader::lure($row),
+            $user->lures()->atHand()->get()->filter(static fn (LureRow $row): bool => $row->isSound())->map(
+                static fn (LureRow $row): Lure => $row->kept()->lure(),
             )->all(),
         );
 

@@ -9,7 +9,6 @@ use App\Models\Event;
 use App\Models\User;
 use App\Readings\ReadingBook;
 use App\Record\AnglersDay;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -22,6 +21,7 @@ use Eskith\Telling\Data\Picture\SonarData;
 use Eskith\Telling\Data\Picture\TickData;
 use Eskith\Telling\Data\Picture\TouchData;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Kept\Coerce;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter

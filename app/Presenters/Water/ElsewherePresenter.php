@@ -8,9 +8,9 @@ use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Readings\Elsewhere;
 use App\Readings\ReadingBook;
-use App\Rows\Coerce;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Telling\Data\Water\ElsewhereData;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 
 /** What was read at another spot today and is offered here. */

@@ -7,7 +7,6 @@ namespace App\Presenters\Work;
 use App\Models\Event;
 use App\Models\User;
 use App\Record\Logbook;
-use App\Rows\LureReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
@@ -42,7 +41,7 @@ final class TouchedPresenter
     private static function one(User $user, Event $bite, Cadence $cadence): ?TouchedData
     {
         $setup = $bite->setup;
-        if ($setup->lure === null || ! LureReader::isSound($setup->lure) || $setup->lift_m === null || $setup->lift_s === null
+        if ($setup->lure === null || ! $setup->lure->isSound() || $setup->lift_m === null || $setup->lift_s === null
             || $setup->pause_s === null || ! $cadence->hasNumbers()) {
             return null;
         }
@@ -54,7 +53,7 @@ final class TouchedPresenter
         return new TouchedData(
             key: $setup->key(),
             at: $bite->at->toIso8601String(),
-            words: (new LureNames($say))->title(LureReader::lure($setup->lure)).", {$cadence->word()}: {$say->lift($setup->lift_m)} in "
+            words: (new LureNames($say))->title($setup->lure->kept()->lure()).", {$cadence->word()}: {$say->lift($setup->lift_m)} in "
                 ."{$say->seconds($setup->lift_s)}, ".($setup->pause_s > 0 ? "wait {$say->seconds($setup->pause_s)}" : 'no wait'),
             cadence: $cadence->value,
             lift: round(100 * $setup->lift_m, 1).' cm',

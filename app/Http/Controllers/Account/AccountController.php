@@ -10,7 +10,7 @@ use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
 use App\Places\WaterChart;
-use App\Rows\Coerce;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;

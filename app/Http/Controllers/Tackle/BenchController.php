@@ -8,7 +8,6 @@ use App\Data\Pages\BenchPage;
 use App\Http\Controllers\Controller;
 use App\Models\Lure;
 use App\Presenters\Tackle\BenchPresenter;
-use App\Rows\LureReader;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -18,7 +17,7 @@ final class BenchController extends Controller
 {
     public function show(Request $request, Lure $lure, BenchPresenter $bench): Response
     {
-        if (! LureReader::isSound($lure)) {
+        if (! $lure->isSound()) {
             throw InvalidInput::because('lure', 'This lure is kept with figures that cannot be read; mend it from the Lure station.');
         }
         $user = $this->angler($request);

@@ -8,7 +8,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\BoxUpload;
 use App\Models\Lure;
 use App\Presenters\Tackle\ImportPresenter;
-use App\Rows\LureReader;
 use App\Tackle\BoxFile;
 use App\Tackle\BoxImport;
 use Illuminate\Http\JsonResponse;
@@ -45,7 +44,7 @@ final class BoxFileController extends Controller
     /** @return iterable<Lure> */
     private function lures(Request $request): iterable
     {
-        return $this->angler($request)->lures()->inOrder()->lazy(500)->filter(LureReader::isSound(...));
+        return $this->angler($request)->lures()->inOrder()->lazy(500)->filter(static fn (Lure $row): bool => $row->isSound());
     }
 
     private function download(string $text, string $type, string $name): Response

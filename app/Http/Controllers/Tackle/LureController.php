@@ -37,7 +37,7 @@ final class LureController extends Controller
     {
         $lure = Box::of($request->angler())->add($request->uuid(), $request->set());
 
-        return to_route('tackle.index')->with('said', "{$lure->typed()} is in the box.");
+        return to_route('tackle.index')->with('said', "{$lure->kept()->typed()} is in the box.");
     }
 
     /** Changes one or many, and gives back what was there before. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace Eskith\Telling\Kept;
 
 /** Where the angler is: the spot by name, and what was noted of its water. */
 final readonly class CurrentSpot

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace Eskith\Telling\Kept;
 
 /** What of an angler's record may turn out to be unusable. */
 enum Part: string

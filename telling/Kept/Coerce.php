@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace Eskith\Telling\Kept;
 
 /** A value as a database or a file gave it, of which nobody knows what it is: read as what it should be, or as nothing. */
 final class Coerce

@@ -2,60 +2,65 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace Eskith\Telling\Kept;
 
-use App\Models\Measurement;
-use App\Models\User;
 use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Balance\HangReading;
 use Eskith\Core\Tackle\Point;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\MeasurementKind;
-use Illuminate\Support\Collection;
 
 /** What an angler has measured, read once and asked for each lure. The angler's measurement wins over the estimate. */
 final readonly class Calibrations
 {
     /**
-     * @param  Collection<int, Measurement>  $rows  newest first
-     * @param  array<int, list<Measurement>>  $ofLure  those of one lure, by its id, newest first
-     * @param  Measurement|null  $drift  the last of the drift
+     * @param  list<Measured>  $rows  newest first
+     * @param  array<int, list<Measured>>  $ofLure  those of one lure, by its id, newest first
+     * @param  Measured|null  $drift  the last of the drift
      * @param  list<UnusableRow>  $aside  kept measurements that cannot be used
      */
     private function __construct(
-        private Collection $rows,
+        public array $rows,
         private array $ofLure,
-        private ?Measurement $drift,
+        private ?Measured $drift,
         public array $aside,
     ) {
     }
 
-    public static function of(User $user): self
+    /** @param  list<Measured>  $kept  newest first */
+    public static function of(array $kept): self
     {
         $rows = $aside = $ofLure = [];
         $drift = null;
-        foreach ($user->measurements()->latest('measured_at')->latest('id')->get() as $row) {
-            $kind = $row->kind;
-            if ($kind === null || ! $kind->holds($row->value, $row->lure_id)) {
+        foreach ($kept as $row) {
+            if (! $row->holds()) {
                 $aside[] = UnusableRow::measurement($row);
 
                 continue;
             }
             $rows[] = $row;
-            $drift ??= $kind === MeasurementKind::Drift ? $row : null;
-            if ($row->lure_id !== null) {
-                $ofLure[$row->lure_id][] = $row;
+            $drift ??= $row->kind === MeasurementKind::Drift ? $row : null;
+            if ($row->lure !== null) {
+                $ofLure[$row->lure][] = $row;
             }
         }
 
-        return new self(new Collection($rows), $ofLure, $drift, $aside);
+        return new self($rows, $ofLure, $drift, $aside);
     }
 
     /** Whether anything of this lure was measured. */
     public function knows(int $lureId): bool
     {
         return isset($this->ofLure[$lureId]);
+    }
+
+    /** @return list<Measured> the angles at which a lure hung, newest first */
+    public function hangs(int $lureId): array
+    {
+        return array_values(array_filter(
+            $this->ofLure[$lureId] ?? [], static fn (Measured $row): bool => $row->kind === MeasurementKind::Hang,
+        ));
     }
 
     /** @return array<string, float> falling drag by hole name, '' without holes: the mean of all timed drops */
@@ -125,14 +130,8 @@ final readonly class Calibrations
         return $this->drift->value ?? Constants::DRIFT_PER_WIND;
     }
 
-    public function measuredDrift(): ?Measurement
+    public function measuredDrift(): ?Measured
     {
         return $this->drift;
-    }
-
-    /** @return Collection<int, Measurement> newest first */
-    public function all(): Collection
-    {
-        return $this->rows;
     }
 }

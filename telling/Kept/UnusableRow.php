@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
-
-use App\Models\Lure;
-use App\Models\Measurement;
+namespace Eskith\Telling\Kept;
 
 /** Something that is kept and cannot be used or believed, however it got there: it is named, and offered for mending. */
 final readonly class UnusableRow
@@ -20,14 +17,14 @@ final readonly class UnusableRow
         return new self(Part::Reading, $name, $text);
     }
 
-    public static function measurement(Measurement $row): self
+    public static function measurement(Measured $row): self
     {
         return new self(Part::Measurement, $row->uuid, $row->method);
     }
 
-    public static function lure(Lure $row): self
+    public static function lure(KeptLure $row): self
     {
-        return new self(Part::Lure, (string) $row->id, trim("{$row->typed()}, {$row->finish}", ' ,'));
+        return new self(Part::Lure, (string) $row->id(), trim("{$row->typed()}, {$row->text('finish')}", ' ,'));
     }
 
     public static function rule(string $id): self
