@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
 use Closure;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Database\Query\Builder;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Support\Facades\DB;

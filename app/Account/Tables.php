@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Readings\ReadingBook;
 use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\HeldIn;
@@ -29,6 +28,7 @@ use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Enums\SurveySource;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables

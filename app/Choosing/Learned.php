@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Rows\SeasonFilter;
 use App\Rows\SeasonReader;
 use Eskith\Core\Care\Species;
@@ -16,6 +15,7 @@ use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Level;
 use Eskith\Core\Record\SetupResult;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use stdClass;
 
 /**

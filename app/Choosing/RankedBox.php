@@ -6,9 +6,8 @@ namespace App\Choosing;
 
 use App\Models\Feed;
 use App\Models\User;
-use App\Readings\ReadingBook;
-use App\Record\AnglersDay;
-use App\Record\Today;
+use App\Readings\TodaysReadings;
+use App\Record\DayReader;
 use App\Rows\Surroundings;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
@@ -22,9 +21,13 @@ use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Day\AnglersDay;
+use Eskith\Telling\Day\Today;
 use Eskith\Telling\Kept\CurrentSpot;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kept\UnusableRow;
+use Eskith\Telling\Readings\ReadingBook;
+use Eskith\Telling\Rules\RuleChoices;
 
 /** An angler's box as it stands against today's readings: every way to fish every lure, ranked by the angler's rules. */
 final readonly class RankedBox
@@ -52,7 +55,7 @@ final readonly class RankedBox
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
-        public AnglerRules $anglerRules,
+        public RuleChoices $choices,
         public RuleBook $rules,
         public ?CurrentSpot $here,
         public ?Feed $feed,
@@ -88,13 +91,13 @@ final readonly class RankedBox
      */
     public static function today(User $user, array $tried = []): self
     {
-        return self::reading($user, ReadingBook::of($user, $tried));
+        return self::reading($user, TodaysReadings::of($user, $tried));
     }
 
     /** For readings that are at hand, and for what is tied on. */
     public static function reading(User $user, ReadingBook $book): self
     {
-        return self::of($user, $book, AnglersDay::of($user));
+        return self::of($user, $book, DayReader::of($user));
     }
 
     /** @throws InvalidInput when the readings together are impossible */
@@ -110,11 +113,11 @@ final readonly class RankedBox
         [$box, $stands, $lost] = self::different($all, $book, $anglersDay->inHand?->lure, $user->pinned_lure_id);
         $rows = array_diff_key(array_intersect_key($all, $stands), $lost);
         $wrong = array_diff_key($all, $stands, $lost);
-        $anglerRules = AnglerRules::of($user);
+        $choices = AnglerRules::choices($user);
         $learning = Learned::of($user, $book);
         $around = Surroundings::of($user, $book->spotId);
         $situation = $book->situation($around->line->diameterM);
-        $today = Today::of($anglersDay, $stands, $book->settings->trials, $anglersDay->spot ?? $book->spotId);
+        $today = Today::of($anglersDay, $stands, $book->settings->trials, $book->now, $anglersDay->spot ?? $book->spotId);
         $tied = $anglersDay->inHand;
         $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
@@ -126,13 +129,13 @@ final readonly class RankedBox
             box: $box,
             situation: $situation,
             tiedOn: $tied === null ? null : TiedOn::in($box, (string) $tied->lure, $tied->hole, $tied->cadence),
-            anglerRules: $anglerRules,
-            rules: $anglerRules->book($learning === null ? null : RecordRule::of($learning)),
+            choices: $choices,
+            rules: $choices->book($learning === null ? null : RecordRule::of($learning)),
             here: $around->here,
             feed: $around->feed,
             aside: [
-                ...$book->aside, ...$around->line->aside, ...$anglerRules->aside,
-                ...array_values(array_map(UnusableRow::lure(...), $wrong)),
+                ...$book->aside, ...$around->line->aside, ...$choices->aside,
+                ...array_values(array_map(static fn (KeptLure $lure): UnusableRow => $lure->unusable(), $wrong)),
             ],
             fished: $today->day,
             learning: $learning,
@@ -150,7 +153,7 @@ final readonly class RankedBox
             box: $this->box,
             situation: $this->situation,
             tiedOn: $this->tiedOn,
-            anglerRules: $this->anglerRules,
+            choices: $this->choices,
             rules: $rules,
             here: $this->here,
             feed: $this->feed,

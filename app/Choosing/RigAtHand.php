@@ -7,7 +7,6 @@ namespace App\Choosing;
 use App\Models\Line as LineRow;
 use App\Models\Rod;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Rows\RodReader;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Choosing\Candidate;
@@ -15,6 +14,7 @@ use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Rig\Hooks;
 use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** The rod in hand as it is rigged. */
 final readonly class RigAtHand

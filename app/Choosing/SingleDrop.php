@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Rows\LineInUse;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** One lure on one hole in today's water, for questions about a single drop. */
 final readonly class SingleDrop
@@ -36,7 +37,7 @@ final readonly class SingleDrop
         $row = $user->lures()->inBox()->find((int) $id)?->kept() ?? throw InvalidInput::because(
             'pick', 'That lure is no longer in your box; choose another.',
         );
-        $book = ReadingBook::of($user, $tried);
+        $book = TodaysReadings::of($user, $tried);
         $lure = $row->lure($book->measured);
 
         return new self(

@@ -8,8 +8,8 @@ use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
 use App\Models\Measurement;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
+use App\Readings\TodaysReadings;
 use App\Rows\CalibrationReader;
 use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
@@ -96,7 +96,7 @@ final readonly class Measurements
     {
         return DB::transaction(function () use ($uuid, $speedMs): array {
             ReadingKeeper::of($this->user)->keep(['drift' => $this->say->speed($speedMs)]);
-            $wind = ReadingBook::of($this->user)->si('wind');
+            $wind = TodaysReadings::of($this->user)->si('wind');
             if ($wind === null || $wind < self::WIND_MS) {
                 return [$speedMs, false];
             }

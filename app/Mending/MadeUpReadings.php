@@ -9,11 +9,12 @@ use App\Models\Move;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Kept\UnusableRow;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
 /** Weather that nobody read and that stands among an angler's readings, of today or of an outing: found, and taken out. */
@@ -43,7 +44,7 @@ final readonly class MadeUpReadings
     public static function takeOut(User $user, string $outing): void
     {
         if ($outing === '') {
-            $user->readings()->whereIn('name', self::today($user, ReadingBook::of($user)))->delete();
+            $user->readings()->whereIn('name', self::today($user, TodaysReadings::of($user)))->delete();
 
             return;
         }
@@ -62,7 +63,7 @@ final readonly class MadeUpReadings
 
         // Of the demo's waters all weather is made up, and told as such.
         return $wind === null || $user->isDemo() ? [] : MadeUpWeather::among(
-            $book->texts(), static fn (): ?Spot => $user->spots()->with('water')->find($book->spotId), $wind,
+            $book->texts(), static fn (): ?Spot => $user->spots()->with('water')->find($book->spotId), Carbon::instance($wind),
         );
     }
 

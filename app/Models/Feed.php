@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
+use Eskith\Telling\Readings\Entry;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -24,7 +25,7 @@ use Illuminate\Support\Carbon;
 final class Feed extends Model
 {
     /** Seconds after which what was heard is stale. */
-    public const FRESH_S = 10;
+    public const FRESH_S = Entry::FRESH_S;
 
     protected $table = 'feeds';
 

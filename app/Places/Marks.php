@@ -8,8 +8,8 @@ use App\Models\Mark;
 use App\Models\Outing;
 use App\Models\User;
 use App\Models\Water;
-use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
+use App\Readings\TodaysReadings;
 use App\Rows\Placing;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
@@ -47,7 +47,7 @@ final readonly class Marks
             );
         $this->keep($spot->water, $uuid, $kind, $place, [
             'outing_id' => $outing->id, 'about' => $fix === null, 'at' => $at,
-            'depth_m' => $fix->depthM ?? ReadingBook::of($this->user)->si('depth'),
+            'depth_m' => $fix->depthM ?? TodaysReadings::of($this->user)->si('depth'),
         ]);
     }
 

@@ -11,6 +11,7 @@ use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -98,7 +99,7 @@ final readonly class ReadingKeeper
     {
         return DB::transaction(function () use ($texts): ReadingBook {
             $this->keep($texts);
-            $book = ReadingBook::of($this->user);
+            $book = TodaysReadings::of($this->user);
             $book->conditions()->flow();
             $book->conditions()->water();
 

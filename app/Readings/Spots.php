@@ -12,6 +12,7 @@ use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -72,7 +73,7 @@ final class Spots
     public static function keepHere(User $user, string $water, string $spot): Spot
     {
         return DB::transaction(static function () use ($user, $water, $spot): Spot {
-            $book = ReadingBook::of($user);
+            $book = TodaysReadings::of($user);
             $read = $book->conditions();
             $at = $user->waters()->firstOrCreate(['name' => $water], [
                 'kind' => self::KINDS[$book->text('flow')] ?? 'lake', 'profile' => $read->profile, 'salinity' => $read->salinity,

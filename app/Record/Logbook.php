@@ -11,11 +11,12 @@ use App\Models\Outing;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -101,7 +102,7 @@ final readonly class Logbook
             if ($lure !== null) {
                 $this->demandHole($lure, $hole);
             }
-            $book = ReadingBook::of($this->user);
+            $book = TodaysReadings::of($this->user);
             $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
@@ -134,7 +135,7 @@ final readonly class Logbook
     /** Starts an outing with nothing on yet, unless one is under way; the same twice changes nothing. */
     public function start(string $uuid): Outing
     {
-        return DB::transaction(fn (): Outing => $this->underWay() ?? $this->begin($uuid, ReadingBook::of($this->user)));
+        return DB::transaction(fn (): Outing => $this->underWay() ?? $this->begin($uuid, TodaysReadings::of($this->user)));
     }
 
     private function begin(string $uuid, ReadingBook $book): Outing
@@ -213,7 +214,7 @@ final readonly class Logbook
             OpenOuting::demand($outing, $at);
             $setup ??= $this->setup($outing) ?? throw InvalidInput::because('outing', 'Tie a lure on first.');
             Caps::demandEvent($this->user->id, $outing->id);
-            $depth = ReadingBook::of($this->user)->si('depth') ?? $setup->depth_m;
+            $depth = TodaysReadings::of($this->user)->si('depth') ?? $setup->depth_m;
             if ($setup->depth_m <= 0.0 && $depth > 0.0) {
                 // Tied on before anybody had sounded there.
                 $setup->update(['depth_m' => $depth]);

@@ -10,8 +10,8 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\Spot;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Readings\Spots;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Eloquent\Builder;
@@ -89,7 +89,7 @@ final readonly class Moves
     /** Keeps how things stood where one leaves, so that it is known what was fished in; a spot that was new is known by now. */
     private function leave(Outing $outing, ?Spot $here, Carbon $at): void
     {
-        $book = ReadingBook::of($this->user);
+        $book = TodaysReadings::of($this->user);
         if ($here === null || $book->spotId !== $here->id) {
             return;
         }

@@ -16,12 +16,12 @@ final class RuleFile
     public static function json(AnglerRules $rules): string
     {
         $own = array_map(
-            static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($rules->fields),
-            $rules->fields,
+            static fn (string $id, array $fields): array => ['id' => $id, ...$fields], array_keys($rules->choices->fields),
+            $rules->choices->fields,
         );
 
         return json_encode(
-            ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $rules->weights, 'own' => $own],
+            ['format' => 'eskith-rules', 'version' => 1, 'weights' => (object) $rules->choices->weights, 'own' => $own],
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         )."\n";
     }

@@ -62,6 +62,12 @@ final readonly class KeptLure
         return trim("{$this->text('mass_text')} ".(string) Family::tryFrom($this->text('family'))?->word());
     }
 
+    /** As it is told of where it cannot be read. */
+    public function unusable(): UnusableRow
+    {
+        return UnusableRow::lure($this->id(), trim("{$this->typed()}, {$this->text('finish')}", ' ,'));
+    }
+
     /** Whether all of them are lost. */
     public function isLost(): bool
     {

@@ -22,9 +22,9 @@ final readonly class UnusableRow
         return new self(Part::Measurement, $row->uuid, $row->method);
     }
 
-    public static function lure(KeptLure $row): self
+    public static function lure(int $id, string $words): self
     {
-        return new self(Part::Lure, (string) $row->id(), trim("{$row->typed()}, {$row->text('finish')}", ' ,'));
+        return new self(Part::Lure, (string) $id, $words);
     }
 
     public static function rule(string $id): self

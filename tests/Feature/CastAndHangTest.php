@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\RuleChoice;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Water\Runs;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -147,8 +147,8 @@ final class CastAndHangTest extends TestCase
         $migration = require database_path('migrations/2026_01_01_000022_where_the_water_runs.php');
         $migration->up();
 
-        self::assertSame('away', ReadingBook::of($this->angler)->text('runs'));
-        self::assertSame(Runs::Away, ReadingBook::of($this->angler)->situation(0.0002)->aim->runs);
+        self::assertSame('away', TodaysReadings::of($this->angler)->text('runs'));
+        self::assertSame(Runs::Away, TodaysReadings::of($this->angler)->situation(0.0002)->aim->runs);
         self::assertSame([['reading' => 'runs', 'any' => ['away']]], RuleChoice::query()->sole()->own['when'] ?? null);
     }
 }

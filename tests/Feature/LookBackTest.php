@@ -10,7 +10,7 @@ use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Record\RecordRule;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
@@ -116,15 +116,15 @@ final class LookBackTest extends TestCase
         self::assertSame(0.0, RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID));
 
         // Nothing that was learned outlives what it was learned from.
-        $before = Learned::of($this->angler, ReadingBook::of($this->angler));
+        $before = Learned::of($this->angler, TodaysReadings::of($this->angler));
         Event::query()->whereHas('setup', fn ($setup) => $setup->where('hole', 'front'))->limit(20)->get()
             ->each->update(['undone_at' => now()]);
-        $after = Learned::of($this->angler, ReadingBook::of($this->angler));
+        $after = Learned::of($this->angler, TodaysReadings::of($this->angler));
         self::assertNotEquals($before, $after);
         foreach ($this->angler->outings()->get() as $outing) {
             $this->delete("/outings/{$outing->uuid}");
         }
-        self::assertNull(Learned::of($this->angler, ReadingBook::of($this->angler)));
+        self::assertNull(Learned::of($this->angler, TodaysReadings::of($this->angler)));
     }
 
     public function test_what_the_rules_thought_is_kept_when_it_is_tied_on(): void
@@ -157,7 +157,7 @@ final class LookBackTest extends TestCase
             $this->post("/repeat/{$setup->uuid}")->assertRedirect('/lure?'.http_build_query(['pick' => $setup->key()]));
         }
         $this->angler->refresh();
-        $book = ReadingBook::of($this->angler);
+        $book = TodaysReadings::of($this->angler);
         self::assertSame(['41 F', '26 ft'], [$book->text('temp'), $book->text('depth')], 'what was not read then stays');
         $steps = $this->angler->settings()->cadences->of(\Eskith\Core\Cadence\Cadence::LowHop);
         self::assertEqualsWithDelta([0.2, 0.5, 4.0], [$steps->liftM, $steps->liftSeconds, $steps->pauseSeconds], 0.01, 'to the inch');

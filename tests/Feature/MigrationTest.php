@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Tackle\BoxFile;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -64,7 +65,7 @@ final class MigrationTest extends TestCase
         );
         $this->artisan('migrate', ['--force' => true, '--quiet' => true]);
 
-        $book = static fn (string $name): ReadingBook => ReadingBook::of(User::query()->findOrFail($users[$name]));
+        $book = static fn (string $name): ReadingBook => TodaysReadings::of(User::query()->findOrFail($users[$name]));
         self::assertEqualsWithDelta(0.14, $book('wind only')->driftMs(), 1e-9);
         self::assertEqualsWithDelta(0.3, $book('drift read')->driftMs(), 1e-9);
         self::assertSame(0.0, $book('wind only')->currentMs());
@@ -129,7 +130,7 @@ final class MigrationTest extends TestCase
         $rows = BoxFile::read("id,family,weight,finish,red,quantity\n,blade,1/2 oz,white,yes,1\n");
         self::assertArrayNotHasKey('accents', $rows[2]);
         $angler = $this->anglerOnTheLake();
-        self::assertSame('still', ReadingBook::of($angler, ['flow' => 'uniform'])->text('flow'));
-        self::assertSame('river', ReadingBook::of($angler, ['flow' => 'river'])->text('flow'));
+        self::assertSame('still', TodaysReadings::of($angler, ['flow' => 'uniform'])->text('flow'));
+        self::assertSame('river', TodaysReadings::of($angler, ['flow' => 'river'])->text('flow'));
     }
 }

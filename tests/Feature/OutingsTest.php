@@ -7,12 +7,12 @@ namespace Tests\Feature;
 use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\User;
-use App\Record\AnglersDay;
+use App\Record\DayReader;
 use App\Record\JoinedMeanwhile;
 use App\Record\OutingHours;
 use App\Record\OutingKeeper;
-use App\Record\Today;
 use Eskith\Core\Choosing\Trials;
+use Eskith\Telling\Day\Today;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -80,7 +80,7 @@ final class OutingsTest extends TestCase
         $this->travel(10)->minutes();
         self::assertEqualsWithDelta(0.5, array_sum(OutingHours::of($outing)->hours), 1e-6);
         $lure = (int) $this->angler->lures()->where('finish', 'white')->value('id');
-        $day = Today::of(AnglersDay::of($this->angler->refresh()), [$lure => $lure], new Trials)->day;
+        $day = Today::of(DayReader::of($this->angler->refresh()), [$lure => $lure], new Trials, now())->day;
         self::assertEqualsWithDelta(0.5, $day->blank("{$lure}|middle|low_hop"), 1e-6);
         // A tap ends one that was never ended.
         $tap([...$pause, 'uuid' => (string) Str::uuid(), 'at' => now()->toIso8601String()]);

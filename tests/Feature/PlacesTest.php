@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Mark;
 use App\Models\Outing;
-use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
+use App\Readings\TodaysReadings;
 use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -106,7 +106,7 @@ final class PlacesTest extends OnWaterTestCase
         $uuid = (string) Str::uuid();
         $this->post("/places/{$this->water->id}/section", ['line' => '-15,16;28,16', 'uuid' => $uuid])->assertRedirect('/work?view=plans');
         $this->post("/places/{$this->water->id}/section", ['line' => '-15,16;28,16', 'uuid' => $uuid])->assertRedirect('/work?view=plans');
-        $book = ReadingBook::of($this->angler);
+        $book = TodaysReadings::of($this->angler);
         self::assertSame('49 ft', $book->text('depth'));
         self::assertSame('yes', $book->text('wall'));
         self::assertSame(["23\u{00A0}ft"], $this->angler->plans()->get()->map(static fn ($plan): string => $plan->fields['depths'])->all());
@@ -211,7 +211,7 @@ final class PlacesTest extends OnWaterTestCase
         $this->put("/marks/{$uuid}/here")->assertSessionHasErrors('depth');
         $this->put("/marks/{$uuid}", ['uuid' => $uuid, 'kind' => 'rock', 'x' => 1, 'y' => 2, 'depth' => '31 ft', 'bottom' => 'mud']);
         $this->put("/marks/{$uuid}/here")->assertSessionHasNoErrors();
-        self::assertSame(['31 ft', 'mud'], array_map(ReadingBook::of($this->angler)->text(...), ['depth', 'bottom']));
+        self::assertSame(['31 ft', 'mud'], array_map(TodaysReadings::of($this->angler)->text(...), ['depth', 'bottom']));
 
         $edge = (string) Str::uuid();
         $this->post(

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Readings\ReadingBook;
 use App\Readings\ReadingKeeper;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Units\InvalidInput;
@@ -116,7 +116,7 @@ final class ReadingDefinitionsTest extends TestCase
 
     public function test_whatever_a_choice_rests_on_is_known_wherever_it_must_be(): void
     {
-        $bare = ReadingBook::of($this->angler())->situation(0.0002);
+        $bare = TodaysReadings::of($this->angler())->situation(0.0002);
         $keys = [];
         foreach (Reading::used() as $reading) {
             $basis = $reading->basis();
@@ -150,7 +150,7 @@ final class ReadingDefinitionsTest extends TestCase
 
     public function test_a_new_angler_sees_assumptions_marked_as_such(): void
     {
-        $book = ReadingBook::of($this->angler());
+        $book = TodaysReadings::of($this->angler());
 
         self::assertSame(Source::Assumed, $book->entries['depth']->source);
         self::assertEqualsWithDelta(8.0, $book->si('depth'), 0.1);
@@ -173,7 +173,7 @@ final class ReadingDefinitionsTest extends TestCase
             'zone' => 'suspended', 'mood' => 'active',
             'pressured' => 'yes', 'hop' => 'yes', 'away' => 'yes', 'marks' => 'yes', 'surface' => '22 °C',
         ]);
-        $situation = ReadingBook::of($angler)->situation(0.0002);
+        $situation = TodaysReadings::of($angler)->situation(0.0002);
 
         self::assertEqualsWithDelta(0.0375, $situation->flowMs, 1e-9);
         self::assertSame(
@@ -201,10 +201,10 @@ final class ReadingDefinitionsTest extends TestCase
         ReadingKeeper::of($one)->keep(
             ['temp' => '37 °F', 'depth' => "26'", 'food' => 'perch,shad', 'wall' => 'yes', 'drift' => '-0.3 mph'],
         );
-        $texts = ReadingBook::of($one)->texts();
+        $texts = TodaysReadings::of($one)->texts();
         parse_str(http_build_query($texts), $query);
 
-        self::assertSame($texts, ReadingBook::of($this->angler(), $query)->texts());
+        self::assertSame($texts, TodaysReadings::of($this->angler(), $query)->texts());
     }
 
     public function test_unknown_settings_fall_back_to_the_default(): void

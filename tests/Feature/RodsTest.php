@@ -8,6 +8,8 @@ use App\Models\Event;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\User;
+use App\Record\DayReader;
+use Eskith\Telling\Day\Today;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -93,7 +95,7 @@ final class RodsTest extends TestCase
         $this->tie(['lure' => $white, 'hole' => 'back', 'cadence' => 'low_hop', 'rod' => $this->rod('Casting rod')->uuid]);
         $this->travel(1)->minutes();
         $stands = $this->angler->lures()->pluck('id', 'id')->all();
-        $today = \App\Record\Today::of(\App\Record\AnglersDay::of($this->angler->refresh()), $stands, $this->angler->settings()->trials);
+        $today = Today::of(DayReader::of($this->angler->refresh()), $stands, $this->angler->settings()->trials, now());
         // 60 minutes of gold. White on the vertical rod for 121 minutes to now, faded: 1.5 × (1 − e^(−121/90)) = 1.109 h.
         self::assertEqualsWithDelta(60.0, $today->brightMetalMin, 0.1);
         self::assertEqualsWithDelta(1.109, $today->day->hours("{$white}|middle|low_hop"), 0.001);

@@ -11,10 +11,10 @@ use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\Spot;
 use App\Models\User;
-use App\Readings\ReadingBook;
-use App\Record\AnglersDay;
-use App\Record\Today;
+use App\Readings\TodaysReadings;
+use App\Record\DayReader;
 use Eskith\Core\Choosing\Trials;
+use Eskith\Telling\Day\Today;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use Tests\TestCase;
@@ -149,7 +149,7 @@ final class SpotsOfAnOutingTest extends TestCase
     {
         $this->travel(2)->hours();
         $now = $this->tap(['do' => 'move', 'spot' => $this->hump->id]);
-        $book = ReadingBook::of($this->angler->refresh());
+        $book = TodaysReadings::of($this->angler->refresh());
         self::assertSame([null, null, 'cooling'], [$book->text('weed'), $book->text('current'), $book->text('trend')]);
         self::assertEqualsWithDelta(6.096, $book->si('depth'), 1e-3);
         $offered = array_column($now['elsewhere'], null, 'name');
@@ -157,14 +157,14 @@ final class SpotsOfAnOutingTest extends TestCase
         self::assertArrayNotHasKey('trend', $offered);
 
         $this->put('/readings', ['readings' => ['weed' => $offered['weed']['text']]])->assertSessionHasNoErrors();
-        self::assertSame('green', ReadingBook::of($this->angler)->text('weed'));
+        self::assertSame('green', TodaysReadings::of($this->angler)->text('weed'));
         $now = $this->tap(['kind' => 'drop']);
         self::assertNotContains('weed', array_column($now['elsewhere'], 'name'));
 
         // Nothing that was read of one water holds at another; what is of the day and of the gear does.
         $this->travel(10)->minutes();
         $this->tap(['do' => 'move', 'spot' => $this->wall->id]);
-        $book = ReadingBook::of($this->angler);
+        $book = TodaysReadings::of($this->angler);
         self::assertSame(
             [null, null, null, 'dim', 'walleye', 'vertical'],
             array_map($book->text(...), ['temp', 'trend', 'clarity', 'light', 'species', 'how']),
@@ -189,7 +189,7 @@ final class SpotsOfAnOutingTest extends TestCase
             [[$this->bar->id, 'middle'], [$this->hump->id, 'middle'], [$this->hump->id, 'front']],
             Setup::query()->orderBy('tied_at')->get()->map(static fn (Setup $one): array => [$one->spot_id, $one->hole])->all(),
         );
-        self::assertSame('none', ReadingBook::of($this->angler)->text('weed'), 'what was read since stays');
+        self::assertSame('none', TodaysReadings::of($this->angler)->text('weed'), 'what was read since stays');
         self::assertSame(1, Move::query()->count());
         // A bite of before the move is of the bar, whatever setup the phone thought it was on.
         $this->tap(['kind' => 'touch', 'at' => now()->subMinutes(50)->format('Y-m-d\TH:i:s.vP'),
@@ -217,7 +217,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->tap(['do' => 'move', 'name' => 'Weed point']);
         $spot = $this->angler->spots()->where('name', 'Weed point')->sole();
         self::assertSame([$this->bar->water_id, null], [$spot->water_id, $spot->depth_m]);
-        self::assertNull(ReadingBook::of($this->angler)->entries['depth']->readAt, 'nobody has sounded there');
+        self::assertNull(TodaysReadings::of($this->angler)->entries['depth']->readAt, 'nobody has sounded there');
         foreach (['/fish', '/water', "/places/{$this->bar->water_id}", '/lure', "/outings/{$this->outing}"] as $page) {
             $this->get($page)->assertOk();
         }
@@ -236,7 +236,7 @@ final class SpotsOfAnOutingTest extends TestCase
         $this->travel(50)->minutes();
         $this->tap(['do' => 'move', 'spot' => $this->hump->id]);
         $this->travel(10)->minutes();
-        $day = Today::of(AnglersDay::of($this->angler), [], new Trials, $this->hump->id)->day;
+        $day = Today::of(DayReader::of($this->angler), [], new Trials, now(), $this->hump->id)->day;
         $hours = [];
         foreach ($day->stints as $stint) {
             $hours[$stint->spot] = round($stint->fromH - $stint->toH, 2);

@@ -85,7 +85,7 @@ final class StartingBoxTest extends TestCase
         )->assertOk()->json();
         self::assertCount(1, $this->getJson('/answer')->json('picks'));
         $this->patchJson('/lures', ['each' => $struck['before']])->assertOk();
-        self::assertTrue($silver->refresh()->isUsual());
+        self::assertTrue($silver->refresh()->kept()->isUsual());
         self::assertCount(2, $this->getJson('/answer')->json('picks'));
     }
 

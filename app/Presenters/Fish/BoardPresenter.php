@@ -15,7 +15,6 @@ use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Telling\Data\Fish\RodOnBoardData;
 use Eskith\Telling\Data\Fish\TallyData;
-use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -112,7 +111,7 @@ final readonly class BoardPresenter
         return match (true) {
             $setup->lure === null => 'Other bait',
             $setup->lure->isSound() => $names->title($setup->lure->kept()->lure()),
-            default => UnusableRow::lure($setup->lure->kept())->text,
+            default => $setup->lure->kept()->unusable()->text,
         };
     }
 }

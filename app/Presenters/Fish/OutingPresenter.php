@@ -13,8 +13,8 @@ use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ElsewherePresenter;
 use App\Presenters\Work\CadenceWords;
-use App\Readings\ReadingBook;
-use App\Record\AnglersDay;
+use App\Readings\TodaysReadings;
+use App\Record\DayReader;
 use App\Record\EventUndo;
 use App\Record\Logbook;
 use App\Record\RodTally;
@@ -67,12 +67,12 @@ final readonly class OutingPresenter
     {
         // Before anything is read: what is written meanwhile is not in it.
         $asOf = Moment::now();
-        $book = ReadingBook::of($angler);
+        $book = TodaysReadings::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
         $listed = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->limit(self::LISTED + 1)->get();
         $all = $listed->count() <= self::LISTED;
         $listed = $listed->take(self::LISTED);
-        $rankedBox = RankedBox::of($angler, $book, AnglersDay::of($angler)->in($outing, $setup));
+        $rankedBox = RankedBox::of($angler, $book, DayReader::in($angler, $outing, $setup));
         $key = $setup?->key();
         // What is on may be worked in a way that is none today; the lure is drawn all the same, as it would be worked.
         $other = $key === null || $rankedBox->find($key) !== null ? null : $rankedBox->byLure()[$setup->lure_id ?? 0][0] ?? null;

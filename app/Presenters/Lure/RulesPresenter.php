@@ -47,7 +47,7 @@ final readonly class RulesPresenter
     public function groups(): array
     {
         $speaking = $this->speaking();
-        $own = array_column($this->rankedBox->anglerRules->own, null, 'id');
+        $own = array_column($this->rankedBox->choices->own, null, 'id');
         $groups = [];
         foreach ($this->rankedBox->rules->rules as $rule) {
             $title = isset($own[$rule->id]) ? 'Your own' : self::GROUPS[$rule->id[0]];
@@ -77,7 +77,7 @@ final readonly class RulesPresenter
     private function onCharts(): array
     {
         return array_map(function (ChartFinding $finding): RuleData {
-            $weight = $this->rankedBox->anglerRules->weights[$finding->id] ?? 1.0;
+            $weight = $this->rankedBox->choices->weights[$finding->id] ?? 1.0;
 
             return new RuleData(
                 id: $finding->id, says: $finding->says, weight: $weight, most: round($finding->stake * $weight, 2),
@@ -197,7 +197,7 @@ final readonly class RulesPresenter
 
     private function own(CustomRule $rule): CustomRuleData
     {
-        $fields = $this->rankedBox->anglerRules->fields[$rule->id];
+        $fields = $this->rankedBox->choices->fields[$rule->id];
         $say = $this->rankedBox->situation->say;
         /** @var list<array{reading: string, from?: string, to?: string, any?: list<string>}> $when */
         $when = $fields['when'];

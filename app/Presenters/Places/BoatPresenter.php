@@ -15,7 +15,7 @@ use App\Models\Water;
 use App\Places\Fix;
 use App\Places\Surveys;
 use App\Presenters\Water\DropPresenter;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Rows\Placing;
 use Eskith\Core\Cadence\Plan\ReturnToMark;
 use Eskith\Core\Choosing\UnitFormat;
@@ -58,7 +58,7 @@ final readonly class BoatPresenter
 
     public static function backOn(User $user, Mark $mark, ?Position $boat): BackOnData
     {
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
         $say = new UnitFormat($book->settings->units);
         $where = Whereabouts::on($mark->water->loadMissing('spots'), $say);
         $from = WindFrom::tryFrom((string) $book->text('wind_from'));

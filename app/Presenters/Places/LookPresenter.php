@@ -9,7 +9,6 @@ use App\Models\Edge;
 use App\Models\Water;
 use App\Places\SectionLine;
 use App\Places\WaterChart;
-use App\Readings\ReadingBook;
 use App\Rows\Placing;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Chart\ChartDay;
@@ -24,6 +23,7 @@ use Eskith\Core\Water\Season;
 use Eskith\Core\Water\WindFrom;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
 /** What of a water to look at first, in words. */

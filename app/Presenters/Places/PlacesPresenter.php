@@ -21,7 +21,6 @@ use App\Models\User;
 use App\Models\Water;
 use App\Places\Surveys;
 use App\Places\WaterChart;
-use App\Readings\ReadingBook;
 use App\Rows\GroundReader;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
@@ -37,6 +36,7 @@ use Eskith\Telling\Enums\MarkKind;
 use Eskith\Telling\Enums\TideFrom;
 use Eskith\Telling\Enums\WaterKind;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Fault;
 use Illuminate\Support\Carbon;
 
@@ -57,7 +57,7 @@ final readonly class PlacesPresenter
         $water?->load(['spots', 'marks', 'edges', 'surveys', 'cardRules', 'share']);
         $water?->spots->each(static fn (Spot $spot): Spot => $spot->setRelation('water', $water));
         $charted = $water === null ? null : WaterChart::of($water);
-        $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::of($user)->weights);
+        $look = $water === null ? null : new LookPresenter($water, $book, $say, AnglerRules::choices($user)->weights);
         $looks = $charted === null || $look === null ? [] : $look->all($charted, $level);
         // Until a line is drawn, the one across the first that falls anywhere.
         $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;

@@ -10,7 +10,6 @@ use App\Data\Places\TurnData;
 use App\Instruments\Forecasts;
 use App\Models\Spot;
 use App\Models\Water;
-use App\Readings\ReadingBook;
 use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
@@ -21,6 +20,7 @@ use Eskith\Core\Water\SunDay;
 use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideRun;
 use Eskith\Core\Water\TideTurn;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
 /** Light and tide of a day at a place: a strip of it, and what is worth most of it. */

@@ -10,12 +10,12 @@ use App\Models\User;
 use App\Models\Water;
 use App\Places\WaterChart;
 use App\Presenters\Tackle\NotesPresenter;
-use App\Readings\ReadingBook;
 use App\Record\OutingHours;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Telling\Enums\TideFrom;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
 /** A water with what is set of it, and what hangs on it. */

@@ -8,7 +8,7 @@ use App\Data\Places\SpanData;
 use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VCalendar;
 
@@ -23,7 +23,7 @@ final readonly class WindowsCalendar
 
     public function of(User $user, Water $water): string
     {
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
         $spot = $water->spots()->with('water')->find($book->spotId);
         $calendar = new VCalendar(['PRODID' => '-//Eskith//Windows//EN', 'X-WR-CALNAME' => "Eskith, {$water->name}"]);
         for ($day = 0; $day < self::DAYS; $day++) {

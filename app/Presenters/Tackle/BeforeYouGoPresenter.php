@@ -10,7 +10,7 @@ use App\Models\Gear;
 use App\Models\Line;
 use App\Models\Lure;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
@@ -18,7 +18,6 @@ use Eskith\Core\Tackle\Upkeep;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\GearKind;
 use Eskith\Telling\Kept\Coerce;
-use Eskith\Telling\Kept\UnusableRow;
 use Illuminate\Support\Carbon;
 
 /** What is due before the next outing, made from the record. */
@@ -95,7 +94,7 @@ final readonly class BeforeYouGoPresenter
     /** @return list<DueData> finishes that the food asks for and the box lacks */
     private function finishes(): array
     {
-        $food = array_filter(explode(',', (string) ReadingBook::of($this->user)->text('food')));
+        $food = array_filter(explode(',', (string) TodaysReadings::of($this->user)->text('food')));
         $have = $this->user->lures()->inBox()->distinct()->pluck('finish')->all();
         $due = [];
         foreach ($food as $one) {
@@ -126,7 +125,7 @@ final readonly class BeforeYouGoPresenter
     /** As lures are named everywhere; one that cannot be read by what stands in its row. */
     private function name(Lure $lure): string
     {
-        return $lure->isSound() ? (new LurePresenter($this->user))->title($lure) : UnusableRow::lure($lure->kept())->text;
+        return $lure->isSound() ? (new LurePresenter($this->user))->title($lure) : $lure->kept()->unusable()->text;
     }
 
     private static function days(?Carbon $since): ?int

@@ -9,7 +9,7 @@ use App\Data\Tackle\RoleData;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
 use App\Models\User;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use App\Rows\LineInUse;
 use App\Tackle\HookDates;
 use App\Tackle\LureForm;
@@ -25,6 +25,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\Measured;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** Everything that follows from one lure's measures. */
 final class BenchPresenter
@@ -34,7 +35,7 @@ final class BenchPresenter
 
     public function of(User $user, LureRow $row): BenchData
     {
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
         $situation = $book->situation(LineInUse::diameterM($user));
         $lure = $row->kept()->lure($book->measured);
         $hooks = $row->hooks ?? [];

@@ -35,7 +35,8 @@ final readonly class BoxPresenter
         $query = Box::of($this->user)->find(['q' => $text('q'), 'family' => $text('family'), 'show' => $text('show')]);
         $shown = min(Caps::of('lures'), max(Box::PAGE, (int) $text('shown')));
         $total = $query->count();
-        $lures = $query->limit($shown)->get()->filter(static fn (Lure $row): bool => $row->isSound())->map((new LurePresenter($this->user))->one(...));
+        $lures = $query->limit($shown)->get()->filter(static fn (Lure $row): bool => $row->isSound())
+            ->map((new LurePresenter($this->user))->one(...));
 
         return new BoxData(array_values($lures->all()), $total, $this->user->lures()->inBox()->count(), $total > $shown);
     }
@@ -49,9 +50,10 @@ final readonly class BoxPresenter
     public function changed(array $changes): array
     {
         $ids = array_map(static fn (LureChange $one): int => $one->id, $changes);
-        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()->filter(static fn (Lure $row): bool => $row->isSound())->map(
-            (new LurePresenter($this->user))->one(...),
-        );
+        $lures = $this->user->lures()->whereIn('id', $ids)->limit(Box::PAGE)->get()
+            ->filter(static fn (Lure $row): bool => $row->isSound())->map(
+                (new LurePresenter($this->user))->one(...),
+            );
 
         return array_values($lures->all());
     }

@@ -9,13 +9,13 @@ use App\Data\Tackle\StartingLureData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Presenters\Drawing;
-use App\Readings\ReadingBook;
 use App\Tackle\StartingBoxes;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\StartingBox;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** The usual dozens as an empty box is offered them. */
 final class StartingBoxPresenter

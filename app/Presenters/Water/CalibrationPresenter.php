@@ -7,7 +7,6 @@ namespace App\Presenters\Water;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Choosing\Falling;
@@ -23,6 +22,7 @@ use Eskith\Telling\Enums\MeasurementKind;
 use Eskith\Telling\Kept\Calibrations;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kept\Measured;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** Shows each measurement beside the estimate it replaces. */
 final class CalibrationPresenter

@@ -6,7 +6,6 @@ namespace App\Presenters\Water;
 
 use App\Models\Lure as LureRow;
 use App\Models\User;
-use App\Readings\ReadingBook;
 use App\Rows\LineInUse;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
@@ -21,6 +20,7 @@ use Eskith\Core\Water\Conditions;
 use Eskith\Telling\Data\Water\CellData;
 use Eskith\Telling\Data\Water\ChartData;
 use Eskith\Telling\Data\Water\ChartRowData;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** Puts the weight chart into cells with words: today's reading in the middle of it. */
 final readonly class ChartPresenter

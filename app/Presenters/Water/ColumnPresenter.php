@@ -7,8 +7,6 @@ namespace App\Presenters\Water;
 use App\Choosing\RankedBox;
 use App\Models\Event;
 use App\Models\User;
-use App\Readings\ReadingBook;
-use App\Record\AnglersDay;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -20,8 +18,10 @@ use Eskith\Telling\Data\Picture\ColumnData;
 use Eskith\Telling\Data\Picture\SonarData;
 use Eskith\Telling\Data\Picture\TickData;
 use Eskith\Telling\Data\Picture\TouchData;
+use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
 final class ColumnPresenter

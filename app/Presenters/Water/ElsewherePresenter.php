@@ -7,10 +7,10 @@ namespace App\Presenters\Water;
 use App\Models\Casts\Moment;
 use App\Models\User;
 use App\Readings\Elsewhere;
-use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Telling\Data\Water\ElsewhereData;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
 /** What was read at another spot today and is offered here. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Presenters\Water;
 
-use App\Readings\Entry;
-use App\Readings\ReadingBook;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Definition;
 use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Data\Water\ReadingData;
 use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Readings\Entry;
+use Eskith\Telling\Readings\ReadingBook;
 
 /** Puts readings into the words and steps that the strip shows. */
 final class ReadingPresenter
@@ -53,9 +53,9 @@ final class ReadingPresenter
             ),
             source: $entry?->source->value ?? ($guess === null ? 'missing' : 'assumed'),
             sourceWords: self::sourceWords($entry, $guess !== null, $book->measured->measuredDrift() !== null),
-            readAt: $entry?->readAt?->toIso8601String(),
+            readAt: $entry?->readAt?->format(DATE_ATOM),
             pinned: $entry->pinned ?? false,
-            stale: $entry?->isStale() ?? false,
+            stale: $entry?->isStale($book->now) ?? false,
         );
     }
 

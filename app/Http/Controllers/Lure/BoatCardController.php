@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Lure;
 use App\Data\Pages\BoatCardPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Card\BoatCard;
-use App\Readings\ReadingBook;
-use App\Record\AnglersDay;
+use App\Readings\TodaysReadings;
+use App\Record\DayReader;
 use App\Rows\Surroundings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
@@ -22,9 +22,9 @@ final class BoatCardController extends Controller
         $pick = $this->textOrNull($request, 'pick');
 
         $user = $this->angler($request);
-        $here = Surroundings::of($user, ReadingBook::of($user)->spotId)->here;
+        $here = Surroundings::of($user, TodaysReadings::of($user)->spotId)->here;
 
-        return (new BoatCardPage(AnglersDay::of($user)->placeOr($here), $pick))->render();
+        return (new BoatCardPage(DayReader::of($user)->placeOr($here), $pick))->render();
     }
 
     public function page(Request $request, BoatCard $card): HttpResponse

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Lure;
 use App\Choosing\RankedBox;
 use App\Http\Controllers\Controller;
 use App\Presenters\Lure\SecondLookPresenter;
-use App\Readings\ReadingBook;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

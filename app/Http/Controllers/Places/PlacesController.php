@@ -13,7 +13,8 @@ use App\Places\SectionFishing;
 use App\Presenters\Places\BoatPresenter;
 use App\Presenters\Places\PlacesPresenter;
 use App\Presenters\Places\SectionPresenter;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final class PlacesController extends Controller
     {
         $user = $this->angler($request);
 
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
 
         return $this->places->page($user, $book, self::here($user, $book), $this->textOrNull($request, 'line'))->render();
     }
@@ -40,7 +41,7 @@ final class PlacesController extends Controller
     {
         $user = $this->angler($request);
 
-        return $this->places->page($user, ReadingBook::of($user), $water, $this->textOrNull($request, 'line'))->render();
+        return $this->places->page($user, TodaysReadings::of($user), $water, $this->textOrNull($request, 'line'))->render();
     }
 
     public function section(Request $request, Water $water): JsonResponse

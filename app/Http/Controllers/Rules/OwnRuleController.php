@@ -27,9 +27,9 @@ final class OwnRuleController extends Controller
     public function try(KeepRule $request, string $uuid): JsonResponse
     {
         $rankedBox = RankedBox::today($request->angler());
-        $rule = $rankedBox->anglerRules->read($uuid, $request->fields());
+        $rule = AnglerRules::of($request->angler())->read($uuid, $request->fields());
 
-        return response()->json((new RulesPresenter($rankedBox))->trying($rankedBox->anglerRules->trying($rule)));
+        return response()->json((new RulesPresenter($rankedBox))->trying($rankedBox->choices->trying($rule)));
     }
 
     public function destroy(Request $request, string $uuid): RedirectResponse

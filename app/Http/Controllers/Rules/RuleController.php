@@ -25,7 +25,7 @@ final class RuleController extends Controller
         $presenter = new RulesPresenter($rankedBox);
 
         return (new RulesPage(
-            AnswerPresenter::headline($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->anglerRules->isAsItComes(),
+            AnswerPresenter::headline($rankedBox), $presenter->groups(), $presenter->changes(), $rankedBox->choices->isAsItComes(),
             ...$presenter->words(),
         ))->render();
     }

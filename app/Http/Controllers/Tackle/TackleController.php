@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Presenters\AsidePresenter;
 use App\Presenters\Tackle\BoxPresenter;
 use App\Presenters\Tackle\StartingBoxPresenter;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Illuminate\Http\Request;
 use Inertia\Response;
 
@@ -20,7 +20,7 @@ final class TackleController extends Controller
     public function __invoke(Request $request): Response
     {
         $user = $this->angler($request);
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
 
         return (new TacklePage(
             AsidePresenter::of(RankedBox::reading($user, $book)),

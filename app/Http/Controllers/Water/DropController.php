@@ -10,7 +10,7 @@ use App\Presenters\Water\AngleFixPresenter;
 use App\Presenters\Water\CastPresenter;
 use App\Presenters\Water\ChartPresenter;
 use App\Presenters\Water\GhostPresenter;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
@@ -25,7 +25,7 @@ final class DropController extends Controller
         $user = $this->angler($request);
 
         return response()->json(
-            $charts->of($user, ReadingBook::of($user), $this->text($request, 'across', 'drift'), $this->text($request, 'of', 'box')),
+            $charts->of($user, TodaysReadings::of($user), $this->text($request, 'across', 'drift'), $this->text($request, 'of', 'box')),
         );
     }
 

@@ -10,7 +10,8 @@ use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Water\CalibrationPresenter;
 use App\Presenters\Water\PlacePresenter;
-use App\Readings\ReadingBook;
+use App\Readings\TodaysReadings;
+use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Response;
@@ -26,7 +27,7 @@ final class WaterController extends Controller
     ): Response {
         $user = $this->angler($request);
         [$answer, $trouble] = $answers->orTrouble($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
-        $book = ReadingBook::of($user);
+        $book = TodaysReadings::of($user);
         $view = $this->textOrNull($request, 'view');
         $spot = $user->spots()->with('water')->find($book->spotId);
 

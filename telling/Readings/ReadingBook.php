@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Readings;
+namespace Eskith\Telling\Readings;
 
-use App\Models\Casts\Moment;
-use App\Models\User;
-use App\Rows\CalibrationReader;
+use DateTimeInterface;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\Aim;
 use Eskith\Core\Choosing\Reading;
@@ -24,7 +22,7 @@ use Eskith\Core\Water\Signs;
 use Eskith\Core\Water\Water;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\Calibrations;
-use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Settings\Settings;
 
@@ -47,17 +45,19 @@ final readonly class ReadingBook
         public Calibrations $measured,
         public ?int $spotId,
         public array $aside,
+        public DateTimeInterface $now,
     ) {
     }
 
     /**
+     * @param  list<KeptReading>  $kept
      * @param  array<array-key, mixed>  $overlay  name => text
      *
      * @throws InvalidInput when a text of the overlay cannot be read
      */
-    public static function of(User $user, array $overlay = []): self
-    {
-        $settings = $user->settings();
+    public static function of(
+        Settings $settings, Calibrations $measured, array $kept, DateTimeInterface $now, array $overlay = [],
+    ): self {
         $entries = [];
         foreach (Reading::cases() as $reading) {
             // So that there is a picture from the first minute.
@@ -73,25 +73,22 @@ final readonly class ReadingBook
                 );
             }
         }
-        $measured = CalibrationReader::of($user);
         $aside = $measured->aside;
         $spotId = null;
-        foreach ($user->readings()->toBase()->get() as $row) {
-            $si = is_numeric($row->si) ? (float) $row->si : null;
-            [$name, $text] = [Coerce::text($row->name), Coerce::text($row->text)];
-            if ($name === self::SPOT) {
-                $spotId = (int) $text;
-            } elseif (Reading::tryFrom($name)?->definition()->holds($text, $si) === true) {
-                $entries[$name] = new Entry(
-                    name: $name,
-                    text: $text,
-                    si: $si,
-                    source: Source::tryFrom(Coerce::text($row->source)) ?? Source::Measured,
-                    readAt: Moment::read($row->read_at),
-                    pinned: (bool) $row->pinned,
+        foreach ($kept as $row) {
+            if ($row->name === self::SPOT) {
+                $spotId = (int) $row->text;
+            } elseif (Reading::tryFrom($row->name)?->definition()->holds($row->text, $row->si) === true) {
+                $entries[$row->name] = new Entry(
+                    name: $row->name,
+                    text: $row->text,
+                    si: $row->si,
+                    source: Source::tryFrom($row->source) ?? Source::Measured,
+                    readAt: $row->readAt,
+                    pinned: $row->pinned,
                 );
             } else {
-                $aside[] = UnusableRow::reading($name, $text);
+                $aside[] = UnusableRow::reading($row->name, $row->text);
             }
         }
         $overlay = array_filter(self::among($overlay), is_string(...));
@@ -107,6 +104,7 @@ final readonly class ReadingBook
             measured: $measured,
             spotId: $spotId,
             aside: $aside,
+            now: $now,
         );
     }
 

@@ -2,30 +2,32 @@
 
 declare(strict_types=1);
 
-namespace App\Readings;
+namespace Eskith\Telling\Readings;
 
-use App\Models\Feed;
+use DateTimeInterface;
 use Eskith\Telling\Enums\Source;
-use Illuminate\Support\Carbon;
 
 /** A reading as it stands: what was typed, its SI value if it is a measure, whence and when. */
 final readonly class Entry
 {
+    /** s for which what an instrument said is fresh. */
+    public const FRESH_S = 10;
+
     public function __construct(
         public string $name,
         public string $text,
         public ?float $si,
         public Source $source,
-        public ?Carbon $readAt = null,
+        public ?DateTimeInterface $readAt = null,
         public bool $pinned = false,
     ) {
     }
 
     /** An instrument's reading that has not been renewed for a while. */
-    public function isStale(): bool
+    public function isStale(DateTimeInterface $now): bool
     {
         return $this->source === Source::Instrument
             && $this->readAt !== null
-            && $this->readAt->lessThan(Carbon::now()->subSeconds(Feed::FRESH_S));
+            && $this->readAt->getTimestamp() < $now->getTimestamp() - self::FRESH_S;
     }
 }

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Telling\Kept;
+
+/** What was tied on in an outing of the day, as it is kept; moments in s since the epoch. */
+final readonly class KeptSetup
+{
+    /**
+     * @param  int|null  $lure  null for other bait
+     * @param  string|null  $finish  of the lure
+     * @param  float|null  $untilAt  when it came off; null where that is not said
+     * @param  float|null  $endedAt  when its outing ended; null while that goes on
+     */
+    public function __construct(
+        public int $id,
+        public int $outing,
+        public ?int $rod,
+        public ?int $lure,
+        public ?string $hole,
+        public string $cadence,
+        public ?int $spot,
+        public ?string $finish,
+        public ?float $tiedAt,
+        public ?float $untilAt,
+        public ?float $endedAt,
+    ) {
+    }
+}
