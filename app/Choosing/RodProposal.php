@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Choosing;
 
 use App\Models\Rod;
+use App\Models\User;
 use App\Record\Logbook;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Telling\Choosing\RankedBox;
 
 /** A rod on board on which a pick can be tied, and what has to be changed there. */
 final readonly class RodProposal
@@ -28,10 +30,9 @@ final readonly class RodProposal
      * @return list<self> one that has it on already, then rods for the way one fishes, the fewest changes first; ties by the
      *                    rod in hand, then by the order in which rods came
      */
-    public static function all(RankedBox $rankedBox, Pick $pick): array
+    public static function all(User $user, RankedBox $rankedBox, Pick $pick): array
     {
-        $user = $rankedBox->user;
-        $outing = $rankedBox->anglersDay->outing === null ? null : $user->outings()->find($rankedBox->anglersDay->outing);
+        $outing = $rankedBox->kit->day->outing === null ? null : $user->outings()->find($rankedBox->kit->day->outing);
         $tied = $outing === null ? [] : Logbook::of($user)->onTheRods($outing);
         $own = $user->rods()->onBoard()->where('still', false)->whereNull('owner')->get();
         $vertical = $rankedBox->situation->vertical();

@@ -6,7 +6,7 @@ namespace App\Choosing;
 
 use App\Models\User;
 use App\Readings\TodaysReadings;
-use App\Rows\LineInUse;
+use App\Rows\Surroundings;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
@@ -44,7 +44,7 @@ final readonly class SingleDrop
             row: $row,
             lure: $lure,
             holeIndex: self::hole($lure, $hole),
-            situation: $book->situation(LineInUse::diameterM($user)),
+            situation: $book->situation(Surroundings::line($user)->diameterM),
             book: $book,
             cadence: Cadence::tryFrom($cadence),
         );

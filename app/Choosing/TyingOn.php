@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Choosing;
 
+use App\Kits\Kits;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
@@ -48,7 +49,7 @@ final readonly class TyingOn
      */
     public function points(array $keys, array $readings = []): array
     {
-        $rankedBox = RankedBox::today($this->user->refresh(), $readings);
+        $rankedBox = Kits::ranked($this->user->refresh(), $readings);
         $byRules = static fn (Pick $pick): float => $pick->points - $pick->pointsBy(RecordRule::ID);
         $first = $rankedBox->ranked[0] ?? null;
         if ($first === null) {

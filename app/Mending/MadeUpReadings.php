@@ -13,6 +13,7 @@ use App\Readings\TodaysReadings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
@@ -20,12 +21,15 @@ use Illuminate\Support\Carbon;
 /** Weather that nobody read and that stands among an angler's readings, of today or of an outing: found, and taken out. */
 final readonly class MadeUpReadings
 {
-    /** @return list<UnusableRow> one for the readings of today, or none */
-    public static function ofToday(User $user, ReadingBook $book): array
+    /**
+     * @param  list<KeptReading>  $readings  of today
+     * @return list<UnusableRow> one for them, or none
+     */
+    public static function ofToday(User $user, array $readings): array
     {
-        $names = self::today($user, $book);
+        $names = self::today($user, $readings);
 
-        return $names === [] ? [] : [UnusableRow::madeUp('', self::told($book->texts(), $names))];
+        return $names === [] ? [] : [UnusableRow::madeUp('', self::told(array_column($readings, 'text', 'name'), $names))];
     }
 
     /** @return list<UnusableRow> one for the readings of an outing, or none */
@@ -44,7 +48,7 @@ final readonly class MadeUpReadings
     public static function takeOut(User $user, string $outing): void
     {
         if ($outing === '') {
-            $user->readings()->whereIn('name', self::today($user, TodaysReadings::of($user)))->delete();
+            $user->readings()->whereIn('name', self::today($user, TodaysReadings::kept($user)))->delete();
 
             return;
         }
@@ -56,14 +60,20 @@ final readonly class MadeUpReadings
         }
     }
 
-    /** @return list<string> names of those of today */
-    private static function today(User $user, ReadingBook $book): array
+    /**
+     * @param  list<KeptReading>  $readings
+     * @return list<string> names of those of today
+     */
+    private static function today(User $user, array $readings): array
     {
-        $wind = ($book->entries[Reading::Wind->value] ?? null)?->readAt;
+        $kept = array_column($readings, null, 'name');
+        $wind = ($kept[Reading::Wind->value] ?? null)?->readAt;
 
         // Of the demo's waters all weather is made up, and told as such.
         return $wind === null || $user->isDemo() ? [] : MadeUpWeather::among(
-            $book->texts(), static fn (): ?Spot => $user->spots()->with('water')->find($book->spotId), Carbon::instance($wind),
+            array_column($readings, 'text', 'name'),
+            static fn (): ?Spot => $user->spots()->with('water')->find((int) (($kept[ReadingBook::SPOT] ?? null)->text ?? 0)),
+            Carbon::instance($wind),
         );
     }
 

@@ -11,7 +11,6 @@ use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\Coerce;
-use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -95,15 +94,11 @@ final readonly class ReadingKeeper
      *
      * @throws InvalidInput when they are; then none is kept
      */
-    public function keepPossible(array $texts): ReadingBook
+    public function keepPossible(array $texts): void
     {
-        return DB::transaction(function () use ($texts): ReadingBook {
+        DB::transaction(function () use ($texts): void {
             $this->keep($texts);
-            $book = TodaysReadings::of($this->user);
-            $book->conditions()->flow();
-            $book->conditions()->water();
-
-            return $book;
+            TodaysReadings::of($this->user)->demandPossible();
         });
     }
 }

@@ -16,9 +16,15 @@ final class CalibrationReader
 {
     public static function of(User $user): Calibrations
     {
+        return Calibrations::of(self::kept($user));
+    }
+
+    /** @return list<Measured> newest first */
+    public static function kept(User $user): array
+    {
         $rows = $user->measurements()->latest('measured_at')->latest('id')->toBase()->get();
 
-        return Calibrations::of(array_values($rows->map(static fn (\stdClass $row): Measured => new Measured(
+        return array_values($rows->map(static fn (\stdClass $row): Measured => new Measured(
             uuid: Coerce::text($row->uuid),
             kind: MeasurementKind::tryFrom(Coerce::text($row->kind)),
             lure: $row->lure_id === null ? null : Coerce::whole($row->lure_id),
@@ -26,6 +32,6 @@ final class CalibrationReader
             value: Coerce::number($row->value),
             method: Coerce::text($row->method),
             at: Moment::read($row->measured_at)?->toIso8601String(),
-        ))->all()));
+        ))->all());
     }
 }

@@ -12,6 +12,7 @@ use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Part as RigPart;
 use Eskith\Core\Rig\Rig;
 use Eskith\Core\Units\Constants;
+use Eskith\Telling\Kept\LineInUse;
 
 /** A rod's row and the line on its reel, read into a rig; what was not entered, or cannot be, is as usual, and said so. */
 final readonly class RodReader

@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace App\Rows;
 
-use App\Models\Feed;
+use App\Models\Casts\Moment;
 use App\Models\User;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Kept\CurrentSpot;
+use Eskith\Telling\Kept\KeptFeed;
+use Eskith\Telling\Kept\LineInUse;
 use Illuminate\Database\Query\JoinClause;
 
 /** What an angler has with them and around them, in one look: every answer asks for it. */
 final readonly class Surroundings
 {
-    /** @param  Feed|null  $feed  of the instruments, as far as it tells whether they are heard; null where none are connected */
-    private function __construct(public LineInUse $line, public ?CurrentSpot $here, public ?Feed $feed)
+    /** @param  KeptFeed|null  $feed  of the instruments, as far as it tells whether they are heard; null where none are connected */
+    private function __construct(public LineInUse $line, public ?CurrentSpot $here, public ?KeptFeed $feed)
     {
+    }
+
+    /** The main line on the reel. */
+    public static function line(User $user): LineInUse
+    {
+        $line = $user->lines()->onTheReel()->toBase()->first(['id', 'name', 'diameter_m']);
+
+        return LineInUse::read($line->id ?? null, $line->name ?? null, $line->diameter_m ?? null);
     }
 
     /** @param  int|null  $spot  id of the spot where they are */
@@ -35,9 +46,9 @@ final readonly class Surroundings
         return $row === null ? new self(LineInUse::read(null, null, null), null, null) : new self(
             LineInUse::read($row->line, $row->line_name, $row->diameter_m),
             CurrentSpot::read($row->spot, $row->water, $row->protected_fish, $row->local_rules),
-            $row->feed === null ? null : (new Feed)->newFromBuilder([
-                'address' => $row->address, 'heard' => $row->heard, 'dropped' => $row->dropped, 'seen_at' => $row->seen_at,
-            ]),
+            $row->feed === null ? null : new KeptFeed(
+                Coerce::text($row->address), Coerce::whole($row->heard), Coerce::whole($row->dropped), Moment::read($row->seen_at),
+            ),
         );
     }
 }

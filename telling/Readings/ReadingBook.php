@@ -196,6 +196,14 @@ final readonly class ReadingBook
         ))->with(...$this->standing(false));
     }
 
+    /** @throws InvalidInput when the figures together are impossible */
+    public function demandPossible(): void
+    {
+        $conditions = $this->conditions();
+        $conditions->flow();
+        $conditions->water();
+    }
+
     private function aimed(): Aim
     {
         return (new Aim(

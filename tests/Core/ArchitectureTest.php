@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Illuminate\Support\Facades\DB;
 use PhpToken;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ClassGraph;
@@ -22,7 +23,7 @@ final class ArchitectureTest extends TestCase
         ['Presenters'],
         [
             'Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring',
-            'Mending', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
+            'Kits', 'Mending', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
             'Rules', 'Tackle',
         ],
         ['Rows'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Choosing\RankedBox;
+use App\Kits\Kits;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
@@ -132,7 +132,7 @@ final class BitesTest extends TestCase
             ->assertJsonPath('outing.worked', null);
         $lost(true);
         self::assertSame(1, $lure->refresh()->lost, 'told twice, lost once');
-        $inBox = fn (): bool => array_key_exists($lure->id, RankedBox::today($this->angler->refresh())->byLure());
+        $inBox = fn (): bool => array_key_exists($lure->id, Kits::ranked($this->angler->refresh())->byLure());
         self::assertFalse($inBox());
         $tie = ['uuid' => (string) Str::uuid(), 'lure' => $lure->id, 'hole' => 'middle', 'cadence' => 'low_hop'];
         $this->postJson('/tie-on', $tie)->assertStatus(422)->assertJsonValidationErrors('lure');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Choosing\Learned;
-use App\Choosing\RankedBox;
+use App\Kits\Kits;
+use App\Kits\Learned;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\Setup;
@@ -99,7 +99,7 @@ final class LookBackTest extends TestCase
         for ($i = 0; $i < 6; $i++) {
             $this->outing(30 - $i, '37 F', [['middle', 1, 120, 'white'], ['front', 9, 120, 'gold']]);
         }
-        $box = RankedBox::today($this->angler->refresh());
+        $box = Kits::ranked($this->angler->refresh());
         $gold = $box->find($this->key('gold', 'front'));
         self::assertGreaterThan(0.5, $gold?->pointsBy(RecordRule::ID));
         $reason = array_values(array_filter($gold?->reasons() ?? [], static fn ($one): bool => $one->rule === RecordRule::ID))[0];
@@ -110,21 +110,21 @@ final class LookBackTest extends TestCase
         $this->put('/rules/'.RecordRule::ID, ['weight' => 2])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
             2 * $gold->pointsBy(RecordRule::ID),
-            RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID), 0.02,
+            Kits::ranked($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID), 0.02,
         );
         $this->put('/rules/'.RecordRule::ID, ['weight' => 0]);
-        self::assertSame(0.0, RankedBox::today($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID));
+        self::assertSame(0.0, Kits::ranked($this->angler->refresh())->find($this->key('gold', 'front'))?->pointsBy(RecordRule::ID));
 
         // Nothing that was learned outlives what it was learned from.
-        $before = Learned::of($this->angler, TodaysReadings::of($this->angler));
+        $before = Kits::ranked($this->angler)->learning;
         Event::query()->whereHas('setup', fn ($setup) => $setup->where('hole', 'front'))->limit(20)->get()
             ->each->update(['undone_at' => now()]);
-        $after = Learned::of($this->angler, TodaysReadings::of($this->angler));
+        $after = Kits::ranked($this->angler)->learning;
         self::assertNotEquals($before, $after);
         foreach ($this->angler->outings()->get() as $outing) {
             $this->delete("/outings/{$outing->uuid}");
         }
-        self::assertNull(Learned::of($this->angler, TodaysReadings::of($this->angler)));
+        self::assertNull(Kits::ranked($this->angler)->learning);
     }
 
     public function test_what_the_rules_thought_is_kept_when_it_is_tied_on(): void

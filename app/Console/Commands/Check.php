@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Backup\DatabaseFile;
-use App\Choosing\RankedBox;
+use App\Kits\Kits;
 use App\Models\User;
-use App\Presenters\AsidePresenter;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Lure\AsidePresenter;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -43,7 +43,7 @@ final class Check extends Command
     private function asideOf(User $user): int
     {
         try {
-            $aside = AsidePresenter::of(RankedBox::today($user));
+            $aside = AsidePresenter::of(Kits::ranked($user));
         } catch (InvalidInput $bad) {
             $this->error("{$user->email}: {$bad->getMessage()}");
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Rows\LineInUse;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Telling\Enums\GearKind;
+use Eskith\Telling\Kept\LineInUse;
 use Illuminate\Validation\Rule;
 
 final class KeepGear extends AnglerRequest

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presenters\Card;
 
-use App\Choosing\RankedBox;
+use App\Kits\Kits;
 use App\Models\User;
-use App\Presenters\Drawing;
-use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ChartPresenter;
 use Eskith\Core\Cadence\Counts;
@@ -15,11 +13,14 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\CautionData;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Data\Lure\PickData;
 use Eskith\Telling\Data\Lure\StepData;
 use Eskith\Telling\Data\Water\ReadingData;
+use Eskith\Telling\Lure\AnswerPresenter;
+use Eskith\Telling\Lure\Drawing;
 use Illuminate\Support\Carbon;
 
 /** One page for the tackle tray, in black and white: today's readings, the first pick and its ladder, the weight chart, the cautions. */
@@ -39,7 +40,7 @@ final readonly class BoatCard
     /** Sizes of the type tried until all of it fits on one page, pt. */
     private const SIZES = [12.0, 11.0, 10.0, 9.0, 8.0];
 
-    public function __construct(private AnswerPresenter $answers, private ChartPresenter $charts)
+    public function __construct(private ChartPresenter $charts)
     {
     }
 
@@ -54,8 +55,8 @@ final readonly class BoatCard
     /** @return array{cautions: list<CautionData>, ...} */
     private function told(User $user, ?string $pick): array
     {
-        $rankedBox = RankedBox::today($user);
-        $answer = $this->answers->of($rankedBox, $pick);
+        $rankedBox = Kits::ranked($user);
+        $answer = AnswerPresenter::of($rankedBox, $pick);
         $first = $answer->chosen;
         $candidate = $first === null ? null : $rankedBox->find($first->key)?->candidate;
 
@@ -68,7 +69,7 @@ final readonly class BoatCard
             'first' => $first,
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
-            'rig' => $candidate === null ? null : RigPresenter::inShort($rankedBox, $candidate)->headline,
+            'rig' => $candidate === null ? null : RigPresenter::inShort($user, $rankedBox, $candidate)->headline,
             'counts' => $candidate === null ? null : self::counts($candidate, $rankedBox->situation)?->words(),
             'move' => $answer->move,
             'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $rankedBox), $first->ladder),

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presenters\Fish;
 
-use App\Choosing\RankedBox;
+use App\Kits\Kits;
 use App\Models\Casts\Moment;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
-use App\Presenters\Lure\AnswerPresenter;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ElsewherePresenter;
-use App\Presenters\Work\CadenceWords;
-use App\Readings\TodaysReadings;
 use App\Record\DayReader;
 use App\Record\EventUndo;
 use App\Record\Logbook;
@@ -21,6 +18,7 @@ use App\Record\RodTally;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Fish\HeldData;
 use Eskith\Telling\Data\Fish\OutingData;
 use Eskith\Telling\Data\Fish\OutingNowData;
@@ -31,16 +29,15 @@ use Eskith\Telling\Data\Fish\TiedData;
 use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Lure\AnswerPresenter;
+use Eskith\Telling\Work\CadenceWords;
+use Illuminate\Support\Carbon;
 
 /** The outing under way, counted up. */
 final readonly class OutingPresenter
 {
     /** Events told one by one, of all rods: what the last taps can be undone from without the server. */
     private const LISTED = 40;
-
-    public function __construct(private AnswerPresenter $answers)
-    {
-    }
 
     /** What is on the rod in hand now; null between outings. */
     public static function tied(User $user): ?TiedData
@@ -67,17 +64,18 @@ final readonly class OutingPresenter
     {
         // Before anything is read: what is written meanwhile is not in it.
         $asOf = Moment::now();
-        $book = TodaysReadings::of($angler);
         $setup = Logbook::of($angler)->setup($outing);
         $listed = $outing->events()->standing()->with('setup.lure')->latest('at')->latest('id')->limit(self::LISTED + 1)->get();
         $all = $listed->count() <= self::LISTED;
         $listed = $listed->take(self::LISTED);
-        $rankedBox = RankedBox::of($angler, $book, DayReader::in($angler, $outing, $setup));
+        $kit = Kits::of($angler, DayReader::in($angler, $outing, $setup));
+        $book = $kit->book(Carbon::now());
+        $rankedBox = RankedBox::of($kit, $book);
         $key = $setup?->key();
         // What is on may be worked in a way that is none today; the lure is drawn all the same, as it would be worked.
         $other = $key === null || $rankedBox->find($key) !== null ? null : $rankedBox->byLure()[$setup->lure_id ?? 0][0] ?? null;
         $shown = $other === null ? $key : RankedBox::key($other);
-        $answer = $this->answers->of($rankedBox, $shown);
+        $answer = AnswerPresenter::of($rankedBox, $shown);
         $pick = $answer->chosen?->key === $shown ? $answer->chosen : null;
         $fished = $pick === null ? null : $rankedBox->find($pick->key)?->candidate;
         // What the angler counts is what this rod did.
@@ -101,11 +99,11 @@ final readonly class OutingPresenter
             worked: $beside->worked($setup, $names),
             minutesPerDrop: $setup === null ? null : OutingBeside::minutesPerDrop($setup),
             events: $rows->all($listed),
-            species: CardPresenter::of($angler, $outing)->choices($rankedBox->situation->water->depthM, $rankedBox->here->protected ?? ''),
+            species: CardPresenter::of($angler, $outing)->choices($rankedBox->situation->water->depthM, $kit->here->protected ?? ''),
             sought: $book->text('species') ?? 'walleye',
             lengthUnit: $book->settings->units->fishLength->symbol(),
             pick: $pick,
-            rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
+            rig: $fished === null ? null : RigPresenter::inShort($angler, $rankedBox, $fished),
             move: $answer->move,
             forgotten: $beside->forgotten(),
             pads: self::pads(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
-use App\Choosing\RankedBox;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;
@@ -17,13 +16,14 @@ use App\Rows\SeasonReader;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\LookBack\RepeatData;
 
 /** The moment that is most worth repeating: what was on in the best outing, and how it was then. */
 final class RepeatPresenter
 {
     /** What worked at today's spot before, when the water was about as warm; null where nothing did. */
-    public static function here(RankedBox $rankedBox): ?RepeatData
+    public static function here(User $user, RankedBox $rankedBox): ?RepeatData
     {
         $temp = $rankedBox->book->si('temp');
         $spot = $rankedBox->book->spotId;
@@ -31,10 +31,10 @@ final class RepeatPresenter
             return null;
         }
         $sought = SeasonFilter::of(['species' => $rankedBox->book->text('species')]);
-        $reader = SeasonReader::of($rankedBox->user, $sought, past: true, spot: $spot);
+        $reader = SeasonReader::of($user, $sought, past: true, spot: $spot);
         $band = TempBand::of($temp);
 
-        return self::of($rankedBox->user, BiteReader::of($rankedBox->user, $reader->fished->only(
+        return self::of($user, BiteReader::of($user, $reader->fished->only(
             static fn (OutingSummary $one): bool => $one->band() === $band,
         ), $spot));
     }

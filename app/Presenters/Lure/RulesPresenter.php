@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Lure;
 
-use App\Choosing\RankedBox;
 use App\Data\Rules\ChangesData;
 use App\Data\Rules\ConditionData;
 use App\Data\Rules\CustomRuleData;
@@ -24,7 +23,9 @@ use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Lure\Points;
 
 /** The rule book as the angler has it, what each rule says today, and what their changes do to the order. */
 final readonly class RulesPresenter

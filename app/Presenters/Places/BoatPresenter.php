@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Presenters\Places;
 
-use App\Choosing\RankedBox;
 use App\Data\Places\BackOnData;
 use App\Data\Places\BoatData;
 use App\Data\Places\RecordingData;
+use App\Kits\Kits;
 use App\Models\Mark;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
 use App\Places\Fix;
 use App\Places\Surveys;
-use App\Presenters\Water\DropPresenter;
 use App\Readings\TodaysReadings;
 use App\Rows\Placing;
 use Eskith\Core\Cadence\Plan\ReturnToMark;
@@ -22,6 +21,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Telling\Water\DropPresenter;
 use Illuminate\Support\Carbon;
 
 /** Where the boat is, what it records, and how to get back onto a mark. */
@@ -94,7 +94,7 @@ final readonly class BoatPresenter
     private static function fallSeconds(User $user): float
     {
         try {
-            $rankedBox = RankedBox::today($user);
+            $rankedBox = Kits::ranked($user);
             $first = ($rankedBox->ranked[0] ?? null)?->candidate;
 
             return $first === null ? 0.0 : DropPresenter::of($first, $rankedBox->situation)->seconds ?? 0.0;

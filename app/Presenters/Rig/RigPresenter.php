@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Rig;
 
-use App\Choosing\RankedBox;
 use App\Choosing\RigAtHand;
 use App\Choosing\SingleDrop;
 use App\Data\Tackle\HistoryData;
@@ -29,6 +28,7 @@ use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\RodLength;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Data\Rig\FindingData;
 use Eskith\Telling\Data\Rig\LossData;
@@ -131,9 +131,9 @@ final readonly class RigPresenter
     }
 
     /** The rig in a sentence, and what is to be mended, for a pick of the ranked box. */
-    public static function inShort(RankedBox $rankedBox, Candidate $candidate): RigInShortData
+    public static function inShort(User $user, RankedBox $rankedBox, Candidate $candidate): RigInShortData
     {
-        $presenter = new self($rankedBox->user);
+        $presenter = new self($user);
         $report = $presenter->atHand->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
         $checks = new RigChecks($report);
         $care = array_values(array_filter(

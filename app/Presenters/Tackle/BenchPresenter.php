@@ -10,7 +10,7 @@ use App\Models\Event;
 use App\Models\Lure as LureRow;
 use App\Models\User;
 use App\Readings\TodaysReadings;
-use App\Rows\LineInUse;
+use App\Rows\Surroundings;
 use App\Tackle\HookDates;
 use App\Tackle\LureForm;
 use Eskith\Core\Balance\Hang;
@@ -36,7 +36,7 @@ final class BenchPresenter
     public function of(User $user, LureRow $row): BenchData
     {
         $book = TodaysReadings::of($user);
-        $situation = $book->situation(LineInUse::diameterM($user));
+        $situation = $book->situation(Surroundings::line($user)->diameterM);
         $lure = $row->kept()->lure($book->measured);
         $hooks = $row->hooks ?? [];
         $since = HookDates::since($hooks);

@@ -7,10 +7,10 @@ namespace App\Presenters\Tackle;
 use App\Data\Tackle\LureData;
 use App\Models\Lure;
 use App\Models\User;
-use App\Presenters\Drawing;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Accent;
+use Eskith\Telling\Lure\Drawing;
 
 /** A lure of the box as its list shows it. */
 final readonly class LurePresenter

@@ -8,13 +8,13 @@ use App\Data\Tackle\StartingBoxData;
 use App\Data\Tackle\StartingLureData;
 use App\Models\Lure as LureRow;
 use App\Models\User;
-use App\Presenters\Drawing;
 use App\Tackle\StartingBoxes;
 use Eskith\Core\Care\Species;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\StartingBox;
+use Eskith\Telling\Lure\Drawing;
 use Eskith\Telling\Readings\ReadingBook;
 
 /** The usual dozens as an empty box is offered them. */

@@ -7,7 +7,7 @@ namespace App\Presenters\Water;
 use App\Models\Lure as LureRow;
 use App\Models\Measurement;
 use App\Models\User;
-use App\Rows\LineInUse;
+use App\Rows\Surroundings;
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\LureNames;
@@ -30,7 +30,7 @@ final class CalibrationPresenter
     /** @return list<MeasurementData> newest first */
     public function all(User $user, ReadingBook $book): array
     {
-        $situation = $book->situation(LineInUse::diameterM($user));
+        $situation = $book->situation(Surroundings::line($user)->diameterM);
         $lures = $user->lures()->whereIn(
             'id', array_values(array_unique(array_filter(array_column($book->measured->rows, 'lure')))),
         )->get()->map(static fn (LureRow $row): KeptLure => $row->kept())->filter(static fn (KeptLure $lure): bool => $lure->isSound())

@@ -6,7 +6,7 @@ namespace App\Presenters\Water;
 
 use App\Models\Lure as LureRow;
 use App\Models\User;
-use App\Rows\LineInUse;
+use App\Rows\Surroundings;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
@@ -35,7 +35,7 @@ final readonly class ChartPresenter
     public function of(
         User $user, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS,
     ): ChartData {
-        $diameter = LineInUse::diameterM($user);
+        $diameter = Surroundings::line($user)->diameterM;
         $situation = $book->situation($diameter);
         $bodies = $of === 'series' ? self::series($situation) : self::box($user, $situation);
         $depths = self::depths($situation, $rows);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Presenters\Water;
 
 use App\Choosing\SingleDrop;
-use App\Presenters\Drawing;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\Unit;
 use Eskith\Telling\Data\Water\GhostData;
+use Eskith\Telling\Lure\Drawing;
+use Eskith\Telling\Water\DropPresenter;
 
 /** A second drop beside the first. */
 final class GhostPresenter

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Presenters\Work;
 
-use App\Choosing\RankedBox;
 use Eskith\Core\Cadence\BladeFall;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Work\CadenceData;
 use Eskith\Telling\Data\Work\FallSchoolData;
 use Eskith\Telling\Settings\OwnCadences;
+use Eskith\Telling\Work\FallWords;
 
 /** How an angler works their lures: the numbers of every cadence, and the two schools of letting them down. */
 final readonly class CadencePresenter
@@ -125,7 +126,7 @@ final readonly class CadencePresenter
     {
         $say = $this->rankedBox->situation->say;
         [$now, $usual] = [$this->rankedBox->book->settings->cadences->of($cadence), $cadence->steps()];
-        $typed = OwnCadences::of($this->rankedBox->user->settings ?? [])->kept[$cadence->value]['lift'] ?? null;
+        $typed = OwnCadences::of($this->rankedBox->kit->set)->kept[$cadence->value]['lift'] ?? null;
         $number = static fn (float $seconds): string => (string) round($seconds, 2);
 
         return new CadenceData(

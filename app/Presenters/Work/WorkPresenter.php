@@ -26,6 +26,7 @@ use Eskith\Telling\Data\Work\RibbonPointData;
 use Eskith\Telling\Data\Work\StrikeData;
 use Eskith\Telling\Data\Work\WorkData;
 use Eskith\Telling\Settings\OwnCadences;
+use Eskith\Telling\Work\CadenceWords;
 
 /** The cadence of a pick, timed for this lure, hole, depth and rod. */
 final readonly class WorkPresenter

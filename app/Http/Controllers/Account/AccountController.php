@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Account\Closing;
-use App\Choosing\RecordCache;
 use App\Data\Pages\AccountPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CloseAccount;
+use App\Kits\RecordCache;
 use App\Places\WaterChart;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Http\RedirectResponse;

@@ -8,7 +8,7 @@ use App\Choosing\SingleDrop;
 use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
@@ -21,7 +21,7 @@ use Inertia\Response;
 /** The Fish station. */
 final class FishController extends Controller
 {
-    public function __invoke(Request $request, OutingPresenter $presenter, AnswerPresenter $answers, TodayPresenter $todays): Response
+    public function __invoke(Request $request, OutingPresenter $presenter, TodayPresenter $todays): Response
     {
         $user = $this->angler($request);
         $outing = Logbook::of($user)->underWay();
@@ -31,7 +31,7 @@ final class FishController extends Controller
             $away = OutingKeeper::of($user)->takenAway();
 
             return (new FishPage(
-                null, $answers->today($user), reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
+                null, TodaysAnswer::of($user), reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
                 takenAway: $away === null ? null : new OptionData($away->uuid, $away->place),
             ))->render();
         }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
-use App\Choosing\RankedBox;
 use App\Http\Controllers\Controller;
-use App\Presenters\Lure\ComparePresenter;
+use App\Kits\Kits;
+use Eskith\Telling\Choosing\RankedBox;
+use Eskith\Telling\Lure\ComparePresenter;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,6 +38,6 @@ final class CompareController extends Controller
     /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
     private function rankedBox(Request $request): RankedBox
     {
-        return RankedBox::today($this->angler($request), ReadingBook::among($request->query()));
+        return Kits::ranked($this->angler($request), ReadingBook::among($request->query()));
     }
 }

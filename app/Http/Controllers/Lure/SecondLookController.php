@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Lure;
 
-use App\Choosing\RankedBox;
 use App\Http\Controllers\Controller;
-use App\Presenters\Lure\SecondLookPresenter;
+use App\Kits\Kits;
+use App\Presenters\LookBack\RepeatPresenter;
+use Eskith\Telling\Lure\SecondLookPresenter;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,6 +17,9 @@ final class SecondLookController extends Controller
 {
     public function __invoke(Request $request): JsonResponse
     {
-        return response()->json(SecondLookPresenter::of(RankedBox::today($this->angler($request), ReadingBook::among($request->query()))));
+        $user = $this->angler($request);
+        $rankedBox = Kits::ranked($user, ReadingBook::among($request->query()));
+
+        return response()->json(SecondLookPresenter::of($rankedBox, RepeatPresenter::here($user, $rankedBox)));
     }
 }

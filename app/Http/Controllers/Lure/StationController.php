@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Lure;
 use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\TodaysAnswer;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Readings\ReadingBook;
@@ -18,10 +18,6 @@ use Inertia\Response;
 /** The stations that show the drop. */
 final class StationController extends Controller
 {
-    public function __construct(private readonly AnswerPresenter $answers)
-    {
-    }
-
     public function lure(Request $request): Response
     {
         [$answer, $trouble] = $this->answerOrTrouble($request);
@@ -45,7 +41,7 @@ final class StationController extends Controller
     /** @return array{AnswerData, string|null} */
     private function answerOrTrouble(Request $request): array
     {
-        return $this->answers->orTrouble(
+        return TodaysAnswer::orTrouble(
             $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
             $this->textOrNull($request, 'family'),
         );
@@ -54,7 +50,7 @@ final class StationController extends Controller
     /** @throws InvalidInput */
     private function answerFor(Request $request): AnswerData
     {
-        return $this->answers->today(
+        return TodaysAnswer::of(
             $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
             $this->textOrNull($request, 'family'),
         );

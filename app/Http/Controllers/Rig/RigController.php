@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
 use App\Http\Requests\RetieLeader;
 use App\Presenters\Fish\BoardPresenter;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\PlacePresenter;
 use App\Record\Logbook;
@@ -27,11 +27,11 @@ use Inertia\Response;
 /** The Rig station: the rod at hand from reel to lure, checked before it is tied. */
 final class RigController extends Controller
 {
-    public function show(Request $request, AnswerPresenter $answers): Response
+    public function show(Request $request): Response
     {
         $user = $this->angler($request);
         $tried = ReadingBook::among($request->query());
-        [$answer, $trouble] = $answers->orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
+        [$answer, $trouble] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
         $tried = $trouble === null ? $tried : [];
         $presenter = RigPresenter::of($user);
 

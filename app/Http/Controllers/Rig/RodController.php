@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rig;
 
-use App\Choosing\RankedBox;
 use App\Choosing\RodProposal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AddRod;
+use App\Kits\Kits;
 use App\Models\Rod;
 use App\Tackle\RodKeeper;
 use Eskith\Telling\Data\Rig\RodForData;
@@ -23,12 +23,13 @@ final class RodController extends Controller
     /** On which rod a pick is tied with the fewest changes, and on which others it can be. */
     public function index(Request $request): JsonResponse
     {
-        $rankedBox = RankedBox::today($this->angler($request), ReadingBook::among($request->query()));
+        $user = $this->angler($request);
+        $rankedBox = Kits::ranked($user, ReadingBook::among($request->query()));
         $pick = $rankedBox->demand($this->text($request, 'pick'));
 
         return response()->json(array_map(static fn (RodProposal $proposal): RodForData => new RodForData(
             $proposal->rod->uuid, $proposal->rod->called(), $proposal->words(), $proposal->isOn(),
-        ), RodProposal::all($rankedBox, $pick)));
+        ), RodProposal::all($user, $rankedBox, $pick)));
     }
 
     public function store(AddRod $request): RedirectResponse

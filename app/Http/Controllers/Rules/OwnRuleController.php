@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rules;
 
-use App\Choosing\RankedBox;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRule;
+use App\Kits\Kits;
 use App\Presenters\Lure\RulesPresenter;
 use App\Rules\AnglerRules;
 use Illuminate\Http\JsonResponse;
@@ -26,7 +26,7 @@ final class OwnRuleController extends Controller
     /** What a rule would change, without keeping it. */
     public function try(KeepRule $request, string $uuid): JsonResponse
     {
-        $rankedBox = RankedBox::today($request->angler());
+        $rankedBox = Kits::ranked($request->angler());
         $rule = AnglerRules::of($request->angler())->read($uuid, $request->fields());
 
         return response()->json((new RulesPresenter($rankedBox))->trying($rankedBox->choices->trying($rule)));

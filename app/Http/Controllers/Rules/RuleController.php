@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rules;
 
-use App\Choosing\RankedBox;
 use App\Data\Pages\RulesPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\WeighRule;
 use App\Http\Requests\WeighRules;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Kits\Kits;
 use App\Presenters\Lure\RulesPresenter;
 use App\Rules\AnglerRules;
+use Eskith\Telling\Lure\AnswerPresenter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -21,7 +21,7 @@ final class RuleController extends Controller
 {
     public function index(Request $request): Response
     {
-        $rankedBox = RankedBox::today($this->angler($request));
+        $rankedBox = Kits::ranked($this->angler($request));
         $presenter = new RulesPresenter($rankedBox);
 
         return (new RulesPage(

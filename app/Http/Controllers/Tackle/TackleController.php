@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tackle;
 
-use App\Choosing\RankedBox;
 use App\Data\Pages\TacklePage;
 use App\Http\Controllers\Controller;
-use App\Presenters\AsidePresenter;
+use App\Kits\Kits;
 use App\Presenters\Tackle\BoxPresenter;
 use App\Presenters\Tackle\StartingBoxPresenter;
 use App\Readings\TodaysReadings;
+use Eskith\Telling\Lure\AsidePresenter;
 use Illuminate\Http\Request;
 use Inertia\Response;
 
@@ -23,7 +23,7 @@ final class TackleController extends Controller
         $book = TodaysReadings::of($user);
 
         return (new TacklePage(
-            AsidePresenter::of(RankedBox::reading($user, $book)),
+            AsidePresenter::of(Kits::ranked($user)),
             BoxPresenter::of($user)->found($request->query()),
             $user->lures()->exists() ? [] : StartingBoxPresenter::offered($user, $book),
             $user->settings()->units->lureWeight->symbol(),

@@ -7,13 +7,13 @@ namespace App\Http\Controllers\Water;
 use App\Choosing\SingleDrop;
 use App\Http\Controllers\Controller;
 use App\Presenters\Water\AngleFixPresenter;
-use App\Presenters\Water\CastPresenter;
 use App\Presenters\Water\ChartPresenter;
 use App\Presenters\Water\GhostPresenter;
 use App\Readings\TodaysReadings;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Water\CastPresenter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Water;
 
-use App\Choosing\RankedBox;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepReadings;
 use App\Http\Requests\PinReading;
-use App\Presenters\Lure\AnswerPresenter;
-use App\Readings\ReadingKeeper;
+use App\Kits\Kits;
+use App\Presenters\Lure\TodaysAnswer;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Lure\AnswerPresenter;
 use Illuminate\Http\JsonResponse;
 
 /** Readings kept, and what follows from them. */
 final class ReadingController extends Controller
 {
-    public function update(KeepReadings $request, AnswerPresenter $answers): JsonResponse
+    public function update(KeepReadings $request): JsonResponse
     {
-        $book = ReadingKeeper::of($request->angler())->keepPossible($request->texts());
+        $rankedBox = Kits::keeping($request->angler(), $request->texts());
 
-        return response()->json($answers->of(RankedBox::reading($request->angler(), $book), $request->pick(), $request->family()));
+        return response()->json(AnswerPresenter::of($rankedBox, $request->pick(), $request->family()));
     }
 
     /** A pinned reading is never overwritten by instruments. */
-    public function pin(PinReading $request, AnswerPresenter $answers): JsonResponse
+    public function pin(PinReading $request): JsonResponse
     {
         $user = $request->angler();
         $name = $request->reading()->value;
@@ -32,6 +32,6 @@ final class ReadingController extends Controller
             throw InvalidInput::because($name, 'There is no reading to pin yet.');
         }
 
-        return response()->json($answers->today($user));
+        return response()->json(TodaysAnswer::of($user));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Water;
 
 use App\Data\Pages\WaterPage;
 use App\Http\Controllers\Controller;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Water\CalibrationPresenter;
 use App\Presenters\Water\PlacePresenter;
@@ -23,10 +23,10 @@ final class WaterController extends Controller
     public const VIEWS = ['readings', 'drop', 'chart', 'angle', 'cast', 'calibrate', 'instruments'];
 
     public function __invoke(
-        Request $request, AnswerPresenter $answers, CalibrationPresenter $calibrations, TodayPresenter $todays,
+        Request $request, CalibrationPresenter $calibrations, TodayPresenter $todays,
     ): Response {
         $user = $this->angler($request);
-        [$answer, $trouble] = $answers->orTrouble($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
+        [$answer, $trouble] = TodaysAnswer::orTrouble($user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'));
         $book = TodaysReadings::of($user);
         $view = $this->textOrNull($request, 'view');
         $spot = $user->spots()->with('water')->find($book->spotId);

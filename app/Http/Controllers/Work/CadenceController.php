@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Work;
 
 use App\Account\Preferences;
-use App\Choosing\RankedBox;
 use App\Data\Pages\CadencesPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepCadence;
+use App\Kits\Kits;
 use App\Presenters\Work\CadencePresenter;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Telling\Settings\OwnCadences;
@@ -21,7 +21,7 @@ final class CadenceController extends Controller
 {
     public function index(Request $request): Response
     {
-        $rankedBox = RankedBox::today($this->angler($request));
+        $rankedBox = Kits::ranked($this->angler($request));
         $presenter = new CadencePresenter($rankedBox);
 
         return (new CadencesPage($presenter->all(), $presenter->falls(), $presenter->timed()))->render();

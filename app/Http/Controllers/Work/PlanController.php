@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Work;
 
-use App\Choosing\RankedBox;
 use App\Choosing\SingleDrop;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepPlan;
 use App\Http\Requests\PlanWorked;
 use App\Http\Requests\TickPlan;
+use App\Kits\Kits;
 use App\Models\Plan;
 use App\Models\User;
 use App\Plans\PlanBook;
 use App\Presenters\Plans\PlanPresenter;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\RankedBox;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,7 +69,7 @@ final class PlanController extends Controller
     public static function drop(User $user): ?SingleDrop
     {
         try {
-            $first = RankedBox::today($user)->ranked[0] ?? null;
+            $first = Kits::ranked($user)->ranked[0] ?? null;
 
             return $first === null ? null : SingleDrop::at($user, RankedBox::key($first));
         } catch (InvalidInput) {

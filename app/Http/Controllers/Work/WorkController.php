@@ -9,7 +9,7 @@ use App\Data\Pages\WorkPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\JudgeLifts;
 use App\Models\User;
-use App\Presenters\Lure\AnswerPresenter;
+use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Plans\PlanPresenter;
 use App\Presenters\Work\LiftsPresenter;
 use App\Presenters\Work\TouchedPresenter;
@@ -25,11 +25,11 @@ use Inertia\Response;
 /** The Work station: the cadence repeated exactly. */
 final class WorkController extends Controller
 {
-    public function show(Request $request, AnswerPresenter $answers): Response
+    public function show(Request $request): Response
     {
         $user = $this->angler($request);
         $tried = ReadingBook::among($request->query());
-        [$answer, $trouble] = $answers->orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
+        [$answer, $trouble] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
         [$work, $refused] = $answer->chosen === null
             ? [null, 'Put a lure in the box first; its cadence is timed here.']
             : $this->workOrWhy($user, $answer->chosen->key, $trouble === null ? $tried : []);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace App\Kits;
 
 use App\Models\User;
 use App\Rows\SeasonFilter;
@@ -14,36 +14,33 @@ use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\LearningSample;
 use Eskith\Core\Record\Level;
 use Eskith\Core\Record\SetupResult;
+use Eskith\Telling\Choosing\RecordSays;
 use Eskith\Telling\Kept\Coerce;
-use Eskith\Telling\Readings\ReadingBook;
 use stdClass;
 
 /**
  * What the record of past outings says for today's fish and temperature. Worked out anew whenever the record is another.
  */
-final readonly class Learned
+final readonly class Learned implements RecordSays
 {
     /** rod-hours of record before it says anything. */
     private const LEAST_H = 2.0;
 
-    /** Null while there is too little of it, or no fish or temperature is read. */
-    public static function of(User $user, ReadingBook $book): ?Learning
+    public function __construct(private User $user)
     {
-        $species = $book->text('species');
-        $temp = $book->si('temp');
-        if ($species === null || $temp === null) {
-            return null;
-        }
-        $band = TempBand::of($temp);
+    }
+
+    public function of(string $species, TempBand $band): ?Learning
+    {
         $learning = RecordCache::of(
-            $user, "learned {$species} {$band->value}", [Learning::class, Level::class],
-            static fn (): ?Learning => self::from($user, $species, $band),
+            $this->user, "learned {$species} {$band->value}", [Learning::class, Level::class],
+            fn (): ?Learning => self::from($this->user, $species, $band),
         );
 
         return $learning instanceof Learning ? $learning : null;
     }
 
-    public static function from(User $user, string $species, TempBand $band): ?Learning
+    private static function from(User $user, string $species, TempBand $band): ?Learning
     {
         $reader = SeasonReader::of($user, SeasonFilter::of(['species' => $species]), past: true);
         $weights = [];

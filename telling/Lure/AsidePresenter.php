@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
-use App\Mending\MadeUpReadings;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\AsideData;
 use Eskith\Telling\Kept\Part;
 use Eskith\Telling\Kept\UnusableRow;
-use Illuminate\Support\Str;
 
 /** Says what was left out because it cannot be used, and how it is mended. */
 final class AsidePresenter
@@ -21,7 +19,7 @@ final class AsidePresenter
     /** @return list<AsideData> what was left out of an answer, and readings of today that nobody read */
     public static function of(RankedBox $rankedBox): array
     {
-        return self::all([...MadeUpReadings::ofToday($rankedBox->user, $rankedBox->book), ...$rankedBox->aside]);
+        return self::all($rankedBox->aside);
     }
 
     /**
@@ -48,7 +46,7 @@ final class AsidePresenter
                 "The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel',
             ],
             Part::MadeUp => [
-                ucfirst(Str::finish($text, '.')).' These came from a made-up forecast, as it once spoke of every water: nobody read them.',
+                ucfirst(rtrim($text, '.')).'.'.' These came from a made-up forecast, as it once spoke of every water: nobody read them.',
                 'Take them out',
             ],
         };

@@ -2,30 +2,24 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace Eskith\Telling\Choosing;
 
-use App\Models\Feed;
-use App\Models\User;
-use App\Readings\TodaysReadings;
-use App\Record\DayReader;
-use App\Rows\Surroundings;
-use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\Chooser;
 use Eskith\Core\Choosing\Day;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Sensitivity\Sensitivity;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Record\Learning;
 use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Day\Today;
-use Eskith\Telling\Kept\CurrentSpot;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kept\UnusableRow;
+use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Rules\RuleChoices;
 
@@ -48,17 +42,14 @@ final readonly class RankedBox
      * @param  list<UnusableRow>  $aside  what is kept and cannot be used
      */
     private function __construct(
-        public User $user,
+        public Kit $kit,
         public ReadingBook $book,
-        public AnglersDay $anglersDay,
         public array $rows,
         public array $box,
         public Situation $situation,
         public ?TiedOn $tiedOn,
         public RuleChoices $choices,
         public RuleBook $rules,
-        public ?CurrentSpot $here,
-        public ?Feed $feed,
         public array $aside,
         private Day $fished,
         public ?Learning $learning,
@@ -83,58 +74,35 @@ final readonly class RankedBox
     }
 
     /**
-     * For today's readings, overlaid by those that are only tried, and for what is tied on.
+     * For readings that are at hand, and for what is tied on.
      *
-     * @param  array<array-key, mixed>  $tried  name => text
-     *
-     * @throws InvalidInput when a tried reading cannot be used
+     * @throws InvalidInput when the readings together are impossible
      */
-    public static function today(User $user, array $tried = []): self
-    {
-        return self::reading($user, TodaysReadings::of($user, $tried));
-    }
-
-    /** For readings that are at hand, and for what is tied on. */
-    public static function reading(User $user, ReadingBook $book): self
-    {
-        return self::of($user, $book, DayReader::of($user));
-    }
-
-    /** @throws InvalidInput when the readings together are impossible */
-    public static function of(User $user, ReadingBook $book, AnglersDay $anglersDay): self
+    public static function of(Kit $kit, ReadingBook $book): self
     {
         $all = [];
-        foreach ($user->lures()->inBox()->inOrder()->toBase()->get() as $row) {
-            /** @var array<string, mixed> $columns */
-            $columns = (array) $row;
-            $lure = new KeptLure($columns);
+        foreach ($kit->lures as $lure) {
             $all[$lure->id()] = $lure;
         }
-        [$box, $stands, $lost] = self::different($all, $book, $anglersDay->inHand?->lure, $user->pinned_lure_id);
-        $rows = array_diff_key(array_intersect_key($all, $stands), $lost);
+        $tied = $kit->day->inHand;
+        [$box, $stands, $lost] = self::different($all, $book, $tied?->lure, $kit->pinned);
+        $choices = RuleChoices::of($kit->rules, $book->settings->units);
+        [$species, $temp] = [$book->text('species'), $book->si('temp')];
+        $learning = $species === null || $temp === null ? null : $kit->record->of($species, TempBand::of($temp));
+        $today = Today::of($kit->day, $stands, $book->settings->trials, $book->now, $kit->day->spot ?? $book->spotId);
         $wrong = array_diff_key($all, $stands, $lost);
-        $choices = AnglerRules::choices($user);
-        $learning = Learned::of($user, $book);
-        $around = Surroundings::of($user, $book->spotId);
-        $situation = $book->situation($around->line->diameterM);
-        $today = Today::of($anglersDay, $stands, $book->settings->trials, $book->now, $anglersDay->spot ?? $book->spotId);
-        $tied = $anglersDay->inHand;
-        $situation = $situation->logged($today->brightMetalMin, $today->brightMetalTouched);
 
         return new self(
-            user: $user,
+            kit: $kit,
             book: $book,
-            anglersDay: $anglersDay,
-            rows: $rows,
+            rows: array_diff_key(array_intersect_key($all, $stands), $lost),
             box: $box,
-            situation: $situation,
+            situation: $book->situation($kit->line->diameterM)->logged($today->brightMetalMin, $today->brightMetalTouched),
             tiedOn: $tied === null ? null : TiedOn::in($box, (string) $tied->lure, $tied->hole, $tied->cadence),
             choices: $choices,
             rules: $choices->book($learning === null ? null : RecordRule::of($learning)),
-            here: $around->here,
-            feed: $around->feed,
             aside: [
-                ...$book->aside, ...$around->line->aside, ...$choices->aside,
+                ...$kit->madeUp, ...$book->aside, ...$kit->line->aside, ...$choices->aside,
                 ...array_values(array_map(static fn (KeptLure $lure): UnusableRow => $lure->unusable(), $wrong)),
             ],
             fished: $today->day,
@@ -146,17 +114,14 @@ final readonly class RankedBox
     public function by(RuleBook $rules): self
     {
         return new self(
-            user: $this->user,
+            kit: $this->kit,
             book: $this->book,
-            anglersDay: $this->anglersDay,
             rows: $this->rows,
             box: $this->box,
             situation: $this->situation,
             tiedOn: $this->tiedOn,
             choices: $this->choices,
             rules: $rules,
-            here: $this->here,
-            feed: $this->feed,
             aside: $this->aside,
             fished: $this->fished,
             learning: $this->learning,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Water;
+namespace Eskith\Telling\Water;
 
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Readings\Definition;

@@ -2,13 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Lure;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
-use App\Presenters\Drawing;
-use App\Presenters\Water\DropPresenter;
-use App\Presenters\Work\CadenceWords;
-use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Change;
@@ -19,12 +14,16 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\Lure\ListedPickData;
 use Eskith\Telling\Data\Lure\PickData;
 use Eskith\Telling\Data\Lure\ReasonData;
 use Eskith\Telling\Data\Lure\StepData;
 use Eskith\Telling\Data\Lure\WayData;
+use Eskith\Telling\Water\DropPresenter;
+use Eskith\Telling\Work\CadenceWords;
+use Eskith\Telling\Work\FallWords;
 
 /** Puts a pick into words and drawings: its reasons, its drop, its other ways and the ladder of changes from it. */
 final readonly class PickPresenter

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Water;
+namespace Eskith\Telling\Water;
 
-use App\Choosing\RankedBox;
-use App\Models\Event;
-use App\Models\User;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\RestingLine;
@@ -14,13 +11,13 @@ use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\BoatHolding;
 use Eskith\Core\Water\Conditions;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Picture\ColumnData;
 use Eskith\Telling\Data\Picture\SonarData;
 use Eskith\Telling\Data\Picture\TickData;
 use Eskith\Telling\Data\Picture\TouchData;
-use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Enums\EventKind;
-use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\KeptDepth;
 use Eskith\Telling\Readings\ReadingBook;
 
 /** The water column: place, depth scale, bottom, wind, and the touches felt here before. */
@@ -29,20 +26,14 @@ final class ColumnPresenter
     /** Labelled ticks wanted on the scale. */
     private const TICKS = 6;
 
-    /** Touches shown. */
-    private const TOUCHES = 40;
-
-    /** Outings at the spot that they are looked for in. */
-    private const OUTINGS = 40;
-
     public function of(RankedBox $rankedBox, ?Candidate $first): ColumnData
     {
-        [$user, $book, $situation, $day] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation, $rankedBox->anglersDay];
+        [$kit, $book, $situation] = [$rankedBox->kit, $rankedBox->book, $rankedBox->situation];
         $depth = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $say = $situation->say;
 
         return new ColumnData(
-            place: $day->placeOr($rankedBox->here),
+            place: $kit->day->placeOr($kit->here),
             depthM: $depth,
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,
@@ -55,7 +46,7 @@ final class ColumnPresenter
             vertical: $situation->vertical(),
             sonar: self::sonar($book, $situation, $depth, $first),
             ticks: self::ticks($depth, $say->units->depth),
-            touches: self::touches($user, $day, $depth, $situation),
+            touches: self::touches($kit->depths, $depth, $situation),
             fishM: $situation->fishDepthM() === null ? null : round($depth - $situation->fishDepthM(), 3),
             fishText: $situation->fishDepthM() === null ? '' : 'fish at '.$say->depth($situation->fishDepthM())
                 .($situation->isFishDepthAssumed() ? ', assumed' : ''),
@@ -102,26 +93,15 @@ final class ColumnPresenter
         return $ticks;
     }
 
-    /** @return list<TouchData> */
-    private static function touches(User $user, AnglersDay $day, float $depth, Situation $situation): array
+    /**
+     * @param  list<KeptDepth>  $depths
+     * @return list<TouchData>
+     */
+    private static function touches(array $depths, float $depth, Situation $situation): array
     {
-        if ($day->outing === null) {
-            return [];
-        }
-
-        // Of the last outings there, so that a long record costs no more.
-        $there = $user->setups()->where('spot_id', $day->spot);
-        $last = (clone $there)->select('outing_id')->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS);
-        $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.setup_id', $there->select('id')->whereIn('outing_id', $last))
-            ->whereNotNull('events.depth_m')
-            ->latest('events.at')->limit(self::TOUCHES)->get(['events.kind', 'events.depth_m']);
-
-        return array_values($rows->map(static function (\stdClass $event) use ($depth, $situation): TouchData {
-            [$kind, $at] = [Coerce::text($event->kind), Coerce::number($event->depth_m)];
-
-            return new TouchData(
-                max(0.0, round($depth - $at, 3)), $kind === EventKind::Fish->value, "{$kind} at ".$situation->say->depth($at),
-            );
-        })->all());
+        return array_map(static fn (KeptDepth $at): TouchData => new TouchData(
+            max(0.0, round($depth - $at->depthM, 3)), $at->kind === EventKind::Fish->value,
+            "{$at->kind} at ".$situation->say->depth($at->depthM),
+        ), $depths);
     }
 }

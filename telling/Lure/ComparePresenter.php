@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Lure;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
-use App\Presenters\Drawing;
-use App\Presenters\Water\DropPresenter;
 use Eskith\Core\Choosing\Compare\Comparison;
 use Eskith\Core\Choosing\Compare\Contrast;
 use Eskith\Core\Choosing\Compare\Difference;
@@ -16,9 +13,11 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\CompareData;
 use Eskith\Telling\Data\Lure\ContrastData;
 use Eskith\Telling\Data\Water\GhostData;
+use Eskith\Telling\Water\DropPresenter;
 
 /** Puts two picks side by side: what sets them apart and how their drops differ; and says what would put one on top. */
 final class ComparePresenter

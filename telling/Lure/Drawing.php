@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters;
+namespace Eskith\Telling\Lure;
 
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Tackle\Accent;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Work;
+namespace Eskith\Telling\Work;
 
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\Repeat;

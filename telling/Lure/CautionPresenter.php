@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
 use Eskith\Core\Care\Caution;
 use Eskith\Core\Care\Cautions;
 use Eskith\Core\Care\Circumstances;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\CautionData;
 
 /** The cautions that today's readings and the angler's notes of the water call for. */
@@ -17,7 +17,7 @@ final class CautionPresenter
     public static function of(RankedBox $rankedBox): array
     {
         $book = $rankedBox->book;
-        $here = $rankedBox->here;
+        $here = $rankedBox->kit->here;
         $conditions = $rankedBox->situation->water;
 
         $day = new Circumstances(

@@ -2,27 +2,22 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Lure;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
-use App\Models\User;
-use App\Presenters\AsidePresenter;
-use App\Presenters\CautionPresenter;
-use App\Presenters\Water\ColumnPresenter;
-use App\Presenters\Water\FeedPresenter;
-use App\Presenters\Water\ReadingPresenter;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
-use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Data\Lure\RackData;
-use Eskith\Telling\Settings\Fault;
+use Eskith\Telling\Water\ColumnPresenter;
+use Eskith\Telling\Water\FeedPresenter;
+use Eskith\Telling\Water\ReadingPresenter;
 
 /** Asks the core what to tie on for an angler's readings and box, and puts the answer into words and drawings. */
-final readonly class AnswerPresenter
+final class AnswerPresenter
 {
     private const MOVE = 'Time to move: no bite here for long enough.';
 
@@ -30,39 +25,12 @@ final readonly class AnswerPresenter
     private const LISTED = 10;
 
     /**
-     * The answer for today's readings, overlaid by those that are only tried, and for what is tied on.
-     *
-     * @param  array<array-key, mixed>  $tried  name => text
      * @param  string|null  $wanted  a way to fish, "lure.hole.cadence", also where it is far down
      * @param  string|null  $family  lists only this family; "vibe" is one
-     *
-     * @throws InvalidInput when a tried reading cannot be used
      */
-    public function today(User $user, array $tried = [], ?string $wanted = null, ?string $family = null): AnswerData
+    public static function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
     {
-        return $this->of(RankedBox::today($user, $tried), $wanted, $family);
-    }
-
-    /**
-     * The same for a page, which opens whatever its link says.
-     *
-     * @param  array<array-key, mixed>  $tried  name => text
-     * @return array{AnswerData, string|null} the answer; without what was tried when that cannot be, and a sentence that says so
-     */
-    public function orTrouble(User $user, array $tried, ?string $wanted, ?string $family = null): array
-    {
-        try {
-            return [$this->today($user, $tried, $wanted, $family), null];
-        } catch (InvalidInput $bad) {
-            $why = Fault::words($bad, $user->settings()->units);
-
-            return [$this->today($user), "A reading in this link cannot be used, so yours are shown. {$why}"];
-        }
-    }
-
-    public function of(RankedBox $rankedBox, ?string $wanted = null, ?string $family = null): AnswerData
-    {
-        [$user, $book, $situation] = [$rankedBox->user, $rankedBox->book, $rankedBox->situation];
+        [$kit, $book, $situation] = [$rankedBox->kit, $rankedBox->book, $rankedBox->situation];
         $names = new LureNames($situation->say);
         $move = $rankedBox->day->isTimeToMove($situation->vertical());
         [$headline, $lead] = self::said($rankedBox);
@@ -70,7 +38,7 @@ final readonly class AnswerPresenter
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
         $family = in_array($family, $families, true) ? $family : null;
         $wish = $wanted === null ? null : $rankedBox->find($wanted);
-        $listed = self::listed($byLure, $family, (string) $user->pinned_lure_id, $wish);
+        $listed = self::listed($byLure, $family, (string) $kit->pinned, $wish);
         $chosen = $wish ?? $listed[0] ?? null;
         $presenter = new PickPresenter($rankedBox);
 
@@ -91,10 +59,10 @@ final readonly class AnswerPresenter
             chosen: $chosen === null ? null : $presenter->inFull($chosen),
             column: (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
             rack: self::rack($byLure, $names),
-            feed: FeedPresenter::of($rankedBox->feed),
+            feed: FeedPresenter::of($kit->feed, $book->now),
             families: count($families) > 1 ? $families : [],
             family: $family,
-            pinned: $user->pinned_lure_id,
+            pinned: $kit->pinned,
         );
     }
 

@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
-
-use App\Models\User;
-use Eskith\Telling\Kept\Coerce;
-use Eskith\Telling\Kept\UnusableRow;
+namespace Eskith\Telling\Kept;
 
 /** The main line on the reel. */
 final readonly class LineInUse
@@ -20,13 +16,6 @@ final readonly class LineInUse
     /** @param  list<UnusableRow>  $aside  the line, when its diameter cannot be one */
     private function __construct(public float $diameterM, public array $aside = [])
     {
-    }
-
-    public static function of(User $user): self
-    {
-        $line = $user->lines()->onTheReel()->toBase()->first(['id', 'name', 'diameter_m']);
-
-        return self::read($line->id ?? null, $line->name ?? null, $line->diameter_m ?? null);
     }
 
     /** As it is kept: the columns of a line, null where there is none. */
@@ -44,10 +33,5 @@ final readonly class LineInUse
     public static function isDiameter(float $metres): bool
     {
         return $metres >= self::RANGE_M[0] && $metres <= self::RANGE_M[1];
-    }
-
-    public static function diameterM(User $user): float
-    {
-        return self::of($user)->diameterM;
     }
 }

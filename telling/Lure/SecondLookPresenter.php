@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Lure;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\RankedBox;
-use App\Presenters\LookBack\RepeatPresenter;
-use App\Presenters\Work\FallWords;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
@@ -17,19 +14,23 @@ use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Sensitivity\Wanted;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Dimension;
+use Eskith\Telling\Choosing\RankedBox;
+use Eskith\Telling\Data\LookBack\RepeatData;
 use Eskith\Telling\Data\Lure\SchoolData;
 use Eskith\Telling\Data\Lure\SecondLookData;
 use Eskith\Telling\Data\Lure\TipData;
 use Eskith\Telling\Data\Lure\TipSentenceData;
+use Eskith\Telling\Work\FallWords;
 
 /** What the other schools would tie on, and what would have to change before you did. Slower than the answer, and asked after it. */
 final readonly class SecondLookPresenter
 {
-    public static function of(RankedBox $rankedBox): SecondLookData
+    /** @param  RepeatData|null  $before  what worked here before */
+    public static function of(RankedBox $rankedBox, ?RepeatData $before): SecondLookData
     {
         $first = $rankedBox->ranked[0] ?? null;
         if ($first === null) {
-            return new SecondLookData([], [], null, '', RepeatPresenter::here($rankedBox));
+            return new SecondLookData([], [], null, '', $before);
         }
         $tipping = $rankedBox->sensitivity();
         $tips = self::tips($rankedBox, $tipping, $first->candidate->lure);
@@ -44,7 +45,7 @@ final readonly class SecondLookPresenter
             self::schools($rankedBox, $first), $changing,
             $wanted === null ? null : self::wanted($wanted, $rankedBox, $first->candidate->lure),
             $still === [] ? '' : 'By themselves these change nothing, whatever they are: '.implode(', ', $still).'.',
-            RepeatPresenter::here($rankedBox),
+            $before,
         );
     }
 

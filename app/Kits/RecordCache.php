@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace App\Kits;
 
 use App\Models\User;
 use Closure;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Lure;
+namespace Eskith\Telling\Lure;
 
 /** Points in figures. */
 final class Points

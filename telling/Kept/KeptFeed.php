@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Telling\Kept;
+
+use DateTimeInterface;
+use Eskith\Telling\Readings\Entry;
+
+/** The instruments on board, as far as it is told whether they are heard. */
+final readonly class KeptFeed
+{
+    public function __construct(public string $address, public int $heard, public int $dropped, public ?DateTimeInterface $seenAt)
+    {
+    }
+
+    public function isLive(DateTimeInterface $now): bool
+    {
+        return $this->seenAt !== null && $this->seenAt->getTimestamp() > $now->getTimestamp() - Entry::FRESH_S;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Telling;
+
+use DateTimeInterface;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\RecordSays;
+use Eskith\Telling\Day\AnglersDay;
+use Eskith\Telling\Kept\Calibrations;
+use Eskith\Telling\Kept\CurrentSpot;
+use Eskith\Telling\Kept\KeptDepth;
+use Eskith\Telling\Kept\KeptFeed;
+use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Kept\KeptReading;
+use Eskith\Telling\Kept\KeptRule;
+use Eskith\Telling\Kept\LineInUse;
+use Eskith\Telling\Kept\Measured;
+use Eskith\Telling\Kept\UnusableRow;
+use Eskith\Telling\Readings\ReadingBook;
+use Eskith\Telling\Settings\Settings;
+
+/** All that an angler's answers rest on, as plain values. */
+final readonly class Kit
+{
+    /**
+     * @param  array<array-key, mixed>  $set  what the angler has set
+     * @param  list<KeptReading>  $readings
+     * @param  list<Measured>  $measured  newest first
+     * @param  list<KeptLure>  $lures  in the box, as the angler has put them
+     * @param  int|null  $pinned  the lure kept in sight
+     * @param  list<KeptRule>  $rules  what was chosen of them, in the order in which it was
+     * @param  CurrentSpot|null  $here  where one is; null at no spot of one's own
+     * @param  KeptFeed|null  $feed  null where no instruments are connected
+     * @param  list<KeptDepth>  $depths  at which it bit here before, the last first; none between outings
+     * @param  list<UnusableRow>  $madeUp  readings of today that nobody read
+     */
+    public function __construct(
+        public array $set,
+        public array $readings,
+        public array $measured,
+        public array $lures,
+        public ?int $pinned,
+        public array $rules,
+        public LineInUse $line,
+        public ?CurrentSpot $here,
+        public ?KeptFeed $feed,
+        public AnglersDay $day,
+        public array $depths,
+        public array $madeUp,
+        public RecordSays $record,
+    ) {
+    }
+
+    /**
+     * Its readings, overlaid by those that are only tried.
+     *
+     * @param  array<array-key, mixed>  $tried  name => text
+     *
+     * @throws InvalidInput when one of them cannot be used
+     */
+    public function book(DateTimeInterface $now, array $tried = []): ReadingBook
+    {
+        return ReadingBook::of(Settings::from($this->set), Calibrations::of($this->measured), $this->readings, $now, $tried);
+    }
+}
