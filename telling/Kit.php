@@ -17,6 +17,7 @@ use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kept\KeptRule;
 use Eskith\Telling\Kept\LineInUse;
 use Eskith\Telling\Kept\Measured;
+use Eskith\Telling\Kept\Plain;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
@@ -24,6 +25,15 @@ use Eskith\Telling\Settings\Settings;
 /** All that an angler's answers rest on, as plain values. */
 final readonly class Kit
 {
+    /** Of what its lists are made. */
+    public const LISTS = [
+        'readings' => KeptReading::class, 'measured' => Measured::class, 'lures' => KeptLure::class, 'rules' => KeptRule::class,
+        'depths' => KeptDepth::class, 'madeUp' => UnusableRow::class,
+    ];
+
+    /** Of what it is written in; another version cannot be read. */
+    public const VERSION = 1;
+
     /**
      * @param  array<array-key, mixed>  $set  what the angler has set
      * @param  list<KeptReading>  $readings
@@ -51,6 +61,42 @@ final readonly class Kit
         public array $madeUp,
         public RecordSays $record,
     ) {
+    }
+
+    public function with(RecordSays $record): self
+    {
+        return new self(
+            set: $this->set,
+            readings: $this->readings,
+            measured: $this->measured,
+            lures: $this->lures,
+            pinned: $this->pinned,
+            rules: $this->rules,
+            line: $this->line,
+            here: $this->here,
+            feed: $this->feed,
+            day: $this->day,
+            depths: $this->depths,
+            madeUp: $this->madeUp,
+            record: $record,
+        );
+    }
+
+    /** As a file, as a device keeps it; with what the record says worked out before. */
+    public function json(): string
+    {
+        return json_encode(['version' => self::VERSION, 'kit' => Plain::of($this)], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @throws InvalidInput when it is of another version, or no kit */
+    public static function read(string $json): self
+    {
+        $file = json_decode($json, true, 32);
+        if (! is_array($file) || ($file['version'] ?? null) !== self::VERSION) {
+            throw InvalidInput::because('kit', 'This is no kit of this version; fetch it anew.');
+        }
+
+        return Plain::make(self::class, $file['kit'] ?? null);
     }
 
     /**

@@ -13,7 +13,11 @@ use App\Record\DepthsHere;
 use App\Rows\CalibrationReader;
 use App\Rows\Surroundings;
 use App\Rules\AnglerRules;
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\TempBand;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\KeptLearning;
+use Eskith\Telling\Choosing\KeptRecord;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Kept\KeptLure;
@@ -49,6 +53,23 @@ final class Kits
             madeUp: MadeUpReadings::ofToday($user, $readings),
             record: new Learned($user),
         );
+    }
+
+    /** With all that the record says worked out, to be taken along. */
+    public static function whole(User $user): Kit
+    {
+        $kit = self::of($user);
+        $says = [];
+        foreach (Species::cases() as $species) {
+            foreach (TempBand::cases() as $band) {
+                $learning = $kit->record->of($species->value, $band);
+                if ($learning !== null) {
+                    $says[] = new KeptLearning($species->value, $band->value, $learning->rate, $learning->meanOuting, $learning->levels);
+                }
+            }
+        }
+
+        return $kit->with(new KeptRecord($says));
     }
 
     /**

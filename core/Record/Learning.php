@@ -34,7 +34,7 @@ final readonly class Learning
     private const STILL = 1e-12;
 
     /** @param  list<Level>  $levels  by factor in their order, then by name */
-    private function __construct(public float $rate, public array $levels, public float $meanOuting)
+    public function __construct(public float $rate, public array $levels, public float $meanOuting)
     {
     }
 

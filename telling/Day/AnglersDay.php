@@ -12,6 +12,9 @@ use Eskith\Telling\Kept\KeptSetup;
 /** The outings of an angler's day with what was tied on in them, in one look; and one of them in view. */
 final readonly class AnglersDay
 {
+    /** Of what its lists are made. */
+    public const LISTS = ['setups' => KeptSetup::class, 'bites' => KeptBite::class, 'pauses' => KeptPause::class];
+
     /** h that belong to today, for a night's fishing too. */
     public const HOURS = 18.0;
 

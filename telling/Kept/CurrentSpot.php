@@ -7,7 +7,7 @@ namespace Eskith\Telling\Kept;
 /** Where the angler is: the spot by name, and what was noted of its water. */
 final readonly class CurrentSpot
 {
-    private function __construct(public string $place, public string $water, public string $protected, public string $localRules)
+    public function __construct(public string $place, public string $water, public string $protected, public string $localRules)
     {
     }
 

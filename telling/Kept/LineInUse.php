@@ -7,6 +7,9 @@ namespace Eskith\Telling\Kept;
 /** The main line on the reel. */
 final readonly class LineInUse
 {
+    /** Of what its lists are made. */
+    public const LISTS = ['aside' => UnusableRow::class];
+
     /** m: taken while the angler has entered none. */
     private const USUAL_M = 0.00022;
 
@@ -14,7 +17,7 @@ final readonly class LineInUse
     private const RANGE_M = [0.00002, 0.003];
 
     /** @param  list<UnusableRow>  $aside  the line, when its diameter cannot be one */
-    private function __construct(public float $diameterM, public array $aside = [])
+    public function __construct(public float $diameterM, public array $aside = [])
     {
     }
 

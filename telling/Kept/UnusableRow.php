@@ -8,7 +8,7 @@ namespace Eskith\Telling\Kept;
 final readonly class UnusableRow
 {
     /** @param  string  $key  by which it is mended */
-    private function __construct(public Part $part, public string $key, public string $text)
+    public function __construct(public Part $part, public string $key, public string $text)
     {
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Illuminate\Support\Facades\DB;
 use PhpToken;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\ClassGraph;

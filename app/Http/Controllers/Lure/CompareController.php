@@ -6,38 +6,29 @@ namespace App\Http\Controllers\Lure;
 
 use App\Http\Controllers\Controller;
 use App\Kits\Kits;
-use Eskith\Telling\Choosing\RankedBox;
-use Eskith\Telling\Lure\ComparePresenter;
-use Eskith\Telling\Readings\ReadingBook;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Question;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 
 /** Two picks side by side. */
 final class CompareController extends Controller
 {
     public function show(Request $request): JsonResponse
     {
-        $rankedBox = $this->rankedBox($request);
-
-        return response()->json(
-            ComparePresenter::of(
-                $rankedBox, $rankedBox->demand($this->text($request, 'a')), $rankedBox->demand($this->text($request, 'b')),
-            ),
-        );
+        return $this->asked(Question::Compare, $request);
     }
 
     /** What would put a lure on top. */
     public function onTop(Request $request): JsonResponse
     {
-        $rankedBox = $this->rankedBox($request);
-        $pick = $rankedBox->demand($this->text($request, 'pick'));
-
-        return response()->json(['pick' => RankedBox::key($pick), 'words' => ComparePresenter::onTop($rankedBox, $pick)]);
+        return $this->asked(Question::OnTop, $request);
     }
 
-    /** @throws \Eskith\Core\Units\InvalidInput when a tried reading cannot be used */
-    private function rankedBox(Request $request): RankedBox
+    /** @throws InvalidInput when a tried reading cannot be used, or no such lure is in the box */
+    private function asked(Question $question, Request $request): JsonResponse
     {
-        return Kits::ranked($this->angler($request), ReadingBook::among($request->query()));
+        return response()->json($question->of(Kits::of($this->angler($request)), $request->query(), Carbon::now()));
     }
 }

@@ -6,13 +6,15 @@ namespace App\Http\Controllers\Lure;
 
 use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
+use App\Kits\Kits;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\TodaysAnswer;
-use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Question;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Response;
 
 /** The stations that show the drop. */
@@ -35,22 +37,13 @@ final class StationController extends Controller
     /** The answer alone, for readings that are only being tried. */
     public function answer(Request $request): JsonResponse
     {
-        return response()->json($this->answerFor($request));
+        return response()->json(Question::Answer->of(Kits::of($this->angler($request)), $request->query(), Carbon::now()));
     }
 
     /** @return array{AnswerData, string|null} */
     private function answerOrTrouble(Request $request): array
     {
         return TodaysAnswer::orTrouble(
-            $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
-            $this->textOrNull($request, 'family'),
-        );
-    }
-
-    /** @throws InvalidInput */
-    private function answerFor(Request $request): AnswerData
-    {
-        return TodaysAnswer::of(
             $this->angler($request), ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'),
             $this->textOrNull($request, 'family'),
         );

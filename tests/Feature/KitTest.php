@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Kits\Kits;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Kind;
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Kit;
+use Eskith\Telling\Question;
+use Eskith\Telling\Tell;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\TestCase;
+
+/** What is told of a kit that was taken along is what the server tells, byte for byte. */
+final class KitTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const DRAWN = 40;
+
+    private User $angler;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow(Carbon::parse('2026-11-25 07:30:00.250'));
+    }
+
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_every_question_is_answered_alike_by_the_server_and_by_a_kit_that_was_written_and_read(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->actingAs($this->angler = User::query()->sole());
+        $file = Kits::whole($this->angler)->json();
+        $random = new Randomizer(new Mt19937(27));
+        $met = [];
+        for ($i = 0; $i < self::DRAWN; $i++) {
+            $tried = self::drawn($random);
+            $address = http_build_query($tried);
+            $answer = $this->getJson("/answer?{$address}");
+            if ($answer->status() === 422) {
+                $this->expectRefused($file, $tried);
+                $met['refused'] = ($met['refused'] ?? 0) + 1;
+
+                continue;
+            }
+            self::assertSame($answer->assertOk()->getContent(), self::told($file, 'answer', $tried));
+            $keys = array_column((array) $answer->json('rack'), 'key');
+            $met[$keys[0]] = 1;
+            $pick = $keys[$i % count($keys)];
+            $asked = [
+                'compare' => [...$tried, 'a' => $keys[0], 'b' => $pick], 'on-top' => [...$tried, 'pick' => $pick],
+                'answer' => [...$tried, 'pick' => $pick, 'family' => 'spoon'],
+            ];
+            foreach ($i % 8 === 0 ? $asked : [] as $question => $given) {
+                $server = $this->getJson("/{$question}?".http_build_query($given))->assertOk()->getContent();
+                self::assertSame($server, self::told($file, $question, $given), $question);
+            }
+            if ($i % 8 === 0) {
+                $look = (array) $this->getJson("/second-look?{$address}")->assertOk()->json();
+                self::assertSame(
+                    [...$look, 'before' => null], json_decode(self::told($file, 'second-look', $tried), true), 'what worked before is read',
+                );
+            }
+        }
+
+        self::assertLessThan(self::DRAWN / 2, $met['refused'] ?? 0);
+        self::assertGreaterThan(5, count($met), 'of these situations not all end alike');
+    }
+
+    /** @return array<string, string> some readings, drawn from what each may be */
+    private static function drawn(Randomizer $random): array
+    {
+        $texts = [];
+        foreach (Reading::cases() as $reading) {
+            $definition = $reading->definition();
+            if ($random->getInt(0, 3) !== 0) {
+                continue;
+            }
+            $unit = $definition->unit(UnitSet::metric());
+            // Up to a third of what it can be: at the far ends little can stand beside.
+            [$least, $most] = $unit === null ? [0.0, 0.0] : $definition->limits($unit);
+            $texts[$reading->value] = match ($definition->kind) {
+                Kind::Measure => round($least + ($most - $least) * $random->getInt(0, 33) / 100, 1)." {$unit?->symbol()}",
+                default => (string) array_keys($definition->options)[$random->getInt(0, max(0, count($definition->options) - 1))],
+            };
+        }
+
+        return array_filter($texts, static fn (string $text): bool => $text !== '');
+    }
+
+    /** @param  array<string, string>  $given */
+    private static function told(string $file, string $question, array $given): string
+    {
+        $answer = Question::from($question)->of(Kit::read($file), $given, Carbon::now());
+
+        return (string) json_encode($answer, JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  array<string, string>  $tried */
+    private function expectRefused(string $file, array $tried): void
+    {
+        try {
+            self::told($file, 'answer', $tried);
+            self::fail('The server refuses this.');
+        } catch (InvalidInput) {
+            // So does the kit.
+        }
+    }
+
+    public function test_the_command_line_tells_what_the_address_answers(): void
+    {
+        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $asked = [
+            'file' => json_decode(Kits::whole($this->angler)->json()), 'question' => 'answer', 'given' => ['depth' => '31 ft'],
+            'now' => Carbon::now()->format(DATE_ATOM),
+        ];
+        $process = proc_open(
+            [PHP_BINARY, base_path('bin/eskith'), 'tell'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+        );
+        self::assertNotFalse($process);
+        fwrite($pipes[0], (string) json_encode($asked, JSON_PRESERVE_ZERO_FRACTION));
+        fclose($pipes[0]);
+        $said = (string) stream_get_contents($pipes[1]);
+        self::assertSame('', (string) stream_get_contents($pipes[2]));
+        proc_close($process);
+
+        self::assertSame($this->getJson('/answer?depth=31+ft')->json(), json_decode($said, true));
+    }
+
+    /** @return iterable<string, array{mixed, string, int}> */
+    public static function bad(): iterable
+    {
+        $asked = ['file' => ['version' => 1, 'kit' => []], 'question' => 'answer', 'now' => '2026-11-25T07:30:00+01:00'];
+        yield 'no question' => [[...$asked, 'question' => 'why'], 'a question, one of answer, second-look, compare, on-top', 2];
+        yield 'no input' => [null, 'The input must be a JSON object', 2];
+        yield 'another version' => [[...$asked, 'file' => ['version' => 99]], 'kit: This is no kit of this version', 1];
+        yield 'an empty kit' => [$asked, 'set: It is not what it must be here.', 1];
+        yield 'no moment' => [[...$asked, 'now' => 'soon'], 'now: Say when it is asked', 1];
+    }
+
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_told_is_refused_in_a_sentence(mixed $asked, string $words, int $status): void
+    {
+        [$out, $complaint, $code] = Tell::run((string) json_encode($asked));
+
+        self::assertSame(['', $status], [$out, $code]);
+        self::assertStringContainsString($words, $complaint);
+    }
+
+    public function test_a_kit_that_somebody_changed_is_refused_at_its_field(): void
+    {
+        $kit = json_decode(Kits::whole($this->anglerOnTheLake())->json(), true);
+        $kit['kit']['readings'][0]['text'] = 7;
+
+        $this->expectExceptionMessage('It is not what it must be here.');
+        Kit::read((string) json_encode($kit));
+    }
+}
