@@ -199,6 +199,14 @@ final class DropPropertiesTest extends TestCase
         self::assertEqualsWithDelta(4.0, $swing->landsM, 1e-9);
         self::assertEqualsWithDelta(1.0, $swing->pulledInM, 1e-9);
 
+        self::assertGreaterThan(150.0, Swing::of($this->blade(), Attitude::hanging(35), $this->stretch(3.0, 0.0), 200.0)->landsM);
+        try {
+            Swing::of($this->blade(), Attitude::hanging(35), $this->stretch(3.0, 0.0), 200.5);
+            self::fail('No cast goes so far.');
+        } catch (InvalidInput $bad) {
+            self::assertStringContainsString('over 200 m', $bad->getMessage());
+        }
+
         $this->expectExceptionMessage('The cast is shorter than the water is deep');
         Swing::of($this->blade(), Attitude::hanging(35), $this->stretch(5.0, 0.0), 5.0);
     }

@@ -62,6 +62,7 @@ final class ReliefTest extends TestCase
         self::assertEqualsWithDelta(3.0, $section->ledges[0]->wideM, 0.3);
         self::assertEqualsWithDelta(13.5, $section->ledges[0]->alongM, 0.2);
         self::assertEqualsWithDelta(4.0, $section->depthAt(11.0), 0.02);
+        self::assertEqualsWithDelta(4.2, $section->depthAt(11.1), 0.02, 'between two looks');
     }
 
     public function test_walked_the_other_way_it_is_the_same_wall(): void

@@ -118,6 +118,9 @@ final class SurveyTest extends TestCase
             static fn ($span): ?Light => $span->light, $clear->spans,
         ));
         $sun = SunDay::of(47.3, 11.2, '2026-11-25', 60.0);
+        foreach ($clear->spans as $span) {
+            self::assertSame($span->light, $clear->at($span->fromMin), 'from its first minute');
+        }
         self::assertEqualsWithDelta($sun->civilDawn, $clear->spans[1]->fromMin, 2.0, 'dim from the first light');
         self::assertSame(Light::Dim, $clear->at((float) $sun->sunrise));
         self::assertSame(Light::Mixed, LightDay::of(47.3, 11.2, '2026-11-25', 60.0, Cloud::Broken)->at(720.0));

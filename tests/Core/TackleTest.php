@@ -167,8 +167,11 @@ final class TackleTest extends TestCase
             'singed before the spacer comes out',
         );
 
+        self::assertEqualsWithDelta(M_PI * 2, LoopGuide::forRing(2.0)->roundMm, 0.05, 'the smallest');
+        self::assertEqualsWithDelta(M_PI * 11, LoopGuide::forRing(11.0)->roundMm, 0.05, 'the largest');
+
         $this->expectExceptionMessage('measure it there');
-        LoopGuide::forRing(40);
+        LoopGuide::forRing(11.1);
     }
 
     public function test_what_is_due(): void

@@ -37,6 +37,7 @@ final class WeightRulesTest extends RuleTestCase
         yield 'W3: vertical' => ['W3', ['bottom' => 'rock'], 0.0];
         yield 'W4: quarter ounce into wind' => ['W4', ['oz' => 0.25, 'how' => 'cast', 'wind' => 5.1], -1.0];
         yield 'W4: three eighths into wind' => ['W4', ['oz' => 0.375, 'how' => 'cast', 'wind' => 9.0], 0.0];
+        yield 'W4: hardly less than three eighths into wind' => ['W4', ['oz' => 0.36, 'how' => 'cast', 'wind' => 9.0], -1.0];
         yield 'W4: exactly 5 m/s' => ['W4', ['oz' => 0.25, 'how' => 'cast', 'wind' => 5.0], 0.0];
         yield 'W4: vertical in wind' => ['W4', ['oz' => 0.25, 'wind' => 9.0], 0.0];
         yield 'W5: 15 s is not over' => ['W5', ['seconds' => 15.0], 0.0];

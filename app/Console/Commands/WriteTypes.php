@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Account\LogSchema;
 use App\Console\Kinds;
+use App\Console\Tables;
 use App\Data\RulesSchema;
 use App\Data\TypeScript;
 use Illuminate\Console\Command;
@@ -15,7 +16,7 @@ final class WriteTypes extends Command
     protected $signature = 'types';
 
     protected $description = 'Write what follows from the code: the TypeScript types of what crosses HTTP, the '
-        .'kinds of things that grow, the readings in the schema of the rules file, the schema of the log';
+        .'kinds of things that grow, the readings in the schema of the rules file, the schema of the log, the tables of the documentation';
 
     public function handle(): int
     {
@@ -23,7 +24,8 @@ final class WriteTypes extends Command
         file_put_contents(Kinds::path(), Kinds::text());
         file_put_contents(RulesSchema::path(), RulesSchema::text());
         file_put_contents(LogSchema::path(), LogSchema::text());
-        $this->info('Wrote resources/js/types.ts, resources/js/kinds.ts and the schemas of rules and log in public/schema.');
+        file_put_contents(Tables::path(), Tables::text());
+        $this->info('Wrote resources/js/types.ts, resources/js/kinds.ts, the schemas in public/schema and docs/tables.md.');
 
         return self::SUCCESS;
     }
