@@ -17,7 +17,6 @@ use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kept\KeptRule;
 use Eskith\Telling\Kept\LineInUse;
 use Eskith\Telling\Kept\Measured;
-use Eskith\Telling\Kept\Plain;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;

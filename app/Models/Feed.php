@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\Moment;
-use Eskith\Telling\Readings\Entry;
+use Eskith\Telling\Kept\KeptReading;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -25,7 +25,7 @@ use Illuminate\Support\Carbon;
 final class Feed extends Model
 {
     /** Seconds after which what was heard is stale. */
-    public const FRESH_S = Entry::FRESH_S;
+    public const FRESH_S = KeptReading::FRESH_S;
 
     protected $table = 'feeds';
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Eskith\Telling\Kept\Coerce;
 use Eskith\Core\Water\Frame;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

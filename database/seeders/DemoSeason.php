@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Choosing\TyingOn;
+use App\Kits\TyingOn;
 use App\Models\Event;
 use App\Models\Lure;
 use App\Models\Outing;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Eskith\Telling\Kept;
 
 use DateTimeInterface;
-use Eskith\Telling\Readings\Entry;
 
 /** The instruments on board, as far as it is told whether they are heard. */
 final readonly class KeptFeed
@@ -16,6 +15,6 @@ final readonly class KeptFeed
 
     public function isLive(DateTimeInterface $now): bool
     {
-        return $this->seenAt !== null && $this->seenAt->getTimestamp() > $now->getTimestamp() - Entry::FRESH_S;
+        return $this->seenAt !== null && $this->seenAt->getTimestamp() > $now->getTimestamp() - KeptReading::FRESH_S;
     }
 }

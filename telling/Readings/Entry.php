@@ -6,13 +6,11 @@ namespace Eskith\Telling\Readings;
 
 use DateTimeInterface;
 use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Kept\KeptReading;
 
 /** A reading as it stands: what was typed, its SI value if it is a measure, whence and when. */
 final readonly class Entry
 {
-    /** s for which what an instrument said is fresh. */
-    public const FRESH_S = 10;
-
     public function __construct(
         public string $name,
         public string $text,
@@ -28,6 +26,6 @@ final readonly class Entry
     {
         return $this->source === Source::Instrument
             && $this->readAt !== null
-            && $this->readAt->getTimestamp() < $now->getTimestamp() - self::FRESH_S;
+            && $this->readAt->getTimestamp() < $now->getTimestamp() - KeptReading::FRESH_S;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Choosing\TyingOn;
+use App\Kits\TyingOn;
 use App\Models\Outing;
 use Eskith\Core\Cadence\Cadence;
 use Illuminate\Support\Carbon;

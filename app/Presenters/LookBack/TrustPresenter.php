@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presenters\LookBack;
 
-use App\Choosing\Trust;
 use App\Data\LookBack\TrustData;
 use App\Data\Pages\TrustPage;
+use App\Kits\Trust;
 use App\Models\User;
 use Eskith\Core\Record\Holdout;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Choosing\TyingOn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TieOn;
+use App\Kits\TyingOn;
 use Illuminate\Http\RedirectResponse;
 
 /** What is tied on: it starts an outing where none is under way. */

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace App\Kits;
 
-use App\Kits\Kits;
 use App\Models\Outing;
 use App\Models\Setup;
 use App\Models\User;

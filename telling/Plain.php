@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Eskith\Telling\Kept;
+namespace Eskith\Telling;
 
 use BackedEnum;
 use DateTimeImmutable;

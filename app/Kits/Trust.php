@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace App\Kits;
 
-use App\Kits\Learned;
-use App\Kits\RecordCache;
 use App\Models\User;
 use App\Rows\OutingSummary;
 use App\Rows\SeasonFilter;
