@@ -108,6 +108,9 @@ final class GroundTest extends TestCase
     {
         $ground = Ground::of([[0, 0, 3], [10, 0, 5], [20, 0, 4]], 15.0);
         self::assertEqualsWithDelta(4.0, $ground->depthAt(5, 0, 15.0), 1e-6, 'half-way along a single line');
+        $three = Ground::of([[0, 0, 2], [12, 0, 8], [6, 9, 5]], 15.0);
+        self::assertEqualsWithDelta(4.0, $three->depthAt(4, 0, 15.0), 1e-9, 'on the edge of what was sounded');
+        self::assertEqualsWithDelta(3.0, $three->depthAt(2, 3 - 1e-7, 15.0), 1e-6, 'and on a slanting one');
         self::assertNull($ground->depthAt(36, 0, 15.0));
         self::assertNotNull($ground->depthAt(33, 0, 15.0), 'beyond the last, within reach');
         self::assertNull(Ground::of([], 15.0)->depthAt(0, 0, 15.0));

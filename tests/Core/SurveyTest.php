@@ -130,6 +130,17 @@ final class SurveyTest extends TestCase
         ), 'above the circle it only dawns');
     }
 
+    public function test_the_light_changes_at_its_heights_of_the_sun(): void
+    {
+        $at = static fn (Cloud $cloud, float ...$heights): array => array_map($cloud->light(...), $heights);
+
+        self::assertSame(
+            [null, Light::Dim, Light::Dim, Light::Mixed, Light::Mixed, Light::Bright], $at(Cloud::Clear, -6.01, -6.0, 3.99, 4.0, 11.99, 12.0),
+        );
+        self::assertSame([Light::Dim, Light::Mixed, Light::Mixed, Light::Bright], $at(Cloud::Broken, 5.99, 6.0, 34.99, 35.0));
+        self::assertSame([Light::Dim, Light::Mixed, Light::Mixed], $at(Cloud::Overcast, 19.99, 20.0, 90.0));
+    }
+
     public function test_the_south_has_its_seasons_half_a_year_later(): void
     {
         // Every month by itself: the first and the last of each season are where a slip shows.
