@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\IdealLure;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
@@ -323,5 +324,16 @@ final class CustomRuleTest extends RuleTestCase
                 self::assertNotSame('', $reading->word());
             }
         }
+    }
+
+    public function test_what_older_files_call_otherwise_is_read_as_it_is_called_now(): void
+    {
+        self::assertSame(['depth', '8 m'], Renamed::reading('depth', '8 m'));
+        self::assertSame(['runs', 'away'], Renamed::reading('away', 'yes'));
+        self::assertNull(Renamed::reading('away', 'no'), 'it never said where else it runs');
+        self::assertSame(['reading' => 'depth', 'from' => '8 m'], Renamed::condition(['reading' => 'depth', 'from' => '8 m']));
+        self::assertSame(['reading' => 'runs', 'any' => ['away']], Renamed::condition(['reading' => 'away', 'any' => ['yes']]));
+        self::assertSame(['reading' => 'runs', 'any' => ['toward', 'across']], Renamed::condition(['reading' => 'away', 'any' => ['no']]));
+        self::assertSame(['reading' => 'runs', 'any' => []], Renamed::condition(['reading' => 'away', 'any' => 'yes']));
     }
 }

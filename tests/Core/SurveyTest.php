@@ -135,7 +135,8 @@ final class SurveyTest extends TestCase
         $at = static fn (Cloud $cloud, float ...$heights): array => array_map($cloud->light(...), $heights);
 
         self::assertSame(
-            [null, Light::Dim, Light::Dim, Light::Mixed, Light::Mixed, Light::Bright], $at(Cloud::Clear, -6.01, -6.0, 3.99, 4.0, 11.99, 12.0),
+            [null, Light::Dim, Light::Dim, Light::Mixed, Light::Mixed, Light::Bright],
+            $at(Cloud::Clear, -6.01, -6.0, 3.99, 4.0, 11.99, 12.0),
         );
         self::assertSame([Light::Dim, Light::Mixed, Light::Mixed, Light::Bright], $at(Cloud::Broken, 5.99, 6.0, 34.99, 35.0));
         self::assertSame([Light::Dim, Light::Mixed, Light::Mixed], $at(Cloud::Overcast, 19.99, 20.0, 90.0));
