@@ -203,7 +203,8 @@ function missed(string $away): array
     $about = array_filter(explode("\n", run("cd {$away} && grep -rlwE '".implode('|', $enums)."' core telling app --include=*.php")));
     $wrong = [];
     foreach (['core' => ['core/', 'telling/'], 'app' => ['app/']] as $room => $folders) {
-        $files = implode(' ', array_filter($about, static fn (string $file): bool => in_array(strstr($file, '/', true).'/', $folders, true)));
+        $isThere = static fn (string $file): bool => in_array(strstr($file, '/', true).'/', $folders, true);
+        $files = implode(' ', array_filter($about, $isThere));
         $said = $files === '' ? '' : run(
             "cd {$away} && vendor/bin/phpstan analyse -c phpstan.{$room}.neon --no-progress --error-format=raw "
                 ."--memory-limit=1G {$files} 2>/dev/null",

@@ -6,6 +6,7 @@ namespace Eskith\Telling;
 
 use DateTimeInterface;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\KeptRecord;
 use Eskith\Telling\Choosing\RecordSays;
 use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Kept\Calibrations;
@@ -29,6 +30,9 @@ final readonly class Kit
         'readings' => KeptReading::class, 'measured' => Measured::class, 'lures' => KeptLure::class, 'rules' => KeptRule::class,
         'depths' => KeptDepth::class, 'madeUp' => UnusableRow::class,
     ];
+
+    /** What stands for an interface where it is written. */
+    public const KEPT_AS = ['record' => KeptRecord::class];
 
     /** Of what it is written in; another version cannot be read. */
     public const VERSION = 1;

@@ -8,15 +8,13 @@ use BackedEnum;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Telling\Choosing\KeptRecord;
-use Eskith\Telling\Choosing\RecordSays;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
 
 /**
  * Objects of public values as plain arrays, and back: by the names and types of what they are constructed with. A class with lists
- * of objects says in LISTS of what.
+ * of objects says in LISTS of what, and in KEPT_AS what stands for an interface.
  */
 final class Plain
 {
@@ -50,18 +48,37 @@ final class Plain
             throw InvalidInput::because($at, 'It must be a group of fields.');
         }
         $reflected = new ReflectionClass($class);
-        $lists = $reflected->hasConstant('LISTS') ? $reflected->getConstant('LISTS') : [];
+        [$lists, $keptAs] = [self::classes($reflected, 'LISTS'), self::classes($reflected, 'KEPT_AS')];
         $given = [];
         foreach ($reflected->getConstructor()?->getParameters() ?? [] as $parameter) {
             $name = $parameter->getName();
             $path = $at === '' ? $name : "{$at}.{$name}";
-            $item = is_array($lists) ? ($lists[$name] ?? null) : null;
-            $given[$name] = is_string($item) && class_exists($item)
-                ? self::listOf($item, $fields[$name] ?? null, $path)
-                : self::one($parameter, $fields[$name] ?? null, $path);
+            $value = $fields[$name] ?? null;
+            $given[$name] = match (true) {
+                isset($lists[$name]) => self::listOf($lists[$name], $value, $path),
+                isset($keptAs[$name]) => self::make($keptAs[$name], $value, $path),
+                default => self::one($parameter, $value, $path),
+            };
         }
 
         return $reflected->newInstanceArgs($given);
+    }
+
+    /**
+     * @param  ReflectionClass<object>  $of
+     * @return array<string, class-string> by field
+     */
+    private static function classes(ReflectionClass $of, string $constant): array
+    {
+        $classes = [];
+        $named = $of->hasConstant($constant) ? $of->getConstant($constant) : [];
+        foreach (is_array($named) ? $named : [] as $field => $class) {
+            if (is_string($class) && class_exists($class)) {
+                $classes[(string) $field] = $class;
+            }
+        }
+
+        return $classes;
     }
 
     /**
@@ -97,7 +114,6 @@ final class Plain
                 ? (DateTimeImmutable::createFromFormat(self::MOMENT, $value) ?: null)
                 : null,
             is_subclass_of($name, BackedEnum::class) => is_string($value) || is_int($value) ? $name::tryFrom($value) : null,
-            $name === RecordSays::class => self::make(KeptRecord::class, $value, $at),
             class_exists($name) => self::make($name, $value, $at),
             default => throw new \LogicException("{$at} is of no plain type."),
         };

@@ -9,7 +9,6 @@ use App\Http\Controllers\Controller;
 use App\Kits\Kits;
 use App\Presenters\Tackle\BoxPresenter;
 use App\Presenters\Tackle\StartingBoxPresenter;
-use App\Readings\TodaysReadings;
 use Eskith\Telling\Lure\AsidePresenter;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -20,12 +19,12 @@ final class TackleController extends Controller
     public function __invoke(Request $request): Response
     {
         $user = $this->angler($request);
-        $book = TodaysReadings::of($user);
+        $rankedBox = Kits::ranked($user);
 
         return (new TacklePage(
-            AsidePresenter::of(Kits::ranked($user)),
+            AsidePresenter::of($rankedBox),
             BoxPresenter::of($user)->found($request->query()),
-            $user->lures()->exists() ? [] : StartingBoxPresenter::offered($user, $book),
+            $user->lures()->exists() ? [] : StartingBoxPresenter::offered($user, $rankedBox->book),
             $user->settings()->units->lureWeight->symbol(),
         ))->render();
     }
