@@ -40,7 +40,12 @@ enum Cadence: string
     /** @return array<int, self> those that a lure can be worked by, by their place in the order */
     public static function fitting(Lure $lure, WorkedWhere $where): array
     {
-        return array_filter(self::cases(), static fn (self $cadence): bool => $cadence->fits($lure, $where));
+        /** @var array<string, array<int, array<int, self>>> $known */
+        static $known = [];
+
+        return $known[self::sort($lure)][$where->key()] ??= array_filter(
+            self::cases(), static fn (self $cadence): bool => $cadence->fits($lure, $where),
+        );
     }
 
     /** Whether this lure can be worked so there; of the lure its sort alone counts. */

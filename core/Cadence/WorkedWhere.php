@@ -15,4 +15,10 @@ final readonly class WorkedWhere
     public function __construct(public bool $vertical, public bool $onBottom = true, public bool $startling = false)
     {
     }
+
+    /** Alike for all that decide the same. */
+    public function key(): int
+    {
+        return (int) $this->vertical + 2 * (int) $this->onBottom + 4 * (int) $this->startling;
+    }
 }

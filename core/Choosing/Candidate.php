@@ -21,6 +21,8 @@ final readonly class Candidate
         public ?float $hangAngleDeg,
         public ?float $secondsToBottom,
         public ?Cadence $cadence,
+        /** As it hangs on the hole, or without one; null until that is said. */
+        public ?HangFacts $hung,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class Candidate
             hangAngleDeg: null,
             secondsToBottom: null,
             cadence: null,
+            hung: null,
         );
     }
 
@@ -63,6 +66,9 @@ final readonly class Candidate
             hangAngleDeg: $hangAngleDeg,
             secondsToBottom: $secondsToBottom,
             cadence: null,
+            hung: new HangFacts(
+                $this->lure->holes, $holeIndex, $this->lure->balance === null ? null : $hangAngleDeg, $secondsToBottom,
+            ),
         );
     }
 
@@ -75,19 +81,12 @@ final readonly class Candidate
             hangAngleDeg: $this->hangAngleDeg,
             secondsToBottom: $this->secondsToBottom,
             cadence: $cadence,
+            hung: $this->hung,
         );
     }
 
     public function hole(): ?Hole
     {
         return $this->holeIndex === null ? null : $this->lure->holes[$this->holeIndex];
-    }
-
-    public function hung(): HangFacts
-    {
-        return new HangFacts(
-            $this->lure->holes, $this->holeIndex, $this->lure->balance === null ? null : $this->hangAngleDeg,
-            $this->secondsToBottom,
-        );
     }
 }

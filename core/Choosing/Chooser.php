@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing;
 
+use Eskith\Core\Balance\Hang;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Drop\WaterColumn;
@@ -89,15 +90,17 @@ final readonly class Chooser
      *
      * @param  list<Reading>  $moved
      * @param  list<Lure>  $box  in the angler's own order
+     * @param  Lure|null  $likely  of the box; looked at first, which makes it quicker where it stays on top
      */
-    public function topMoved(Situation $now, Situation $there, array $moved, array $box, ?TiedOn $tiedOn = null): ?Lure
-    {
+    public function topMoved(
+        Situation $now, Situation $there, array $moved, array $box, ?TiedOn $tiedOn = null, ?Lure $likely = null,
+    ): ?Lure {
         $this->quiet[$there] ??= $this->quiet($now)->moved($there->unspoken(), $moved);
         if (array_filter($moved, Scope::lineHangsOn(...)) === []) {
             $this->leaning[$there] = [$box, $this->bare($now, $box)];
         }
 
-        return $this->top($there, $box, $tiedOn);
+        return $this->best($there, $box, $tiedOn, $likely)[0];
     }
 
     /**
@@ -105,20 +108,22 @@ final readonly class Chooser
      * cannot come up to the best so far is left out.
      *
      * @param  list<Lure>  $box  in the angler's own order
+     * @param  Lure|null  $likely  of the box; looked at first
      * @return array{Lure|null, float} null and −INF when none can be worked
      */
-    public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null): array
+    public function best(Situation $situation, array $box, ?TiedOn $tiedOn = null, ?Lure $likely = null): array
     {
         $judge = $this->quiet($situation);
         $top = null;
-        $best = [-INF, 0, 0.0];
-        [$cadences, $ofHoles] = [[], []];
-        foreach ($this->bare($situation, $box) as $bare) {
+        $best = [-INF, 0, 0.0, 0];
+        $cadences = [];
+        $candidates = $this->bare($situation, $box);
+        $likeliest = array_search($likely, $box, true);
+        foreach ($likeliest === false ? $candidates : [$likeliest => $candidates[$likeliest]] + $candidates as $place => $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->points($bare);
             [$ways, $reach] = $cadences[Cadence::sort($lure)] ??= self::ways($judge, $situation, $bare, $tiedOn);
-            $ofHoles[$lure->build] ??= self::ofBestHole($judge, $bare);
-            if ($ofLure + $ofHoles[$lure->build] + $reach < $best[0]) {
+            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach < $best[0]) {
                 continue;
             }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
@@ -127,13 +132,14 @@ final readonly class Chooser
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 $at = $hole === null ? null : $lure->holes[$hole];
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $at?->name);
-                $held = $ofLure + $judge->hungOn($bare, $hole)[2]->points;
+                $held = $ofLure + $judge->pointsOn($bare, $hole);
                 if ($held + $reach < $best[0]) {
                     continue;
                 }
                 $brought = $judge->withHole($parts, $at);
                 foreach ($ways as [$cadence, $ofCadence, $other]) {
-                    $standing = [$held + $ofCadence + $judge->together($brought, $cadence)->points, -$changed - $other, $weighed];
+                    $points = $held + $ofCadence + $judge->together($brought, $cadence)->points;
+                    $standing = [$points, -$changed - $other, $weighed, -$place];
                     if ($standing > $best) {
                         [$top, $best] = [$lure, $standing];
                     }
@@ -159,15 +165,6 @@ final readonly class Chooser
         }
 
         return [$ways, $most + $judge->mostTogether() + 0.1];
-    }
-
-    /** Points of the best hole. */
-    private static function ofBestHole(Judge $judge, Candidate $bare): float
-    {
-        return max(array_map(
-            static fn (?int $hole): float => $judge->hungOn($bare, $hole)[2]->points,
-            $bare->lure->holes === [] ? [null] : array_keys($bare->lure->holes),
-        ));
     }
 
     /**
@@ -212,7 +209,7 @@ final readonly class Chooser
         $best = null;
         $most = -INF;
         foreach ($lure->holes as $index => $hole) {
-            $points = $judge->hungOn($bare, $index)[2]->points;
+            $points = $judge->pointsOn($bare, $index);
             if ($points > $most) {
                 [$best, $most] = [$hole, $points];
             }
@@ -229,9 +226,11 @@ final readonly class Chooser
     /** A lure on one of its holes in a situation, with what the drop says of it, outside any ranking. */
     public static function hung(Situation $situation, Lure $lure, ?int $hole): Candidate
     {
-        return Judge::hang(
-            $situation, self::leaning($situation, $lure, $lure->massKg, self::lineAngles($situation, $lure)), $hole,
-        );
+        $at = $hole === null ? null : $lure->holes[$hole];
+        $angle = Hang::ofLure($lure, $at);
+
+        return self::leaning($situation, $lure, $lure->massKg, self::lineAngles($situation, $lure))
+            ->on($hole, $angle, Falling::seconds($situation, $lure, $at, $angle));
     }
 
     /** @param  array{float|null, float|null}  $angles */

@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
+use Eskith\Core\Drop\Fall;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
@@ -27,6 +28,14 @@ final class Falling
         return $lure->isSpoon() && $situation->schools->spoonFall === SpoonFall::Taut && ! isset($lure->measuredDrag[$hole->name ?? ''])
             ? Attitude::tight($lure->family, $hangDeg)
             : self::usual($lure, $hole, $hangDeg);
+    }
+
+    /** Seconds to the bottom, or to the fish above it; null when the depth was not read. */
+    public static function seconds(Situation $situation, Lure $lure, ?Hole $hole, ?float $hangDeg): ?float
+    {
+        return $situation->columnIfStill === null
+            ? null
+            : Fall::of($lure->body, self::toTheBottom($situation, $lure, $hole, $hangDeg), $situation->columnIfStill)->seconds;
     }
 
     /** Between two lifts: as timed, else as the cadence lets it down. */

@@ -6,7 +6,6 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Drop\Fall;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 
@@ -22,14 +21,34 @@ final class Judge
     /** @var array<string, Score> */
     private array $families = [];
 
-    /** @var array<string, Score> by family, weight and working weight, with what holds for the family */
-    private array $bodies = [];
+    /** @var array<string, Score> by family, weight and working weight */
+    private array $weights = [];
+
+    /** @var array<string, Score> by family and weight */
+    private array $leaning = [];
 
     /** @var array<string, Score> */
     private array $finishes = [];
 
-    /** @var array<string, array{float|null, float|null, Score}> hang angle, seconds and judgement by build and hole */
+    /** @var array<string, array{float|null}> hang angle, by build and hole: it hangs on no reading */
+    private array $angles = [];
+
+    /** @var array<string, array{float|null}> seconds to where it is worked, by build and hole */
+    private array $seconds = [];
+
+    /** @var array<string, Score> by build and hole */
     private array $hung = [];
+
+    /** @var array<string, float> points of the hole on which it hangs best, by build */
+    private array $hungBest = [];
+
+    /** @var array<string, Score> by build and hole */
+    private array $falls = [];
+
+    private ?float $mostFalling = null;
+
+    /** @var array<string, Score> of hanging and falling, by build and hole */
+    private array $holes = [];
 
     /** @var array<string, Score> */
     private array $cadences = [];
@@ -49,33 +68,27 @@ final class Judge
      */
     public function moved(Situation $there, array $moved): self
     {
-        $same = static function (Scope ...$scopes) use ($moved): bool {
-            foreach ($scopes as $scope) {
-                foreach ($moved as $reading) {
-                    if ($scope->hangsOn($reading)) {
-                        return false;
-                    }
+        $same = static function (Scope $scope) use ($moved): bool {
+            foreach ($moved as $reading) {
+                if ($scope->hangsOn($reading)) {
+                    return false;
                 }
             }
 
             return true;
         };
         $judge = new self($this->book, $there);
-        if ($same(Scope::Family)) {
-            $judge->families = $this->families;
-        }
-        if ($same(Scope::Family, Scope::Weight)) {
-            $judge->bodies = $this->bodies;
-        }
-        if ($same(Scope::Look)) {
-            $judge->finishes = $this->finishes;
-        }
+        $judge->families = $same(Scope::Family) ? $this->families : [];
+        $judge->weights = $same(Scope::Weight) ? $this->weights : [];
+        $judge->leaning = $same(Scope::Leaning) ? $this->leaning : [];
+        $judge->finishes = $same(Scope::Look) ? $this->finishes : [];
+        $judge->angles = $this->angles;
+        $judge->seconds = array_filter($moved, Scope::fallHangsOn(...)) === [] ? $this->seconds : [];
         if ($same(Scope::Hanging)) {
-            $judge->hung = $this->hung;
+            [$judge->hung, $judge->hungBest] = [$this->hung, $this->hungBest];
         }
-        if ($same(Scope::Cadence)) {
-            $judge->cadences = $this->cadences;
-        }
+        $judge->falls = $same(Scope::Falling) ? $this->falls : [];
+        $judge->cadences = $same(Scope::Cadence) ? $this->cadences : [];
 
         return $judge;
     }
@@ -83,50 +96,92 @@ final class Judge
     /** Points of a lure, not yet on a hole. */
     public function points(Candidate $bare): float
     {
-        $points = $this->body($bare)->points + $this->finish($bare)->points;
+        $points = 0.0;
+        foreach ($this->ofLure($bare) as $judged) {
+            $points += $judged->points;
+        }
 
-        return $this->rules[Scope::Lure->name] === [] ? $points : $points + $this->judge(Scope::Lure, $bare)->points;
+        return $points;
     }
 
     /** @param  Candidate  $bare  a lure, not yet on a hole */
     public function lure(Candidate $bare): Score
     {
-        $both = $this->body($bare)->and($this->finish($bare));
-
-        return $this->rules[Scope::Lure->name] === [] ? $both : $both->and($this->judge(Scope::Lure, $bare));
+        return Score::sum($this->ofLure($bare));
     }
 
-    private function body(Candidate $bare): Score
+    /** @return list<Score> of all that a lure is, not yet on a hole */
+    private function ofLure(Candidate $bare): array
     {
         $lure = $bare->lure;
-        $family = $this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare);
+        $judged = [
+            $this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare),
+            $this->weights["{$lure->make} of {$bare->weighed->workingKg}"] ??= $this->judge(Scope::Weight, $bare),
+            $this->leaning[$lure->make] ??= $this->judge(Scope::Leaning, $bare),
+            $this->finishes[$lure->look] ??= $this->judge(Scope::Look, $bare),
+        ];
+        if ($this->rules[Scope::Lure->name] !== []) {
+            $judged[] = $this->judge(Scope::Lure, $bare);
+        }
 
-        return $this->bodies["{$lure->make} of {$bare->weighed->workingKg}"] ??= $family->and($this->judge(Scope::Weight, $bare));
-    }
-
-    private function finish(Candidate $bare): Score
-    {
-        return $this->finishes[$bare->lure->look] ??= $this->judge(Scope::Look, $bare);
+        return $judged;
     }
 
     /** @return array{Candidate, Score} the lure on the hole, with what the drop says of it */
     public function hole(Candidate $bare, ?int $hole): array
     {
-        [$angle, $seconds, $judged] = $this->hungOn($bare, $hole);
+        $key = "{$bare->lure->build}@{$hole}";
+        $hung = $this->hang($bare, $hole, $key);
 
-        return [$bare->on($hole, $angle, $seconds), $judged];
+        return [$hung, $this->holes[$key] ??= Score::sum([
+            $this->hanging($bare, $hole, $key), $this->falls[$key] ??= $this->judge(Scope::Falling, $hung),
+        ])];
     }
 
-    /** @return array{float|null, float|null, Score} hang angle, seconds to the bottom, and what is judged of them */
-    public function hungOn(Candidate $bare, ?int $hole): array
+    /** Points of how a lure hangs and falls on a hole. */
+    public function pointsOn(Candidate $bare, ?int $hole): float
     {
         $key = "{$bare->lure->build}@{$hole}";
-        if (! isset($this->hung[$key])) {
-            $hung = self::hang($this->situation, $bare, $hole);
-            $this->hung[$key] = [$hung->hangAngleDeg, $hung->secondsToBottom, $this->judge(Scope::Hanging, $hung)];
+        $falls = $this->falls[$key] ??= $this->judge(Scope::Falling, $this->hang($bare, $hole, $key));
+
+        return $this->hanging($bare, $hole, $key)->points + $falls->points;
+    }
+
+    /** Points that a lure cannot go beyond by how it hangs and falls, whatever its hole. */
+    public function mostOnAnyHole(Candidate $bare): float
+    {
+        $lure = $bare->lure;
+        if (! isset($this->hungBest[$lure->build])) {
+            $most = -INF;
+            foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
+                $most = max($most, $this->hanging($bare, $hole, "{$lure->build}@{$hole}")->points);
+            }
+            $this->hungBest[$lure->build] = $most;
         }
 
-        return $this->hung[$key];
+        return $this->hungBest[$lure->build] + ($this->mostFalling ??= $this->most(Scope::Falling));
+    }
+
+    /** How fast it falls plays no part in it. */
+    private function hanging(Candidate $bare, ?int $hole, string $key): Score
+    {
+        return $this->hung[$key] ??= $this->judge(Scope::Hanging, $bare->on($hole, $this->angle($bare->lure, $hole, $key), null));
+    }
+
+    private function hang(Candidate $bare, ?int $hole, string $key): Candidate
+    {
+        $lure = $bare->lure;
+        $angle = $this->angle($lure, $hole, $key);
+        [$seconds] = $this->seconds[$key] ??= [
+            Falling::seconds($this->situation, $lure, $hole === null ? null : $lure->holes[$hole], $angle),
+        ];
+
+        return $bare->on($hole, $angle, $seconds);
+    }
+
+    private function angle(Lure $lure, ?int $hole, string $key): ?float
+    {
+        return ($this->angles[$key] ??= [Hang::ofLure($lure, $hole === null ? null : $lure->holes[$hole])])[0];
     }
 
     /** A cadence is judged alike whatever the lure. */
@@ -177,9 +232,17 @@ final class Judge
     /** The most points that lure, hole and cadence can bring together. */
     public function mostTogether(): float
     {
-        return array_sum(array_map(
-            fn (Rule $rule): float => $rule->stake * abs($this->book->weight($rule)), $this->rules[Scope::All->name],
-        ));
+        return $this->most(Scope::All);
+    }
+
+    private function most(Scope $scope): float
+    {
+        $most = 0.0;
+        foreach ($this->rules[$scope->name] as $place => $rule) {
+            $most += $rule->stake * abs($this->book->weightAt[$place]);
+        }
+
+        return $most;
     }
 
     /** @param  array<int, float>  $parts */
@@ -190,7 +253,7 @@ final class Judge
         foreach ($this->rules[Scope::All->name] as $place => $rule) {
             $brought = $rule->together($parts[$place]);
             if ($brought !== 0.0) {
-                $found[$place] = new Reason($rule->id, round($brought * $this->book->weight($rule), 2), '');
+                $found[$place] = new Reason($rule->id, round($brought * $this->book->weightAt[$place], 2), '');
                 $points += $found[$place]->points;
             }
         }
@@ -209,18 +272,6 @@ final class Judge
         return array_values($reasons);
     }
 
-    public static function hang(Situation $situation, Candidate $bare, ?int $hole): Candidate
-    {
-        $lure = $bare->lure;
-        $at = $hole === null ? null : $lure->holes[$hole];
-        $angle = Hang::ofLure($lure, $at);
-        $seconds = $situation->columnIfStill === null
-            ? null
-            : Fall::of($lure->body, Falling::toTheBottom($situation, $lure, $at, $angle), $situation->columnIfStill)->seconds;
-
-        return $bare->on($hole, $angle, $seconds);
-    }
-
     private function judge(Scope $scope, Candidate $candidate): Score
     {
         $found = [];
@@ -229,7 +280,7 @@ final class Judge
             $verdict = $rule->judge($this->situation, $candidate);
             if ($verdict !== null) {
                 // Rounded, so that a weight like 7/6 does not break ties by its last digit.
-                $found[$place] = new Reason($rule->id, round($verdict->points * $this->book->weight($rule), 2), $verdict->text);
+                $found[$place] = new Reason($rule->id, round($verdict->points * $this->book->weightAt[$place], 2), $verdict->text);
                 $points += $found[$place]->points;
             }
         }

@@ -57,16 +57,37 @@ final readonly class Rule
     }
 
     /**
-     * Of family and weight, and how the line leans with them.
+     * Of family and weight, and the weight that the day asks for.
      *
      * @param  list<Reading>  $needs
      * @param  \Closure(Situation, WeightFacts): ?Verdict  $judge
      */
     public static function ofWeight(string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = ''): self
     {
+        return self::weighed(Scope::Weight, $id, $says, $needs, $stake, $judge, $per);
+    }
+
+    /**
+     * Of family and weight, and how the line leans with them.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, WeightFacts): ?Verdict  $judge
+     */
+    public static function ofLeaning(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return self::weighed(Scope::Leaning, $id, $says, $needs, $stake, $judge);
+    }
+
+    /**
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, WeightFacts): ?Verdict  $judge
+     */
+    private static function weighed(
+        Scope $scope, string $id, string $says, array $needs, float $stake, \Closure $judge, string $per = '',
+    ): self {
         return new self(
             id: $id,
-            scope: Scope::Weight,
+            scope: $scope,
             says: $says,
             needs: $needs,
             stake: $stake,
@@ -112,20 +133,40 @@ final readonly class Rule
     }
 
     /**
-     * Of how a lure hangs and falls, with holes or without.
+     * Of how a lure hangs, with holes or without.
      *
      * @param  list<Reading>  $needs
      * @param  \Closure(Situation, HangFacts): ?Verdict  $judge
      */
     public static function ofHanging(string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
+        return self::hung(Scope::Hanging, $id, $says, $needs, $stake, $judge);
+    }
+
+    /**
+     * Of how a lure hangs and comes down, with holes or without.
+     *
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, HangFacts): ?Verdict  $judge
+     */
+    public static function ofFalling(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
+        return self::hung(Scope::Falling, $id, $says, $needs, $stake, $judge);
+    }
+
+    /**
+     * @param  list<Reading>  $needs
+     * @param  \Closure(Situation, HangFacts): ?Verdict  $judge
+     */
+    private static function hung(Scope $scope, string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    {
         return new self(
             id: $id,
-            scope: Scope::Hanging,
+            scope: $scope,
             says: $says,
             needs: $needs,
             stake: $stake,
-            judge: static fn (Situation $s, Candidate $c): ?Verdict => $judge($s, $c->hung()),
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $c->hung === null ? null : $judge($s, $c->hung),
         );
     }
 

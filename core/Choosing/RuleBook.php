@@ -14,12 +14,16 @@ use Eskith\Core\Choosing\Rules\WeightRules;
 /** All rules in the order in which their reasons are given, each with a weight that the angler may change. */
 final readonly class RuleBook
 {
+    /** @var list<float> by the place of the rule in the book; 0 is switched off */
+    public array $weightAt;
+
     /**
      * @param  list<Rule>  $rules
      * @param  array<string, float>  $weights  by rule id; 1 where absent, 0 is switched off
      */
     private function __construct(public array $rules, private array $weights)
     {
+        $this->weightAt = array_map($this->weight(...), $rules);
     }
 
     public static function standard(): self
@@ -71,7 +75,7 @@ final readonly class RuleBook
     {
         $speaking = array_fill_keys(array_column(Scope::cases(), 'name'), []);
         foreach ($this->rules as $place => $rule) {
-            if ($this->weight($rule) !== 0.0 && $rule->missing($situation) === []) {
+            if ($this->weightAt[$place] !== 0.0 && $rule->missing($situation) === []) {
                 $speaking[$rule->scope->name][$place] = $rule;
             }
         }

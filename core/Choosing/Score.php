@@ -12,8 +12,16 @@ final readonly class Score
     {
     }
 
-    public function and(self $other): self
+    /** @param  list<self>  $scores  of rules that are in one of them only */
+    public static function sum(array $scores): self
     {
-        return new self($this->reasons + $other->reasons, $this->points + $other->points);
+        $reasons = [];
+        $points = 0.0;
+        foreach ($scores as $score) {
+            $reasons += $score->reasons;
+            $points += $score->points;
+        }
+
+        return new self($reasons, $points);
     }
 }

@@ -14,6 +14,6 @@ final class FallVerb implements Verb
         $body = DropCase::body($case);
         $fall = Fall::of($body, DropCase::attitude($case, $body), DropCase::stretch($case), $case->number('control', 0.0));
 
-        return ['sink_rate_start_ms' => $fall->sinkRateStartMs, 'seconds' => $fall->seconds, 'drift_m' => $fall->driftM];
+        return ['sink_rate_start_ms' => $fall->sinkRateStartMs, 'seconds' => $fall->seconds, 'drift_m' => $fall->driftM()];
     }
 }

@@ -24,7 +24,6 @@ final readonly class Fall
         private float $k2,
         public float $sinkRateStartMs,
         public float $seconds,
-        public float $driftM,
     ) {
     }
 
@@ -49,7 +48,6 @@ final readonly class Fall
             k2: $k2,
             sinkRateStartMs: 1 / sqrt($k1),
             seconds: self::timeTo($column->toM, $k1, $k2),
-            driftM: self::carried($column, $k1, $k2),
         );
     }
 
@@ -80,6 +78,22 @@ final readonly class Fall
     public function secondsTo(float $z): float
     {
         return self::timeTo($z, $this->k1, $this->k2);
+    }
+
+    /** m down-flow that the water carries it on its way, ∫ u dz/v: negative against what flows down. */
+    public function driftM(): float
+    {
+        $depth = $this->column->depthM;
+        $flow = $this->column->flow;
+        if ($flow->profile === Profile::Uniform) {
+            return $flow->at(1.0) * $this->seconds;
+        }
+
+        return $depth * GaussLegendre::integrate(
+            fn (float $s): float => ($flow->surfaceMs * $s - $flow->boatMs)
+                * sqrt($this->k1 + $this->k2 * $depth * (1 - $s ** 7)) * 7 * $s ** 6,
+            ($this->column->fromM / $depth) ** Constants::RIVER_POWER, 1.0,
+        );
     }
 
     /** m that the water carries it on its way, the size of the flow taken height by height. */
@@ -148,21 +162,5 @@ final readonly class Fall
         $b = sqrt($k1);
 
         return 2 / 3 * $z * ($a * $a + $a * $b + $b * $b) / ($a + $b);
-    }
-
-    /** ∫ u dz/v, m down-flow. */
-    private static function carried(WaterColumn $column, float $k1, float $k2): float
-    {
-        $depth = $column->depthM;
-        $flow = $column->flow;
-        if ($flow->profile === Profile::Uniform) {
-            return $flow->at(1.0) * self::timeTo($column->toM, $k1, $k2);
-        }
-
-        return $depth * GaussLegendre::integrate(
-            static fn (float $s): float => ($flow->surfaceMs * $s - $flow->boatMs)
-                * sqrt($k1 + $k2 * $depth * (1 - $s ** 7)) * 7 * $s ** 6,
-            ($column->fromM / $depth) ** Constants::RIVER_POWER, 1.0,
-        );
     }
 }

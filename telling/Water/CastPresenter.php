@@ -73,7 +73,7 @@ final class CastPresenter
             $candidate->lure->body,
             Falling::toTheBottom($situation, $candidate->lure, $candidate->hole(), $candidate->hangAngleDeg), $column,
         );
-        $carried = $fall->driftM;
+        $carried = $fall->driftM();
         $lands = $castM + $carried;
         $aim = abs($carried) < 0.1
             ? 'Bail open: it falls straight; cast onto the fish'

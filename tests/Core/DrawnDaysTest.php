@@ -19,6 +19,7 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Choosing\Zone;
 use Eskith\Core\Tackle\Family;
@@ -102,11 +103,12 @@ final class DrawnDaysTest extends TestCase
                 $there = $reading->with($now, $value);
                 $quick = new Chooser(RuleBook::standard());
                 $quick->rank($now, $box);
-                $top = $quick->topMoved($now, $there, [$reading], $box);
+                $tiedOn = $day % 2 === 0 ? null : new TiedOn($this->among($box), null, Cadence::ShortPop);
+                $top = $quick->topMoved($now, $there, [$reading], $box, $tiedOn, $this->among([$quick->top($now, $box), ...$box]));
                 $afresh = new Chooser(RuleBook::standard());
 
                 self::assertSame($points($afresh, $there), $points($quick, $there), "day {$day}, {$reading->value} at {$value}");
-                self::assertSame($afresh->top($there, $box), $top);
+                self::assertSame($afresh->top($there, $box, $tiedOn), $top);
             }
         }
     }

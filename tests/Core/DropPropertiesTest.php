@@ -179,7 +179,7 @@ final class DropPropertiesTest extends TestCase
         self::assertEqualsWithDelta(4.0, $fall->depthAfter($fall->secondsTo(4.0)), 1e-9);
         self::assertSame(12.0, $fall->depthAfter($fall->seconds + 1));
         self::assertGreaterThan(2 * $fall->secondsTo(6.0), $fall->seconds, 'the line slows it');
-        self::assertEqualsWithDelta(-0.1 * $fall->seconds, $fall->driftM, 1e-9);
+        self::assertEqualsWithDelta(-0.1 * $fall->seconds, $fall->driftM(), 1e-9);
         self::assertGreaterThan($fall->seconds, Fall::of($this->blade(), Attitude::hanging(35), $this->stretch(12.0, 0.1), 0.3)->seconds);
     }
 

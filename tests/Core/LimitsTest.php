@@ -125,7 +125,7 @@ final class LimitsTest extends TestCase
         $end = $path[400];
 
         self::assertEqualsWithDelta([$fall->seconds, 9.0], [$end->seconds, $end->depthM], 1e-9);
-        self::assertEqualsWithDelta($fall->driftM, $end->acrossM, 0.004 + 0.002 * abs($fall->driftM));
+        self::assertEqualsWithDelta($fall->driftM(), $end->acrossM, 0.004 + 0.002 * abs($fall->driftM()));
         for ($i = 1; $i <= 400; $i++) {
             self::assertGreaterThan($path[$i - 1]->seconds, $path[$i]->seconds);
             self::assertEqualsWithDelta($path[$i]->depthM, $fall->depthAfter($path[$i]->seconds), 1e-6);

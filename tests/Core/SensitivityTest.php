@@ -136,6 +136,17 @@ final class SensitivityTest extends RuleTestCase
         self::assertEqualsWithDelta(10.0, $tips[0]->at, 0.021);
     }
 
+    public function test_of_two_that_are_alike_the_first_in_the_box_stays_on_top_whichever_is_looked_at_first(): void
+    {
+        $box = array_map(static fn (string $id): Lure => Lure::of($id, Family::Blade, 0.0141748, 'white'), ['one', 'two', 'three']);
+        $now = $this->situation(['temp' => 4.0]);
+        $there = Reading::Wind->with($now, 3.0);
+        foreach ([null, ...$box] as $likely) {
+            $top = (new Chooser(RuleBook::standard()))->topMoved($now, $there, [Reading::Wind], $box, null, $likely);
+            self::assertSame('one', $top?->id);
+        }
+    }
+
     public function test_what_would_put_a_certain_lure_on_top(): void
     {
         $box = [Lure::of('blade', Family::Blade, 0.0141748, 'white'), Lure::of('tail', Family::TailSpinner, 0.0141748, 'white')];

@@ -30,7 +30,7 @@ final class TideWords
             $drop->lure->body, Falling::toTheBottom($drop->situation, $drop->lure, $candidate->hole(), $candidate->hangAngleDeg), $column,
         );
         $line = RestingLine::of($drop->lure->body, $column);
-        $carried = $say->depth(abs($fall->driftM));
+        $carried = $say->depth(abs($fall->driftM()));
         if (! $line->holds) {
             return [
                 'sentence' => 'This tide is too strong for it: nothing this light stays down',

@@ -30,7 +30,7 @@ final class HoleRules
             Rule::ofHanging('H1', 'Middle-first: vertical the middle, cast the front, hopping the back.', [], 2, self::middleFirst(...)),
             Rule::ofHanging('H2', 'Middle-first: in the coldest water less vibration is better.', [], 1, self::lessVibration(...)),
             Rule::ofHanging('H3', 'Level-lift: vertical the front, cast the back.', [], 2, self::levelLift(...)),
-            Rule::ofHanging(
+            Rule::ofFalling(
                 'H4', 'Deep or in flow, hang it steep: it goes down faster.', [Reading::Depth, Reading::Drift], 1,
                 self::steep(...),
             ),

@@ -31,7 +31,7 @@ final class WeightRules
     public static function all(): array
     {
         return [
-            Rule::ofWeight('W1', 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
+            Rule::ofLeaning('W1', 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
                 self::straightDown(...)),
             Rule::ofWeight('W2', 'Every step away from the working weight counts against a lure.', [], 1,
                 self::stepsAway(...), 'step'),
@@ -47,7 +47,7 @@ final class WeightRules
                     && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
                     ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
                     : null),
-            Rule::ofHanging('W5', 'Too much time sinking.', [Reading::Depth], 1,
+            Rule::ofFalling('W5', 'Too much time sinking.', [Reading::Depth], 1,
                 static fn (Situation $s, HangFacts $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(
                         -1,
@@ -55,7 +55,7 @@ final class WeightRules
                             ." at {$s->say->depth((float) $s->workedM())}: much time lost sinking.",
                     )
                     : null),
-            Rule::ofWeight('W6', 'For walleye and bass on the bottom the half-ounce class is the first choice.', [], 1,
+            Rule::ofLeaning('W6', 'For walleye and bass on the bottom the half-ounce class is the first choice.', [], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => $s->onBottom() && in_array(
                     $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
                 )

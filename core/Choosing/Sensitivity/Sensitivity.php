@@ -180,6 +180,6 @@ final readonly class Sensitivity
             $moved[] = Reading::Drift;
         }
 
-        return $this->chooser->topMoved($this->now, $there, $moved, $this->box, $this->tiedOn);
+        return $this->chooser->topMoved($this->now, $there, $moved, $this->box, $this->tiedOn, $this->top);
     }
 }
