@@ -27,9 +27,7 @@ use App\Http\Controllers\LookBack\RepeatController;
 use App\Http\Controllers\LookBack\SeasonReportController;
 use App\Http\Controllers\LookBack\TrustController;
 use App\Http\Controllers\Lure\BoatCardController;
-use App\Http\Controllers\Lure\CompareController;
 use App\Http\Controllers\Lure\PinnedLureController;
-use App\Http\Controllers\Lure\SecondLookController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\Places;
@@ -43,6 +41,7 @@ use App\Http\Controllers\Places\RecordingController;
 use App\Http\Controllers\Places\ShareController;
 use App\Http\Controllers\Places\SurveyController;
 use App\Http\Controllers\Places\TideController;
+use App\Http\Controllers\QuestionController;
 use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rig\RodController;
 use App\Http\Controllers\Rules\OwnRuleController;
@@ -59,7 +58,6 @@ use App\Http\Controllers\Tackle\StartingBoxController;
 use App\Http\Controllers\Tackle\TackleController;
 use App\Http\Controllers\Tackle\UpkeepController;
 use App\Http\Controllers\Tackle\WaterNoteController;
-use App\Http\Controllers\Water\DropController;
 use App\Http\Controllers\Water\LineInUseController;
 use App\Http\Controllers\Water\MeasurementController;
 use App\Http\Controllers\Water\ReadingController;
@@ -68,6 +66,7 @@ use App\Http\Controllers\Water\WaterController;
 use App\Http\Controllers\Work\CadenceController;
 use App\Http\Controllers\Work\PlanController;
 use App\Http\Controllers\Work\WorkController;
+use Eskith\Telling\Question;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Route;
@@ -91,15 +90,14 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     Route::controller(StationController::class)->group(function (): void {
         Route::get('/', 'lure')->name('home');
         Route::get('lure', 'lure')->name('lure');
-        Route::get('answer', 'answer')->name('answer');
     });
     if (App::environment('testing')) {
         // What a page costs that shows nothing: bin/bench measures all others against it. No part of what is served.
         Route::get('empty', static fn () => (new TroublePage(200, ''))->render());
     }
-    Route::get('second-look', SecondLookController::class)->name('second-look');
-    Route::get('compare', [CompareController::class, 'show'])->name('compare');
-    Route::get('on-top', [CompareController::class, 'onTop'])->name('on-top');
+    foreach (Question::cases() as $question) {
+        Route::get($question->value, QuestionController::class)->defaults('question', $question->value)->name($question->value);
+    }
     Route::put('pinned', [PinnedLureController::class, 'update'])->name('pinned.update');
     Route::controller(BoatCardController::class)->name('boat-card.')->group(function (): void {
         Route::get('boat-card', 'show')->name('show');
@@ -113,18 +111,11 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     Route::put('readings', [ReadingController::class, 'update'])->name('readings.update');
     Route::put('readings/pin', [ReadingController::class, 'pin'])->name('readings.pin');
     Route::put('line', [LineInUseController::class, 'update'])->name('line.update');
-    Route::controller(DropController::class)->name('drop.')->group(function (): void {
-        Route::get('chart', 'chart')->name('chart');
-        Route::get('cast', 'cast')->name('cast');
-        Route::get('angle-fix', 'angleFix')->name('angle-fix');
-        Route::get('ghost', 'ghost')->name('ghost');
-    });
     Route::post('measurements', [MeasurementController::class, 'store'])->name('measurements.store');
     Route::delete('measurements/{measurement:uuid}', [MeasurementController::class, 'destroy'])->name('measurements.destroy');
 
     Route::controller(RigController::class)->name('rig.')->group(function (): void {
         Route::get('rig', 'show')->name('show');
-        Route::get('rig/checks', 'checks')->name('checks');
         Route::put('rig', 'update')->name('update');
         Route::put('rig/retied', 'retie')->name('retie');
     });
@@ -137,7 +128,6 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
 
     Route::controller(WorkController::class)->name('work.')->group(function (): void {
         Route::get('work', 'show')->name('show');
-        Route::get('work/timing', 'timing')->name('timing');
         Route::post('work/lifts', 'judge')->name('lifts');
     });
     Route::controller(PlanController::class)->prefix('plans')->name('plans.')->group(function (): void {

@@ -9,8 +9,10 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Choosing\KeptRecord;
 use Eskith\Telling\Choosing\RecordSays;
 use Eskith\Telling\Day\AnglersDay;
+use Eskith\Telling\Kept\AtHand;
 use Eskith\Telling\Kept\Calibrations;
 use Eskith\Telling\Kept\CurrentSpot;
+use Eskith\Telling\Kept\KeptAtHand;
 use Eskith\Telling\Kept\KeptDepth;
 use Eskith\Telling\Kept\KeptFeed;
 use Eskith\Telling\Kept\KeptLure;
@@ -32,10 +34,10 @@ final readonly class Kit
     ];
 
     /** What stands for an interface where it is written. */
-    public const KEPT_AS = ['record' => KeptRecord::class];
+    public const KEPT_AS = ['record' => KeptRecord::class, 'hand' => KeptAtHand::class];
 
     /** Of what it is written in; another version cannot be read. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param  array<array-key, mixed>  $set  what the angler has set
@@ -63,10 +65,11 @@ final readonly class Kit
         public array $depths,
         public array $madeUp,
         public RecordSays $record,
+        public AtHand $hand,
     ) {
     }
 
-    public function with(RecordSays $record): self
+    public function with(RecordSays $record, AtHand $hand): self
     {
         return new self(
             set: $this->set,
@@ -82,7 +85,14 @@ final readonly class Kit
             depths: $this->depths,
             madeUp: $this->madeUp,
             record: $record,
+            hand: $hand,
         );
+    }
+
+    /** @return list<KeptLure> those that can be tied on: not lost, and as a lure must be */
+    public function luresAtHand(): array
+    {
+        return array_values(array_filter($this->lures, static fn (KeptLure $lure): bool => ! $lure->isLost() && $lure->isSound()));
     }
 
     /** As a file, as a device keeps it; with what the record says worked out before. */

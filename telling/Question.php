@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace Eskith\Telling;
 
 use DateTimeInterface;
-use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Unit;
 use Eskith\Telling\Choosing\RankedBox;
+use Eskith\Telling\Choosing\SingleDrop;
+use Eskith\Telling\Data\Lure\CompareData;
+use Eskith\Telling\Data\Water\CastData;
+use Eskith\Telling\Data\Water\GhostData;
 use Eskith\Telling\Lure\AnswerPresenter;
 use Eskith\Telling\Lure\ComparePresenter;
+use Eskith\Telling\Lure\GhostPresenter;
 use Eskith\Telling\Lure\SecondLookPresenter;
+use Eskith\Telling\Rig\RigPresenter;
+use Eskith\Telling\Water\AngleFixPresenter;
+use Eskith\Telling\Water\CastPresenter;
+use Eskith\Telling\Water\ChartPresenter;
+use Eskith\Telling\Work\WorkPresenter;
 
 /**
- * What can be asked of a kit: answered by the server and by a device alike, and never kept. Each takes texts by name; all take
- * readings that are only tried.
+ * What can be asked of a kit: answered by the server, at the address of its name, and by a device alike, and never kept. Each
+ * takes texts by name; all take readings that are only tried.
  */
 enum Question: string
 {
@@ -30,6 +40,24 @@ enum Question: string
     /** What would put a way to fish first: `pick`. */
     case OnTop = 'on-top';
 
+    /** The lightest weight that stays straight down, by depth and `across` (drift or line), `of` the box or the series. */
+    case Chart = 'chart';
+
+    /** Where a cast of a `length` with a `pick` comes down, bail shut or `bail` open. */
+    case Cast = 'cast';
+
+    /** What flows where the line leans by an `angle` with a `pick` on, and what to do about it. */
+    case AngleFix = 'angle-fix';
+
+    /** A second drop beside that of a `pick`: of another `weight`, `line` or `hole`. */
+    case Ghost = 'ghost';
+
+    /** The cadence of a `pick`, timed. */
+    case Timing = 'work/timing';
+
+    /** The rod in hand, checked with a `pick` on it. */
+    case Rig = 'rig/checks';
+
     /**
      * @param  array<array-key, mixed>  $given  what it takes, and readings that are tried, by name
      * @return object|array<string, mixed> as the address of this name answers
@@ -38,22 +66,51 @@ enum Question: string
      */
     public function of(Kit $kit, array $given, DateTimeInterface $now): object|array
     {
-        $rankedBox = RankedBox::of($kit, $kit->book($now, $given));
-        $text = static fn (string $name): ?string => is_string($given[$name] ?? null) ? $given[$name] : null;
+        $book = $kit->book($now, $given);
+        $asked = new Asked($given);
+        $box = static fn (): RankedBox => RankedBox::of($kit, $book);
+        $drop = static fn (): SingleDrop => SingleDrop::at($kit, $book, $asked->text('pick'));
 
         return match ($this) {
-            self::Answer => AnswerPresenter::of($rankedBox, $text('pick'), $text('family')),
-            self::SecondLook => SecondLookPresenter::of($rankedBox, null),
-            self::Compare => ComparePresenter::of(
-                $rankedBox, $rankedBox->demand((string) $text('a')), $rankedBox->demand((string) $text('b')),
-            ),
-            self::OnTop => self::onTop($rankedBox, $rankedBox->demand((string) $text('pick'))),
+            self::Answer => AnswerPresenter::of($box(), $asked->textOrNull('pick'), $asked->textOrNull('family')),
+            self::SecondLook => SecondLookPresenter::of($box(), null),
+            self::Compare => self::compare($box(), $asked),
+            self::OnTop => self::onTop($box(), $asked->text('pick')),
+            self::Chart => ChartPresenter::of($kit, $book, $asked->text('across', 'drift'), $asked->text('of', 'box')),
+            self::Cast => self::cast($drop(), $asked),
+            self::AngleFix => AngleFixPresenter::of($kit, $drop(), $asked->measure('angle', Unit::Degree)),
+            self::Ghost => self::ghost($drop(), $asked),
+            self::Timing => WorkPresenter::of($kit, $drop()),
+            self::Rig => RigPresenter::of($kit, $drop()),
         };
     }
 
-    /** @return array{pick: string, words: list<string>} */
-    private static function onTop(RankedBox $rankedBox, Pick $pick): array
+    private static function compare(RankedBox $box, Asked $asked): CompareData
     {
-        return ['pick' => RankedBox::key($pick), 'words' => ComparePresenter::onTop($rankedBox, $pick)];
+        return ComparePresenter::of($box, $box->demand($asked->text('a')), $box->demand($asked->text('b')));
+    }
+
+    /** @return array{pick: string, words: list<string>} */
+    private static function onTop(RankedBox $box, string $key): array
+    {
+        $pick = $box->demand($key);
+
+        return ['pick' => RankedBox::key($pick), 'words' => ComparePresenter::onTop($box, $pick)];
+    }
+
+    private static function cast(SingleDrop $drop, Asked $asked): CastData
+    {
+        $length = $asked->measure('length', $drop->book->settings->units->depth);
+
+        return CastPresenter::of($drop->candidate(), $drop->situation, $length, $asked->textOrNull('bail') === 'open');
+    }
+
+    private static function ghost(SingleDrop $drop, Asked $asked): GhostData
+    {
+        return GhostPresenter::of($drop, $drop->other(
+            massKg: $asked->has('weight') ? $asked->measure('weight', $drop->book->settings->units->lureWeight) : null,
+            lineM: $asked->has('line') ? $asked->measure('line', Unit::Millimetre) : null,
+            hole: $asked->has('hole') ? $asked->text('hole') : null,
+        ));
     }
 }

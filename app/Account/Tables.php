@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Rows\RodReader;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\Reading;
@@ -29,6 +28,7 @@ use Eskith\Telling\Enums\SurveySource;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Readings\ReadingBook;
+use Eskith\Telling\Rig\RodRead;
 
 /** Every table that holds something of an angler's, in an order in which each leads only to those before it. */
 final class Tables
@@ -154,10 +154,10 @@ final class Tables
                 'put_on' => Column::moment()->orNone(), 'retired_at' => Column::moment()->orNone(),
             ]),
             new Table('rods', [
-                'uuid' => Column::uuid(), 'name' => Column::text(80), 'length_m' => Column::number(...RodReader::ROD_M),
-                'length_text' => Column::text(40), 'lifts_kg' => Column::number(...RodReader::LIFTS_KG), 'lifts_text' => Column::text(40),
+                'uuid' => Column::uuid(), 'name' => Column::text(80), 'length_m' => Column::number(...RodRead::ROD_M),
+                'length_text' => Column::text(40), 'lifts_kg' => Column::number(...RodRead::LIFTS_KG), 'lifts_text' => Column::text(40),
                 'leader' => Column::one(self::values(Material::cases()))->orNone(), 'leader_n' => Column::number(0, 2000)->orNone(),
-                'leader_n_text' => Column::text(40)->orNone(), 'leader_m' => Column::number(...RodReader::LEADER_M)->orNone(),
+                'leader_n_text' => Column::text(40)->orNone(), 'leader_m' => Column::number(...RodRead::LEADER_M)->orNone(),
                 'leader_m_text' => Column::text(40)->orNone(), 'connector' => Column::one(self::values(Connector::cases())),
                 'retied_at' => Column::moment()->orNone(), 'owner' => Column::text(40)->orNone(), 'still' => Column::flag()->orElse(false),
                 'ashore_at' => Column::moment()->orNone(), ...self::written(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bites;
 
-use App\Choosing\SingleDrop;
+use App\Kits\Kits;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
@@ -29,7 +29,7 @@ final readonly class BiteReckoning
     public static function of(User $user, Setup $setup): ?self
     {
         try {
-            $drop = $setup->lure === null || ! $setup->lure->isSound() ? null : SingleDrop::at($user, $setup->key());
+            $drop = $setup->lure === null || ! $setup->lure->isSound() ? null : Kits::drop($user, $setup->key());
             $column = $drop?->situation->columnIfStill;
             if ($drop === null || $column === null) {
                 return null;

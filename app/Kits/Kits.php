@@ -19,7 +19,9 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Choosing\KeptLearning;
 use Eskith\Telling\Choosing\KeptRecord;
 use Eskith\Telling\Choosing\RankedBox;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Day\AnglersDay;
+use Eskith\Telling\Kept\KeptAtHand;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kit;
@@ -52,6 +54,7 @@ final class Kits
             depths: DepthsHere::of($user, $day),
             madeUp: MadeUpReadings::ofToday($user, $readings),
             record: new Learned($user),
+            hand: new ReadAtHand($user),
         );
     }
 
@@ -69,7 +72,7 @@ final class Kits
             }
         }
 
-        return $kit->with(new KeptRecord($says));
+        return $kit->with(new KeptRecord($says), KeptAtHand::of($kit->hand));
     }
 
     /**
@@ -84,6 +87,20 @@ final class Kits
         $kit = self::of($user);
 
         return RankedBox::of($kit, $kit->book(Carbon::now(), $tried));
+    }
+
+    /**
+     * One lure on one hole in today's water, for what asks for no more of the kit.
+     *
+     * @param  string  $key  "lure.hole.cadence" as picks are named
+     *
+     * @throws InvalidInput when the lure is not in the box or has no such hole
+     */
+    public static function drop(User $user, string $key): SingleDrop
+    {
+        $row = $user->lures()->inBox()->find(SingleDrop::lureOf($key))?->kept() ?? throw SingleDrop::gone();
+
+        return SingleDrop::of($row, TodaysReadings::of($user), Surroundings::line($user)->diameterM, $key);
     }
 
     /**

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
-use App\Choosing\RigAtHand;
-use App\Choosing\SingleDrop;
+use App\Kits\ReadAtHand;
 use App\Models\Measurement;
 use App\Models\User;
 use App\Readings\ReadingKeeper;
@@ -15,7 +14,9 @@ use Eskith\Core\Balance\BalanceFit;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\MeasurementKind;
+use Eskith\Telling\Rig\RigAtHand;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -75,7 +76,7 @@ final readonly class Measurements
      */
     public function start(string $uuid, SingleDrop $drop, float $travelM): float
     {
-        $report = RigAtHand::of($this->user)->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
+        $report = RigAtHand::of(new ReadAtHand($this->user))->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
         // An earlier measurement is in what is reckoned now.
         $reckoned = $report->lost === null ? null : $report->lost->lostM / ($report->startFactor ?? 1.0);
         if ($reckoned === null || $reckoned <= 0.0) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Plans;
 
-use App\Choosing\SingleDrop;
 use Eskith\Core\Cadence\Plan\Area;
 use Eskith\Core\Cadence\Plan\DriftPlan;
 use Eskith\Core\Cadence\Plan\FanPlan;
@@ -18,6 +17,7 @@ use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\PlanKind;
 
 /** The fields of a plan as they are typed, and what they lay out. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Rows\RodReader;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Rig\RodRead;
 use Illuminate\Validation\Rule;
 
 final class KeepRod extends AnglerRequest
@@ -60,17 +60,17 @@ final class KeepRod extends AnglerRequest
     public function rod(): array
     {
         $units = $this->angler()->settings()->units;
-        $length = $this->measured('length', $units->depth, RodReader::ROD_M, 'A rod is between 0.4 and 5 m (16 ft) long.');
-        $lifts = $this->measured('lifts', $units->fishWeight, RodReader::LIFTS_KG, 'A rod lifts between 0.1 and 30 kg (66 lb).');
+        $length = $this->measured('length', $units->depth, RodRead::ROD_M, 'A rod is between 0.4 and 5 m (16 ft) long.');
+        $lifts = $this->measured('lifts', $units->fishWeight, RodRead::LIFTS_KG, 'A rod lifts between 0.1 and 30 kg (66 lb).');
         $leader = $this->enum('leader', Material::class);
         $strength = null;
         $long = null;
         if ($leader !== null) {
             $strength = Measure::parse($this->word('leader_strength'), $units->strength, 'leader_strength');
-            if (! RodReader::breaks($strength->si)) {
+            if (! RodRead::breaks($strength->si)) {
                 throw InvalidInput::because('leader_strength', 'A leader holds more than nothing and less than 200 kg (440 lb).');
             }
-            $long = $this->measured('leader_length', $units->depth, RodReader::LEADER_M, 'A leader is between 0.1 and 10 m (33 ft) long.');
+            $long = $this->measured('leader_length', $units->depth, RodRead::LEADER_M, 'A leader is between 0.1 and 10 m (33 ft) long.');
         }
 
         return [
@@ -91,6 +91,6 @@ final class KeepRod extends AnglerRequest
     {
         $measure = Measure::parse($this->word($field), $unit, $field);
 
-        return RodReader::within($measure->si, $range) ? $measure : throw InvalidInput::because($field, $refusal);
+        return RodRead::within($measure->si, $range) ? $measure : throw InvalidInput::because($field, $refusal);
     }
 }

@@ -6,8 +6,6 @@ namespace App\Presenters\Card;
 
 use App\Kits\Kits;
 use App\Models\User;
-use App\Presenters\Rig\RigPresenter;
-use App\Presenters\Water\ChartPresenter;
 use Eskith\Core\Cadence\Counts;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
@@ -21,6 +19,8 @@ use Eskith\Telling\Data\Lure\StepData;
 use Eskith\Telling\Data\Water\ReadingData;
 use Eskith\Telling\Lure\AnswerPresenter;
 use Eskith\Telling\Lure\Drawing;
+use Eskith\Telling\Rig\RigPresenter;
+use Eskith\Telling\Water\ChartPresenter;
 use Illuminate\Support\Carbon;
 
 /** One page for the tackle tray, in black and white: today's readings, the first pick and its ladder, the weight chart, the cautions. */
@@ -39,10 +39,6 @@ final readonly class BoatCard
 
     /** Sizes of the type tried until all of it fits on one page, pt. */
     private const SIZES = [12.0, 11.0, 10.0, 9.0, 8.0];
-
-    public function __construct(private ChartPresenter $charts)
-    {
-    }
 
     public function html(User $user, ?string $pick): string
     {
@@ -69,11 +65,11 @@ final readonly class BoatCard
             'first' => $first,
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
-            'rig' => $candidate === null ? null : RigPresenter::inShort($user, $rankedBox, $candidate)->headline,
+            'rig' => $candidate === null ? null : RigPresenter::inShort($rankedBox, $candidate)->headline,
             'counts' => $candidate === null ? null : self::counts($candidate, $rankedBox->situation)?->words(),
             'move' => $answer->move,
             'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $rankedBox), $first->ladder),
-            'chart' => $this->charts->of($user, $rankedBox->book, 'drift', 'box', ...self::CHART),
+            'chart' => ChartPresenter::of($rankedBox->kit, $rankedBox->book, 'drift', 'box', ...self::CHART),
             'cautions' => $answer->cautions,
         ];
     }

@@ -9,7 +9,6 @@ use App\Models\Casts\Moment;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
-use App\Presenters\Rig\RigPresenter;
 use App\Presenters\Water\ElsewherePresenter;
 use App\Record\DayReader;
 use App\Record\EventUndo;
@@ -30,6 +29,7 @@ use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Lure\AnswerPresenter;
+use Eskith\Telling\Rig\RigPresenter;
 use Eskith\Telling\Work\CadenceWords;
 use Illuminate\Support\Carbon;
 
@@ -103,7 +103,7 @@ final readonly class OutingPresenter
             sought: $book->text('species') ?? 'walleye',
             lengthUnit: $book->settings->units->fishLength->symbol(),
             pick: $pick,
-            rig: $fished === null ? null : RigPresenter::inShort($angler, $rankedBox, $fished),
+            rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
             move: $answer->move,
             forgotten: $beside->forgotten(),
             pads: self::pads(),

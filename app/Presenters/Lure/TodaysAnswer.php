@@ -7,6 +7,7 @@ namespace App\Presenters\Lure;
 use App\Kits\Kits;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Lure\AnswerPresenter;
 use Eskith\Telling\Settings\Fault;
@@ -32,16 +33,20 @@ final class TodaysAnswer
      * The same for a page, which opens whatever its link says.
      *
      * @param  array<array-key, mixed>  $tried  name => text
-     * @return array{AnswerData, string|null} the answer; without what was tried when that cannot be, and a sentence that says so
+     * @return array{AnswerData, string|null, RankedBox} the answer; without what was tried when that cannot be, and a sentence that
+     *         says so; and the box as it is ranked for it
      */
     public static function orTrouble(User $user, array $tried, ?string $wanted, ?string $family = null): array
     {
         try {
-            return [self::of($user, $tried, $wanted, $family), null];
+            $rankedBox = Kits::ranked($user, $tried);
+
+            return [AnswerPresenter::of($rankedBox, $wanted, $family), null, $rankedBox];
         } catch (InvalidInput $bad) {
             $why = Fault::words($bad, $user->settings()->units);
+            $rankedBox = Kits::ranked($user);
 
-            return [self::of($user), "A reading in this link cannot be used, so yours are shown. {$why}"];
+            return [AnswerPresenter::of($rankedBox), "A reading in this link cannot be used, so yours are shown. {$why}", $rankedBox];
         }
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presenters\Plans;
 
-use App\Choosing\SingleDrop;
 use App\Data\Plans\PlanData;
 use App\Data\Plans\PlanFieldData;
 use App\Data\Plans\PlanKindData;
@@ -20,6 +19,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\PlanKind;
 use Eskith\Telling\Settings\Fault;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presenters\Plans;
 
-use App\Choosing\SingleDrop;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\SingleDrop;
 
 /** How a tide past poles is fished: away, drop at the feet and feed; toward, cast beyond; too strong, say so. */
 final class TideWords

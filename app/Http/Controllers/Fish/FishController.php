@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Fish;
 
-use App\Choosing\SingleDrop;
 use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
+use App\Kits\Kits;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Places\TodayPresenter;
@@ -38,7 +38,7 @@ final class FishController extends Controller
         [$data, $answer, $rankedBox] = $presenter->now($user, $outing);
         $spot = $outing->spotAt();
         $plan = $user->plans()->standing()->where('outing_id', $outing->id)->first();
-        $drop = $plan === null || $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key);
+        $drop = $plan === null || $answer->chosen === null ? null : Kits::drop($user, $answer->chosen->key);
 
         return (new FishPage(
             outing: $data, answer: $answer,

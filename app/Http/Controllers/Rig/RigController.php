@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Rig;
 
-use App\Choosing\SingleDrop;
 use App\Data\Pages\RigPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
 use App\Http\Requests\RetieLeader;
 use App\Presenters\Fish\BoardPresenter;
 use App\Presenters\Lure\TodaysAnswer;
-use App\Presenters\Rig\RigPresenter;
+use App\Presenters\Rig\RodPresenter;
 use App\Presenters\Water\PlacePresenter;
 use App\Record\Logbook;
 use App\Tackle\RodKeeper;
-use Eskith\Core\Units\InvalidInput;
-use Eskith\Telling\Data\Rig\RigData;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Readings\ReadingBook;
-use Illuminate\Http\JsonResponse;
+use Eskith\Telling\Rig\RigPresenter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
@@ -31,28 +29,23 @@ final class RigController extends Controller
     {
         $user = $this->angler($request);
         $tried = ReadingBook::among($request->query());
-        [$answer, $trouble] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
-        $tried = $trouble === null ? $tried : [];
-        $presenter = RigPresenter::of($user);
+        [$answer, $trouble, $box] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
+        $presenter = RodPresenter::of($user);
 
         return (new RigPage(
             answer: $answer,
             trouble: $trouble,
             rod: $presenter->rod(),
-            rig: $answer->chosen === null ? null : $presenter->checked(SingleDrop::at($user, $answer->chosen->key, $tried)),
+            rig: $answer->chosen === null
+                ? null
+                : RigPresenter::of($box->kit, SingleDrop::at($box->kit, $box->book, $answer->chosen->key)),
             lines: PlacePresenter::lines($user),
-            materials: RigPresenter::materials(),
-            connectors: RigPresenter::connectors(),
+            materials: RodPresenter::materials(),
+            connectors: RodPresenter::connectors(),
             rods: BoardPresenter::of($user)->rods(Logbook::of($user)->underWay()),
             ashore: $presenter->ashore(),
             tyings: $presenter->tyings(),
         ))->render();
-    }
-
-    /** The checks alone, for a lure and for readings that are kept or only tried. */
-    public function checks(Request $request): JsonResponse
-    {
-        return response()->json($this->checked($request));
     }
 
     public function update(KeepRod $request): RedirectResponse
@@ -68,15 +61,5 @@ final class RigController extends Controller
         RodKeeper::of($request->angler())->retie($request->uuid(), $request->rod());
 
         return response()->noContent();
-    }
-
-    /** @throws InvalidInput */
-    private function checked(Request $request): RigData
-    {
-        $user = $this->angler($request);
-
-        return RigPresenter::of($user)->checked(
-            SingleDrop::at($user, $this->text($request, 'pick'), ReadingBook::among($request->query())),
-        );
     }
 }

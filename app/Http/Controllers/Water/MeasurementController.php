@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Water;
 
-use App\Choosing\SingleDrop;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Measured;
+use App\Kits\Kits;
 use App\Measuring\Measurements;
 use App\Models\Measurement;
 use App\Presenters\Water\MeasuredWords;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\MeasurementKind;
 use Illuminate\Http\RedirectResponse;
 
@@ -43,7 +44,7 @@ final class MeasurementController extends Controller
     /** @throws InvalidInput when it is not in the box */
     private function measured(Measured $request): SingleDrop
     {
-        return SingleDrop::at($request->angler(), $request->pick());
+        return Kits::drop($request->angler(), $request->pick());
     }
 
     public function destroy(Measurement $measurement): RedirectResponse

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Work;
 
-use App\Choosing\SingleDrop;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepPlan;
 use App\Http\Requests\PlanWorked;
@@ -16,6 +15,7 @@ use App\Plans\PlanBook;
 use App\Presenters\Plans\PlanPresenter;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Choosing\RankedBox;
+use Eskith\Telling\Choosing\SingleDrop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -71,7 +71,7 @@ final class PlanController extends Controller
         try {
             $first = Kits::ranked($user)->ranked[0] ?? null;
 
-            return $first === null ? null : SingleDrop::at($user, RankedBox::key($first));
+            return $first === null ? null : Kits::drop($user, RankedBox::key($first));
         } catch (InvalidInput) {
             return null;
         }

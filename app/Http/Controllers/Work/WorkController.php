@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Work;
 
-use App\Choosing\SingleDrop;
 use App\Data\Pages\WorkPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\JudgeLifts;
-use App\Models\User;
+use App\Kits\Kits;
 use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Plans\PlanPresenter;
-use App\Presenters\Work\LiftsPresenter;
 use App\Presenters\Work\TouchedPresenter;
-use App\Presenters\Work\WorkPresenter;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\WorkData;
+use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Fault;
+use Eskith\Telling\Work\LiftsPresenter;
+use Eskith\Telling\Work\WorkPresenter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -29,12 +30,12 @@ final class WorkController extends Controller
     {
         $user = $this->angler($request);
         $tried = ReadingBook::among($request->query());
-        [$answer, $trouble] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
-        [$work, $refused] = $answer->chosen === null
+        [$answer, $trouble, $box] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
+        $drop = $answer->chosen === null ? null : SingleDrop::at($box->kit, $box->book, $answer->chosen->key);
+        [$work, $refused] = $drop === null
             ? [null, 'Put a lure in the box first; its cadence is timed here.']
-            : $this->workOrWhy($user, $answer->chosen->key, $trouble === null ? $tried : []);
-
-        $plans = PlanPresenter::of($user, $answer->chosen === null ? null : SingleDrop::at($user, $answer->chosen->key));
+            : self::workOrWhy($box->kit, $drop);
+        $plans = PlanPresenter::of($user, $drop);
 
         return (new WorkPage(
             answer: $answer,
@@ -47,30 +48,19 @@ final class WorkController extends Controller
         ))->render();
     }
 
-    /** The timing alone, for a lure and for readings that are kept or only tried. */
-    public function timing(Request $request): JsonResponse
-    {
-        $drop = SingleDrop::at($this->angler($request), $this->text($request, 'pick'), ReadingBook::among($request->query()));
-
-        return response()->json(WorkPresenter::of($this->angler($request), $drop));
-    }
-
     /** Lifts made in practice, told in words; nothing is kept. */
     public function judge(JudgeLifts $request): JsonResponse
     {
-        return response()->json(LiftsPresenter::of(SingleDrop::at($request->angler(), $request->pick()), $request->lifts()));
+        return response()->json(LiftsPresenter::of(Kits::drop($request->angler(), $request->pick()), $request->lifts()));
     }
 
-    /**
-     * @param  array<string, mixed>  $tried
-     * @return array{WorkData|null, string|null}
-     */
-    private function workOrWhy(User $user, string $pick, array $tried): array
+    /** @return array{WorkData|null, string|null} */
+    private static function workOrWhy(Kit $kit, SingleDrop $drop): array
     {
         try {
-            return [WorkPresenter::of($user, SingleDrop::at($user, $pick, $tried)), null];
+            return [WorkPresenter::of($kit, $drop), null];
         } catch (InvalidInput $bad) {
-            return [null, Fault::words($bad, $user->settings()->units)];
+            return [null, Fault::words($bad, $drop->book->settings->units)];
         }
     }
 }

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace Eskith\Telling\Choosing;
 
-use App\Models\User;
-use App\Readings\TodaysReadings;
-use App\Rows\Surroundings;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Chooser;
@@ -14,6 +11,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\ReadingBook;
 
 /** One lure on one hole in today's water, for questions about a single drop. */
@@ -27,27 +25,50 @@ final readonly class SingleDrop
 
     /**
      * @param  string  $key  "lure.hole.cadence" as picks are named
-     * @param  array<array-key, mixed>  $tried  readings that are only tried, name => text
      *
-     * @throws InvalidInput when the lure is not in the box or has no such hole, or a tried reading cannot be used
+     * @throws InvalidInput when the lure is not in the box or has no such hole
      */
-    public static function at(User $user, string $key, array $tried = []): self
+    public static function at(Kit $kit, ReadingBook $book, string $key): self
     {
-        [$id, $hole, $cadence] = [...explode('.', $key), '', '', ''];
-        $row = $user->lures()->inBox()->find((int) $id)?->kept() ?? throw InvalidInput::because(
-            'pick', 'That lure is no longer in your box; choose another.',
-        );
-        $book = TodaysReadings::of($user, $tried);
+        $id = self::lureOf($key);
+        foreach ($kit->lures as $lure) {
+            if ($lure->id() === $id) {
+                return self::of($lure, $book, $kit->line->diameterM, $key);
+            }
+        }
+        throw self::gone();
+    }
+
+    /**
+     * @param  string  $key  of a way to fish this lure
+     * @param  float  $lineM  diameter of the main line
+     *
+     * @throws InvalidInput when it has no such hole
+     */
+    public static function of(KeptLure $row, ReadingBook $book, float $lineM, string $key): self
+    {
+        [, $hole, $cadence] = [...explode('.', $key), '', '', ''];
         $lure = $row->lure($book->measured);
 
         return new self(
             row: $row,
             lure: $lure,
             holeIndex: self::hole($lure, $hole),
-            situation: $book->situation(Surroundings::line($user)->diameterM),
+            situation: $book->situation($lineM),
             book: $book,
             cadence: Cadence::tryFrom($cadence),
         );
+    }
+
+    /** Id of the lure of a key. */
+    public static function lureOf(string $key): int
+    {
+        return (int) explode('.', $key)[0];
+    }
+
+    public static function gone(): InvalidInput
+    {
+        return InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
     }
 
     /**

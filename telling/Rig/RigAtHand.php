@@ -2,33 +2,30 @@
 
 declare(strict_types=1);
 
-namespace App\Choosing;
+namespace Eskith\Telling\Rig;
 
-use App\Models\Line as LineRow;
-use App\Models\Rod;
-use App\Models\User;
-use App\Rows\RodReader;
-use App\Tackle\RodKeeper;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\RigReport;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Rig\Hooks;
+use Eskith\Telling\Kept\AtHand;
+use Eskith\Telling\Kept\KeptLine;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Readings\ReadingBook;
 
 /** The rod in hand as it is rigged. */
 final readonly class RigAtHand
 {
-    private function __construct(public User $user, public ?Rod $rod, public ?LineRow $line, public RodReader $read)
+    /** @param  KeptLine|null  $line  on its reel; null where none was entered */
+    private function __construct(private AtHand $hand, public ?KeptLine $line, public RodRead $read)
     {
     }
 
-    public static function of(User $user): self
+    public static function of(AtHand $hand): self
     {
-        $rod = $user->rodInHand();
-        $line = $user->lines()->onTheReel()->first();
+        $line = array_values(array_filter($hand->lines(), static fn (KeptLine $one): bool => $one->inUse))[0] ?? null;
 
-        return new self($user, $rod, $line, RodReader::of($rod, $line));
+        return new self($hand, $line, RodRead::of($hand->rod(), $line));
     }
 
     /** With a lure on it. */
@@ -40,7 +37,7 @@ final readonly class RigAtHand
             rig: $this->read->rig,
             hooks: self::hooks($lure),
             airC: $book->si('air'),
-            worn: RodKeeper::worn($this->user, $this->rod),
+            worn: $this->hand->worn(),
             startFactor: $book->measured->start($lure->id(), $candidate->hole()?->name),
         );
     }

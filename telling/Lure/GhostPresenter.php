@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Water;
+namespace Eskith\Telling\Lure;
 
-use App\Choosing\SingleDrop;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Water\GhostData;
-use Eskith\Telling\Lure\Drawing;
 use Eskith\Telling\Water\DropPresenter;
 
 /** A second drop beside the first. */

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Water;
+namespace Eskith\Telling\Water;
 
-use App\Models\Lure as LureRow;
-use App\Models\User;
-use App\Rows\Surroundings;
 use Eskith\Core\Choosing\Headline;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\Situation;
@@ -20,10 +17,12 @@ use Eskith\Core\Water\Conditions;
 use Eskith\Telling\Data\Water\CellData;
 use Eskith\Telling\Data\Water\ChartData;
 use Eskith\Telling\Data\Water\ChartRowData;
+use Eskith\Telling\Kept\KeptLure;
+use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\ReadingBook;
 
 /** Puts the weight chart into cells with words: today's reading in the middle of it. */
-final readonly class ChartPresenter
+final class ChartPresenter
 {
     private const COLUMNS = 12;
 
@@ -32,12 +31,16 @@ final readonly class ChartPresenter
     /** mm of line diameter across. */
     private const LINES_MM = [0.08, 0.10, 0.12, 0.14, 0.16, 0.18, 0.20, 0.23, 0.26, 0.30, 0.35, 0.40];
 
-    public function of(
-        User $user, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS,
+    /**
+     * @param  string  $across  "drift" or "line"
+     * @param  string  $of  "box", the angler's own, or "series"
+     */
+    public static function of(
+        Kit $kit, ReadingBook $book, string $across, string $of, int $rows = self::ROWS, int $columns = self::COLUMNS,
     ): ChartData {
-        $diameter = Surroundings::line($user)->diameterM;
+        $diameter = $kit->line->diameterM;
         $situation = $book->situation($diameter);
-        $bodies = $of === 'series' ? self::series($situation) : self::box($user, $situation);
+        $bodies = $of === 'series' ? self::series($situation) : self::box($kit, $situation);
         $depths = self::depths($situation, $rows);
         $here = $situation->water->depthM ?? Conditions::ASSUMED_DEPTH_M;
         $drift = $book->driftMs() ?? 0.0;
@@ -119,13 +122,9 @@ final readonly class ChartPresenter
     }
 
     /** @return list<Body> of the angler's own; for bream the vibes, for other fish the rest, where there are any */
-    private static function box(User $user, Situation $situation): array
+    private static function box(Kit $kit, Situation $situation): array
     {
-        $lures = array_values(
-            $user->lures()->atHand()->get()->filter(static fn (LureRow $row): bool => $row->isSound())->map(
-                static fn (LureRow $row): Lure => $row->kept()->lure(),
-            )->all(),
-        );
+        $lures = array_map(static fn (KeptLure $kept): Lure => $kept->lure(), $kit->luresAtHand());
 
         return array_values(
             array_map(static fn (Lure $lure): Body => $lure->body, WeightSteps::counting($lures, $situation->aim->species)),

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Work;
+namespace Eskith\Telling\Work;
 
-use App\Choosing\RigAtHand;
-use App\Choosing\SingleDrop;
-use App\Models\User;
 use Eskith\Core\Cadence\BiteSign;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\FallControl;
@@ -21,12 +18,14 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\BiteData;
 use Eskith\Telling\Data\Work\RibbonPointData;
 use Eskith\Telling\Data\Work\StrikeData;
 use Eskith\Telling\Data\Work\WorkData;
+use Eskith\Telling\Kit;
+use Eskith\Telling\Rig\RigAtHand;
 use Eskith\Telling\Settings\OwnCadences;
-use Eskith\Telling\Work\CadenceWords;
 
 /** The cadence of a pick, timed for this lure, hole, depth and rod. */
 final readonly class WorkPresenter
@@ -45,7 +44,7 @@ final readonly class WorkPresenter
     private ?CastOut $cast;
 
     /** @throws InvalidInput when depth was not read, or the lift is higher than the water is deep */
-    private function __construct(private User $user, private SingleDrop $drop)
+    private function __construct(private Kit $kit, private SingleDrop $drop)
     {
         $this->situation = $drop->situation;
         $this->candidate = $drop->candidate();
@@ -64,16 +63,16 @@ final readonly class WorkPresenter
     }
 
     /** @throws InvalidInput when it cannot be timed here */
-    public static function of(User $user, SingleDrop $drop): WorkData
+    public static function of(Kit $kit, SingleDrop $drop): WorkData
     {
-        return (new self($user, $drop))->data();
+        return (new self($kit, $drop))->data();
     }
 
     private function data(): WorkData
     {
         $say = $this->situation->say;
         $repeat = $this->repeat;
-        $hour = new HourPresenter($this->user, $this->drop, $this->steps, $repeat);
+        $hour = new HourPresenter($this->kit, $this->drop, $this->steps, $repeat);
 
         return new WorkData(
             headline: $this->headline(),
@@ -102,7 +101,7 @@ final readonly class WorkPresenter
             hour: $hour->shares(),
             hourSays: $hour->sentence(),
             saves: $hour->saves(),
-            own: isset(OwnCadences::of($this->user->settings ?? [])->kept[$this->cadence->value]),
+            own: isset(OwnCadences::of($this->kit->set)->kept[$this->cadence->value]),
         );
     }
 
@@ -191,7 +190,7 @@ final readonly class WorkPresenter
     private function beyondTheArm(): string
     {
         $say = $this->situation->say;
-        $reach = RigAtHand::of($this->user)->read->rig->liftReachM();
+        $reach = RigAtHand::of($this->kit->hand)->read->rig->liftReachM();
         $lift = $this->steps->liftM;
         if ($lift <= $reach) {
             return '';

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-namespace App\Rows;
+namespace Eskith\Telling\Rig;
 
-use App\Models\Line as LineRow;
-use App\Models\Rod;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Line;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Part as RigPart;
 use Eskith\Core\Rig\Rig;
 use Eskith\Core\Units\Constants;
+use Eskith\Telling\Kept\KeptLine;
+use Eskith\Telling\Kept\KeptRod;
 use Eskith\Telling\Kept\LineInUse;
 
-/** A rod's row and the line on its reel, read into a rig; what was not entered, or cannot be, is as usual, and said so. */
-final readonly class RodReader
+/** A rod and the line on its reel, read into a rig; what was not entered, or cannot be, is as usual, and said so. */
+final readonly class RodRead
 {
     /** m, shortest and longest */
     public const ROD_M = [0.4, 5.0];
@@ -42,12 +42,12 @@ final readonly class RodReader
     {
     }
 
-    public static function of(?Rod $rod, ?LineRow $line): self
+    public static function of(?KeptRod $rod, ?KeptLine $line): self
     {
         $assumed = [];
         $material = $line === null ? null : Material::tryFrom($line->kind);
-        if ($line !== null && $material !== null && self::breaks($line->break_n) && LineInUse::isDiameter($line->diameter_m)) {
-            $main = Line::of($material, $line->break_n, $line->diameter_m);
+        if ($line !== null && $material !== null && self::breaks($line->breakN) && LineInUse::isDiameter($line->diameterM)) {
+            $main = Line::of($material, $line->breakN, $line->diameterM);
         } else {
             $main = Line::of(Material::Braid, self::USUAL_LINE_N);
             $assumed[] = '20 lb braid';
@@ -65,8 +65,8 @@ final readonly class RodReader
         if ($rod->leader !== null && $leader === null) {
             $assumed[] = 'no leader';
         }
-        $isRod = self::within($rod->length_m, self::ROD_M);
-        $isLift = self::within($rod->lifts_kg, self::LIFTS_KG);
+        $isRod = self::within($rod->lengthM, self::ROD_M);
+        $isLift = self::within($rod->liftsKg, self::LIFTS_KG);
 
         return new self(
             new Rig(
@@ -74,8 +74,8 @@ final readonly class RodReader
                 leader: $leader,
                 leaderM: $leaderM,
                 connector: $rod->connector ?? Connector::Snap,
-                rodM: $isRod ? $rod->length_m : self::USUAL_ROD_M,
-                liftsKg: $isLift ? $rod->lifts_kg : Rig::LIFTS_KG,
+                rodM: $isRod ? $rod->lengthM : self::USUAL_ROD_M,
+                liftsKg: $isLift ? $rod->liftsKg : Rig::LIFTS_KG,
             ),
             [
                 ...$assumed,
@@ -98,11 +98,11 @@ final readonly class RodReader
     }
 
     /** @return array{Line|null, float} */
-    private static function leader(Rod $rod): array
+    private static function leader(KeptRod $rod): array
     {
-        $sound = $rod->leader !== null && $rod->leader_n !== null && self::breaks($rod->leader_n)
-            && $rod->leader_m !== null && self::within($rod->leader_m, self::LEADER_M);
+        $sound = $rod->leader !== null && $rod->leaderN !== null && self::breaks($rod->leaderN)
+            && $rod->leaderM !== null && self::within($rod->leaderM, self::LEADER_M);
 
-        return $sound ? [Line::of($rod->leader, $rod->leader_n), $rod->leader_m] : [null, 0.0];
+        return $sound ? [Line::of($rod->leader, $rod->leaderN), $rod->leaderM] : [null, 0.0];
     }
 }

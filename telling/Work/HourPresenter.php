@@ -2,12 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Work;
+namespace Eskith\Telling\Work;
 
-use App\Choosing\SingleDrop;
-use App\Models\Outing;
-use App\Models\User;
-use App\Record\Logbook;
 use Eskith\Core\Cadence\HopCast;
 use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Cadence\Steps;
@@ -21,9 +17,9 @@ use Eskith\Core\Drop\Swing;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\ShareData;
-use Eskith\Telling\Enums\EventKind;
-use Illuminate\Support\Carbon;
+use Eskith\Telling\Kit;
 
 /** Where an hour goes with a lure and a cadence, and what another weight or family would save of it. */
 final readonly class HourPresenter
@@ -44,11 +40,12 @@ final readonly class HourPresenter
 
     private ?float $dropEveryS;
 
-    public function __construct(User $user, private SingleDrop $drop, private Steps $steps, private ?Repeat $repeat)
+    public function __construct(Kit $kit, private SingleDrop $drop, private Steps $steps, private ?Repeat $repeat)
     {
         $this->candidate = $drop->candidate();
         $this->depthM = $drop->situation->columnIfStill->depthM ?? 0.0;
-        [$this->fishPerHour, $this->dropEveryS] = self::today($user);
+        $pace = $kit->hand->pace();
+        [$this->fishPerHour, $this->dropEveryS] = [$pace?->fishPerHour($drop->book->now) ?? 0.0, $pace?->dropEveryS];
         $this->hour = $repeat === null ? null : $this->of($drop->lure);
     }
 
@@ -130,29 +127,6 @@ final readonly class HourPresenter
     private function vertical(): bool
     {
         return $this->drop->situation->vertical();
-    }
-
-    /** @return array{float, float|null} fish an hour, and seconds from drop to drop of the rod in hand; null while there are too few */
-    private static function today(User $user): array
-    {
-        $outing = Logbook::of($user)->underWay();
-        if ($outing === null) {
-            return [0.0, null];
-        }
-        $hours = max(0.5, $outing->started_at->diffInSeconds(Carbon::now()) / 3600);
-        $fish = $outing->events()->standing()->where('kind', EventKind::Fish)->where('landed', true)->count();
-
-        return [$fish / $hours, self::pace($user, $outing)];
-    }
-
-    private static function pace(User $user, Outing $outing): ?float
-    {
-        $setup = Logbook::of($user)->setup($outing);
-        $drops = $setup === null ? [] : $outing->events()->standing()->where('kind', EventKind::Drop)->where('setup_id', $setup->id)
-            ->orderBy('at')->get()->all();
-        $count = count($drops);
-
-        return $count < 4 ? null : $drops[0]->at->diffInSeconds($drops[$count - 1]->at) / ($count - 1);
     }
 
     private static function minutes(float $seconds): string

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Work;
+namespace Eskith\Telling\Work;
 
-use App\Choosing\SingleDrop;
 use Eskith\Core\Cadence\LiftTrace;
 use Eskith\Core\Cadence\LiftWords;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\LiftsData;
 
 /** Lifts that were made, beside the lift of the cadence. */

@@ -2,12 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Water;
+namespace Eskith\Telling\Water;
 
-use App\Choosing\SingleDrop;
-use App\Models\Line;
-use App\Models\Lure;
-use App\Models\User;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Drop\AngleFix;
 use Eskith\Core\Drop\Lean;
@@ -18,14 +14,15 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Water\AngleFixData;
-use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kit;
 
 /** "My line leans so much with this on": what flows, and what to do about it. */
 final class AngleFixPresenter
 {
     /** @throws InvalidInput when depth was not read or no flow gives this angle */
-    public static function of(User $user, SingleDrop $desk, float $angleDeg): AngleFixData
+    public static function of(Kit $kit, SingleDrop $desk, float $angleDeg): AngleFixData
     {
         $now = $desk->situation->columnIfStill ?? throw InvalidInput::because(
             'depth', 'Read the depth first; the angle means nothing without it.',
@@ -51,24 +48,24 @@ final class AngleFixPresenter
             headline: "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".(
                 $river ? 'current at the surface' : $name
             ),
-            ways: self::ways($user, $desk, $fixed, $names),
+            ways: self::ways($kit, $desk, $fixed, $names),
             texts: [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
             words: "the {$name} to {$say->speed($speed)}",
-            weights: self::weights($user, $desk, $fixed, $names),
-            lines: self::lines($user, $desk, $fixed),
+            weights: self::weights($kit, $desk, $fixed, $names),
+            lines: self::lines($kit, $desk, $fixed),
         );
     }
 
     /** @return list<string> what brings it back within 20° */
-    private static function ways(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
+    private static function ways(Kit $kit, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
     {
         $say = $desk->situation->say;
         if (VerticalLimits::isVertical($desk->lure->body, $fixed)) {
             return ['It is straight enough down as it is.'];
         }
         $own = [];
-        foreach ($user->lures()->atHand()->get()->filter(static fn (Lure $row): bool => $row->isSound()) as $row) {
-            $lure = $row->kept()->lure();
+        foreach ($kit->luresAtHand() as $kept) {
+            $lure = $kept->lure();
             if (VerticalLimits::isVertical($lure->body, $fixed)) {
                 $own[] = $lure;
             }
@@ -96,12 +93,18 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what the other weights of this family would do */
-    private static function weights(User $user, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
+    private static function weights(Kit $kit, SingleDrop $desk, WaterColumn $fixed, LureNames $names): array
     {
         $say = $desk->situation->say;
         $said = [];
-        $masses = $user->lures()->atHand()->where('family', $desk->lure->family)->distinct()->orderBy('mass_kg')->pluck('mass_kg');
-        foreach ($masses->map(Coerce::number(...)) as $mass) {
+        $masses = [];
+        foreach ($kit->luresAtHand() as $kept) {
+            if ($kept->text('family') === $desk->lure->family->value) {
+                $masses[$kept->text('mass_kg')] = $kept->number('mass_kg');
+            }
+        }
+        sort($masses);
+        foreach ($masses as $mass) {
             $angle = Lean::of(Body::of($desk->lure->family, $mass), $fixed)->angleDeg();
             $said[] = ucfirst($names->weight($mass)).': '.$say->angle($angle);
         }
@@ -110,14 +113,13 @@ final class AngleFixPresenter
     }
 
     /** @return list<string> what the other lines on board would do */
-    private static function lines(User $user, SingleDrop $desk, WaterColumn $fixed): array
+    private static function lines(Kit $kit, SingleDrop $desk, WaterColumn $fixed): array
     {
         $say = $desk->situation->say;
         $said = [];
-        foreach ($user->lines()->get() as $line) {
-            /** @var Line $line */
+        foreach ($kit->hand->lines() as $line) {
             $column = WaterColumn::of(
-                $fixed->depthM, $line->diameter_m,
+                $fixed->depthM, $line->diameterM,
                 Flow::of($fixed->flow->surfaceMs, $fixed->flow->boatMs, $fixed->flow->profile), $fixed->water,
             );
             $said[] = "{$line->name}: ".$say->angle(Lean::of($desk->lure->body, $column)->angleDeg());

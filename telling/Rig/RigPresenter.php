@@ -2,16 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Presenters\Rig;
+namespace Eskith\Telling\Rig;
 
-use App\Choosing\RigAtHand;
-use App\Choosing\SingleDrop;
-use App\Data\Tackle\HistoryData;
-use App\Models\History;
-use App\Models\Line as LineRow;
-use App\Models\Rod;
-use App\Models\User;
-use App\Rows\RodReader;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Rigged\Finding;
 use Eskith\Core\Choosing\Rigged\RigCheck;
@@ -29,7 +21,7 @@ use Eskith\Core\Rig\RodLength;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Unit;
 use Eskith\Telling\Choosing\RankedBox;
-use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Rig\FindingData;
 use Eskith\Telling\Data\Rig\LossData;
 use Eskith\Telling\Data\Rig\OtherRigData;
@@ -37,8 +29,7 @@ use Eskith\Telling\Data\Rig\ReachData;
 use Eskith\Telling\Data\Rig\RigData;
 use Eskith\Telling\Data\Rig\RigHooksData;
 use Eskith\Telling\Data\Rig\RigInShortData;
-use Eskith\Telling\Data\Rig\RodData;
-use Illuminate\Support\Str;
+use Eskith\Telling\Kit;
 
 /** The rod at hand, checked with the lure that is chosen, and what other schools would tie. */
 final readonly class RigPresenter
@@ -52,89 +43,25 @@ final readonly class RigPresenter
 
     private const BRAID_LB = 20;
 
-    /** Tyings of a leader that are told. */
-    private const TYINGS = 4;
-
     /** mm of the lines that a lift's loss is told for. */
     private const LINES_MM = [0.14, 0.20, 0.28];
-
-    private ?Rod $rod;
-
-    private ?LineRow $line;
 
     private RigAtHand $atHand;
 
     private UnitFormat $say;
 
-    private function __construct(private User $user)
+    private function __construct(Kit $kit, private SingleDrop $drop)
     {
-        $this->atHand = RigAtHand::of($user);
-        [$this->rod, $this->line] = [$this->atHand->rod, $this->atHand->line];
-        $this->say = new UnitFormat($user->settings()->units);
-    }
-
-    public static function of(User $user): self
-    {
-        return new self($user);
-    }
-
-    public function rod(): RodData
-    {
-        $metric = $this->user->settings()->units->depth === Unit::Metre;
-
-        return new RodData(
-            uuid: $this->rod->uuid ?? (string) Str::uuid(),
-            name: $this->rod->name ?? 'My rod',
-            length: $this->rod->length_text ?? ($metric ? '2.1 m' : '7 ft'),
-            lifts: $this->rod->lifts_text ?? ($metric ? '1 kg' : '2.2 lb'),
-            line: $this->line?->id,
-            leader: $this->rod === null ? Material::Fluorocarbon->value : $this->rod->leader->value ?? '',
-            leaderStrength: $this->rod->leader_n_text ?? '8 lb',
-            leaderLength: $this->rod->leader_m_text ?? ($metric ? '1.5 m' : '5 ft'),
-            connector: $this->rod->connector->value ?? Connector::Snap->value,
-        );
-    }
-
-    /** @return list<OptionData> rods left ashore, by uuid */
-    public function ashore(): array
-    {
-        return array_values($this->user->rods()->whereNotNull('ashore_at')->orderBy('id')->get()
-            ->map(static fn (Rod $rod): OptionData => new OptionData($rod->uuid, $rod->called()))->all());
-    }
-
-    /** @return list<HistoryData> how the leader of this rod was tied, newest first */
-    public function tyings(): array
-    {
-        return $this->rod === null ? [] : array_values(
-            $this->user->history()->where('rod_id', $this->rod->id)->latest('at')->latest('id')->limit(self::TYINGS)->get()
-                ->map(static fn (History $row): HistoryData => new HistoryData($row->what, $row->at->toIso8601String()))->all(),
-        );
-    }
-
-    /** @return list<OptionData> none, or what a leader is made of */
-    public static function materials(): array
-    {
-        return [
-            new OptionData('', 'no leader'),
-            ...array_map(
-                static fn (Material $material): OptionData => new OptionData($material->value, $material->word()), Material::cases(),
-            ),
-        ];
-    }
-
-    /** @return list<OptionData> */
-    public static function connectors(): array
-    {
-        return array_map(
-            static fn (Connector $connector): OptionData => new OptionData($connector->value, $connector->word()), Connector::cases(),
-        );
+        $this->atHand = RigAtHand::of($kit->hand);
+        $this->say = $drop->situation->say;
     }
 
     /** The rig in a sentence, and what is to be mended, for a pick of the ranked box. */
-    public static function inShort(User $user, RankedBox $rankedBox, Candidate $candidate): RigInShortData
+    public static function inShort(RankedBox $rankedBox, Candidate $candidate): RigInShortData
     {
-        $presenter = new self($user);
-        $report = $presenter->atHand->report($rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book);
+        $report = RigAtHand::of($rankedBox->kit->hand)->report(
+            $rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book,
+        );
         $checks = new RigChecks($report);
         $care = array_values(array_filter(
             $checks->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
@@ -143,8 +70,14 @@ final readonly class RigPresenter
         return new RigInShortData(RigHeadline::of($report), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
     }
 
-    public function checked(SingleDrop $drop): RigData
+    public static function of(Kit $kit, SingleDrop $drop): RigData
     {
+        return (new self($kit, $drop))->checked();
+    }
+
+    private function checked(): RigData
+    {
+        $drop = $this->drop;
         $rig = $this->atHand->read->rig;
         $assumed = $this->atHand->read->assumed;
         $report = $this->atHand->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
@@ -165,11 +98,11 @@ final readonly class RigPresenter
                     / RigReport::FARTHEST_M,
             ),
             diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
-            losses: $this->losses($report, $drop),
+            losses: $this->losses($report),
             assumed: $assumed === [] ? '' : 'Taken as usual: '.implode(', ', $assumed).'.',
             lineOutM: $report->lineOutM(),
             leaderM: $rig->leaderM,
-            line: $this->line->name ?? $this->named($rig->line),
+            line: $this->atHand->line->name ?? $this->named($rig->line),
             leader: $rig->leader === null ? 'no leader' : $this->named($rig->leader),
             connector: $rig->connector->word(),
             worn: $report->worn > 0,
@@ -194,11 +127,11 @@ final readonly class RigPresenter
     private function others(RigReport $report): array
     {
         $rig = $report->rig;
-        $light = Line::of(Material::Fluorocarbon, self::LIGHT_LB * RodReader::POUND_N);
-        $stiff = Line::of(Material::Fluorocarbon, self::STIFF_LB * RodReader::POUND_N);
-        $braid = Line::of(Material::Braid, self::BRAID_LB * RodReader::POUND_N);
-        $straight = Line::of(Material::Fluorocarbon, self::STRAIGHT_LB * RodReader::POUND_N);
-        $isStiff = ($rig->leader->breakN ?? 0.0) > self::STRAIGHT_LB * RodReader::POUND_N;
+        $light = Line::of(Material::Fluorocarbon, self::LIGHT_LB * RodRead::POUND_N);
+        $stiff = Line::of(Material::Fluorocarbon, self::STIFF_LB * RodRead::POUND_N);
+        $braid = Line::of(Material::Braid, self::BRAID_LB * RodRead::POUND_N);
+        $straight = Line::of(Material::Fluorocarbon, self::STRAIGHT_LB * RodRead::POUND_N);
+        $isStiff = ($rig->leader->breakN ?? 0.0) > self::STRAIGHT_LB * RodRead::POUND_N;
         $others = [
             $rig->line->material === Material::Braid
                 ? ["{$this->named($straight)} straight to the lure", $rig->straight($straight)]
@@ -263,19 +196,19 @@ final readonly class RigPresenter
     }
 
     /** @return list<LossData> for each weight of the fish's series */
-    private function losses(RigReport $report, SingleDrop $drop): array
+    private function losses(RigReport $report): array
     {
-        return array_map(function (float $kg) use ($report, $drop): LossData {
+        return array_map(function (float $kg) use ($report): LossData {
             $lost = array_map(static fn (float $mm): ?LostLift => $report->startWith($kg, $mm / 1000), self::LINES_MM);
 
             return new LossData(
-                $this->say->weight($kg), Mass::same($kg, $drop->lure->massKg), array_map($report->lostSaid(...), $lost),
+                $this->say->weight($kg), Mass::same($kg, $this->drop->lure->massKg), array_map($report->lostSaid(...), $lost),
                 array_map(
                     static fn (?LostLift $one): ?float => $one === null ? null : min(1.0, $one->lostM / max(0.01, $report->steps->liftM)),
                     $lost,
                 ),
             );
-        }, WeightSteps::series($drop->situation->aim->species));
+        }, WeightSteps::series($this->drop->situation->aim->species));
     }
 
     private function named(Line $line): string

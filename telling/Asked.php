@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Eskith\Telling;
+
+use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Units\Measure;
+use Eskith\Core\Units\Unit;
+
+/** What was given with a question, by name. */
+final readonly class Asked
+{
+    /** @param  array<array-key, mixed>  $given */
+    public function __construct(private array $given)
+    {
+    }
+
+    /** Whether something was typed. */
+    public function has(string $name): bool
+    {
+        return trim((string) $this->textOrNull($name)) !== '';
+    }
+
+    /** Null where there is none, or something else than a text. */
+    public function textOrNull(string $name): ?string
+    {
+        $text = $this->given[$name] ?? null;
+
+        return is_string($text) ? $text : null;
+    }
+
+    /** @throws InvalidInput when there is none, or something else */
+    public function text(string $name, ?string $default = null): string
+    {
+        $text = $this->given[$name] ?? $default;
+
+        return is_string($text) ? $text : throw InvalidInput::because($name, "This question needs \"{$name}\" in its address.");
+    }
+
+    /**
+     * SI.
+     *
+     * @throws InvalidInput when it is none
+     */
+    public function measure(string $name, Unit $unit): float
+    {
+        return Measure::parse($this->text($name), $unit, $name)->si;
+    }
+}
