@@ -7,6 +7,7 @@ namespace App\Console;
 use BackedEnum;
 use Eskith\Core\Choosing\Chart\ChartFindings;
 use Eskith\Core\Choosing\RuleBook;
+use Eskith\Core\Units\Unit;
 use LogicException;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -30,7 +31,7 @@ final class Tables
     public static function text(): string
     {
         return "# What the rules rest on\n\nWritten by `php artisan types` from where each is defined. SI units, angles in degrees.\n"
-            .self::rules().self::kinds().self::figures();
+            .self::rules().self::kinds().self::figures().self::said();
     }
 
     private static function rules(): string
@@ -99,6 +100,18 @@ final class Tables
                 $text .= '| '.self::name($class)." | {$constant->name} ".self::plain($value).' | '
                     .self::says($constant->getDocComment())." |\n";
             }
+        }
+
+        return $text;
+    }
+
+    /** How numbers are rounded where they are said, on either side of where that changes. */
+    private static function said(): string
+    {
+        $numbers = [0.0456, 0.96, 1.94, 2.06, 9.94, 10.06, 19.94, 20.06, 99.4, 123.456];
+        $text = "\n## Numbers as they are said\n\n| unit | ".implode(' | ', $numbers)." |\n|---".str_repeat('|---', count($numbers))."|\n";
+        foreach (Unit::cases() as $unit) {
+            $text .= "| {$unit->name} | ".implode(' | ', array_map($unit->printValue(...), $numbers))." |\n";
         }
 
         return $text;

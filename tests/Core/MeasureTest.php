@@ -46,6 +46,29 @@ final class MeasureTest extends TestCase
         self::assertSame($shown, $measure->text);
     }
 
+    /** @return iterable<string, array{Unit, float, string}> */
+    public static function said(): iterable
+    {
+        yield 'seconds under two' => [Unit::Second, 1.94, '1.9'];
+        yield 'seconds from two on' => [Unit::Second, 2.06, '2'];
+        yield 'a slow drift' => [Unit::MilePerHour, 0.456, '0.46'];
+        yield 'a wind' => [Unit::MilePerHour, 9.94, '9.9'];
+        yield 'a gale' => [Unit::Knot, 31.4, '31'];
+        yield 'shallow feet' => [Unit::Foot, 9.94, '9.9'];
+        yield 'deep feet' => [Unit::Foot, 26.4, '26'];
+        yield 'metres under twenty' => [Unit::Metre, 19.94, '19.9'];
+        yield 'metres from twenty on' => [Unit::Metre, 20.4, '20'];
+        yield 'grams of a vibe' => [Unit::Gram, 4.5, '4.5'];
+        yield 'grams of a blade' => [Unit::Gram, 14.17, '14'];
+        yield 'no minus before nothing' => [Unit::Celsius, -0.04, '0'];
+    }
+
+    #[DataProvider('said')]
+    public function test_a_number_has_no_more_digits_than_it_deserves(Unit $unit, float $value, string $said): void
+    {
+        self::assertSame($said, $unit->printValue($value));
+    }
+
     /** @return iterable<string, array{string, Unit, string}> */
     public static function unreadable(): iterable
     {

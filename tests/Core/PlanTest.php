@@ -184,6 +184,14 @@ final class PlanTest extends TestCase
         yield 'a line' => [static fn () => Area::of([$at(0, 0), $at(5, 5), $at(9, 9)]), 'area'];
         yield 'a bow tie' => [static fn () => Area::of([$at(0, 0), $at(5, 5), $at(5, 0), $at(0, 5)]), 'area'];
         yield 'touching itself' => [static fn () => Area::of([$at(0, 0), $at(10, 0), $at(10, 10), $at(5, 0), $at(0, 10)]), 'area'];
+        yield 'a corner on the far side of an edge' => [
+            static fn () => Area::of([$at(0, 0), $at(10, 0), $at(10, 10), $at(0, 10), $at(0, 8), $at(10, 6), $at(0, 4)]), 'area',
+        ];
+        yield 'a corner on an edge from beyond' => [
+            static fn () => Area::of([
+                $at(0, 0), $at(5, 0), $at(5, 9), $at(9, 9), $at(5, 5), $at(9, 0), $at(12, 0), $at(12, 12), $at(0, 12),
+            ]), 'area',
+        ];
         yield 'over itself' => [static fn () => Area::of([$at(0, 0), $at(10, 0), $at(5, 0), $at(5, 5)]), 'area'];
         $square = static fn (): Area => Area::of([$at(0, 0), $at(9, 0), $at(9, 9), $at(0, 9)]);
         yield 'no drift' => [static fn () => DriftPlan::of($square(), 0, 0, 3, 2), 'speed_ms'];

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Rig\Chain;
 use Eskith\Core\Rig\HookSet;
+use Eskith\Core\Rig\LostLift;
 use Eskith\Core\Rig\Part;
 use Eskith\Core\Rig\Segment;
+use Eskith\Core\Tackle\Body;
+use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Water\Flow;
+use Eskith\Core\Water\Profile;
+use Eskith\Core\Water\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -39,6 +46,19 @@ final class RigTest extends TestCase
                     : self::assertSame($value, $answer, "{$verb} {$i}: {$name}");
             }
         }
+    }
+
+    public function test_what_a_lift_loses_by_measure_is_so_many_times_what_was_reckoned(): void
+    {
+        $column = WaterColumn::of(8.0, 0.0002, Flow::of(0.0, 0.3, Profile::Uniform), Water::of(6));
+        $lost = LostLift::of(Body::of(Family::Blade, 0.0142), $column, 90.0, 0.035, 0.8);
+        $measured = $lost->times(1.5);
+        self::assertGreaterThan(0.0, $lost->bellyM);
+        self::assertEqualsWithDelta($lost->bellyM + $lost->stretchM, $lost->lostM, 1e-12);
+        foreach (['bellyM', 'stretchM', 'lostM'] as $part) {
+            self::assertEqualsWithDelta(1.5 * $lost->{$part}, $measured->{$part}, 1e-12, $part);
+        }
+        self::assertSame([$lost->tensionRestN, $lost->tensionLiftN], [$measured->tensionRestN, $measured->tensionLiftN]);
     }
 
     public function test_a_chain_holds_what_its_weakest_part_holds(): void

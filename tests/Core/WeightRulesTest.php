@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Eskith\Core\Care\Species;
+use Eskith\Core\Choosing\WeightSteps;
+use Eskith\Core\Units\Constants;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Which weight: each rule at its edges. */
@@ -63,6 +66,20 @@ final class WeightRulesTest extends RuleTestCase
         yield 'W9: large forage, a step lighter' => ['W9', ['oz' => 0.375, 'forage' => 'larger'], -1.0];
         yield 'W9: forage like the lure' => ['W9', ['oz' => 0.5, 'forage' => 'like'], 1.0];
         yield 'W9: forage like the lure, another weight' => ['W9', ['oz' => 0.75, 'forage' => 'like'], 0.0];
+    }
+
+    public function test_the_lightest_that_is_made_and_not_lighter_is_told(): void
+    {
+        $ounces = static fn (float $asked, Species $fish = Species::Walleye): ?float => (
+            $kg = WeightSteps::stamped($asked * Constants::OUNCE_KG, $fish)
+        ) === null ? null : round($kg / Constants::OUNCE_KG, 4);
+        self::assertSame([0.125, 0.5, 0.5, 0.625], array_map($ounces, [0.1, 0.4, 0.5, 0.51]));
+        // Beyond the series in quarters, up to two ounces.
+        self::assertSame([1.25, 1.25, 1.5, 2.0, 2.0, null], array_map($ounces, [1.06, 1.25, 1.26, 1.8, 2.0, 2.1]));
+        self::assertSame(
+            [0.25, 1.0, null], array_map(static fn (float $asked): ?float => $ounces($asked, Species::Bream), [0.249, 0.8, 1.1]),
+        );
+        self::assertSame(0.0045, WeightSteps::stamped(0.004, Species::Bream));
     }
 
     /** @param  array<string, mixed>  $given */
