@@ -1,9 +1,11 @@
+import { constants } from "node:zlib";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import laravel from "laravel-vite-plugin";
 import { defineConfig } from "vite";
 import { compression, defineAlgorithm } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
+import { rooms } from "./vite.rooms";
 
 export default defineConfig({
 	plugins: [
@@ -14,6 +16,7 @@ export default defineConfig({
 		}),
 		react(),
 		tailwindcss(),
+		rooms(),
 		// Opens without a connection what is needed on the water: the scripts as built, pages as they were last seen.
 		VitePWA({
 			outDir: "public/build",
@@ -41,6 +44,8 @@ export default defineConfig({
 			workbox: {
 				globDirectory: "public/build",
 				globPatterns: ["assets/*.js", "assets/*.css", "assets/*-latin-wght-normal-*.woff2"],
+				// What answers on this device is taken along when it is wanted.
+				globIgnores: ["assets/worker-*"],
 				modifyURLPrefix: { "assets/": "/build/assets/" },
 				navigateFallback: null,
 				clientsClaim: true,
@@ -49,6 +54,11 @@ export default defineConfig({
 				sourcemap: false,
 				additionalManifestEntries: [{ url: "/no-signal", revision: Date.now().toString(36) }],
 				runtimeCaching: [
+					{
+						urlPattern: /\/build\/assets\/(worker|rooms|php8|[0-9a-f]{40})[^/]*$/,
+						handler: "CacheFirst",
+						options: { cacheName: "on board", cacheableResponse: { statuses: [200] } },
+					},
 					{
 						// Everything that is looked at, but what is there to sign in or to take a file away.
 						urlPattern: ({ request, url, sameOrigin }) =>
@@ -78,12 +88,18 @@ export default defineConfig({
 		}),
 		// Packed once here, so that no server has to: public/router.php and the example configurations serve what lies beside.
 		compression({
-			include: /\.(js|css|svg|json)$/,
+			include: /\.(m?js|css|svg|json)$/,
 			exclude: /manifest\.json$/,
 			threshold: 800,
 			algorithms: [defineAlgorithm("brotliCompress"), defineAlgorithm("gzip", { level: 9 })],
 		}),
+		// Large, and hardly smaller for seven times as long a wait.
+		compression({
+			include: /\.wasm$/,
+			algorithms: [defineAlgorithm("brotliCompress", { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } })],
+		}),
 	],
+	worker: { format: "es" },
 	build: {
 		assetsInlineLimit: 0,
 		rolldownOptions: {

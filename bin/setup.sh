@@ -119,7 +119,7 @@ need_libraries() {
 
 need_build() {
     local state
-    state=$(hash_of resources vite.config.ts package-lock.json)
+    state=$(hash_of resources core telling vite.config.ts vite.rooms.ts package-lock.json composer.json)
     if [ ! -f public/build/manifest.json ] || ! done_for build "$state"; then
         echo "Building the interface …"
         npm run build > storage/logs/build.log 2>&1 || stop "the interface could not be built; see storage/logs/build.log."

@@ -20,7 +20,7 @@ if (
     return true;
 }
 $types = [
-    'js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml',
+    'js' => 'text/javascript', 'mjs' => 'text/javascript', 'wasm' => 'application/wasm', 'css' => 'text/css', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'svg' => 'image/svg+xml',
     'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png', 'txt' => 'text/plain; charset=utf-8',
 ];
 header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
@@ -30,6 +30,10 @@ if ($path === '/build/sw.js') {
     header('Cache-Control: no-cache');
 } else {
     header('Cache-Control: public, max-age='.(str_starts_with($path, '/build/assets/') ? '31536000, immutable' : '3600'));
+}
+if (preg_match('#^/build/assets/worker-[^/]+\.js$#', $path) === 1) {
+    // PHP is run in this worker alone, and nothing else is.
+    header("Content-Security-Policy: default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'");
 }
 header('X-Content-Type-Options: nosniff');
 header('Vary: Accept-Encoding');

@@ -22,6 +22,7 @@ use App\Http\Controllers\Fish\OutingNowController;
 use App\Http\Controllers\Fish\PutBackController;
 use App\Http\Controllers\Fish\SetupController;
 use App\Http\Controllers\Fish\TapController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\LookBack\LookBackController;
 use App\Http\Controllers\LookBack\RepeatController;
 use App\Http\Controllers\LookBack\SeasonReportController;
@@ -95,6 +96,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         // What a page costs that shows nothing: bin/bench measures all others against it. No part of what is served.
         Route::get('empty', static fn () => (new TroublePage(200, ''))->render());
     }
+    Route::get('kit', KitController::class)->name('kit');
     foreach (Question::cases() as $question) {
         Route::get($question->value, QuestionController::class)->defaults('question', $question->value)->name($question->value);
     }

@@ -22,6 +22,7 @@ use Eskith\Telling\Kept\LineInUse;
 use Eskith\Telling\Kept\Measured;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Readings\ReadingBook;
+use Eskith\Telling\Readings\Typed;
 use Eskith\Telling\Settings\Settings;
 
 /** All that an angler's answers rest on, as plain values. */
@@ -71,9 +72,15 @@ final readonly class Kit
 
     public function with(RecordSays $record, AtHand $hand): self
     {
+        return $this->but(record: $record, hand: $hand);
+    }
+
+    /** @param  list<KeptReading>|null  $readings */
+    private function but(?array $readings = null, ?RecordSays $record = null, ?AtHand $hand = null): self
+    {
         return new self(
             set: $this->set,
-            readings: $this->readings,
+            readings: $readings ?? $this->readings,
             measured: $this->measured,
             lures: $this->lures,
             pinned: $this->pinned,
@@ -84,9 +91,26 @@ final readonly class Kit
             day: $this->day,
             depths: $this->depths,
             madeUp: $this->madeUp,
-            record: $record,
-            hand: $hand,
+            record: $record ?? $this->record,
+            hand: $hand ?? $this->hand,
         );
+    }
+
+    /**
+     * With readings that were typed where this kit is, and are kept nowhere else yet.
+     *
+     * @param  array<array-key, string|null>  $texts  name => what was typed, null to take the reading away
+     *
+     * @throws InvalidInput when one cannot be read
+     */
+    public function reading(array $texts, DateTimeInterface $at): self
+    {
+        if ($texts === []) {
+            return $this;
+        }
+        $typed = Typed::of($texts, Settings::from($this->set)->units, $at);
+
+        return $this->but(readings: $typed->over($this->readings));
     }
 
     /** @return list<KeptLure> those that can be tied on: not lost, and as a lure must be */
@@ -98,7 +122,10 @@ final readonly class Kit
     /** As a file, as a device keeps it; with what the record says worked out before. */
     public function json(): string
     {
-        return json_encode(['version' => self::VERSION, 'kit' => Plain::of($this)], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            ['version' => self::VERSION, 'kit' => Plain::of($this)],
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     /** @throws InvalidInput when it is of another version, or no kit */

@@ -10,6 +10,9 @@ use Eskith\Core\Units\InvalidInput;
 /** `bin/eskith tell < asked.json`: a question asked of a kit, `{"file": …, "question": …, "given": {…}, "now": …}`. */
 final class Tell
 {
+    /** Of a number that is told. */
+    private const DIGITS = '9';
+
     /** @return array{string, string, int} what to print, what to complain of, exit status: 0 answered, 1 refused, 2 not usable at all */
     public static function run(string $input): array
     {
@@ -32,9 +35,18 @@ final class Tell
         }
     }
 
-    /** @param  object|array<string, mixed>  $answer */
+    /**
+     * The same bytes wherever it was worked out: the last digits of a sine are not those of another library.
+     *
+     * @param  object|array<string, mixed>  $answer
+     */
     public static function json(object|array $answer): string
     {
-        return json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $before = (string) ini_set('serialize_precision', self::DIGITS);
+        try {
+            return json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        } finally {
+            ini_set('serialize_precision', $before);
+        }
     }
 }

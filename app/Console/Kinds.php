@@ -18,6 +18,7 @@ use Eskith\Telling\Enums\Flew;
 use Eskith\Telling\Enums\HookHeld;
 use Eskith\Telling\Enums\LostAt;
 use Eskith\Telling\Enums\PauseWhy;
+use Eskith\Telling\Question;
 
 /**
  * What the interface knows of things that grow: written from where each is defined, so that one more of them is there too.
@@ -40,6 +41,8 @@ final class Kinds
             ."export type Command = readonly [string, readonly number[]];\n\n"
             .'export const BLADE_BACK = '.json_encode(Outline::BLADE_BACK).";\n\nexport const CLEAR_MM = "
             .json_encode(Outline::CLEAR_MM).";\n";
+        $text .= "\n/** What this device can answer by itself, each by its address. */\nexport const QUESTIONS: readonly string[] = "
+            .self::literal(array_map(static fn (Question $one): string => "/{$one->value}", Question::cases()), 0).";\n";
         foreach (self::all() as $name => [$cases, $tell]) {
             $text .= "\nexport const {$name} = {\n";
             foreach ($cases as $case) {

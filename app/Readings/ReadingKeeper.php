@@ -7,10 +7,11 @@ namespace App\Readings;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use Eskith\Core\Choosing\Reading;
-use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\Coerce;
+use Eskith\Telling\Kept\KeptReading;
+use Eskith\Telling\Readings\Typed;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -33,35 +34,45 @@ final readonly class ReadingKeeper
      *
      * @throws InvalidInput when one cannot be read; then none is kept
      */
-    public function keep(array $texts, Source $source = Source::Measured): void
+    public function keep(array $texts, Source $source = Source::Measured, ?Carbon $at = null): void
     {
-        $units = $this->user->settings()->units;
-        $rows = [];
-        $gone = [];
-        foreach ($texts as $name => $text) {
-            if ($text === null) {
-                $gone[] = (string) $name;
-
-                continue;
-            }
-            // What says nothing any more is no reading to keep.
-            [$name, $text] = Renamed::reading((string) $name, $text) ?? ['', ''];
-            if ($name === '') {
-                continue;
-            }
-            $reading = Reading::tryFrom($name) ?? throw InvalidInput::because(
-                'readings', 'There is no reading called "'.mb_substr($name, 0, 30).'".',
-            );
-            [$shown, $si] = $reading->read($text, $units);
-            $rows[] = [
-                'user_id' => $this->user->id, 'name' => $name, 'text' => $shown, 'si' => $si, 'source' => $source->value,
-                'read_at' => Carbon::now(),
-            ];
-        }
-        if ($gone !== []) {
-            ReadingRow::query()->where('user_id', $this->user->id)->whereIn('name', $gone)->delete();
+        $now = $at ?? Carbon::now();
+        $typed = Typed::of($texts, $this->user->settings()->units, $now, $source);
+        $rows = array_map(fn (KeptReading $one): array => [
+            'user_id' => $this->user->id, 'name' => $one->name, 'text' => $one->text, 'si' => $one->si, 'source' => $one->source,
+            'read_at' => $now,
+        ], $typed->read);
+        if ($typed->gone !== []) {
+            ReadingRow::query()->where('user_id', $this->user->id)->whereIn('name', $typed->gone)->delete();
         }
         ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
+    }
+
+    /**
+     * Keeps readings of which some come late: what was read of them since stands.
+     *
+     * @param  array<array-key, string|null>  $texts  as for keep()
+     * @param  array<array-key, Carbon>  $typed  name => when, of those that come late
+     *
+     * @throws InvalidInput when one cannot be read; then none is kept
+     */
+    public function keepLate(array $texts, array $typed): void
+    {
+        $late = array_intersect_key($typed, $texts);
+        if ($late === []) {
+            $this->keep($texts);
+
+            return;
+        }
+        foreach ($this->user->readings()->whereIn('name', array_keys($late))->get() as $row) {
+            if ($row->read_at->greaterThan($late[$row->name])) {
+                unset($texts[$row->name]);
+            }
+        }
+        $this->keep(array_diff_key($texts, $late));
+        foreach (array_intersect_key($texts, $late) as $name => $text) {
+            $this->keep([$name => $text], at: $late[$name]);
+        }
     }
 
     /**

@@ -7,6 +7,20 @@ export const BLADE_BACK = 0.6;
 
 export const CLEAR_MM = 2.4;
 
+/** What this device can answer by itself, each by its address. */
+export const QUESTIONS: readonly string[] = [
+	"/answer",
+	"/second-look",
+	"/compare",
+	"/on-top",
+	"/chart",
+	"/cast",
+	"/angle-fix",
+	"/ghost",
+	"/work/timing",
+	"/rig/checks",
+];
+
 export const FAMILY = {
 	blade: {
 		word: "blade",

@@ -7,18 +7,19 @@ namespace Tests\Feature;
 use App\Kits\Kits;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Eskith\Core\Choosing\Reading;
-use Eskith\Core\Choosing\Readings\Kind;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kit;
+use Eskith\Telling\OnBoard;
 use Eskith\Telling\Question;
 use Eskith\Telling\Tell;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Situations;
 use Tests\TestCase;
 
 /** What is told of a kit that was taken along is what the server tells, byte for byte. */
@@ -50,7 +51,7 @@ final class KitTest extends TestCase
         $random = new Randomizer(new Mt19937(27));
         $met = [];
         for ($i = 0; $i < self::DRAWN; $i++) {
-            $tried = self::drawn($random);
+            $tried = Situations::drawn($random);
             $address = http_build_query($tried);
             $answer = $this->getJson("/answer?{$address}");
             if ($answer->status() === 422) {
@@ -64,7 +65,7 @@ final class KitTest extends TestCase
             $met[$keys[0]] = 1;
             $pick = $keys[$i % count($keys)];
             foreach ($i % 4 === 0 ? Question::cases() : [] as $question) {
-                $given = [...$tried, ...self::given($question, $keys[0], $pick)];
+                $given = [...$tried, ...Situations::given($question, $keys[0], $pick)];
                 $server = $this->getJson("/{$question->value}?".http_build_query($given));
                 if ($server->status() === 422) {
                     $this->expectRefused($file, $given, $question);
@@ -74,9 +75,10 @@ final class KitTest extends TestCase
                 $told = $server->assertOk()->getContent();
                 $met[$question->value] = 1;
                 // What worked before is read from the record.
-                $told = $question === Question::SecondLook ? json_encode([...(array) $server->json(), 'before' => null]) : $told;
+                $told = $question === Question::SecondLook ? Tell::json([...(array) $server->json(), 'before' => null]) : $told;
                 $kit = self::told($file, $question->value, $given);
-                self::assertSame($told, $question === Question::SecondLook ? json_encode(json_decode($kit, true)) : $kit, $question->value);
+                $kit = $question === Question::SecondLook ? Tell::json((array) json_decode($kit, true)) : $kit;
+                self::assertSame($told, $kit, $question->value);
             }
         }
         self::assertSame([], array_diff(array_column(Question::cases(), 'value'), array_keys($met)), 'each was answered');
@@ -85,48 +87,12 @@ final class KitTest extends TestCase
         self::assertGreaterThan(5, count($met), 'of these situations not all end alike');
     }
 
-    /** @return array<string, string> what is given with a question */
-    private static function given(Question $question, string $first, string $pick): array
-    {
-        return match ($question) {
-            Question::Answer => ['pick' => $pick, 'family' => 'spoon'],
-            Question::SecondLook => [],
-            Question::Compare => ['a' => $first, 'b' => $pick],
-            Question::OnTop, Question::Timing, Question::Rig => ['pick' => $pick],
-            Question::Chart => ['across' => 'line', 'of' => 'box'],
-            Question::Cast => ['pick' => $pick, 'length' => '25 m', 'bail' => 'open'],
-            Question::AngleFix => ['pick' => $pick, 'angle' => '25'],
-            Question::Ghost => ['pick' => $pick, 'line' => '0.14 mm'],
-        };
-    }
-
-    /** @return array<string, string> some readings, drawn from what each may be */
-    private static function drawn(Randomizer $random): array
-    {
-        $texts = [];
-        foreach (Reading::cases() as $reading) {
-            $definition = $reading->definition();
-            if ($random->getInt(0, 3) !== 0) {
-                continue;
-            }
-            $unit = $definition->unit(UnitSet::metric());
-            // Up to a third of what it can be: at the far ends little can stand beside.
-            [$least, $most] = $unit === null ? [0.0, 0.0] : $definition->limits($unit);
-            $texts[$reading->value] = match ($definition->kind) {
-                Kind::Measure => round($least + ($most - $least) * $random->getInt(0, 33) / 100, 1)." {$unit?->symbol()}",
-                default => (string) array_keys($definition->options)[$random->getInt(0, max(0, count($definition->options) - 1))],
-            };
-        }
-
-        return array_filter($texts, static fn (string $text): bool => $text !== '');
-    }
-
     /** @param  array<string, string>  $given */
     private static function told(string $file, string $question, array $given): string
     {
         $answer = Question::from($question)->of(Kit::read($file), $given, Carbon::now());
 
-        return (string) json_encode($answer, JSON_THROW_ON_ERROR);
+        return Tell::json($answer);
     }
 
     /** @param  array<string, string>  $given */
@@ -138,6 +104,49 @@ final class KitTest extends TestCase
         } catch (InvalidInput) {
             // So does the kit.
         }
+    }
+
+    public function test_a_reading_typed_on_the_device_is_answered_as_if_the_server_kept_it(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->actingAs(User::query()->sole());
+        $kit = Kit::read((string) $this->get('/kit')->assertOk()->getContent());
+        $typed = ['depth' => '31ft', 'drift' => null, 'clarity' => 'clear', 'temp' => '39 F'];
+        $kept = $this->putJson('/readings', ['readings' => $typed])->assertOk()->getContent();
+
+        self::assertSame($kept, Tell::json(Question::Answer->of($kit->reading($typed, Carbon::now()), [], Carbon::now())));
+        self::assertNotSame($kept, Tell::json(Question::Answer->of($kit, [], Carbon::now())));
+    }
+
+    public function test_a_kit_is_of_who_is_signed_in_and_a_text_that_is_none_does_not_stop_it(): void
+    {
+        $this->getJson('/kit')->assertUnauthorized();
+        $mine = $this->anglerOnTheLake();
+        $lure = $mine->lures()->firstOrFail();
+        DB::table('lures')->where('id', $lure->id)->update(['mass_text' => "half a letter \xc3"]);
+        $other = $this->angler();
+        $kit = fn (User $user): array => array_map(
+            static fn (KeptLure $one): int => $one->id(),
+            Kit::read((string) $this->actingAs($user)->get('/kit')->assertOk()->getContent())->lures,
+        );
+
+        self::assertContains($lure->id, $kit($mine));
+        self::assertSame([], $kit($other));
+        self::assertStringContainsString('no-store', (string) $this->get('/kit')->headers->get('Cache-Control'));
+    }
+
+    public function test_a_device_hears_refusals_as_from_the_server(): void
+    {
+        $this->actingAs($user = $this->anglerOnTheLake());
+        OnBoard::take(Kits::whole($user)->json());
+        $asked = static fn (array $given, string $question = 'answer'): array => (array) json_decode(OnBoard::answer((string) json_encode(
+            ['question' => $question, 'given' => $given, 'read' => [], 'now' => Carbon::now()->getTimestamp()],
+        )), true);
+        $server = $this->getJson('/answer?depth=soup');
+        self::assertSame(['status' => 422, 'body' => $server->assertStatus(422)->json()], $asked(['depth' => 'soup']));
+        $server = $this->getJson('/cast?pick=1.middle.low_hop');
+        self::assertSame(422, $asked(['pick' => '1.middle.low_hop'], 'cast')['status']);
+        self::assertSame($server->assertStatus(422)->json(), $asked(['pick' => '1.middle.low_hop'], 'cast')['body']);
     }
 
     public function test_the_command_line_tells_what_the_address_answers(): void

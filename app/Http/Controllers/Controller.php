@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Tell;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 abstract class Controller
@@ -28,6 +30,16 @@ abstract class Controller
         $text = $request->query($name);
 
         return is_string($text) ? $text : null;
+    }
+
+    /**
+     * As a device tells it too.
+     *
+     * @param  object|array<string, mixed>  $answer
+     */
+    protected static function answered(object|array $answer): JsonResponse
+    {
+        return JsonResponse::fromJsonString(Tell::json($answer));
     }
 
     /** The angler signed in; routes behind `auth` always have one. */

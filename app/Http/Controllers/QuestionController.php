@@ -24,11 +24,11 @@ final class QuestionController extends Controller
         [$kit, $given, $now] = [Kits::of($user), $request->query(), Carbon::now()];
 
         if ($question !== Question::SecondLook) {
-            return response()->json($question->of($kit, $given, $now));
+            return self::answered($question->of($kit, $given, $now));
         }
         // What worked here before is read from the record, which no kit holds.
         $box = RankedBox::of($kit, $kit->book($now, $given));
 
-        return response()->json(SecondLookPresenter::of($box, RepeatPresenter::here($user, $box)));
+        return self::answered(SecondLookPresenter::of($box, RepeatPresenter::here($user, $box)));
     }
 }

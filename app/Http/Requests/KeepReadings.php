@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Support\Carbon;
+
 final class KeepReadings extends AnglerRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'readings' => ['required', 'array', 'max:40'],
             'readings.*' => ['present', 'nullable', 'string', 'max:120'],
             'family' => ['nullable', 'string', 'max:20'],
+            'typed' => ['nullable', 'array', 'max:40'],
+            'typed.*' => self::moment(),
             'pick' => ['nullable', 'string', 'max:80'],
         ];
     }
@@ -20,7 +24,7 @@ final class KeepReadings extends AnglerRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['readings.*' => 'A reading is a short text, such as 26 ft.'];
+        return ['readings.*' => 'A reading is a short text, such as 26 ft.', 'typed.*' => 'When it was typed is a moment.'];
     }
 
     /** @return array<string, string|null> */
@@ -28,6 +32,17 @@ final class KeepReadings extends AnglerRequest
     {
         /** @var array<string, string|null> */
         return $this->validated('readings');
+    }
+
+    /** @return array<array-key, Carbon> when those were typed that could not be sent at once, by name */
+    public function typed(): array
+    {
+        $typed = $this->validated('typed');
+
+        return array_map(
+            static fn (string $at): Carbon => Carbon::parse($at)->min(Carbon::now()),
+            array_filter(is_array($typed) ? $typed : [], is_string(...)),
+        );
     }
 
     public function pick(): ?string

@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { Choice } from "../parts/Choice";
 import { AppLayout } from "../shell/AppLayout";
 import { SignOut } from "../shell/SignOut";
+import { TakeAlong } from "../shell/TakeAlong";
 import type { SettingsPage } from "../types";
 
 const groups: [string, [string, string, Record<string, string>][]][] = [
@@ -82,6 +83,10 @@ export default function Settings({ choices, settings }: SettingsPage) {
 						</div>
 					</section>
 				))}
+				<section className="mt-5 border-t border-rule pt-3">
+					<h2 className="pb-1 text-[19px]">With no signal</h2>
+					<TakeAlong />
+				</section>
 				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
 					<p>
 						Signed in as {props.angler}.{" "}

@@ -1,3 +1,6 @@
+/** Where the worker keeps pages as they were last seen: only of who is signed in, and gone when they sign out. */
+export const PAGES = "pages";
+
 /** What this browser keeps under a key; null when there is nothing, or nothing that can be read. */
 export function kept<T>(key: string): T | null {
 	try {

@@ -1,4 +1,5 @@
 import { hear } from "./clock";
+import { isOnBoard, kitIsOld } from "./kit";
 
 /** A refusal in the server's own sentence, with the fields it concerns. */
 export class Refused extends Error {
@@ -44,7 +45,27 @@ export async function send<T>(
 	});
 	// What is only looked at may have been kept on the way.
 	if (method !== "GET") hear(response, askedAt);
+	if (method !== "GET" && response.ok) kitIsOld();
 	return answered<T>(response);
+}
+
+/** Asks what is only answered: of the server, and where that cannot be reached of this device itself. Throws as send() does. */
+export async function ask<T>(url: string, signal?: AbortSignal): Promise<T> {
+	try {
+		return await send<T>("GET", url, undefined, signal);
+	} catch (error) {
+		if (error instanceof Refused || signal?.aborted) throw error;
+		const told = await askHere<T>(url);
+		if (told === null || signal?.aborted) throw error;
+		return told;
+	}
+}
+
+/** What this device answers by itself; null where it cannot. Throws Refused, as the server would. */
+export async function askHere<T>(url: string): Promise<T | null> {
+	if (!isOnBoard()) return null;
+	const told = await import("./onBoard").then(({ answerOnBoard }) => answerOnBoard(url)).catch(() => null);
+	return told && answered<T>(new Response(JSON.stringify(told.body), { status: told.status }));
 }
 
 async function answered<T>(response: Response): Promise<T> {

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useRef } from "react";
 import { pause, queries, troubleOf } from "./queries";
-import { Refused, send } from "./send";
+import { ask, Refused, send } from "./send";
 
 interface Asked<T> {
 	answer: T | null;
@@ -32,7 +32,7 @@ export function useAsk<T>(url: string | null, { again, body, after = 40 }: Optio
 			queryKey: [asker, url, times, body],
 			queryFn: async ({ signal }) => {
 				await pause(after, signal);
-				return send<T>(body === undefined ? "GET" : "POST", url ?? "", body, signal);
+				return body === undefined ? ask<T>(url ?? "", signal) : send<T>("POST", url ?? "", body, signal);
 			},
 			enabled: url !== null,
 		},

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useId, useMemo, useRef, useState } from "react";
+import { NO_SIGNAL } from "../parts/kit";
 import { queries, troubleOf } from "../parts/queries";
 import { send } from "../parts/send";
 import type { AnswerData } from "../types";
@@ -53,6 +54,15 @@ export function useAnswer(initial: AnswerData, initialPick: string | null = null
 		letGo();
 	}, [initial, show, letGo]);
 	const { look } = view;
+	// A page that was kept is as it was; what this device can work out by itself is shown as it is now.
+	useEffect(() => {
+		const again = (event: Event) => {
+			event.preventDefault();
+			void look().catch(() => {});
+		};
+		window.addEventListener(NO_SIGNAL, again);
+		return () => window.removeEventListener(NO_SIGNAL, again);
+	}, [look]);
 	const keepInSight = useCallback(
 		async (lure: number | null) => {
 			try {

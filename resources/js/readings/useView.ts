@@ -2,7 +2,7 @@ import type { QueryKey } from "@tanstack/react-query";
 import { type RefObject, useCallback, useRef, useState } from "react";
 import { remember } from "../parts/address";
 import { queries, troubleOf } from "../parts/queries";
-import { send } from "../parts/send";
+import { ask } from "../parts/send";
 import type { AnswerData } from "../types";
 import type { SetTroubles } from "./useAnswer";
 
@@ -59,7 +59,7 @@ export function useView({ initial, initialPick, key, setTroubles, resend }: Prop
 		onItsWay.current = new AbortController();
 		const { signal } = onItsWay.current;
 		try {
-			const next = await send<AnswerData>("GET", address(), undefined, signal);
+			const next = await ask<AnswerData>(address(), signal);
 			if (!signal.aborted) queries.setQueryData(key, next);
 		} catch (error) {
 			if (!signal.aborted) throw error;

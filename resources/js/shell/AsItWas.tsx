@@ -1,6 +1,7 @@
 import { router, usePage } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { now, setClock } from "../parts/clock";
+import { isOnBoard, NO_SIGNAL } from "../parts/kit";
 import { shortDayOf, timeOf } from "../parts/words";
 
 /** ms: a page that is older as it opens came from this device, not from the server. */
@@ -13,6 +14,7 @@ const SOON = 3_000;
 export function AsItWas() {
 	const { madeAt } = usePage().props;
 	const [kept, setKept] = useState(false);
+	const [known, setKnown] = useState<string | null>(null);
 	// biome-ignore lint/correctness/useExhaustiveDependencies: asked once, of the page that was opened; later ones come from the server
 	useEffect(() => {
 		const isOld = () => now() - Date.parse(madeAt) > FRESH;
@@ -20,7 +22,15 @@ export function AsItWas() {
 		if (isOld())
 			void setClock(AbortSignal.timeout(SOON)).then(
 				() => setKept(isOld()),
-				() => setKept(true),
+				async () => {
+					setKept(true);
+					const known = isOnBoard()
+						? await import("../parts/onBoard").then(({ kitAt }) => kitAt()).catch(() => null)
+						: null;
+					// A page that has an answer says that it works it out anew.
+					const anew = known !== null && !window.dispatchEvent(new Event(NO_SIGNAL, { cancelable: true }));
+					setKnown(anew ? known : null);
+				},
 			);
 		return router.on("success", () => setKept(false));
 	}, []);
@@ -28,10 +38,16 @@ export function AsItWas() {
 	return (
 		kept && (
 			<p role="status" className="border-b border-rule bg-brass-pale px-4 py-2 text-ink lg:px-7">
-				No signal: as it was {isToday(madeAt) ? "" : `on ${shortDayOf(madeAt)} `}at {timeOf(madeAt)}.
+				{known
+					? `No signal: worked out here, from what was known ${when(known)}.`
+					: `No signal: as it was ${when(madeAt)}.`}
 			</p>
 		)
 	);
+}
+
+function when(iso: string): string {
+	return `${isToday(iso) ? "" : `on ${shortDayOf(iso)} `}at ${timeOf(iso)}`;
 }
 
 function isToday(iso: string): boolean {

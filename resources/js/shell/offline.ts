@@ -1,9 +1,8 @@
 import { router } from "@inertiajs/react";
 import { now, setClock } from "../parts/clock";
-import { keep, kept } from "../parts/kept";
-
-/** Where the worker keeps pages as they were last seen: only of who is signed in. */
-const PAGES = "pages";
+import { keep, kept, PAGES } from "../parts/kept";
+import { kitIsOld } from "../parts/kit";
+import { setAngler } from "../parts/unsent";
 
 /** What opens without a connection though it has not been opened yet: first what is needed on the water, as it is now. */
 const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html", "/places"];
@@ -48,6 +47,7 @@ export function workOffline(angler: number | null, build: string): void {
 		// A page that only says what went wrong does not know who is signed in.
 		if (who === undefined || who === before) return;
 		here = who;
+		setAngler(who);
 		if (who === null) {
 			void import("../outbox/wire").then(({ leave }) => leave());
 			others.postMessage(before);
@@ -67,6 +67,9 @@ export function workOffline(angler: number | null, build: string): void {
 	router.on("start", (event) => {
 		const { method, only, url } = event.detail.visit;
 		asked = method === "get" && only.length === 0 ? url : null;
+	});
+	router.on("finish", ({ detail: { visit } }) => {
+		if (visit.method !== "get" && visit.completed) kitIsOld();
 	});
 	router.on("networkError", (event) => {
 		if (asked && !navigator.serviceWorker.controller) return;
@@ -95,6 +98,8 @@ async function prepare(build: string): Promise<void> {
 		if (!(now() - made < OLDEST)) await take(pages, path);
 	}
 	keep(BUILD, build);
+	// What answers on this device goes on with what is known now.
+	kitIsOld();
 }
 
 /** Keeps a page as it is now. One that leads elsewhere, as when nobody is signed in any more, is not kept. */

@@ -18,9 +18,9 @@ final class ReadingController extends Controller
 {
     public function update(KeepReadings $request): JsonResponse
     {
-        $rankedBox = Kits::keeping($request->angler(), $request->texts());
+        $rankedBox = Kits::keeping($request->angler(), $request->texts(), $request->typed());
 
-        return response()->json(AnswerPresenter::of($rankedBox, $request->pick(), $request->family()));
+        return self::answered(AnswerPresenter::of($rankedBox, $request->pick(), $request->family()));
     }
 
     /** A pinned reading is never overwritten by instruments. */
@@ -32,6 +32,6 @@ final class ReadingController extends Controller
             throw InvalidInput::because($name, 'There is no reading to pin yet.');
         }
 
-        return response()->json(TodaysAnswer::of($user));
+        return self::answered(TodaysAnswer::of($user));
     }
 }

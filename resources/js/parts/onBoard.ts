@@ -1,0 +1,160 @@
+import { QUESTIONS } from "../kinds";
+import type { FromWorker, ToWorker } from "../onboard/worker";
+import { now } from "./clock";
+import { PAGES } from "./kept";
+import { isOnBoard, setOnBoard } from "./kit";
+import { unsentReadings } from "./unsent";
+
+/** What this device answered, as the server would have. */
+export interface Told {
+	status: number;
+	body: unknown;
+}
+
+/** Where the worker of the pages keeps the files that this device answers with. */
+const ON_BOARD = "on board";
+
+/** Where what is known of the angler is kept: with their pages, and gone with them. */
+const KIT = "/kit";
+
+/** ms without a question after which PHP is ended: left alone it goes on using the processor. */
+const IDLE = 30_000;
+
+let worker: Worker | null = null;
+let idle: ReturnType<typeof setTimeout> | undefined;
+let asked = 0;
+
+/** Answers a question by itself; null where it is none, or where nothing was taken along. */
+export async function answerOnBoard(url: string): Promise<Told | null> {
+	const { pathname, searchParams } = new URL(url, window.location.href);
+	if (!isOnBoard() || !QUESTIONS.includes(pathname)) return null;
+	const open = await opened();
+	if (!open) return null;
+	clearTimeout(idle);
+	const id = ++asked;
+	const text = JSON.stringify({
+		question: pathname.slice(1),
+		given: Object.fromEntries(searchParams),
+		read: unsentReadings(),
+		now: now() / 1000,
+	});
+	const answered = await new Promise<FromWorker>((resolve, reject) => {
+		const hear = ({ data }: MessageEvent<FromWorker>) => {
+			if (data.id !== id) return;
+			open.removeEventListener("message", hear);
+			resolve(data);
+		};
+		open.addEventListener("message", hear);
+		open.addEventListener("error", () => reject(new Error("The worker ended.")), { once: true });
+		open.postMessage({ id, asked: text } satisfies ToWorker);
+	}).catch((error: unknown): FromWorker => ({ id, failed: String(error) }));
+	clearTimeout(idle);
+	idle = setTimeout(end, IDLE);
+	if ("answered" in answered) return JSON.parse(answered.answered) as Told;
+	// It starts anew with the next question.
+	end();
+	throw new Error(answered.failed);
+}
+
+/** Ends PHP; the next question starts it anew, with what is kept then. */
+export function end(): void {
+	clearTimeout(idle);
+	worker?.terminate();
+	worker = null;
+}
+
+async function opened(): Promise<Worker | null> {
+	if (worker) return worker;
+	const kit = await keptKit();
+	if (kit === null) return null;
+	const { FILES, WORKER } = await import("../onboard/files");
+	if (!(await isTaken())) return null;
+	worker ??= start(WORKER, { open: { ...FILES, kit } });
+	return worker;
+}
+
+function start(address: string, open: ToWorker): Worker {
+	const made = new Worker(address, { type: "module" });
+	made.postMessage(open);
+	return made;
+}
+
+async function keptKit(): Promise<string | null> {
+	return (await kitHere())?.text() ?? null;
+}
+
+async function kitHere(): Promise<Response | undefined> {
+	return "caches" in window ? caches.open(PAGES).then((pages) => pages.match(KIT)) : undefined;
+}
+
+/** Of when what this device knows is; null where it knows nothing. */
+export async function kitAt(): Promise<string | null> {
+	const date = Date.parse((await kitHere())?.headers.get("Date") ?? "");
+	return Number.isNaN(date) ? null : new Date(date).toISOString();
+}
+
+/** Whether the files of this build are on this device. */
+export async function isTaken(): Promise<boolean> {
+	if (!("caches" in window) || !(await caches.has(ON_BOARD))) return false;
+	const { FILES, WORKER } = await import("../onboard/files");
+	const kept = await caches.open(ON_BOARD);
+	const found = await Promise.all([...Object.values(FILES), WORKER].map((url) => kept.match(url)));
+	return found.every((one) => one !== undefined);
+}
+
+/** Fetches what this device answers with, all of it before what an earlier build left goes. Tells how many bytes came. */
+export async function takeAlong(tell: (bytes: number) => void): Promise<void> {
+	const { FILES, WORKER } = await import("../onboard/files");
+	const kept = await caches.open(ON_BOARD);
+	const wanted = [...Object.values(FILES), WORKER];
+	let bytes = 0;
+	for (const url of wanted) {
+		if (await kept.match(url)) continue;
+		const answer = await fetch(url);
+		if (!answer.ok || !answer.body) throw new TypeError(`${url} did not come.`);
+		const counted = answer.body.pipeThrough(
+			new TransformStream<Uint8Array<ArrayBuffer>, Uint8Array<ArrayBuffer>>({
+				transform(chunk, on) {
+					bytes += chunk.byteLength;
+					tell(bytes);
+					on.enqueue(chunk);
+				},
+			}),
+		);
+		await kept.put(url, new Response(counted, { headers: answer.headers }));
+	}
+	for (const request of await kept.keys()) {
+		if (!wanted.includes(request.url)) await kept.delete(request);
+	}
+	await takeKit();
+	setOnBoard(true);
+}
+
+/** Fetches what is known of the angler; PHP goes on with it from the next question. */
+export async function takeKit(): Promise<void> {
+	const answer = await fetch(KIT, { headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest" } });
+	if (!answer.ok || answer.redirected) return;
+	await (await caches.open(PAGES)).put(KIT, answer);
+	end();
+}
+
+/** Bytes over the line, as the server packs them; null when it cannot be asked. */
+export async function sizeOnTheLine(): Promise<number | null> {
+	const { FILES, WORKER } = await import("../onboard/files");
+	const sizes = await Promise.all(
+		[...Object.values(FILES), WORKER].map(async (url) => {
+			const answer = await fetch(url, { method: "HEAD" });
+			return Number(answer.headers.get("Content-Length") ?? Number.NaN);
+		}),
+	).catch(() => [Number.NaN]);
+	const sum = sizes.reduce((all, one) => all + one, 0);
+	return Number.isFinite(sum) ? sum : null;
+}
+
+/** Leaves nothing of it on this device. */
+export async function leaveBehind(): Promise<void> {
+	end();
+	setOnBoard(false);
+	await caches.delete(ON_BOARD);
+	await (await caches.open(PAGES)).delete(KIT);
+}

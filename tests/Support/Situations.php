@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Readings\Kind;
+use Eskith\Core\Units\UnitSet;
+use Eskith\Telling\Question;
+use Random\Randomizer;
+
+/** What questions are asked with where server and device are held beside each other. */
+final class Situations
+{
+    /** @return array<string, string> what is given with a question */
+    public static function given(Question $question, string $first, string $pick): array
+    {
+        return match ($question) {
+            Question::Answer => ['pick' => $pick, 'family' => 'spoon'],
+            Question::SecondLook => [],
+            Question::Compare => ['a' => $first, 'b' => $pick],
+            Question::OnTop, Question::Timing, Question::Rig => ['pick' => $pick],
+            Question::Chart => ['across' => 'line', 'of' => 'box'],
+            Question::Cast => ['pick' => $pick, 'length' => '25 m', 'bail' => 'open'],
+            Question::AngleFix => ['pick' => $pick, 'angle' => '25'],
+            Question::Ghost => ['pick' => $pick, 'line' => '0.14 mm'],
+        };
+    }
+
+    /** @return array<string, string> some readings, drawn from what each may be */
+    public static function drawn(Randomizer $random): array
+    {
+        $texts = [];
+        foreach (Reading::cases() as $reading) {
+            $definition = $reading->definition();
+            if ($random->getInt(0, 3) !== 0) {
+                continue;
+            }
+            $unit = $definition->unit(UnitSet::metric());
+            // Up to a third of what it can be: at the far ends little can stand beside.
+            [$least, $most] = $unit === null ? [0.0, 0.0] : $definition->limits($unit);
+            $texts[$reading->value] = match ($definition->kind) {
+                Kind::Measure => round($least + ($most - $least) * $random->getInt(0, 33) / 100, 1)." {$unit?->symbol()}",
+                default => (string) array_keys($definition->options)[$random->getInt(0, max(0, count($definition->options) - 1))],
+            };
+        }
+
+        return array_filter($texts, static fn (string $text): bool => $text !== '');
+    }
+}
