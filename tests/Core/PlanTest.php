@@ -194,6 +194,8 @@ final class PlanTest extends TestCase
         ];
         yield 'over itself' => [static fn () => Area::of([$at(0, 0), $at(10, 0), $at(5, 0), $at(5, 5)]), 'area'];
         $square = static fn (): Area => Area::of([$at(0, 0), $at(9, 0), $at(9, 9), $at(0, 9)]);
+        yield 'a bearing beyond ten rounds' => [static fn () => FanPlan::of($at(0, 0), 3601, 3700, 2, 20, 3), 'to_deg'];
+        yield 'a fan that goes back' => [static fn () => FanPlan::of($at(0, 0), 40, 30, 2, 20, 3), 'to_deg'];
         yield 'no drift' => [static fn () => DriftPlan::of($square(), 0, 0, 3, 2), 'speed_ms'];
         yield 'no motor' => [static fn () => DriftPlan::of($square(), 0, 0.4, 3, 0), 'motor_ms'];
         yield 'no lane' => [static fn () => DriftPlan::of($square(), 0, 0.4, 0, 2), 'lane_m'];

@@ -229,6 +229,8 @@ final class RigReportTest extends TestCase
             self::assertNotSame('', $cause->says());
             self::assertNotSame('', $cause->cure());
         }
+        $twelve = $stiff->with(leader: Line::of(Material::Fluorocarbon, 53.4));
+        self::assertSame([], Fouling::of($twelve, $good, false, 0.3, false), '12 lb is no longer limp');
         self::assertSame([], Fouling::of($stiff->with(connector: Connector::Snap), $good, false, 0.9, false));
         self::assertSame([], Fouling::of($stiff, new Hooks(null, 6), false, 0.3, false), 'a hook that is not known is not blamed');
         self::assertSame(

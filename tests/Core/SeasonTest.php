@@ -71,6 +71,7 @@ final class SeasonTest extends TestCase
         )))->comparisons(Factor::Hole)[0];
         self::assertLessThanOrEqual($pair(4, 3)->outingsToTell() ?? 99, $pair(5, 3)->outingsToTell() ?? 99);
         self::assertNull($pair(4, 4)->outingsToTell(), 'what is alike is never told apart');
+        self::assertSame(1, $pair(40, 4)->outingsToTell(), 'what is told apart already is so with one more');
     }
 
     public function test_stages_add_up_and_count_fouls_of_drops(): void
@@ -96,6 +97,13 @@ final class SeasonTest extends TestCase
         self::assertNotNull($gaps);
         self::assertSame([2, 46.0, 20.0], [$gaps->count, $gaps->usualMin, $gaps->stayedMin]);
         self::assertNull(Gaps::of([[[1.0, 5.0], 10.0]]));
+        // Gaps of 20, 30 … 120 minutes: half are of 70 or less, four of five of 100 or less.
+        $touches = [0.0];
+        for ($gap = 20.0; $gap <= 120.0; $gap += 10.0) {
+            $touches[] = $touches[count($touches) - 1] + $gap;
+        }
+        $many = Gaps::of([[$touches, end($touches) + 5.0]]);
+        self::assertSame([11, 70.0, 100.0, 5.0], [$many?->count, $many?->usualMin, $many?->longMin, $many?->stayedMin]);
     }
 
     public function test_the_command_line_says_the_same(): void
