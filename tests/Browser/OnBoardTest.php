@@ -56,6 +56,30 @@ final class OnBoardTest extends BrowserTestCase
             JS), 'what is known of an angler goes with them');
     }
 
+    public function test_after_a_new_build_what_is_missing_is_fetched_and_only_then_goes_what_is_old(): void
+    {
+        $this->takeAlong();
+        $kept = fn (): array => $this->page->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            caches.open("on board").then((files) => files.keys())
+                .then((all) => done(all.map(({ url }) => url.replace(/.*[/]/, "").replace(/-[^-]*$/, "")).sort()));
+            JS);
+        $whole = $kept();
+        self::assertCount(4, $whole);
+        $this->page->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            (async () => {
+                const files = await caches.open("on board");
+                const rooms = (await files.keys()).find(({ url }) => url.includes("/rooms-"));
+                await files.delete(rooms);
+                await files.put("/build/assets/earlier-12345678.json", new Response("{}"));
+            })().then(done);
+            JS);
+        self::assertContains('earlier', $kept());
+        $this->page->get("{$this->server->url}/fish");
+        $this->eventually(fn (): bool => $kept() === $whole, 'for what answers on this device to be whole again');
+    }
+
     public function test_every_question_is_answered_alike_by_the_server_and_by_the_device(): void
     {
         $this->takeAlong();

@@ -116,7 +116,10 @@ final class OnBoardBench
         $pids = implode(' ', self::renderers());
         $run = self::QUARTER_MS / 1000;
         $process = proc_open(
-            ['bash', '-c', "while :; do kill -STOP {$pids} 2> /dev/null; sleep ".(0.01 - $run)."; kill -CONT {$pids} 2> /dev/null; sleep {$run}; done"],
+            ['bash', '-c', sprintf(
+                'while :; do kill -STOP %1$s 2> /dev/null; sleep %2$F; kill -CONT %1$s 2> /dev/null; sleep %3$F; done',
+                $pids, 0.01 - $run, $run,
+            )],
             [], $pipes,
         );
 

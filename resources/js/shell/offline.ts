@@ -1,7 +1,7 @@
 import { router } from "@inertiajs/react";
 import { now, setClock } from "../parts/clock";
 import { keep, kept, PAGES } from "../parts/kept";
-import { kitIsOld } from "../parts/kit";
+import { isOnBoard, kitIsOld } from "../parts/kit";
 import { setAngler } from "../parts/unsent";
 
 /** What opens without a connection though it has not been opened yet: first what is needed on the water, as it is now. */
@@ -98,8 +98,11 @@ async function prepare(build: string): Promise<void> {
 		if (!(now() - made < OLDEST)) await take(pages, path);
 	}
 	keep(BUILD, build);
-	// What answers on this device goes on with what is known now.
-	kitIsOld();
+	// What answers on this device goes on with what is known now, and after a new build with that.
+	if (!isOnBoard()) return;
+	const { isTaken, takeAlong } = await import("../parts/onBoard");
+	if (await isTaken()) kitIsOld();
+	else await takeAlong(() => {});
 }
 
 /** Keeps a page as it is now. One that leads elsewhere, as when nobody is signed in any more, is not kept. */
