@@ -78,6 +78,13 @@ final class OnBoardTest extends BrowserTestCase
         self::assertContains('earlier', $kept());
         $this->page->get("{$this->server->url}/fish");
         $this->eventually(fn (): bool => $kept() === $whole, 'for what answers on this device to be whole again');
+        // A page that was left in the middle of it has fetched all, and let go of nothing.
+        $this->page->executeAsyncScript(<<<'JS'
+            const [done] = arguments;
+            caches.open("on board").then((files) => files.put("/build/assets/earlier-12345678.json", new Response("{}"))).then(done);
+            JS);
+        $this->page->get("{$this->server->url}/fish");
+        $this->eventually(fn (): bool => $kept() === $whole, 'for what an earlier build left to go');
     }
 
     public function test_every_question_is_answered_alike_by_the_server_and_by_the_device(): void

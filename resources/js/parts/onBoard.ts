@@ -123,11 +123,25 @@ export async function takeAlong(tell: (bytes: number) => void): Promise<void> {
 		);
 		await kept.put(url, new Response(counted, { headers: answer.headers }));
 	}
-	for (const request of await kept.keys()) {
-		if (!wanted.includes(request.url)) await kept.delete(request);
-	}
 	await takeKit();
 	setOnBoard(true);
+	await leaveOld();
+}
+
+/** Lets go of what an earlier build left, once all of this one is here. */
+async function leaveOld(): Promise<void> {
+	const { FILES, WORKER } = await import("../onboard/files");
+	const kept = await caches.open(ON_BOARD);
+	for (const request of await kept.keys()) {
+		if (![...Object.values(FILES), WORKER].includes(request.url)) await kept.delete(request);
+	}
+}
+
+/** Goes on with what is known now; after a new build, or where a page was left in the middle of it, with all of that. */
+export async function goOn(): Promise<void> {
+	if (!(await isTaken())) return takeAlong(() => {});
+	await leaveOld();
+	await takeKit();
 }
 
 /** Fetches what is known of the angler; PHP goes on with it from the next question. */

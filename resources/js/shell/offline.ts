@@ -99,10 +99,7 @@ async function prepare(build: string): Promise<void> {
 	}
 	keep(BUILD, build);
 	// What answers on this device goes on with what is known now, and after a new build with that.
-	if (!isOnBoard()) return;
-	const { isTaken, takeAlong } = await import("../parts/onBoard");
-	if (await isTaken()) kitIsOld();
-	else await takeAlong(() => {});
+	if (isOnBoard()) await import("../parts/onBoard").then(({ goOn }) => goOn());
 }
 
 /** Keeps a page as it is now. One that leads elsewhere, as when nobody is signed in any more, is not kept. */
