@@ -10,7 +10,9 @@ use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\Cloud;
 use Eskith\Core\Water\Frame;
+use Eskith\Core\Water\WindFrom;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
@@ -163,14 +165,26 @@ final class ForecastTest extends TestCase
         $spot = $this->water->spots()->create(['user_id' => $this->angler->id, 'name' => 'Ledge', 'depth_m' => 8.0]);
         $this->put("/spots/{$spot->id}/here")->assertSessionHasNoErrors();
         $made = $this->madeUp(now()->subMinutes(40));
-        $cloud = $made['cloud'] === 'clear' ? 'broken' : 'clear';
-        $from = $made['wind_from'] === 'n' ? 's' : 'n';
+        // A sky and a wind that no minute of the day before had with this wind, gust and air, and an hour whose like none had.
+        $alike = static fn (array $one): string => "{$one['wind']}, {$one['gust']}, {$one['air']}";
+        $day = [];
+        for ($minutes = 0; $minutes <= 26 * 60; $minutes++) {
+            $then = $this->madeUp(now()->subMinutes($minutes));
+            $day[$alike($then)][] = $then;
+        }
+        $known = $day[$alike($made)];
+        $cloud = array_values(array_diff(array_column(Cloud::cases(), 'value'), array_column($known, 'cloud')))[0];
+        $from = array_values(array_diff(array_column(WindFrom::cases(), 'value'), array_column($known, 'wind_from')))[0];
+        $days = 9;
+        while (isset($day[$alike($this->madeUp(now()->subDays($days)))])) {
+            $days++;
+        }
         foreach ([['air' => '-30 °F'], ['gust' => '60 mph'], ['cloud' => $cloud, 'wind_from' => $from]] as $other) {
             $this->putJson('/readings', ['readings' => [...$made, ...$other]])->assertOk();
             self::assertSame([], $this->aside('/lure'));
         }
         // Of another hour than the day before it was kept, or of the demo's waters, it is none either.
-        $this->putJson('/readings', ['readings' => $this->madeUp(now()->subDays(9))])->assertOk();
+        $this->putJson('/readings', ['readings' => $this->madeUp(now()->subDays($days))])->assertOk();
         self::assertSame([], $this->aside('/lure'));
         $this->putJson('/readings', ['readings' => $made])->assertOk();
         self::assertCount(1, $this->aside('/lure'));
