@@ -182,6 +182,10 @@ final class ReadingsTest extends TestCase
         self::assertSame('bright', $gone(11));
         self::assertNull($gone(13));
         $this->putJson('/readings', ['readings' => ['depth' => '31 ft'], 'typed' => ['depth' => 'soon']])->assertStatus(422);
+        // A clock that runs two hours ahead is no reason to refuse what was typed.
+        $ahead = $this->putJson('/readings', ['readings' => ['depth' => '33 ft'], 'typed' => ['depth' => $typed(150)]])->assertOk();
+        self::assertSame('33 ft', $ahead->json('readings.depth.text'));
+        self::assertSame(Carbon::now()->getTimestamp(), Carbon::parse($ahead->json('readings.depth.readAt'))->getTimestamp());
         Carbon::setTestNow();
     }
 }

@@ -2,7 +2,7 @@ import { act, renderHook } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { setOnBoard } from "../../resources/js/parts/kit";
 import { ask, Refused } from "../../resources/js/parts/send";
-import { keepUnsent, setAngler, unsentReadings, unsentSince } from "../../resources/js/parts/unsent";
+import { keepUnsent, letGoUnsent, setAngler, unsentReadings, unsentSince } from "../../resources/js/parts/unsent";
 import { useAnswer } from "../../resources/js/readings/useAnswer";
 import { answer, heldFetch, reading } from "./make";
 
@@ -74,10 +74,30 @@ describe("a reading typed with no signal", () => {
 		expect(held.calls[3]?.body).toMatchObject({ readings: { depth: "31 ft" } });
 	});
 
+	it("is not sent again by a tab that typed it once another has sent it, nor lost where both typed", async () => {
+		const { result } = renderHook(() => useAnswer(first));
+		act(() => result.current.change("depth", "31 ft"));
+		await act(() => held.calls[0]?.fail());
+		keepUnsent({ temp: "39 °F" });
+		expect(unsentReadings()).toEqual({ depth: "31 ft", temp: "39 °F" });
+		// The other tab was quicker.
+		letGoUnsent(["depth", "temp"]);
+		act(() => void window.dispatchEvent(new Event("online")));
+		expect(held.calls).toHaveLength(1);
+	});
+
+	it("is no fault of the page where what is kept is none", () => {
+		localStorage.setItem("readings of 7 not sent", '{"depth":null,"temp":7,"drift":{"text":"1 mph","at":"soon"}}');
+		expect([unsentReadings(), unsentSince()]).toEqual([{}, {}]);
+		localStorage.setItem("readings of 7 not sent", "[1");
+		expect(unsentReadings()).toEqual({});
+	});
+
 	it("is of who typed it alone", () => {
 		keepUnsent({ depth: "31 ft" });
 		setAngler(8);
 		expect(unsentReadings()).toEqual({});
+		keepUnsent({ depth: "9 ft" });
 		setAngler(7);
 		expect(unsentReadings()).toEqual({ depth: "31 ft" });
 		setAngler(null);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Asked;
 use Eskith\Telling\Tell;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,17 +20,13 @@ abstract class Controller
      */
     protected function text(Request $request, string $name, ?string $default = null): string
     {
-        $text = $request->query($name) ?? $default;
-
-        return is_string($text) ? $text : throw InvalidInput::because($name, "This question needs \"{$name}\" in its address.");
+        return (new Asked($request->query()))->text($name, $default);
     }
 
     /** A text from the address; null where there is none, or something else. */
     protected function textOrNull(Request $request, string $name): ?string
     {
-        $text = $request->query($name);
-
-        return is_string($text) ? $text : null;
+        return (new Asked($request->query()))->textOrNull($name);
     }
 
     /**

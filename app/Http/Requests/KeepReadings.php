@@ -16,7 +16,8 @@ final class KeepReadings extends AnglerRequest
             'readings.*' => ['present', 'nullable', 'string', 'max:120'],
             'family' => ['nullable', 'string', 'max:20'],
             'typed' => ['nullable', 'array', 'max:40'],
-            'typed.*' => self::moment(),
+            // One that lies ahead is of a clock that is wrong; it counts as now.
+            'typed.*' => ['bail', 'nullable', 'string', 'max:40', 'date'],
             'pick' => ['nullable', 'string', 'max:80'],
         ];
     }

@@ -15,3 +15,6 @@ const whole = (path: string) => new URL(path, window.location.href).href;
 export const FILES: Files = { runtime: whole(runtime), wasm: whole(wasm), rooms: whole(rooms) };
 
 export const WORKER = whole(worker);
+
+/** All that is taken along. */
+export const ALL: readonly string[] = [...Object.values(FILES), WORKER];

@@ -20,9 +20,19 @@ const KIT = "/kit";
 /** ms without a question after which PHP is ended: left alone it goes on using the processor. */
 const IDLE = 30_000;
 
+/** Where all of it lies, looked up when it is first needed. */
+const files = () => {
+	found ??= import("../onboard/files");
+	return found;
+};
+
+let found: Promise<typeof import("../onboard/files")> | undefined;
 let worker: Worker | null = null;
 let idle: ReturnType<typeof setTimeout> | undefined;
 let asked = 0;
+
+/** Who waits for an answer, by the number of the question. */
+const waiting = new Map<number, (told: FromWorker) => void>();
 
 /** Answers a question by itself; null where it is none, or where nothing was taken along. */
 export async function answerOnBoard(url: string): Promise<Told | null> {
@@ -38,43 +48,45 @@ export async function answerOnBoard(url: string): Promise<Told | null> {
 		read: unsentReadings(),
 		now: now() / 1000,
 	});
-	const answered = await new Promise<FromWorker>((resolve, reject) => {
-		const hear = ({ data }: MessageEvent<FromWorker>) => {
-			if (data.id !== id) return;
-			open.removeEventListener("message", hear);
-			resolve(data);
-		};
-		open.addEventListener("message", hear);
-		open.addEventListener("error", () => reject(new Error("The worker ended.")), { once: true });
+	const answered = await new Promise<FromWorker>((resolve) => {
+		waiting.set(id, resolve);
 		open.postMessage({ id, asked: text } satisfies ToWorker);
-	}).catch((error: unknown): FromWorker => ({ id, failed: String(error) }));
-	clearTimeout(idle);
-	idle = setTimeout(end, IDLE);
-	if ("answered" in answered) return JSON.parse(answered.answered) as Told;
+	});
+	if ("answered" in answered) {
+		if (waiting.size === 0) idle = setTimeout(end, IDLE);
+		return JSON.parse(answered.answered) as Told;
+	}
 	// It starts anew with the next question.
 	end();
 	throw new Error(answered.failed);
 }
 
-/** Ends PHP; the next question starts it anew, with what is kept then. */
+/** Ends PHP, whoever waits for it; the next question starts it anew, with what is kept then. */
 export function end(): void {
 	clearTimeout(idle);
 	worker?.terminate();
 	worker = null;
+	for (const id of waiting.keys()) hear({ id, failed: "PHP was ended." });
+}
+
+function hear(told: FromWorker): void {
+	waiting.get(told.id)?.(told);
+	waiting.delete(told.id);
 }
 
 async function opened(): Promise<Worker | null> {
 	if (worker) return worker;
 	const kit = await keptKit();
-	if (kit === null) return null;
-	const { FILES, WORKER } = await import("../onboard/files");
-	if (!(await isTaken())) return null;
+	if (kit === null || !(await isTaken())) return null;
+	const { FILES, WORKER } = await files();
 	worker ??= start(WORKER, { open: { ...FILES, kit } });
 	return worker;
 }
 
 function start(address: string, open: ToWorker): Worker {
 	const made = new Worker(address, { type: "module" });
+	made.onmessage = ({ data }: MessageEvent<FromWorker>) => hear(data);
+	made.onerror = end;
 	made.postMessage(open);
 	return made;
 }
@@ -96,19 +108,18 @@ export async function kitAt(): Promise<string | null> {
 /** Whether the files of this build are on this device. */
 export async function isTaken(): Promise<boolean> {
 	if (!("caches" in window) || !(await caches.has(ON_BOARD))) return false;
-	const { FILES, WORKER } = await import("../onboard/files");
+	const { ALL } = await files();
 	const kept = await caches.open(ON_BOARD);
-	const found = await Promise.all([...Object.values(FILES), WORKER].map((url) => kept.match(url)));
-	return found.every((one) => one !== undefined);
+	const there = await Promise.all(ALL.map((url) => kept.match(url)));
+	return there.every((one) => one !== undefined);
 }
 
 /** Fetches what this device answers with, all of it before what an earlier build left goes. Tells how many bytes came. */
 export async function takeAlong(tell: (bytes: number) => void): Promise<void> {
-	const { FILES, WORKER } = await import("../onboard/files");
+	const { ALL } = await files();
 	const kept = await caches.open(ON_BOARD);
-	const wanted = [...Object.values(FILES), WORKER];
 	let bytes = 0;
-	for (const url of wanted) {
+	for (const url of ALL) {
 		if (await kept.match(url)) continue;
 		const answer = await fetch(url);
 		if (!answer.ok || !answer.body) throw new TypeError(`${url} did not come.`);
@@ -130,10 +141,10 @@ export async function takeAlong(tell: (bytes: number) => void): Promise<void> {
 
 /** Lets go of what an earlier build left, once all of this one is here. */
 async function leaveOld(): Promise<void> {
-	const { FILES, WORKER } = await import("../onboard/files");
+	const { ALL } = await files();
 	const kept = await caches.open(ON_BOARD);
 	for (const request of await kept.keys()) {
-		if (![...Object.values(FILES), WORKER].includes(request.url)) await kept.delete(request);
+		if (!ALL.includes(request.url)) await kept.delete(request);
 	}
 }
 
@@ -154,9 +165,9 @@ export async function takeKit(): Promise<void> {
 
 /** Bytes over the line, as the server packs them; null when it cannot be asked. */
 export async function sizeOnTheLine(): Promise<number | null> {
-	const { FILES, WORKER } = await import("../onboard/files");
+	const { ALL } = await files();
 	const sizes = await Promise.all(
-		[...Object.values(FILES), WORKER].map(async (url) => {
+		ALL.map(async (url) => {
 			const answer = await fetch(url, { method: "HEAD" });
 			return Number(answer.headers.get("Content-Length") ?? Number.NaN);
 		}),

@@ -44,8 +44,10 @@ export async function send<T>(
 		body: body === undefined ? undefined : JSON.stringify(body),
 	});
 	// What is only looked at may have been kept on the way.
-	if (method !== "GET") hear(response, askedAt);
-	if (method !== "GET" && response.ok) kitIsOld();
+	if (method !== "GET") {
+		hear(response, askedAt);
+		if (response.ok) kitIsOld();
+	}
 	return answered<T>(response);
 }
 

@@ -2,7 +2,7 @@ import type { QueryKey } from "@tanstack/react-query";
 import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
 import { queries, troubleOf } from "../parts/queries";
 import { askHere, Refused, send } from "../parts/send";
-import { keepUnsent, type Texts, unsentReadings, unsentSince } from "../parts/unsent";
+import { keepUnsent, letGoUnsent, type Texts, unsentReadings, unsentSince } from "../parts/unsent";
 import type { AnswerData } from "../types";
 import type { SetTroubles } from "./useAnswer";
 import type { Looked } from "./useView";
@@ -65,6 +65,8 @@ export function useReadingUpdates({
 }: Props): Changes & { letGo: () => void } {
 	const [pending, setPending] = useState<Texts>({});
 	const unsaved = useRef<Texts>(unsentReadings());
+	/** What of it this device keeps; what is no longer there was sent by another tab. */
+	const held = useRef<Texts>(unsaved.current);
 	const running = useRef<AbortController | null>(null);
 	const changeMany = useCallback(
 		async (texts: Texts) => {
@@ -89,7 +91,8 @@ export function useReadingUpdates({
 			if (signal.aborted) return;
 			if (!("error" in told)) {
 				unsaved.current = {};
-				keepUnsent({});
+				held.current = {};
+				letGoUnsent(Object.keys(body.readings));
 				setPending({});
 				setTroubles((all) => ({
 					...Object.fromEntries(Object.entries(all).filter(([, words]) => words !== KEPT)),
@@ -101,19 +104,20 @@ export function useReadingUpdates({
 				const { fields } = told.error;
 				const left = Object.entries(unsaved.current).filter(([name]) => !(name in fields) && !(name in texts));
 				unsaved.current = {};
-				keepUnsent({});
+				letGoUnsent([...Object.keys(fields), ...Object.keys(texts)]);
 				setPending({});
 				setTroubles((all) => ({ ...all, ...fields }));
 				if (left.length > 0) void changeMany(Object.fromEntries(left));
 			} else {
 				const isKept = !(told.error instanceof Refused) && keepUnsent(unsaved.current);
+				if (isKept) held.current = { ...held.current, ...unsaved.current };
 				const here = isKept ? await onThisDevice(view.current).catch((error: unknown) => error) : null;
 				if (signal.aborted) return;
 				const fields = here instanceof Refused ? here.fields : {};
 				if (Object.keys(fields).some((name) => name in texts)) {
 					// This device knows already that it cannot be sent.
 					unsaved.current = without(unsaved.current, fields);
-					keepUnsent(unsaved.current);
+					letGoUnsent(Object.keys(fields));
 				}
 				if (isAnswer(here)) show(here);
 				if (here) setPending({});
@@ -129,7 +133,11 @@ export function useReadingUpdates({
 	);
 	// What was typed with no signal is sent as soon as there is one.
 	useEffect(() => {
-		const again = () => void resend.current();
+		const again = () => {
+			const left = unsentReadings();
+			unsaved.current = without(unsaved.current, without(held.current, left));
+			void resend.current();
+		};
 		again();
 		window.addEventListener("online", again);
 		return () => window.removeEventListener("online", again);

@@ -24,12 +24,11 @@ export function AsItWas() {
 				() => setKept(isOld()),
 				async () => {
 					setKept(true);
-					const known = isOnBoard()
-						? await import("../parts/onBoard").then(({ kitAt }) => kitAt()).catch(() => null)
-						: null;
+					if (!isOnBoard()) return;
+					const at = await import("../parts/onBoard").then(({ kitAt }) => kitAt()).catch(() => null);
 					// A page that has an answer says that it works it out anew.
-					const anew = known !== null && !window.dispatchEvent(new Event(NO_SIGNAL, { cancelable: true }));
-					setKnown(anew ? known : null);
+					const isAnew = at !== null && !window.dispatchEvent(new Event(NO_SIGNAL, { cancelable: true }));
+					setKnown(isAnew ? at : null);
 				},
 			);
 		return router.on("success", () => setKept(false));
