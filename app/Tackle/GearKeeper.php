@@ -52,7 +52,8 @@ final readonly class GearKeeper
         $line = $this->user->lines()->findOrFail($lineId);
         DB::transaction(function () use ($line): void {
             $this->user->lines()->update(['in_use' => false]);
-            $line->update(['in_use' => true]);
+            // Also one that is there already: as it was read it is no change.
+            $this->user->lines()->whereKey($line->id)->update(['in_use' => true]);
             $this->user->rods()->whereKey($this->user->rod_id)->update(['line_id' => $line->id]);
         });
     }

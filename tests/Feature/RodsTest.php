@@ -55,6 +55,20 @@ final class RodsTest extends TestCase
         $this->add('One too many')->assertSessionHasErrors(['name' => 'There are 12 rods on board; take one off first.']);
     }
 
+    public function test_a_line_that_is_on_both_rods_stays_on_the_reel_as_one_takes_the_other(): void
+    {
+        $line = $this->angler->lines()->create([
+            'name' => 'Braid', 'kind' => 'braid', 'diameter_m' => 0.0001, 'diameter_text' => '0.1 mm', 'break_n' => 40.0,
+            'break_text' => '9 lb', 'in_use' => true,
+        ]);
+        $this->add('Vertical rod');
+        $this->add('Casting rod');
+        foreach (['Vertical rod', 'Casting rod'] as $name) {
+            $this->take($name);
+            self::assertTrue($line->refresh()->in_use, $name);
+        }
+    }
+
     public function test_each_rod_has_its_own_line_and_the_drop_is_reckoned_with_the_one_in_hand(): void
     {
         [$thin, $thick] = array_map(fn (float $mm): int => $this->angler->lines()->create([
