@@ -15,8 +15,8 @@ $kinds = [
         )],
     ],
     'action' => [
-        ['app/Http/Requests/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge', 'RetieLeader' => 'NudgeTap'])],
-        ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieLeader.php', ['RetieLeader' => 'NudgeTap'])],
+        ['telling/Doing/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge'])],
+        ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieTap.php', ['RetieTap' => 'NudgeTap'])],
         ['resources/js/outbox/offlineActions.ts', swap(
             ['export type Retied =', 'Ended | Retied | Marked;', "\t// Of a plan"],
             [

@@ -13,6 +13,7 @@ use App\Http\Controllers\Account\RegisterController;
 use App\Http\Controllers\Account\SessionController;
 use App\Http\Controllers\Account\SettingsController;
 use App\Http\Controllers\Fish\CrewController;
+use App\Http\Controllers\Fish\DayTapController;
 use App\Http\Controllers\Fish\EventController;
 use App\Http\Controllers\Fish\FishController;
 use App\Http\Controllers\Fish\LogFileController;
@@ -200,6 +201,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     Route::post('tie-on', [SetupController::class, 'store'])->name('setups.store');
     Route::post('outings/{outing:uuid}/events', [EventController::class, 'store'])->name('outings.events.store');
     Route::delete('events/{event:uuid}', [EventController::class, 'destroy'])->name('events.destroy');
+    Route::post('taps', DayTapController::class)->name('taps.store');
     Route::post('outings/{outing:uuid}/taps', TapController::class)->name('outings.taps.store');
     Route::get('outings/{outing:uuid}/now', OutingNowController::class)->name('outings.now');
     Route::put('events/{event:uuid}', [EventController::class, 'update'])->name('events.update');

@@ -22,7 +22,6 @@ use Eskith\Telling\Kept\LineInUse;
 use Eskith\Telling\Kept\Measured;
 use Eskith\Telling\Kept\UnusableRow;
 use Eskith\Telling\Readings\ReadingBook;
-use Eskith\Telling\Readings\Typed;
 use Eskith\Telling\Settings\Settings;
 
 /** All that an angler's answers rest on, as plain values. */
@@ -38,7 +37,7 @@ final readonly class Kit
     public const KEPT_AS = ['record' => KeptRecord::class, 'hand' => KeptAtHand::class];
 
     /** Of what it is written in; another version cannot be read. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param  array<array-key, mixed>  $set  what the angler has set
@@ -70,47 +69,33 @@ final readonly class Kit
     ) {
     }
 
-    public function with(RecordSays $record, AtHand $hand): self
-    {
-        return $this->but(record: $record, hand: $hand);
-    }
-
-    /** @param  list<KeptReading>|null  $readings */
-    private function but(?array $readings = null, ?RecordSays $record = null, ?AtHand $hand = null): self
-    {
+    /**
+     * With another of some of these.
+     *
+     * @param  list<KeptReading>|null  $readings  null, as of the rest, for those there are
+     * @param  list<KeptLure>|null  $lures
+     * @param  list<KeptDepth>|null  $depths
+     */
+    public function with(
+        ?array $readings = null, ?array $lures = null, ?LineInUse $line = null, ?CurrentSpot $here = null, ?AnglersDay $day = null,
+        ?array $depths = null, ?RecordSays $record = null, ?AtHand $hand = null,
+    ): self {
         return new self(
             set: $this->set,
             readings: $readings ?? $this->readings,
             measured: $this->measured,
-            lures: $this->lures,
+            lures: $lures ?? $this->lures,
             pinned: $this->pinned,
             rules: $this->rules,
-            line: $this->line,
-            here: $this->here,
+            line: $line ?? $this->line,
+            here: $here ?? $this->here,
             feed: $this->feed,
-            day: $this->day,
-            depths: $this->depths,
+            day: $day ?? $this->day,
+            depths: $depths ?? $this->depths,
             madeUp: $this->madeUp,
             record: $record ?? $this->record,
             hand: $hand ?? $this->hand,
         );
-    }
-
-    /**
-     * With readings that were typed where this kit is, and are kept nowhere else yet.
-     *
-     * @param  array<array-key, string|null>  $texts  name => what was typed, null to take the reading away
-     *
-     * @throws InvalidInput when one cannot be read
-     */
-    public function reading(array $texts, DateTimeInterface $at): self
-    {
-        if ($texts === []) {
-            return $this;
-        }
-        $typed = Typed::of($texts, Settings::from($this->set)->units, $at);
-
-        return $this->but(readings: $typed->over($this->readings));
     }
 
     /** @return list<KeptLure> those that can be tied on: not lost, and as a lure must be */

@@ -6,6 +6,7 @@ namespace Eskith\Telling;
 
 use DateTimeImmutable;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Doing\Done;
 use Eskith\Telling\Settings\Fault;
 use Eskith\Telling\Settings\Settings;
 
@@ -21,17 +22,17 @@ final class OnBoard
     }
 
     /**
-     * @param  string  $asked  JSON: question, given, read (readings typed here and not sent yet, by name), now (s since the epoch)
+     * @param  string  $asked  JSON: question, given, done (what was done here and is not sent yet, as it will be), now (s since the epoch)
      * @return string JSON as the address of the question answers: {"status": 200 or 422, "body": …}
      */
     public static function answer(string $asked): string
     {
-        /** @var array{question: string, given: array<array-key, mixed>, read: array<array-key, string|null>, now: float|int} $one */
+        /** @var array{question: string, given: array<array-key, mixed>, done: list<mixed>, now: float|int} $one */
         $one = json_decode($asked, true, 16, JSON_THROW_ON_ERROR);
-        $kit = self::$kit ?? throw new \LogicException('Nothing was taken along yet.');
+        $kit = Done::over(self::$kit ?? throw new \LogicException('Nothing was taken along yet.'), $one['done']);
         $now = DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', $one['now'])) ?: throw new \LogicException('It is no moment.');
         try {
-            return self::said(200, Question::from($one['question'])->of($kit->reading($one['read'], $now), $one['given'], $now));
+            return self::said(200, Question::from($one['question'])->of($kit, $one['given'], $now));
         } catch (InvalidInput $bad) {
             $words = Fault::words($bad, Settings::from($kit->set)->units);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Http\Requests\OfflineAction;
 use BackedEnum;
 use Closure;
 use Eskith\Core\Care\HeldIn;
@@ -12,6 +11,7 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Outline;
+use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Enums\BitePhase;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\Flew;

@@ -72,7 +72,7 @@ final class Kits
             }
         }
 
-        return $kit->with(new KeptRecord($says), KeptAtHand::of($kit->hand));
+        return $kit->with(record: new KeptRecord($says), hand: KeptAtHand::of($kit->hand));
     }
 
     /**
@@ -107,14 +107,13 @@ final class Kits
      * Keeps readings, unless they are impossible together; the box ranked for them.
      *
      * @param  array<array-key, string|null>  $texts  name => what was typed, null to take the reading away
-     * @param  array<array-key, Carbon>  $typed  name => when, of those that could not be sent at once
      *
      * @throws InvalidInput when they are; then none is kept
      */
-    public static function keeping(User $user, array $texts, array $typed = []): RankedBox
+    public static function keeping(User $user, array $texts): RankedBox
     {
-        [$kit, $book] = DB::transaction(static function () use ($user, $texts, $typed): array {
-            ReadingKeeper::of($user)->keepLate($texts, $typed);
+        [$kit, $book] = DB::transaction(static function () use ($user, $texts): array {
+            ReadingKeeper::of($user)->keep($texts);
             $kit = self::of($user);
             $book = $kit->book(Carbon::now());
             $book->demandPossible();

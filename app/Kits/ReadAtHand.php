@@ -7,13 +7,20 @@ namespace App\Kits;
 use App\Models\Line;
 use App\Models\Outing;
 use App\Models\Rod;
+use App\Models\Spot;
 use App\Models\User;
+use App\Readings\Spots;
+use App\Readings\TodaysReadings;
+use App\Record\DepthsHere;
 use App\Record\Logbook;
 use App\Tackle\RodKeeper;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\AtHand;
+use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Kept\KeptLine;
+use Eskith\Telling\Kept\KeptOnBoard;
 use Eskith\Telling\Kept\KeptRod;
+use Eskith\Telling\Kept\KeptSpot;
 use Eskith\Telling\Kept\Pace;
 
 /** What an angler has in hand, read when it is asked for: most answers ask for none of it. */
@@ -21,6 +28,9 @@ final class ReadAtHand implements AtHand
 {
     /** Drops from which there is a pace. */
     private const DROPS = 4;
+
+    /** Spots that are taken along: those of the water where one is come first. */
+    private const SPOTS = 100;
 
     private Rod|false|null $rod = false;
 
@@ -37,7 +47,12 @@ final class ReadAtHand implements AtHand
     {
         $rod = $this->inHand();
 
-        return $rod === null ? null : new KeptRod(
+        return $rod === null ? null : self::kept($rod);
+    }
+
+    private static function kept(Rod $rod): KeptRod
+    {
+        return new KeptRod(
             lengthM: $rod->length_m,
             liftsKg: $rod->lifts_kg,
             leader: $rod->leader,
@@ -47,11 +62,40 @@ final class ReadAtHand implements AtHand
         );
     }
 
+    public function rods(): array
+    {
+        return array_values($this->user->rods()->onBoard()->get()->map(fn (Rod $rod): KeptOnBoard => new KeptOnBoard(
+            $rod->id, $rod->uuid, $rod->line_id, RodKeeper::worn($this->user, $rod), self::kept($rod),
+        ))->all());
+    }
+
+    public function spots(): array
+    {
+        $units = $this->user->settings()->units;
+        $here = TodaysReadings::of($this->user)->spotId;
+        $spots = $this->user->spots()->with('water')->orderByDesc('id')->get();
+        $water = $spots->firstWhere('id', $here)?->water_id;
+
+        return array_values($spots->sortBy(static fn (Spot $spot): int => $spot->water_id === $water ? 0 : 1)->take(self::SPOTS)->map(
+            fn (Spot $spot): KeptSpot => new KeptSpot(
+                id: $spot->id,
+                place: $spot->placed(),
+                waterId: $spot->water_id,
+                water: $spot->water->name,
+                protected: Coerce::text($spot->water->protected_fish),
+                localRules: Coerce::text($spot->water->local_rules),
+                known: Spots::known($spot, $units),
+                depths: $spot->water_id === $water ? DepthsHere::at($this->user, $spot->id) : [],
+            ),
+        )->all());
+    }
+
     public function lines(): array
     {
         return $this->lines ??= array_values($this->user->lines()->orderBy('id')->get()->map(
             static fn (Line $line): KeptLine => new KeptLine(
-                $line->name, $line->kind, $line->diameter_m, $line->break_n, $line->in_use,
+                id: $line->id, name: $line->name, kind: $line->kind, diameterM: $line->diameter_m, breakN: $line->break_n,
+                inUse: $line->in_use,
             ),
         )->all());
     }

@@ -7,8 +7,7 @@ namespace App\Readings;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
-use Eskith\Core\Choosing\Reading;
-use Eskith\Telling\Enums\Source;
+use Eskith\Telling\Readings\Holding;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -21,23 +20,14 @@ final readonly class Elsewhere
     public static function setAside(User $user, Spot $from, Spot $to, Carbon $at): void
     {
         $gone = [];
-        foreach ($user->readings()->where('read_at', '<=', $at)->get() as $row) {
-            $holds = Reading::tryFrom($row->name)?->definition()->holds;
-            // What the boat's own instruments say is said anew where it is.
-            if ($holds !== null && ! $holds->survives($from->water_id !== $to->water_id) && ! self::isHeard($row)) {
-                $gone[$row->id] = [
-                    'user_id' => $user->id, 'spot_id' => $from->id, 'name' => $row->name, 'text' => $row->text,
-                    'read_at' => (new Spot)->fromDateTime($row->read_at),
-                ];
-            }
+        foreach (Holding::gone(TodaysReadings::kept($user), $from->water_id !== $to->water_id, $at) as $one) {
+            $gone[$one->name] = [
+                'user_id' => $user->id, 'spot_id' => $from->id, 'name' => $one->name, 'text' => $one->text,
+                'read_at' => (new Spot)->fromDateTime($one->readAt),
+            ];
         }
         DB::table(self::TABLE)->upsert(array_values($gone), ['user_id', 'name'], ['spot_id', 'text', 'read_at']);
-        ReadingRow::query()->whereKey(array_keys($gone))->delete();
-    }
-
-    private static function isHeard(ReadingRow $row): bool
-    {
-        return $row->source === Source::Instrument;
+        ReadingRow::query()->where('user_id', $user->id)->whereIn('name', array_keys($gone))->delete();
     }
 
     /** @return iterable<\stdClass> what is set aside: name, text, read_at, spot and spot_id; the last read first */

@@ -49,30 +49,21 @@ final readonly class ReadingKeeper
     }
 
     /**
-     * Keeps readings of which some come late: what was read of them since stands.
+     * Keeps a reading that comes late, unless it was read since, or is impossible with the others.
      *
-     * @param  array<array-key, string|null>  $texts  as for keep()
-     * @param  array<array-key, Carbon>  $typed  name => when, of those that come late
+     * @param  string|null  $text  null to take it away
      *
-     * @throws InvalidInput when one cannot be read; then none is kept
+     * @throws InvalidInput when it cannot be read, or is impossible
      */
-    public function keepLate(array $texts, array $typed): void
+    public function keepLate(string $name, ?string $text, Carbon $at): void
     {
-        $late = array_intersect_key($typed, $texts);
-        if ($late === []) {
-            $this->keep($texts);
-
-            return;
-        }
-        foreach ($this->user->readings()->whereIn('name', array_keys($late))->get() as $row) {
-            if ($row->read_at->greaterThan($late[$row->name])) {
-                unset($texts[$row->name]);
+        DB::transaction(function () use ($name, $text, $at): void {
+            $known = $this->user->readings()->where('name', $name)->first();
+            if ($known === null || $known->read_at->lessThanOrEqualTo($at)) {
+                $this->keep([$name => $text], at: $at);
+                TodaysReadings::of($this->user)->demandPossible();
             }
-        }
-        $this->keep(array_diff_key($texts, $late));
-        foreach (array_intersect_key($texts, $late) as $name => $text) {
-            $this->keep([$name => $text], at: $late[$name]);
-        }
+        });
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Readings;
 use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
+use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
@@ -47,17 +48,9 @@ final class Spots
     /** What is known of a spot is read there, but for what was read since one came. */
     private static function takeOver(User $user, Spot $spot, Carbon $at): void
     {
-        $water = $spot->water;
-        $kind = array_search($water->kind, self::KINDS, true);
-        $flow = $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind);
         $since = $user->readings()->where('read_at', '>', $at)->pluck('name')->map(Coerce::text(...))->all();
-        $known = [
-            'depth' => $spot->depth_m === null ? null : $user->settings()->units->depth->print($spot->depth_m),
-            // A spot of which nothing is known says nothing of a wall either.
-            'bottom' => $spot->bottom?->value, 'wall' => $spot->depth_m === null ? null : ($spot->wall ? 'yes' : 'no'),
-            'flow' => $flow, 'salt' => ReadingBook::salt($water->salinity),
-        ];
-        ReadingKeeper::of($user)->keep(array_diff_key($known, array_flip($since)), Source::Spot);
+        $known = self::known($spot, $user->settings()->units);
+        ReadingKeeper::of($user)->keep(array_diff_key($known, array_flip($since)), Source::Spot, $at);
         ReadingRow::query()->upsert(
             [
                 [
@@ -67,6 +60,21 @@ final class Spots
             ],
             ['user_id', 'name'], ['text', 'source', 'read_at'],
         );
+    }
+
+    /** @return array<string, string|null> what is read there, as it would be typed, by reading; null takes it away */
+    public static function known(Spot $spot, UnitSet $units): array
+    {
+        $water = $spot->water;
+        $kind = array_search($water->kind, self::KINDS, true);
+
+        return [
+            'depth' => $spot->depth_m === null ? null : $units->depth->print($spot->depth_m),
+            // A spot of which nothing is known says nothing of a wall either.
+            'bottom' => $spot->bottom?->value, 'wall' => $spot->depth_m === null ? null : ($spot->wall ? 'yes' : 'no'),
+            'flow' => $water->profile === Profile::River ? 'river' : ($kind === false ? 'still' : $kind),
+            'salt' => ReadingBook::salt($water->salinity),
+        ];
     }
 
     /** Keeps what is read now as a spot, and is there from now on. */

@@ -14,7 +14,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Telling\Day\AnglersDay;
 use Eskith\Telling\Day\OnTheRod;
 use Eskith\Telling\Kept\Coerce;
-use Eskith\Telling\Kept\KeptBite;
+use Eskith\Telling\Kept\KeptEvent;
 use Eskith\Telling\Kept\KeptPause;
 use Eskith\Telling\Kept\KeptSetup;
 use Illuminate\Database\Query\Builder;
@@ -41,9 +41,10 @@ final class DayReader
         return new AnglersDay(
             rodInHand: $user->rod_id,
             setups: array_map(self::setup(...), $setups),
-            bites: self::bites($setups),
+            events: self::bites($setups),
             pauses: self::pauses($rows),
             outing: $open === null ? null : Coerce::whole($open->outing_id),
+            uuid: $open === null ? '' : Coerce::text($open->outing_uuid),
             place: $open === null ? '' : Coerce::text($open->moved_to === null ? $open->place : $open->moved_place),
             spot: match (true) {
                 $open === null => null,
@@ -62,7 +63,7 @@ final class DayReader
     public static function in(User $user, Outing $outing, ?Setup $setup): AnglersDay
     {
         return self::of($user)->in(
-            $outing->id, $outing->placeNow(), $outing->spotIdAt(),
+            $outing->id, $outing->uuid, $outing->placeNow(), $outing->spotIdAt(),
             $setup === null ? null : new OnTheRod($setup->lure_id, $setup->hole, $setup->cadence),
         );
     }
@@ -71,6 +72,7 @@ final class DayReader
     {
         return new KeptSetup(
             id: Coerce::whole($row->id),
+            uuid: Coerce::text($row->uuid),
             outing: Coerce::whole($row->outing_id),
             rod: $row->rod_id === null ? null : Coerce::whole($row->rod_id),
             lure: $row->lure_id === null ? null : Coerce::whole($row->lure_id),
@@ -92,13 +94,17 @@ final class DayReader
 
     /**
      * @param  list<stdClass>  $setups
-     * @return list<KeptBite>
+     * @return list<KeptEvent>
      */
     private static function bites(array $setups): array
     {
         return $setups === [] ? [] : array_values(
-            Event::query()->standing()->bites()->whereIn('setup_id', array_column($setups, 'id'))->toBase()->get(['setup_id', 'at'])
-                ->map(static fn (stdClass $row): KeptBite => new KeptBite(Coerce::whole($row->setup_id), self::seconds($row->at)))->all(),
+            Event::query()->standing()->bites()->whereIn('setup_id', array_column($setups, 'id'))->toBase()
+                ->get(['uuid', 'kind', 'setup_id', 'at', 'landed', 'lure_lost'])
+                ->map(static fn (stdClass $row): KeptEvent => new KeptEvent(
+                    uuid: Coerce::text($row->uuid), kind: Coerce::text($row->kind), setup: Coerce::whole($row->setup_id),
+                    at: self::seconds($row->at), landed: (bool) $row->landed, lost: (bool) $row->lure_lost, stands: true, became: null,
+                ))->all(),
         );
     }
 
@@ -132,9 +138,10 @@ final class DayReader
             ->where(static fn (Builder $day) => $day->whereNull('outings.ended_at')->orWhere('outings.ended_at', '>', $since))
             ->orderBy('setups.tied_at')->orderBy('setups.id')
             ->select([
-                'outings.id as outing_id', 'outings.started_at', 'outings.ended_at', 'outings.spot_id as began_at', 'outings.place',
-                'setups.id', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at', 'setups.until_at',
-                'setups.spot_id', 'lures.finish',
+                'outings.id as outing_id', 'outings.uuid as outing_uuid', 'outings.started_at', 'outings.ended_at',
+                'outings.spot_id as began_at', 'outings.place',
+                'setups.id', 'setups.uuid', 'setups.rod_id', 'setups.lure_id', 'setups.hole', 'setups.cadence', 'setups.tied_at',
+                'setups.until_at', 'setups.spot_id', 'lures.finish',
             ])
             ->selectSub($move('coalesce(spot_id, 0)'), 'moved_to')
             ->selectSub($move('place'), 'moved_place')

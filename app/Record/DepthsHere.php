@@ -22,11 +22,17 @@ final class DepthsHere
     /** @return list<KeptDepth> the last first; none between outings */
     public static function of(User $user, AnglersDay $day): array
     {
-        if ($day->outing === null) {
-            return [];
-        }
+        return $day->outing === null ? [] : self::at($user, $day->spot);
+    }
+
+    /**
+     * @param  int|null  $spot  id; null for no spot of the angler's own
+     * @return list<KeptDepth> the last first
+     */
+    public static function at(User $user, ?int $spot): array
+    {
         // Of the last outings there, so that a long record costs no more.
-        $there = $user->setups()->where('spot_id', $day->spot);
+        $there = $user->setups()->where('spot_id', $spot);
         $last = (clone $there)->select('outing_id')->groupBy('outing_id')->orderByRaw('max(tied_at) desc')->limit(self::OUTINGS);
         $rows = Event::query()->standing()->bites()->toBase()->whereIn('events.setup_id', $there->select('id')->whereIn('outing_id', $last))
             ->whereNotNull('events.depth_m')

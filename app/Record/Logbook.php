@@ -16,7 +16,6 @@ use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
-use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -103,7 +102,7 @@ final readonly class Logbook
                 $this->demandHole($lure, $hole);
             }
             $book = TodaysReadings::of($this->user);
-            $outing = $into ?? $this->underWay() ?? $this->begin($uuid, $book);
+            $outing = $into ?? $this->underWay() ?? NewOuting::begin($this->user, $uuid, $book);
             Setup::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'outing_id' => $outing->id, 'lure_id' => $lure?->id,
                 'rod_id' => $rod?->id, 'spot_id' => $outing->spotIdAt($at), 'hole' => $lure === null ? null : $hole,
@@ -135,17 +134,9 @@ final readonly class Logbook
     /** Starts an outing with nothing on yet, unless one is under way; the same twice changes nothing. */
     public function start(string $uuid): Outing
     {
-        return DB::transaction(fn (): Outing => $this->underWay() ?? $this->begin($uuid, TodaysReadings::of($this->user)));
-    }
-
-    private function begin(string $uuid, ReadingBook $book): Outing
-    {
-        $spot = $book->spotId === null ? null : $this->user->spots()->with('water')->find($book->spotId);
-
-        return $this->user->outings()->createOrFirst(['user_id' => $this->user->id, 'uuid' => $uuid], [
-            'spot_id' => $spot?->id, 'place' => $spot?->placed() ?? 'Today',
-            'readings' => $book->texts(), 'started_at' => Carbon::now(),
-        ]);
+        return DB::transaction(
+            fn (): Outing => $this->underWay() ?? NewOuting::begin($this->user, $uuid, TodaysReadings::of($this->user)),
+        );
     }
 
     /** @return array<string, float> what a cadence is worked with, as columns */

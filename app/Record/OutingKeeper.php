@@ -98,10 +98,16 @@ final readonly class OutingKeeper
                 ...$then, 'started_at' => min($outing->started_at, $into->started_at),
                 'ended_at' => $outing->ended_at === null || $into->ended_at === null ? null : max($outing->ended_at, $into->ended_at),
                 'note' => mb_substr(trim("{$into->note}\n{$outing->note}"), 0, 1000),
-                'joined' => array_slice([...$into->joined ?? [], $outing->uuid, ...$outing->joined ?? []], -self::REMEMBERED),
+                'joined' => self::knownAs($into, $outing->uuid, ...$outing->joined ?? []),
             ]);
             $outing->delete();
         });
+    }
+
+    /** @return list<string> by which devices know an outing, beside its own id: those of before, and these */
+    public static function knownAs(Outing $outing, string ...$uuids): array
+    {
+        return array_slice([...$outing->joined ?? [], ...array_values($uuids)], -self::REMEMBERED);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Models\Event;
 use App\Models\Setup;
+use Eskith\Telling\Doing\OfTheLog;
 use Eskith\Telling\Enums\EventKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
@@ -16,9 +17,6 @@ use Illuminate\Support\Carbon;
  */
 final class SameBite
 {
-    /** s from a touch to the fish that it can have been. */
-    public const WITHIN_S = 60;
-
     /** Looks at what was just logged: at a fish for the touch before it, at a touch for the fish after it, at a drop for both. */
     public static function settle(Event $event): void
     {
@@ -32,8 +30,8 @@ final class SameBite
             return;
         }
         [$touch, $fish] = match ($event->kind) {
-            EventKind::Fish => [self::nextTo($event, EventKind::Touch, -self::WITHIN_S), $event],
-            EventKind::Touch => [$event, self::nextTo($event, EventKind::Fish, self::WITHIN_S)],
+            EventKind::Fish => [self::nextTo($event, EventKind::Touch, -OfTheLog::SAME_BITE_S), $event],
+            EventKind::Touch => [$event, self::nextTo($event, EventKind::Fish, OfTheLog::SAME_BITE_S)],
             default => [null, null],
         };
         if ($touch === null || $fish === null || self::between($touch, $fish) || self::ofFish($fish)->exists()) {
@@ -53,7 +51,7 @@ final class SameBite
     /** A drop that is heard late and lies between a touch and its fish: they were two. */
     private static function part(Event $drop): void
     {
-        $fish = self::nextTo($drop, EventKind::Fish, self::WITHIN_S);
+        $fish = self::nextTo($drop, EventKind::Fish, OfTheLog::SAME_BITE_S);
         if ($fish !== null) {
             self::ofFish($fish)->where('at', '<', (new Event)->fromDateTime($drop->at))->update(['undone_at' => null, 'became' => null]);
         }

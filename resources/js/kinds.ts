@@ -230,6 +230,8 @@ export const EVENT_KIND = {
 } as const;
 
 export const OFFLINE_ACTION = {
+	read: { word: "A reading" },
+	begin: { word: "Beginning an outing" },
 	log: { word: "An entry" },
 	undo: { word: "Taking an entry back" },
 	put_back: { word: "Putting an entry back" },

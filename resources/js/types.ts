@@ -435,6 +435,7 @@ export interface FishPage {
 	spots: SpotChoiceData[];
 	takenAway: OptionData | null;
 	today: TodayData | null;
+	blank: OutingData | null;
 }
 
 export interface GearData {
@@ -639,6 +640,7 @@ export interface LurePage {
 	answer: AnswerData;
 	trouble: string | null;
 	tied: TiedData | null;
+	outing: string | null;
 	severalRods: boolean;
 }
 

@@ -29,8 +29,10 @@ final readonly class Today
         $rests = new RestsOfRods($day->pauses, (float) $now->format('U.u'));
         $rods = array_column($day->setups, 'rod', 'id');
         $bites = [];
-        foreach ($day->bites as $bite) {
-            $bites[$bite->setup][] = $rests->ageH($bite->at, (int) ($rods[$bite->setup] ?? 0));
+        foreach ($day->events as $bite) {
+            if ($bite->isBite()) {
+                $bites[$bite->setup][] = $rests->ageH($bite->at, (int) ($rods[$bite->setup] ?? 0));
+            }
         }
         $stints = [];
         $bright = 0.0;

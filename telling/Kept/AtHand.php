@@ -13,6 +13,12 @@ interface AtHand
     /** @return list<KeptLine> all of them, in the order in which they came */
     public function lines(): array;
 
+    /** @return list<KeptOnBoard> in the order in which they came */
+    public function rods(): array;
+
+    /** @return list<KeptSpot> where one can move to */
+    public function spots(): array;
+
     /** Fish, snags and rock since the leader of the rod in hand was tied. */
     public function worn(): int;
 

@@ -76,6 +76,12 @@ final readonly class KeptLure
         return $lost > 0 && $lost >= (int) $this->text('quantity');
     }
 
+    /** With so many more of them lost. */
+    public function losing(int $more): self
+    {
+        return new self([...$this->columns, 'lost' => max(0, (int) $this->text('lost') + $more)]);
+    }
+
     /** Of a usual dozen, and not yet said to be one's own. */
     public function isUsual(): bool
     {

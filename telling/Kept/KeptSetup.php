@@ -15,6 +15,7 @@ final readonly class KeptSetup
      */
     public function __construct(
         public int $id,
+        public string $uuid,
         public int $outing,
         public ?int $rod,
         public ?int $lure,
@@ -26,5 +27,43 @@ final readonly class KeptSetup
         public ?float $untilAt,
         public ?float $endedAt,
     ) {
+    }
+
+    /** The same on the same rod, fished at another spot from a moment on. */
+    public function goingOn(int $id, string $uuid, ?int $spot, float $at): self
+    {
+        return new self(
+            id: $id,
+            uuid: $uuid,
+            outing: $this->outing,
+            rod: $this->rod,
+            lure: $this->lure,
+            hole: $this->hole,
+            cadence: $this->cadence,
+            spot: $spot,
+            finish: $this->finish,
+            tiedAt: $at,
+            untilAt: null,
+            endedAt: $this->endedAt,
+        );
+    }
+
+    /** Come off, or its outing ended. */
+    public function over(?float $untilAt, ?float $endedAt): self
+    {
+        return new self(
+            id: $this->id,
+            uuid: $this->uuid,
+            outing: $this->outing,
+            rod: $this->rod,
+            lure: $this->lure,
+            hole: $this->hole,
+            cadence: $this->cadence,
+            spot: $this->spot,
+            finish: $this->finish,
+            tiedAt: $this->tiedAt,
+            untilAt: $untilAt,
+            endedAt: $endedAt,
+        );
     }
 }

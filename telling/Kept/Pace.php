@@ -25,4 +25,16 @@ final readonly class Pace
     {
         return $this->landed / max(self::LEAST_H, ((float) $now->format('U.u') - $this->startedAt) / 3600);
     }
+
+    /** With so many more landed. */
+    public function landing(int $more): self
+    {
+        return new self($this->startedAt, max(0, $this->landed + $more), $this->dropEveryS);
+    }
+
+    /** With something else on the rod in hand: its drops are counted anew. */
+    public function anew(): self
+    {
+        return new self($this->startedAt, $this->landed, null);
+    }
 }

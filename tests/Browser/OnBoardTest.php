@@ -99,16 +99,21 @@ final class OnBoardTest extends BrowserTestCase
                 worker.postMessage({ open: { runtime: find(".mjs"), wasm: find(".wasm"), rooms: find("/rooms-"), kit } });
                 return worker;
             })();
-            window.both = async (path, given) => {
+            const device = async (question, given) => {
                 const worker = await window.device;
-                const response = await fetch(`/${path}?${new URLSearchParams(given)}`, { headers: { Accept: "application/json" } });
-                const server = await response.text();
                 const answered = await new Promise((resolve) => {
                     worker.onmessage = ({ data }) => resolve(data);
-                    const asked = { question: path, given, read: {}, now: Date.now() / 1000 };
+                    const asked = { question, given, done: [], now: Date.now() / 1000 };
                     worker.postMessage({ id: 1, asked: JSON.stringify(asked) });
                 });
-                return [response.status, server, answered.answered ?? answered.failed];
+                return answered.answered ?? answered.failed;
+            };
+            window.both = async (path, given, twice) => {
+                const before = twice ? await device(path, given) : null;
+                const response = await fetch(`/${path}?${new URLSearchParams(given)}`, { headers: { Accept: "application/json" } });
+                const server = await response.text();
+                const after = await device(path, given);
+                return [response.status, server, before ?? after, after];
             };
             JS);
         $random = new Randomizer(new Mt19937(271));
@@ -135,19 +140,26 @@ final class OnBoardTest extends BrowserTestCase
      */
     private function alike(Question $question, array $given): array
     {
-        [$status, $server, $device] = $this->page->executeAsyncScript(
-            'const [path, given, done] = arguments; window.both(path, given).then(done, (error) => done([0, "", String(error)]));',
-            [$question->value, (object) $given],
-        );
         $where = $question->value.' '.json_encode($given);
-        $told = json_decode($device, true);
-        self::assertIsArray($told, "{$where}: {$device}");
+        $hangsOnTheMoment = $question === Question::Timing;
+        // What hangs on it is asked before the server and after it: where the device says the same twice, the server said it in between.
+        [$status, $server, $device, $told] = $this->eventually(function () use ($question, $given, $hangsOnTheMoment, $where): ?array {
+            [$status, $server, $before, $device] = $this->page->executeAsyncScript(
+                'const [path, given, twice, done] = arguments;
+                window.both(path, given, twice).then(done, (error) => done([0, "", "", String(error)]));',
+                [$question->value, (object) $given, $hangsOnTheMoment],
+            );
+            $told = json_decode($device, true);
+            self::assertIsArray($told, "{$where}: {$device}");
+            $isSteady = $this->rounded(json_decode($before, true), $hangsOnTheMoment) === $this->rounded($told, $hangsOnTheMoment);
+
+            return $isSteady ? [$status, $server, $device, $told] : null;
+        }, "for a moment at which nothing turns: {$where}");
         $body = json_decode($server, true);
         if ($question === Question::SecondLook && $status === 200) {
             // What worked here before is read from the record.
             $body['before'] = $told['body']['before'];
         }
-        $hangsOnTheMoment = $question === Question::Timing;
         self::assertSame(
             [$status, $this->rounded($body, $hangsOnTheMoment)], [$told['status'], $this->rounded($told['body'], $hangsOnTheMoment)],
             $where,

@@ -114,7 +114,7 @@ final class WaterTest extends BrowserTestCase
         $this->see('the leader knot breaks first at 6 lb');
         $this->tab('Joint');
         $this->button('tied direct')->click();
-        $this->see('Taken as usual: 20 lb braid.');
+        $this->see('a small snap hangs up less');
         $this->tab('Leader');
         $this->tabTo('input[value="8 lb"]');
         $this->press('end', 'backspace', 'backspace', 'backspace', 'backspace');

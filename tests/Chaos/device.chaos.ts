@@ -4,7 +4,7 @@ import { appendFileSync, existsSync } from "node:fs";
 import { expect, it } from "vitest";
 import { withWaiting } from "../../resources/js/fish/withWaiting";
 import { Outbox, type Verdict } from "../../resources/js/outbox/Outbox";
-import { asSent, type OfflineAction } from "../../resources/js/outbox/offlineActions";
+import { asSent, DAY, type OfflineAction } from "../../resources/js/outbox/offlineActions";
 import * as clock from "../../resources/js/parts/clock";
 import type { OutingData, OutingNowData, TapAnswerData } from "../../resources/js/types";
 
@@ -64,7 +64,8 @@ async function post(whose: Angler, deeds: OfflineAction[]): Promise<TapAnswerDat
 	const { cookies } = signedIn;
 	const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(cookies)?.[1] ?? "");
 	const askedAt = Date.now();
-	const response = await fetch(`${url}/outings/${whose.outing}/taps`, {
+	const to = deeds[0]?.outing === DAY ? "taps" : `outings/${whose.outing}/taps`;
+	const response = await fetch(`${url}/${to}`, {
 		method: "POST",
 		headers: {
 			Accept: "application/json",
@@ -118,6 +119,13 @@ function next(whose: Angler, mine: string[]): OfflineAction {
 	if (event && luck < 0.13) return { ...head, do: "put_back", event };
 	if (event && luck < 0.2) return { ...head, do: "amend", event, changes: { note: `note ${below(1e6)}` } };
 	if (luck < 0.22) return { ...head, do: "take_in_hand", rod: rod.uuid };
+	if (luck < 0.26) return { ...head, outing: DAY, do: "read", name: "air", text: `${below(30)} °F` };
+	if (luck < 0.28) {
+		const name = ["North bar", "South hump", "East point"][below(3)] ?? "";
+		return { ...head, do: "move", spot: null, name, water: "Chaos tarn", setups: {}, words: name, depth: "" };
+	}
+	// It goes into the outing that is under way.
+	if (luck < 0.285) return { ...head, outing: DAY, do: "begin" };
 	const kinds = ["drop", "drop", "drop", "drop", "touch", "fish", "foul", "drift"] as const;
 	const kind = kinds[below(kinds.length)] ?? "drop";
 	const entry = kind === "fish" ? { kind, species: "walleye", landed: random() < 0.7 } : { kind };

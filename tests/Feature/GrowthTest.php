@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Requests\ActsOnOuting;
-use App\Http\Requests\AnglerRequest;
-use App\Http\Requests\OfflineAction;
+use App\Http\Requests\ActsOnDay;
+use App\Http\Requests\LogTaps;
+use App\Http\Requests\UnknownTap;
 use App\Models\Outing;
 use App\Presenters\Card\LureOutline;
 use App\Presenters\Tackle\LurePresenter;
@@ -35,6 +35,7 @@ use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Water;
+use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\MarkKind;
@@ -166,9 +167,10 @@ final class GrowthTest extends OnWaterTestCase
     {
         $outing = $this->begun();
         foreach (OfflineAction::cases() as $action) {
-            self::assertTrue(is_subclass_of($action->request(), AnglerRequest::class));
-            self::assertTrue(is_subclass_of($action->request(), ActsOnOuting::class));
-            $answer = $this->postJson("/outings/{$outing->uuid}/taps", [
+            $request = LogTaps::request($action->value);
+            self::assertNotSame(UnknownTap::class, $request, "{$action->value}: no request is called after it");
+            $to = is_subclass_of($request, ActsOnDay::class) ? '/taps' : "/outings/{$outing->uuid}/taps";
+            $answer = $this->postJson($to, [
                 'angler' => $this->angler->id, 'taps' => [['do' => $action->value, 'uuid' => (string) Str::uuid()]],
             ])->assertOk()->json();
             foreach ($answer['refused'] as $refusal) {

@@ -8,6 +8,7 @@ use App\Kits\Kits;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Doing\Done;
 use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kit;
 use Eskith\Telling\OnBoard;
@@ -114,7 +115,10 @@ final class KitTest extends TestCase
         $typed = ['depth' => '31ft', 'drift' => null, 'clarity' => 'clear', 'temp' => '39 F'];
         $kept = $this->putJson('/readings', ['readings' => $typed])->assertOk()->getContent();
 
-        self::assertSame($kept, Tell::json(Question::Answer->of($kit->reading($typed, Carbon::now()), [], Carbon::now())));
+        $done = array_map(static fn (string $name, ?string $text): array => [
+            'do' => 'read', 'name' => $name, 'text' => $text, 'at' => Carbon::now()->toIso8601ZuluString('microsecond'), 'outing' => 'day',
+        ], array_keys($typed), $typed);
+        self::assertSame($kept, Tell::json(Question::Answer->of(Done::over($kit, $done), [], Carbon::now())));
         self::assertNotSame($kept, Tell::json(Question::Answer->of($kit, [], Carbon::now())));
     }
 
@@ -140,7 +144,7 @@ final class KitTest extends TestCase
         $this->actingAs($user = $this->anglerOnTheLake());
         OnBoard::take(Kits::whole($user)->json());
         $asked = static fn (array $given, string $question = 'answer'): array => (array) json_decode(OnBoard::answer((string) json_encode(
-            ['question' => $question, 'given' => $given, 'read' => [], 'now' => Carbon::now()->getTimestamp()],
+            ['question' => $question, 'given' => $given, 'done' => [], 'now' => Carbon::now()->getTimestamp()],
         )), true);
         $server = $this->getJson('/answer?depth=soup');
         self::assertSame(['status' => 422, 'body' => $server->assertStatus(422)->json()], $asked(['depth' => 'soup']));

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Reading;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Support\Carbon;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -151,41 +150,5 @@ final class ReadingsTest extends TestCase
         self::assertSame($chosen['key'], $listed[$lure->id], 'the list shows that way too');
         $first = $this->getJson('/answer?pick=nonsense')->json();
         self::assertSame($first['picks'][0]['key'], $first['chosen']['key']);
-    }
-
-    public function test_what_was_read_since_stands_over_what_was_typed_before_with_no_signal(): void
-    {
-        $now = Carbon::parse('2026-11-25 09:00:00');
-        Carbon::setTestNow($now);
-        $this->actingAs($this->anglerOnTheLake());
-        $this->putJson('/readings', ['readings' => ['depth' => '20 ft', 'temp' => '38 F']])->assertOk();
-        $typed = fn (int $minutes): string => $now->copy()->addMinutes($minutes)->toIso8601ZuluString('millisecond');
-        Carbon::setTestNow($now->copy()->addMinutes(30));
-        $late = ['depth' => $typed(-5), 'temp' => $typed(10), 'light' => $typed(12)];
-        $answer = $this->putJson('/readings', [
-            'readings' => ['depth' => '31 ft', 'temp' => '41 F', 'light' => 'bright', 'clarity' => 'clear'], 'typed' => $late,
-        ])->assertOk()->json('readings');
-
-        self::assertSame(
-            ['20 ft', '41 F', 'bright', 'clear'],
-            array_map(static fn (string $name): string => $answer[$name]['text'], ['depth', 'temp', 'light', 'clarity']),
-        );
-        self::assertSame($now->copy()->addMinutes(10)->getTimestamp(), Carbon::parse($answer['temp']['readAt'])->getTimestamp());
-        // Sent once more, after it was read anew here: it changes nothing.
-        $this->putJson('/readings', ['readings' => ['temp' => '44 F']])->assertOk();
-        $again = $this->putJson('/readings', ['readings' => ['temp' => '41 F'], 'typed' => $late])->assertOk()->json('readings');
-        self::assertSame('44 F', $again['temp']['text']);
-        // Taken away late: only where nothing was read since.
-        $gone = fn (int $minutes): ?string => $this->putJson('/readings', [
-            'readings' => ['light' => null], 'typed' => ['light' => $typed($minutes)],
-        ])->assertOk()->json('readings.light.text');
-        self::assertSame('bright', $gone(11));
-        self::assertNull($gone(13));
-        $this->putJson('/readings', ['readings' => ['depth' => '31 ft'], 'typed' => ['depth' => 'soon']])->assertStatus(422);
-        // A clock that runs two hours ahead is no reason to refuse what was typed.
-        $ahead = $this->putJson('/readings', ['readings' => ['depth' => '33 ft'], 'typed' => ['depth' => $typed(150)]])->assertOk();
-        self::assertSame('33 ft', $ahead->json('readings.depth.text'));
-        self::assertSame(Carbon::now()->getTimestamp(), Carbon::parse($ahead->json('readings.depth.readAt'))->getTimestamp());
-        Carbon::setTestNow();
     }
 }

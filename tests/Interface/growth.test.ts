@@ -63,9 +63,8 @@ describe("what grows", () => {
 	});
 
 	it.each(optionsOf(OFFLINE_ACTION))("names %s where it waits", (action, word) => {
-		expect(nameOf({ do: action, words: "x", word: "x", entry: { kind: "drop" } } as unknown as OfflineAction)).not.toBe(
-			"",
-		);
+		const done = { do: action, words: "x", word: "x", name: "depth", text: "9 m", entry: { kind: "drop" } };
+		expect(nameOf(done as unknown as OfflineAction)).not.toBe("");
 		expect(word).not.toBe("");
 	});
 });

@@ -208,6 +208,7 @@ export function heldFetch({ arrived = false } = {}) {
 		url: string;
 		method: string;
 		body: unknown;
+		signal: AbortSignal | null | undefined;
 		answer: (status: number, body: unknown) => Promise<void>;
 		fail: () => Promise<void>;
 	}[] = [];
@@ -221,6 +222,7 @@ export function heldFetch({ arrived = false } = {}) {
 			calls.push({
 				url,
 				method: init.method ?? "GET",
+				signal: init.signal,
 				body: typeof init.body === "string" ? JSON.parse(init.body) : init.body,
 				answer: async (status, body) => {
 					resolve(new Response(JSON.stringify(body), { status }));

@@ -17,6 +17,8 @@ final class ChaosTest extends TestCase
         self::assertGreaterThan(0, $run->deaths, 'the server died meanwhile');
         self::assertSame($run->wanted(), $run->kept());
         self::assertCount(count($run->kept()), $run->events, 'none twice');
+        self::assertSame($run->wantedBeside(), $run->keptBeside(), 'what was read last, every move, every outing that began');
+        self::assertCount(2, $run->beside['outings'], 'one each');
         self::assertCount(2, $run->shown);
         foreach ($run->shown as $shown) {
             self::assertSame([$shown[0], $shown[0], $shown[0]], $shown, 'the same on all phones');

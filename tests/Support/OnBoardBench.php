@@ -74,7 +74,7 @@ final class OnBoardBench
             const ask = (question, given) => new Promise((resolve) => {
                 const asked = performance.now();
                 worker.onmessage = () => resolve(performance.now() - asked);
-                worker.postMessage({ id: 1, asked: JSON.stringify({ question, given, read: {}, now: Date.now() / 1000 }) });
+                worker.postMessage({ id: 1, asked: JSON.stringify({ question, given, done: [], now: Date.now() / 1000 }) });
             });
             await ask("answer", {});
             const fresh = performance.now() - start;

@@ -16,6 +16,7 @@ use Eskith\Telling\Data\OptionData;
 final readonly class FishPage extends Page
 {
     /**
+     * @param  OutingData|null  $blank  as one would begin now; null while one is under way
      * @param  list<TieableData>  $box  what is at hand to tie on, best first
      * @param  list<SpotChoiceData>  $spots  where one can move to
      * @param  OptionData|null  $takenAway  an outing that can be brought back
@@ -29,6 +30,7 @@ final readonly class FishPage extends Page
         public array $spots = [],
         public ?OptionData $takenAway = null,
         public ?TodayData $today = null,
+        public ?OutingData $blank = null,
     ) {
     }
 }

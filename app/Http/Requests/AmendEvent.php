@@ -39,7 +39,7 @@ class AmendEvent extends AnglerRequest
             'lure_lost' => ['sometimes', 'boolean'],
             'at' => ['sometimes', 'required', ...self::moment()],
             'said' => self::moment(),
-            ...array_map(static fn (array $rules): array => ['sometimes', ...$rules], LogEvent::aside()),
+            ...array_map(static fn (array $rules): array => ['sometimes', ...$rules], LogTap::aside()),
         ];
     }
 
@@ -48,7 +48,7 @@ class AmendEvent extends AnglerRequest
     {
         return [
             'species' => 'Say which fish it was, in at most 40 letters; unknown will do.', 'at' => 'That time cannot be right.',
-            ...LogEvent::asideMessages(),
+            ...LogTap::asideMessages(),
         ];
     }
 
@@ -74,20 +74,20 @@ class AmendEvent extends AnglerRequest
             $columns['species'] = mb_strtolower(trim($this->word('species')));
         }
         if ($this->has('length')) {
-            $length = LogEvent::lengthOf($this->word('length'), $this->angler()->settings()->units->fishLength);
+            $length = LogTap::lengthOf($this->word('length'), $this->angler()->settings()->units->fishLength);
             $columns = [...$columns, 'length_m' => $length?->si, 'length_text' => $length?->text];
         }
         if ($this->has('girth')) {
-            $girth = LogEvent::girthOf($this->word('girth'), $this->angler()->settings()->units->fishLength);
+            $girth = LogTap::girthOf($this->word('girth'), $this->angler()->settings()->units->fishLength);
             $columns = [...$columns, 'girth_m' => $girth?->si, 'girth_text' => $girth?->text];
         }
         if ($this->has('scale')) {
-            $scale = LogEvent::weighed($this->word('scale'), $this->angler()->settings()->units->fishWeight);
+            $scale = LogTap::weighed($this->word('scale'), $this->angler()->settings()->units->fishWeight);
             $columns = [...$columns, 'scale_kg' => $scale?->si, 'scale_text' => $scale?->text];
         }
         foreach (['tag', 'tag_contact'] as $name) {
             if ($this->has($name)) {
-                $columns[$name] = LogEvent::orNone($this->word($name));
+                $columns[$name] = LogTap::orNone($this->word($name));
             }
         }
         if ($this->has('note')) {

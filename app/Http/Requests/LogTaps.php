@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Outing;
+use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Container\Container;
 use Illuminate\Routing\Redirector;
@@ -36,25 +37,95 @@ final class LogTaps extends AnglerRequest
      */
     public function taps(?Outing $into): array
     {
-        /** @var list<mixed> $taps */
-        $taps = $this->input('taps');
         if ($into !== null) {
             $this->route()?->setParameter('outing', $into);
         }
 
-        return array_map(function (mixed $tap): array {
-            $tap = is_array($tap) ? $tap : ['do' => []];
-            $one = self::request($tap['do'] ?? OfflineAction::Log->value)::create($this->getUri(), 'POST', $tap);
-            $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
-            $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
+        return array_map(function (array $tap): array {
+            $one = $this->alone($tap);
 
-            return [Coerce::text($tap['uuid'] ?? ''), $one];
-        }, $taps);
+            return [self::id($tap), $one instanceof ActsOnOuting ? $one : $this->made(UnknownTap::class, $tap)];
+        }, $this->each());
     }
 
-    /** @return class-string<AnglerRequest&ActsOnOuting> */
-    private static function request(mixed $do): string
+    /** @return list<array{string, AnglerRequest&ActsOnDay}> the same of what is of no outing */
+    public function ofTheDay(): array
     {
-        return (is_string($do) ? OfflineAction::tryFrom($do)?->request() : null) ?? UnknownTap::class;
+        return array_map(function (array $tap): array {
+            $one = $this->alone($tap);
+
+            return [self::id($tap), $one instanceof ActsOnDay ? $one : $this->made(UnknownTap::class, $tap)];
+        }, $this->each());
+    }
+
+    /** An empty reading is an empty reading, not one that is taken away: the framework would make it null. */
+    protected function prepareForValidation(): void
+    {
+        $raw = json_decode($this->getContent(), true);
+        $taps = $this->input('taps');
+        if (! is_array($raw) || ! is_array($raw['taps'] ?? null) || ! is_array($taps)) {
+            return;
+        }
+        foreach ($raw['taps'] as $at => $tap) {
+            $is = is_array($tap) && ($tap['do'] ?? null) === OfflineAction::Read->value && ($tap['text'] ?? null) !== null;
+            if ($is && is_array($taps[$at] ?? null)) {
+                $taps[$at]['text'] = $tap['text'];
+            }
+        }
+        $this->merge(['taps' => $taps]);
+    }
+
+    /** @return list<array<array-key, mixed>> */
+    private function each(): array
+    {
+        /** @var list<mixed> $taps */
+        $taps = $this->input('taps');
+
+        return array_map(static fn (mixed $tap): array => is_array($tap) ? $tap : ['do' => []], $taps);
+    }
+
+    /** @param  array<array-key, mixed>  $tap */
+    private static function id(array $tap): string
+    {
+        return Coerce::text($tap['uuid'] ?? '');
+    }
+
+    /**
+     * As if it had come alone.
+     *
+     * @param  array<array-key, mixed>  $tap
+     */
+    private function alone(array $tap): AnglerRequest
+    {
+        return $this->made(self::request($tap['do'] ?? OfflineAction::Log->value), $tap);
+    }
+
+    /**
+     * @template T of AnglerRequest
+     *
+     * @param  class-string<T>  $class
+     * @param  array<array-key, mixed>  $tap
+     * @return T
+     */
+    private function made(string $class, array $tap): AnglerRequest
+    {
+        $one = $class::create($this->getUri(), 'POST', $tap);
+        $one->setUserResolver($this->getUserResolver())->setRouteResolver($this->getRouteResolver());
+        $one->setContainer(Container::getInstance())->setRedirector(Container::getInstance()->make(Redirector::class));
+
+        return $one;
+    }
+
+    /**
+     * The request that does an action is called after it.
+     *
+     * @return class-string<AnglerRequest>
+     */
+    public static function request(mixed $do): string
+    {
+        $action = is_string($do) ? OfflineAction::tryFrom($do) : null;
+        $class = __NAMESPACE__."\\{$action?->name}Tap";
+
+        return $action !== null && is_subclass_of($class, AnglerRequest::class) ? $class : UnknownTap::class;
     }
 }

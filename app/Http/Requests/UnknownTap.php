@@ -6,10 +6,11 @@ namespace App\Http\Requests;
 
 use App\Models\Outing;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Telling\Doing\OfflineAction;
 use Illuminate\Validation\Rule;
 
 /** What a newer page may send, and this server does not know. */
-final class UnknownTap extends AnglerRequest implements ActsOnOuting
+final class UnknownTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -24,6 +25,11 @@ final class UnknownTap extends AnglerRequest implements ActsOnOuting
     }
 
     public function act(Outing $outing): void
+    {
+        $this->actOnDay();
+    }
+
+    public function actOnDay(): void
     {
         throw InvalidInput::because('do', 'This server does not know that entry.');
     }

@@ -29,6 +29,7 @@ use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Lure\AnswerPresenter;
+use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Rig\RigPresenter;
 use Eskith\Telling\Work\CadenceWords;
 use Illuminate\Support\Carbon;
@@ -39,12 +40,11 @@ final readonly class OutingPresenter
     /** Events told one by one, of all rods: what the last taps can be undone from without the server. */
     private const LISTED = 40;
 
-    /** What is on the rod in hand now; null between outings. */
-    public static function tied(User $user): ?TiedData
+    /** What is on the rod in hand now; null while nothing is. */
+    public static function tied(User $user, Outing $outing): ?TiedData
     {
         $logbook = Logbook::of($user);
-        $outing = $logbook->underWay();
-        $setup = $outing === null ? null : $logbook->setup($outing);
+        $setup = $logbook->setup($outing);
 
         return $setup === null
             ? null
@@ -125,6 +125,18 @@ final readonly class OutingPresenter
         ), $answer, $rankedBox];
     }
 
+    /** As it would be if one began now: devices show it where one begins with no signal. */
+    public function blank(User $angler, ReadingBook $book): OutingData
+    {
+        $spot = $book->spotId === null ? null : $angler->spots()->with('water')->find($book->spotId);
+        $none = (new Outing)->forceFill([
+            'id' => 0, 'user_id' => $angler->id, 'uuid' => '', 'spot_id' => $spot?->id, 'place' => $spot?->placed() ?? 'Today',
+            'readings' => $book->texts(), 'started_at' => Carbon::now(), 'note' => '',
+        ]);
+
+        return $this->now($angler, $none)[0];
+    }
+
     /** @return list<TieableData> every lure at hand, best first, as it would be fished now */
     public static function box(RankedBox $rankedBox): array
     {
@@ -141,11 +153,13 @@ final readonly class OutingPresenter
         return array_values($told);
     }
 
-    /** @return list<SpotChoiceData> every spot, those of the water where one is first */
-    public static function spots(User $angler, Outing $outing): array
+    /**
+     * @param  int|null  $here  id of the water where one is
+     * @return list<SpotChoiceData> every spot, those of that water first
+     */
+    public static function spots(User $angler, ?int $here): array
     {
         $say = new UnitFormat($angler->settings()->units);
-        $here = $outing->spotAt()?->water_id;
 
         return array_values($angler->spots()->with('water')->orderBy('water_id')->orderBy('id')->get()
             ->sortBy(static fn (Spot $spot): int => $spot->water_id === $here ? 0 : 1)->map(

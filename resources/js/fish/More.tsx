@@ -17,7 +17,8 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 	const [open, setOpen] = useState<"pause" | "forgotten" | "crew" | null>(null);
 	const close = (still: boolean) => !still && setOpen(null);
 	return (
-		<div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-1 self-end">
+		// Clear of what waits, which has its place at the foot of a wide page.
+		<div className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-1 self-end lg:pb-12">
 			<Button look="aside" size="big" onClick={() => setOpen("pause")}>
 				Pause
 			</Button>

@@ -6,6 +6,19 @@ import { JoinCrew } from "./JoinCrew";
 
 /** Between outings: how one begins, and which can be gone on with. */
 export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; takenAway: OptionData | null }) {
+	const start = () => {
+		const uuid = newId();
+		router.post(
+			"/outings",
+			{ uuid },
+			{
+				onNetworkError: () => {
+					void import("../outbox/day").then(({ beginHere }) => beginHere(uuid));
+					return false;
+				},
+			},
+		);
+	};
 	return (
 		<div className="max-w-[56ch] px-4 py-6 lg:px-7">
 			<h1 className="text-[25px]">No outing is under way</h1>
@@ -16,11 +29,11 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 				<ButtonLink href="/lure" look="next" size="big">
 					Choose a lure
 				</ButtonLink>
-				<Button look="strong" size="big" onClick={() => router.post("/outings", { uuid: newId() })}>
+				<Button look="strong" size="big" onClick={start}>
 					Start with nothing on yet
 				</Button>
 			</div>
-			<div className="mt-3 flex flex-wrap gap-x-5">
+			<div className="mt-3 flex flex-wrap gap-x-5 gap-y-3">
 				{reopen && (
 					<Button look="plain" size="big" onClick={() => router.delete(`/outings/${reopen.value}/end`)}>
 						Go on with {reopen.word}

@@ -1,5 +1,5 @@
 import type { Moved, TiedOn } from "../outbox/offlineActions";
-import type { OutingData, TallyData } from "../types";
+import type { EventData, OutingData, TallyData } from "../types";
 
 /** The outing with something else on a rod, which is then in hand. */
 export function tiedOn(outing: OutingData, deed: TiedOn): OutingData {
@@ -67,4 +67,14 @@ export function inHand(outing: OutingData, rod: string): OutingData {
 		subtitle: taken.way,
 		tally: taken.tally ?? outing.tally,
 	};
+}
+
+/** A lure stayed down: nothing is on its rod, unless something else was tied on since. */
+export function takenOff(outing: OutingData, { rod, at }: EventData): OutingData {
+	const bare = outing.rods.find((one) => one.uuid === rod);
+	const tiedAt = bare?.tally?.tiedAt ?? outing.tally.tiedAt;
+	if (!bare?.setup || (tiedAt !== null && Date.parse(tiedAt) > Date.parse(at))) return outing;
+	const off = { ...bare, setup: null, tied: "", way: "", quietSince: null };
+	const after = { ...outing, rods: outing.rods.map((one) => (one === bare ? off : one)) };
+	return bare.inHand ? inHand(after, off.uuid) : after;
 }

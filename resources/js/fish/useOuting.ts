@@ -86,7 +86,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		return [...since, ...(waiting ?? []).filter(({ id }) => !known.has(id))];
 	}, [state, waiting]);
 	const shown = useMemo(() => withWaiting(state.outing, pending), [state.outing, pending]);
-	const picks = usePicks(angler, state, shown);
+	const picks = usePicks(angler, state, shown, pending);
 	const [droppedAt, setDroppedAt] = useState<number | null>(null);
 	const asDone = useAsDone(shown, pending);
 

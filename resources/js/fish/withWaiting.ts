@@ -4,17 +4,20 @@ import {
 	type BesideTheLog,
 	type Logged,
 	type OfflineAction,
+	type Read,
 	shownBeside,
 	type TakenBack,
 } from "../outbox/offlineActions";
 import type { EventData, LoggedBiteData, OutingData, RodOnBoardData } from "../types";
 import { biteOf, fishWords, words } from "./entryWords";
-import { inHand, moved, tiedOn } from "./rodActions";
+import { inHand, moved, takenOff, tiedOn } from "./rodActions";
 import { type Counted, counting, isBite, isKind, withGlance } from "./tally";
 
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
 export function withWaiting(outing: OutingData, waiting: OfflineAction[]): Counted {
-	return withGlance(waiting.filter((deed) => deed.outing === outing.uuid).reduce(withOne, outing));
+	return withGlance(
+		waiting.filter((deed) => deed.outing === outing.uuid || deed.do === "read").reduce(withOne, outing),
+	);
 }
 
 function withOne(outing: OutingData, deed: OfflineAction): OutingData {
@@ -33,9 +36,21 @@ function withOne(outing: OutingData, deed: OfflineAction): OutingData {
 			return inHand(outing, deed.rod);
 		case "move":
 			return moved(outing, deed);
+		case "read":
+			return { ...outing, water: reread(outing.water, deed) };
+		case "begin":
+			return outing;
 		default:
 			return beside(outing, deed);
 	}
+}
+
+/** Depth and temperature, as they stand beside each other. */
+function reread(water: string, { name, text }: Read): string {
+	const [depth = "", temp = ""] = water.split(" · ");
+	const told = { depth, temp };
+	const next = { ...told, [name]: text ?? "" };
+	return name in told ? [next.depth, next.temp].filter(Boolean).join(" · ") : water;
 }
 
 function beside<Do extends BesideTheLog["do"]>(
@@ -133,17 +148,19 @@ function standing(outing: OutingData, event: EventData): OutingData {
 function amended(outing: OutingData, { event: uuid, changes }: Amended): OutingData {
 	const event = outing.events.find((one) => one.uuid === uuid);
 	if (!event) return outing;
-	const after: EventData = {
+	const changed: EventData = {
 		...event,
+		lureLost: typeof changes.lure_lost === "boolean" ? changes.lure_lost : event.lureLost,
 		at: typeof changes.at === "string" ? changes.at : event.at,
 		note: typeof changes.note === "string" ? changes.note : event.note,
 		depthText: typeof changes.depth === "string" ? changes.depth : event.depthText,
 		flew: typeof changes.flew === "string" ? changes.flew : event.flew,
 		bite: event.bite && { ...event.bite, ...biteChanges(changes) },
 	};
-	const told = { ...after, words: event.bite?.fish && after.bite ? fishWords(after.bite) : event.words };
+	const told = { ...changed, words: event.bite?.fish && changed.bite ? fishWords(changed.bite) : event.words };
 	const events = inTime(outing.events.map((one) => (one === event ? told : one)));
-	return counted(counted({ ...outing, events }, event, -1), told, 1);
+	const after = counted(counted({ ...outing, events }, event, -1), told, 1);
+	return changes.lure_lost === true && event.lureLost === false ? takenOff(after, event) : after;
 }
 
 /** As the fields of a bite are called here. */

@@ -12,6 +12,7 @@ import { type RodFor, useRodFor } from "../rods/useRodFor";
 import type { GhostData, PickData, SecondLookData, TiedData } from "../types";
 import { Compare } from "./Compare";
 import { LadderSteps } from "./LadderSteps";
+import { useTiedHere } from "./useTiedHere";
 import { WhatIf } from "./WhatIf";
 import { Why } from "./Why";
 
@@ -29,13 +30,16 @@ interface Props {
 	/** Why there is no second look. */
 	trouble: string | null;
 	tied: TiedData | null;
+	/** The outing under way; null between outings. */
+	outing: string | null;
 	severalRods: boolean;
 	onGhost: (ghost: GhostData | null) => void;
 }
 
 /** Beside the list: why, the ladder, what would change it, a second lure; below them the next action. */
-export default function Beside({ live, pick, second, trouble, tied, severalRods, onGhost }: Props) {
+export default function Beside({ live, pick, second, trouble, tied: told, outing, severalRods, onGhost }: Props) {
 	const { answer } = live;
+	const tied = useTiedHere(told);
 	const spent = useMinutesSince(tied?.key === pick.key ? tied.quietSince : null);
 	const first = answer.rack[0]?.key ?? pick.key;
 	const [view, setView] = useState(() => remembered("about") ?? "why");
@@ -76,7 +80,7 @@ export default function Beside({ live, pick, second, trouble, tied, severalRods,
 					</TabPart>
 				</div>
 			</Tabs>
-			<Next live={live} pick={pick} tied={tied} severalRods={severalRods} />
+			<Next live={live} pick={pick} tied={tied} outing={outing} severalRods={severalRods} />
 		</section>
 	);
 }
@@ -85,23 +89,36 @@ interface NextProps {
 	live: Live;
 	pick: PickData;
 	tied: TiedData | null;
+	outing: string | null;
 	severalRods: boolean;
 }
 
 /** Ties it on, or keeps it in sight. */
-function Next({ live, pick, tied, severalRods }: NextProps) {
+function Next({ live, pick, tied, outing, severalRods }: NextProps) {
 	const [sending, setSending] = useState(false);
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const rodFor = useRodFor(live.answer, pick, severalRods);
 	const on = rodFor.rod ? rodFor.rod.on : tied?.key === pick.key;
 	const pinned = live.answer.pinned === pick.lureId;
+	// With no signal it is kept on this device, and an outing begins with it where none is under way.
+	const tieOnWithNoSignal = async (id: string) => {
+		const { tieOnHere } = await import("../outbox/day");
+		const { lureId: lure, hole, cadence, title: words, subtitle: way } = pick;
+		await tieOnHere(outing, id, { rod: rodFor.rod?.uuid ?? null, lure, hole, cadence, words, way });
+		window.location.assign("/fish");
+	};
 	const tieOn = () => {
+		const uuid = newId();
 		setSending(true);
 		router.post(
 			"/tie-on",
-			{ uuid: newId(), lure: pick.lureId, hole: pick.hole, cadence: pick.cadence, rod: rodFor.rod?.uuid ?? null },
+			{ uuid, lure: pick.lureId, hole: pick.hole, cadence: pick.cadence, rod: rodFor.rod?.uuid ?? null },
 			{
 				onError: (errors) => setTrouble(Object.values(errors)[0] ?? "That did not work."),
+				onNetworkError: () => {
+					void tieOnWithNoSignal(uuid).catch(() => setTrouble("No signal, and it could not be kept here. Try again."));
+					return false;
+				},
 				onFinish: () => setSending(false),
 			},
 		);

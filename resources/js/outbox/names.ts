@@ -7,6 +7,8 @@ export function nameOf(deed: OfflineAction): string {
 	switch (deed.do) {
 		case "log":
 			return deed.words ?? upper(deed.entry.species ?? deed.entry.kind);
+		case "read":
+			return `${upper(deed.name.replaceAll("_", " "))}: ${deed.text ?? "taken away"}`;
 		case "tie_on":
 			return `Tied on: ${deed.words}`;
 		case "move":

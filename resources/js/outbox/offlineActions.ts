@@ -81,13 +81,21 @@ export type Moved = Told & {
 	depth: string;
 };
 export type Retied = Told & { do: "retie"; rod: string | null };
+/** Where goes what is of the day itself, and of no outing. */
+export const DAY = "day";
+
+export type Read = Told & { do: "read"; name: string; text: string | null };
+/** An outing that began here: its id is that of the action. */
+export type Begun = Told & { do: "begin" };
+export type OfTheDay = Read | Begun;
+
 /** Those that change what the log says, and which rod says it: fish/withWaiting shows them. */
 export type OfTheLog = Logged | TakenBack | Amended | TiedOn | TakenInHand | Moved;
 
 /** Those that change what stands beside the log. */
 export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked;
 
-export type OfflineAction = OfTheLog | BesideTheLog;
+export type OfflineAction = OfTheLog | BesideTheLog | OfTheDay;
 
 /** What is shown of each that stands beside the log, until the server has it. */
 export const shownBeside: {

@@ -1,9 +1,10 @@
 import * as clock from "../parts/clock";
+import { isOnBoard, lackedByKit, setUndone } from "../parts/kit";
 import { Refused, send } from "../parts/send";
 import type { TapAnswerData } from "../types";
 import { forgetOld } from "./device";
 import { Outbox, type Verdict } from "./Outbox";
-import { asSent, type OfflineAction } from "./offlineActions";
+import { asSent, DAY, type OfflineAction } from "./offlineActions";
 
 /** ms after which an answer is not waited for any more: another tab may want to send. */
 const LONG = 25_000;
@@ -67,9 +68,11 @@ function bringOf(angler: number) {
 		try {
 			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });
 			tell(angler, answer.goes === "stranger" ? "stranger" : null, () => {
-				const { into, asOf } = answer;
+				const { asOf } = answer;
+				const into = outing === DAY ? DAY : answer.into;
 				if (into === null) return;
 				const actions = deeds.filter(({ id }) => answer.taken.includes(id));
+				if (isOnBoard()) lackedByKit(actions.map(forDevice));
 				for (const hear of hearing.arrived) hear({ of: outing, into, asOf, actions });
 			});
 			return answer;
@@ -100,13 +103,19 @@ function tell(angler: number, why: Why | null, more: () => void = () => {}): voi
 	more();
 }
 
+/** As what answers on this device takes it. */
+const forDevice = (action: OfflineAction) => ({ ...asSent(action), outing: action.outing });
+
 async function ask(outing: string, body: unknown): Promise<TapAnswerData> {
-	const said = await send<unknown>("POST", `/outings/${outing}/taps`, body, AbortSignal.timeout(LONG)).catch(
-		(error) => {
-			if (error instanceof Refused && isOurs(error.answer)) return error.answer;
-			throw error;
-		},
-	);
+	const until = AbortSignal.timeout(LONG);
+	const sent =
+		outing === DAY
+			? send<unknown>("POST", "/taps", body, until)
+			: send<unknown>("POST", `/outings/${outing}/taps`, body, until);
+	const said = await sent.catch((error) => {
+		if (error instanceof Refused && isOurs(error.answer)) return error.answer;
+		throw error;
+	});
 	// A proxy, a page to sign in to a network, an older server: whatever it is, it has judged nothing.
 	if (!isOurs(said)) throw new Refused("Something else than Eskith answered.", {}, 0);
 	return said;
@@ -139,6 +148,7 @@ export function outboxOf(angler: number): Outbox {
 	all.set(angler, outbox);
 	outbox.resume();
 	current = outbox;
+	setUndone(async () => (await outbox.waiting()).map(forDevice));
 	const flush = () => void outbox.waiting().then((waiting) => waiting.length > 0 && outbox.flush());
 	window.addEventListener("online", flush);
 	const timer = window.setInterval(flush, AGAIN);
@@ -157,5 +167,6 @@ export function leave(): void {
 	quiet = () => {};
 	current?.stop();
 	current = null;
+	setUndone(async () => []);
 	troubled(null);
 }

@@ -18,10 +18,13 @@ import { Pads } from "../fish/Pads";
 import { PlanLine } from "../fish/PlanLine";
 import { TieOnPad } from "../fish/TieOnPad";
 import { TouchPad } from "../fish/TouchPad";
+import { useBegun } from "../fish/useBegun";
 import { useOuting } from "../fish/useOuting";
+import { isOnBoard } from "../parts/kit";
 import { useHasDraft } from "../parts/useDraft";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
+import { TakeAlong } from "../shell/TakeAlong";
 import { useKeys } from "../shell/useKeys";
 import type {
 	AnswerData,
@@ -35,11 +38,32 @@ import type {
 } from "../types";
 
 /** The outing under way, logged. */
-export default function Fish({ outing, answer, plan, reopen, box, spots, takenAway, today }: FishPage) {
-	if (outing) return <UnderWay outing={outing} answer={answer} plan={plan} box={box} spots={spots} today={today} />;
+export default function Fish({ outing: told, blank, answer, plan, reopen, box, spots, takenAway, today }: FishPage) {
+	const outing = useBegun(told, blank);
+	// Before one goes out is when it can still be taken along.
+	const [ashore] = useState(() => !isOnBoard());
+	if (outing) {
+		const here = outing === told;
+		return (
+			<UnderWay
+				key={outing.uuid}
+				outing={outing}
+				answer={answer}
+				plan={here ? plan : null}
+				box={box}
+				spots={spots}
+				today={here ? today : null}
+			/>
+		);
+	}
 	return (
 		<AppLayout title="Fish" onPhone column={<AnswerColumn answer={answer} />}>
 			<NoOuting reopen={reopen} takenAway={takenAway} />
+			{ashore && (
+				<section aria-label="With no signal" className="max-w-[60ch] px-4 pb-6 lg:px-7">
+					<TakeAlong />
+				</section>
+			)}
 		</AppLayout>
 	);
 }

@@ -23,7 +23,7 @@ import type { GhostData, LurePage, SecondLookData } from "../types";
 const Beside = onDemand(() => import("../lure/Beside"));
 
 /** The Lure station: what to tie on, and why. */
-export default function Lure({ answer: initial, trouble, tied, severalRods }: LurePage) {
+export default function Lure({ answer: initial, trouble, tied, outing, severalRods }: LurePage) {
 	const { url } = usePage();
 	const live = useAnswer(initial, new URLSearchParams(url.split("?")[1] ?? "").get("pick"));
 	const { answer } = live;
@@ -88,6 +88,7 @@ export default function Lure({ answer: initial, trouble, tied, severalRods }: Lu
 							second={second}
 							trouble={look.trouble}
 							tied={tied}
+							outing={outing}
 							severalRods={severalRods}
 							onGhost={setGhost}
 						/>

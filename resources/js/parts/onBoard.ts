@@ -2,8 +2,7 @@ import { QUESTIONS } from "../kinds";
 import type { FromWorker, ToWorker } from "../onboard/worker";
 import { now } from "./clock";
 import { PAGES } from "./kept";
-import { isOnBoard, setOnBoard } from "./kit";
-import { unsentReadings } from "./unsent";
+import { isOnBoard, kitHas, lacked, notInKit, setOnBoard } from "./kit";
 
 /** What this device answered, as the server would have. */
 export interface Told {
@@ -35,17 +34,17 @@ let asked = 0;
 const waiting = new Map<number, (told: FromWorker) => void>();
 
 /** Answers a question by itself; null where it is none, or where nothing was taken along. */
-export async function answerOnBoard(url: string): Promise<Told | null> {
+export async function answerOnBoard(url: string, more: unknown[] = []): Promise<Told | null> {
 	const { pathname, searchParams } = new URL(url, window.location.href);
 	if (!isOnBoard() || !QUESTIONS.includes(pathname)) return null;
-	const open = await opened();
+	const [open, done] = await Promise.all([opened(), notInKit()]);
 	if (!open) return null;
 	clearTimeout(idle);
 	const id = ++asked;
 	const text = JSON.stringify({
 		question: pathname.slice(1),
 		given: Object.fromEntries(searchParams),
-		read: unsentReadings(),
+		done: [...done, ...more],
 		now: now() / 1000,
 	});
 	const answered = await new Promise<FromWorker>((resolve) => {
@@ -157,9 +156,11 @@ export async function goOn(): Promise<void> {
 
 /** Fetches what is known of the angler; PHP goes on with it from the next question. */
 export async function takeKit(): Promise<void> {
+	const before = lacked().length;
 	const answer = await fetch(KIT, { headers: { Accept: "application/json", "X-Requested-With": "XMLHttpRequest" } });
 	if (!answer.ok || answer.redirected) return;
 	await (await caches.open(PAGES)).put(KIT, answer);
+	kitHas(before);
 	end();
 }
 

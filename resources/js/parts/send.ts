@@ -51,22 +51,41 @@ export async function send<T>(
 	return answered<T>(response);
 }
 
-/** Asks what is only answered: of the server, and where that cannot be reached of this device itself. Throws as send() does. */
+/** ms after which a line is poor: this device is asked too, and who answers first is heard. */
+export const POOR = 700;
+
+/**
+ * Asks what is only answered: of the server, and where that cannot be reached, or takes long, of this device itself. Throws as
+ * send() does.
+ */
 export async function ask<T>(url: string, signal?: AbortSignal): Promise<T> {
-	try {
-		return await send<T>("GET", url, undefined, signal);
-	} catch (error) {
-		if (error instanceof Refused || signal?.aborted) throw error;
-		const told = await askHere<T>(url);
-		if (told === null || signal?.aborted) throw error;
-		return told;
-	}
+	const server = send<T>("GET", url, undefined, signal);
+	if (!isOnBoard()) return server;
+	// Whatever becomes of it where the device was quicker, nobody waits for it any more.
+	server.catch(() => {});
+	const told = await Promise.race([
+		server.catch((error) => {
+			if (error instanceof Refused || signal?.aborted) throw error;
+			return null;
+		}),
+		pause(POOR),
+	]);
+	if (told !== null) return told;
+	const here = await askHere<T>(url);
+	if (signal?.aborted) throw new DOMException("It was called off.", "AbortError");
+	return here ?? server;
 }
 
-/** What this device answers by itself; null where it cannot. Throws Refused, as the server would. */
-export async function askHere<T>(url: string): Promise<T | null> {
+const pause = (ms: number) => new Promise<null>((resolve) => setTimeout(() => resolve(null), ms));
+
+/**
+ * What this device answers by itself; null where it cannot. Throws Refused, as the server would.
+ *
+ * @param more what was done here too, beside what waits, as it would be sent
+ */
+export async function askHere<T>(url: string, more: unknown[] = []): Promise<T | null> {
 	if (!isOnBoard()) return null;
-	const told = await import("./onBoard").then(({ answerOnBoard }) => answerOnBoard(url)).catch(() => null);
+	const told = await import("./onBoard").then(({ answerOnBoard }) => answerOnBoard(url, more)).catch(() => null);
 	return told && answered<T>(new Response(JSON.stringify(told.body), { status: told.status }));
 }
 

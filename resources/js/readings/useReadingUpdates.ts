@@ -1,10 +1,11 @@
 import type { QueryKey } from "@tanstack/react-query";
 import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
+import { now } from "../parts/clock";
 import { queries, troubleOf } from "../parts/queries";
-import { askHere, Refused, send } from "../parts/send";
-import { keepUnsent, letGoUnsent, type Texts, unsentReadings, unsentSince } from "../parts/unsent";
+import { askHere, POOR, Refused, send } from "../parts/send";
 import type { AnswerData } from "../types";
 import type { SetTroubles } from "./useAnswer";
+import { addressOf, keepHere, letGoHere, type Texts, useTypedHere } from "./useTypedHere";
 import type { Looked } from "./useView";
 
 export interface Changes {
@@ -26,32 +27,22 @@ interface Props {
 
 const KEPT = "No signal: kept on this phone, and sent when there is one.";
 
-/** The answer as this device works it out with what it holds; null where it cannot. Throws Refused. */
-async function onThisDevice({ pick, family }: Looked): Promise<AnswerData | null> {
-	const asked = new URLSearchParams(
-		Object.entries({ pick, family }).filter((one): one is [string, string] => !!one[1]),
-	);
-	return askHere<AnswerData>(`/answer?${asked}`);
+/**
+ * The answer as this device works it out with what it holds; null where it cannot. Throws Refused.
+ *
+ * @param tried readings that may be none: they are looked at first
+ */
+async function onThisDevice({ pick, family }: Looked, tried: Texts): Promise<AnswerData | null> {
+	return (await askHere<AnswerData>(addressOf(tried))) && askHere<AnswerData>(addressOf({ pick, family }));
+}
+
+/** Those that are not these, or were typed anew since. */
+function without(texts: Texts, these: Texts): Texts {
+	return Object.fromEntries(Object.entries(texts).filter(([name, text]) => these[name] !== text));
 }
 
 function isAnswer(told: unknown): told is AnswerData {
 	return typeof told === "object" && told !== null && "readings" in told;
-}
-
-function without(texts: Texts, names: Record<string, unknown>): Texts {
-	return Object.fromEntries(Object.entries(texts).filter(([name]) => !(name in names)));
-}
-
-/** What was typed here with no signal and read anew elsewhere after that, told by name. */
-function overtaken({ readings }: AnswerData, since: Record<string, string>): Record<string, string> {
-	return Object.fromEntries(
-		Object.entries(since).flatMap(([name, typed]) => {
-			const { readAt, shown } = readings[name] ?? {};
-			return readAt && Date.parse(readAt) > Date.parse(typed) + 1000
-				? [[name, `Read elsewhere since you typed it here: ${shown} stands.`]]
-				: [];
-		}),
-	);
 }
 
 /** Readings changed: each change is sent at once with everything not yet answered, and calls off the one before it. */
@@ -64,10 +55,11 @@ export function useReadingUpdates({
 	resend,
 }: Props): Changes & { letGo: () => void } {
 	const [pending, setPending] = useState<Texts>({});
-	const unsaved = useRef<Texts>(unsentReadings());
-	/** What of it this device keeps; what is no longer there was sent by another tab. */
-	const held = useRef<Texts>(unsaved.current);
+	const unsaved = useRef<Texts>({});
+	useTypedHere({ key, view, show, setPending, setTroubles, said: KEPT });
 	const running = useRef<AbortController | null>(null);
+	const meanwhile = useRef(0);
+	useEffect(() => () => window.clearTimeout(meanwhile.current), []);
 	const changeMany = useCallback(
 		async (texts: Texts) => {
 			const shown = queries.getQueryData<AnswerData>(key);
@@ -81,44 +73,44 @@ export function useReadingUpdates({
 			const { signal } = running.current;
 			callOff();
 			void queries.cancelQueries({ queryKey: key });
-			const since = unsentSince();
-			const body = {
-				readings: unsaved.current,
-				...view.current,
-				...(Object.keys(since).length > 0 && { typed: since }),
+			const body = { readings: unsaved.current, ...view.current };
+			// On a poor line what follows from it is shown before the server says it.
+			window.clearTimeout(meanwhile.current);
+			meanwhile.current = window.setTimeout(() => void showMeanwhile(body.readings), POOR);
+			const showMeanwhile = async (readings: Texts) => {
+				const at = new Date(now()).toISOString();
+				const reads = Object.entries(readings).map(([name, text]) => ({ do: "read", name, text, at }));
+				const here = await askHere<AnswerData>(addressOf(view.current), reads).catch(() => null);
+				if (here && !answered && !signal.aborted) show(here);
 			};
+			let answered = false;
 			const told = await send<AnswerData>("PUT", "/readings", body, signal).catch((error: unknown) => ({ error }));
+			answered = true;
 			if (signal.aborted) return;
+			window.clearTimeout(meanwhile.current);
 			if (!("error" in told)) {
 				unsaved.current = {};
-				held.current = {};
-				letGoUnsent(Object.keys(body.readings));
 				setPending({});
-				setTroubles((all) => ({
-					...Object.fromEntries(Object.entries(all).filter(([, words]) => words !== KEPT)),
-					...overtaken(told, since),
-				}));
 				show(told);
 			} else if (told.error instanceof Refused && told.error.status === 422) {
 				// What was refused is let go; what came with it is sent again without it.
 				const { fields } = told.error;
 				const left = Object.entries(unsaved.current).filter(([name]) => !(name in fields) && !(name in texts));
 				unsaved.current = {};
-				letGoUnsent([...Object.keys(fields), ...Object.keys(texts)]);
 				setPending({});
 				setTroubles((all) => ({ ...all, ...fields }));
 				if (left.length > 0) void changeMany(Object.fromEntries(left));
 			} else {
-				const isKept = !(told.error instanceof Refused) && keepUnsent(unsaved.current);
-				if (isKept) held.current = { ...held.current, ...unsaved.current };
-				const here = isKept ? await onThisDevice(view.current).catch((error: unknown) => error) : null;
-				if (signal.aborted) return;
+				const sent = body.readings;
+				const ids = told.error instanceof Refused ? null : await keepHere(sent);
+				const isKept = ids !== null;
+				// It is the device's to send from now on.
+				if (isKept) unsaved.current = without(unsaved.current, sent);
+				const here = isKept ? await onThisDevice(view.current, sent).catch((error: unknown) => error) : null;
 				const fields = here instanceof Refused ? here.fields : {};
-				if (Object.keys(fields).some((name) => name in texts)) {
-					// This device knows already that it cannot be sent.
-					unsaved.current = without(unsaved.current, fields);
-					letGoUnsent(Object.keys(fields));
-				}
+				// This device knows already that it cannot be sent.
+				if (isKept && here instanceof Refused) await letGoHere(ids);
+				if (signal.aborted) return;
 				if (isAnswer(here)) show(here);
 				if (here) setPending({});
 				const words = troubleOf(
@@ -131,17 +123,6 @@ export function useReadingUpdates({
 		},
 		[key, view, setTroubles, show, callOff],
 	);
-	// What was typed with no signal is sent as soon as there is one.
-	useEffect(() => {
-		const again = () => {
-			const left = unsentReadings();
-			unsaved.current = without(unsaved.current, without(held.current, left));
-			void resend.current();
-		};
-		again();
-		window.addEventListener("online", again);
-		return () => window.removeEventListener("online", again);
-	}, [resend]);
 	resend.current = () => (Object.keys(unsaved.current).length > 0 ? changeMany({}) : null);
 	const change = useCallback((name: string, text: string | null) => void changeMany({ [name]: text }), [changeMany]);
 	const letGo = useCallback(() => setPending({}), []);

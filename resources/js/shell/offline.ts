@@ -1,8 +1,8 @@
 import { router } from "@inertiajs/react";
+import { setAngler } from "../parts/angler";
 import { now, setClock } from "../parts/clock";
 import { keep, kept, PAGES } from "../parts/kept";
-import { isOnBoard, kitIsOld } from "../parts/kit";
-import { setAngler } from "../parts/unsent";
+import { isOnBoard, kitHas, kitIsOld } from "../parts/kit";
 
 /** What opens without a connection though it has not been opened yet: first what is needed on the water, as it is now. */
 const NEEDED = ["/fish", "/work", "/boat-card", "/boat-card.html", "/places"];
@@ -118,5 +118,6 @@ export async function keptPaths(): Promise<string[]> {
 /** Nothing that was seen stays on the device for the next who signs in; what is not sent yet stays for who logged it. */
 export function forgetPages(): void {
 	if ("caches" in window) void caches.delete(PAGES);
+	kitHas(Number.POSITIVE_INFINITY);
 	void import("../outbox/device").then(({ forgetSaid }) => forgetSaid()).catch(() => {});
 }

@@ -1,3 +1,4 @@
+import { DAY } from "../outbox/offlineActions";
 import type { OutboxState } from "../outbox/useOutbox";
 import type { Why } from "../outbox/wire";
 import { counted } from "../parts/words";
@@ -25,12 +26,13 @@ const whys: Record<Why, string> = {
 /** What is told of all that waits, the worst first. */
 export function sentences({ waiting, unkept, trouble }: Held): string[] {
 	const count = waiting?.length ?? 0;
+	const isOfTheDay = waiting?.some(({ outing }) => outing === DAY) ?? false;
 	return [
 		unkept > 0
 			? `This phone has no room left: ${counted(unkept, "tap")} ${unkept === 1 ? "is" : "are"} only in this open page. Don't close it.`
 			: "",
 		count > 0 && unkept < count
-			? `${counted(count - unkept, "tap")} ${count - unkept === 1 ? "is" : "are"} saved on this phone, not sent yet.`
+			? `${counted(count - unkept, isOfTheDay ? "change" : "tap")} ${count - unkept === 1 ? "is" : "are"} saved on this phone, not sent yet.`
 			: "",
 		count > 0 && trouble ? whys[trouble] : "",
 	].filter(Boolean);

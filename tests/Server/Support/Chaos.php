@@ -34,6 +34,9 @@ final class Chaos
     /** @var list<array<string, mixed>> events as they are kept */
     public array $events = [];
 
+    /** @var array<string, list<array<string, mixed>>> what else is kept: readings, moves, outings */
+    public array $beside = [];
+
     public int $deaths = 0;
 
     public float $seconds = 0.0;
@@ -177,11 +180,18 @@ final class Chaos
                 }
             }
         }
-        $this->events = $records->query(
-            // A touch that became a fish stands as that.
-            'SELECT user_id, uuid, kind, landed, at, undone_at IS NULL OR became IS NOT NULL AS stands, note FROM events WHERE user_id IN '
-                ."(SELECT id FROM users WHERE email IN ('".implode("', '", self::ANGLERS)."')) ORDER BY at, id",
-        )->fetchAll(PDO::FETCH_ASSOC);
+        $theirs = "user_id IN (SELECT id FROM users WHERE email IN ('".implode("', '", self::ANGLERS)."'))";
+        $all = static fn (string $query): array => $records->query($query)->fetchAll(PDO::FETCH_ASSOC);
+        // A touch that became a fish stands as that.
+        $this->events = $all(
+            'SELECT user_id, uuid, kind, landed, at, undone_at IS NULL OR became IS NOT NULL AS stands, note FROM events '
+                ."WHERE {$theirs} ORDER BY at, id",
+        );
+        $this->beside = [
+            'readings' => $all("SELECT user_id, text FROM readings WHERE {$theirs} AND name = 'air' ORDER BY user_id"),
+            'moves' => $all("SELECT user_id, uuid, place FROM moves WHERE {$theirs} ORDER BY uuid"),
+            'outings' => $all("SELECT user_id, uuid, joined FROM outings WHERE {$theirs} ORDER BY user_id"),
+        ];
     }
 
     /**
@@ -210,6 +220,64 @@ final class Chaos
         ksort($wanted);
 
         return $wanted;
+    }
+
+    /**
+     * The same of what stands beside the log: of each angler what was read last, where they moved, and what they began.
+     *
+     * @return array<int, array{read: string|null, moves: array<string, string>, begun: list<string>}>
+     */
+    public function wantedBeside(): array
+    {
+        $deeds = $this->deeds;
+        usort($deeds, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+        $wanted = [];
+        foreach ($deeds as $deed) {
+            $wanted[$deed['angler']] ??= ['read' => null, 'moves' => [], 'begun' => []];
+            match ($deed['do']) {
+                'read' => $wanted[$deed['angler']]['read'] = $deed['text'],
+                'move' => $wanted[$deed['angler']]['moves'][$deed['id']] = "{$deed['name']} · Chaos tarn",
+                'begin' => $wanted[$deed['angler']]['begun'][] = $deed['id'],
+                default => null,
+            };
+        }
+
+        return self::inOrder($wanted);
+    }
+
+    /** @return array<int, array{read: string|null, moves: array<string, string>, begun: list<string>}> */
+    public function keptBeside(): array
+    {
+        $kept = [];
+        foreach ($this->beside['outings'] as $outing) {
+            $kept[(int) $outing['user_id']] ??= ['read' => null, 'moves' => [], 'begun' => []];
+            $kept[(int) $outing['user_id']]['begun'] = [
+                ...$kept[(int) $outing['user_id']]['begun'], ...(array) json_decode((string) ($outing['joined'] ?? '[]'), true),
+            ];
+        }
+        foreach ($this->beside['readings'] as $reading) {
+            $kept[(int) $reading['user_id']]['read'] = str_replace("\u{A0}", ' ', (string) $reading['text']);
+        }
+        foreach ($this->beside['moves'] as $move) {
+            $kept[(int) $move['user_id']]['moves'][$move['uuid']] = $move['place'];
+        }
+
+        return self::inOrder($kept);
+    }
+
+    /**
+     * @param  array<int, array{read: string|null, moves: array<string, string>, begun: list<string>}>  $of
+     * @return array<int, array{read: string|null, moves: array<string, string>, begun: list<string>}>
+     */
+    private static function inOrder(array $of): array
+    {
+        foreach ($of as &$one) {
+            ksort($one['moves']);
+            sort($one['begun']);
+        }
+        ksort($of);
+
+        return $of;
     }
 
     /** @return array<string, array{angler: int, kind: string, stands: bool, note: string}> by id */

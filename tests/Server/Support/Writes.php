@@ -76,6 +76,10 @@ final class Writes
                 ['angler' => $angler, 'taps' => [['uuid' => $this->id('taps', intdiv($n, 2), $angler),
                     'kind' => 'drop'], ['kind' => 'nap']]],
             ),
+            'POST taps' => fn (int $n, int $angler): Request => new Request('POST', '/taps', ['angler' => $angler, 'taps' => [
+                ['do' => 'read', 'uuid' => $this->id('reads', $n, $angler), 'name' => 'air', 'text' => ($n % 20).' C'],
+                ['do' => 'begin', 'uuid' => $this->id('begun', intdiv($n, 2), $angler)], ['do' => 'nap'],
+            ]]),
             'POST outings' => fn (int $n, int $angler): Request => new Request(
                 'POST', '/outings', ['uuid' => $this->id('out', $n, $angler)],
             ),

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Fish;
 use App\Bites\BiteLog;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\AmendEvent;
-use App\Http\Requests\LogEvent;
+use App\Http\Requests\LogTap;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Presenters\Fish\OutingPresenter;
@@ -22,7 +22,7 @@ final class EventController extends Controller
     {
     }
 
-    public function store(LogEvent $request, Outing $outing): JsonResponse
+    public function store(LogTap $request, Outing $outing): JsonResponse
     {
         BiteLog::of($request->angler())->log($outing, $request->what(), $request->setup(), $request->rod());
 

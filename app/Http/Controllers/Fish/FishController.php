@@ -8,12 +8,12 @@ use App\Data\Pages\FishPage;
 use App\Http\Controllers\Controller;
 use App\Kits\Kits;
 use App\Presenters\Fish\OutingPresenter;
-use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Places\TodayPresenter;
 use App\Presenters\Plans\PlanPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
 use Eskith\Telling\Data\OptionData;
+use Eskith\Telling\Lure\AnswerPresenter;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Inertia\Response;
@@ -30,8 +30,13 @@ final class FishController extends Controller
             $last = Logbook::of($user)->reopenable();
             $away = OutingKeeper::of($user)->takenAway();
 
+            $rankedBox = Kits::ranked($user);
+            $blank = $presenter->blank($user, $rankedBox->book);
+
             return (new FishPage(
-                null, TodaysAnswer::of($user), reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
+                outing: null, blank: $blank, answer: AnswerPresenter::of($rankedBox), box: OutingPresenter::box($rankedBox),
+                reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
+                spots: OutingPresenter::spots($user, $blank->waterId),
                 takenAway: $away === null ? null : new OptionData($away->uuid, $away->place),
             ))->render();
         }
@@ -43,7 +48,7 @@ final class FishController extends Controller
         return (new FishPage(
             outing: $data, answer: $answer,
             plan: $plan === null ? null : PlanPresenter::of($user, $drop)->one($plan), box: OutingPresenter::box($rankedBox),
-            spots: OutingPresenter::spots($user, $outing),
+            spots: OutingPresenter::spots($user, $spot?->water_id),
             today: $spot === null ? null : $todays->of($rankedBox->book, $spot->water, $spot, Carbon::now()),
         ))->render();
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Fish;
 
 use App\Http\Middleware\ReadableText;
+use App\Http\Requests\ActsOnDay;
 use App\Http\Requests\ActsOnOuting;
 use App\Http\Requests\AnglerRequest;
 use App\Models\Outing;
 use App\Record\Logbook;
+use Closure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Data\Fish\RefusalData;
 use Eskith\Telling\Settings\Fault;
@@ -34,9 +36,41 @@ final class TapJudge
      */
     public function all(Outing $outing, array $taps): array
     {
+        return self::judged($taps, static function (AnglerRequest&ActsOnOuting $tap) use ($outing): void {
+            self::demandThen($outing, $tap->tapped());
+            self::done($tap, static function () use ($outing, $tap): void {
+                if ($tap->boolean('extend')) {
+                    Logbook::of($tap->angler())->lasted($outing, max($tap->tapped(), $tap->date('at')));
+                }
+                $tap->act($outing);
+            });
+        });
+    }
+
+    /**
+     * @param  list<array{string, AnglerRequest&ActsOnDay}>  $taps  of no outing
+     * @return array{list<string>, list<RefusalData>} as all()
+     */
+    public function ofTheDay(array $taps): array
+    {
+        return self::judged($taps, static function (AnglerRequest&ActsOnDay $tap): void {
+            self::demandPast($tap->tapped());
+            self::done($tap, $tap->actOnDay(...));
+        });
+    }
+
+    /**
+     * @template T of AnglerRequest
+     *
+     * @param  list<array{string, T}>  $taps
+     * @param  callable(T): void  $do
+     * @return array{list<string>, list<RefusalData>}
+     */
+    private static function judged(array $taps, callable $do): array
+    {
         [$taken, $refused] = [[], []];
         foreach ($taps as [$id, $tap]) {
-            $refusal = self::refusal($outing, $id, $tap);
+            $refusal = self::refusal($id, $tap, static fn () => $do($tap));
             if ($refusal === null) {
                 $taken[] = $id;
             } else {
@@ -47,21 +81,22 @@ final class TapJudge
         return [$taken, $refused];
     }
 
-    private static function refusal(Outing $outing, string $id, AnglerRequest&ActsOnOuting $tap): ?RefusalData
+    /** @param  Closure(): void  $act */
+    private static function done(AnglerRequest $tap, Closure $act): void
+    {
+        $tap->validateResolved();
+        DB::transaction($act);
+    }
+
+    /** @param  callable(): void  $do */
+    private static function refusal(string $id, AnglerRequest $tap, callable $do): ?RefusalData
     {
         try {
             $unread = ReadableText::fault($tap->all());
             if ($unread !== null) {
                 throw InvalidInput::because($unread, 'There are characters in this that cannot be read; type it anew.');
             }
-            self::demandThen($outing, $tap->tapped());
-            $tap->validateResolved();
-            DB::transaction(static function () use ($outing, $tap): void {
-                if ($tap->boolean('extend')) {
-                    Logbook::of($tap->angler())->lasted($outing, max($tap->tapped(), $tap->date('at')));
-                }
-                $tap->act($outing);
-            });
+            $do();
 
             return null;
         } catch (ValidationException $bad) {
@@ -91,6 +126,12 @@ final class TapJudge
         if ($tapped?->lessThan($outing->started_at->copy()->subMinutes(self::LEEWAY_MIN)) === true) {
             throw InvalidInput::because('at', 'By its clock this was tapped before the outing began; say when it was.');
         }
+        self::demandPast($tapped);
+    }
+
+    /** @throws InvalidInput */
+    private static function demandPast(?Carbon $tapped): void
+    {
         if ($tapped?->greaterThan(Carbon::now()->addMinutes(self::LEEWAY_MIN)) === true) {
             throw InvalidInput::because('at', 'By its clock this was tapped later than now; say when it was.');
         }

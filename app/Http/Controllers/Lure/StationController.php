@@ -8,6 +8,7 @@ use App\Data\Pages\LurePage;
 use App\Http\Controllers\Controller;
 use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Lure\TodaysAnswer;
+use App\Record\Logbook;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\Request;
 use Inertia\Response;
@@ -18,6 +19,7 @@ final class StationController extends Controller
     public function lure(Request $request): Response
     {
         $user = $this->angler($request);
+        $outing = Logbook::of($user)->underWay();
         [$answer, $trouble] = TodaysAnswer::orTrouble(
             $user, ReadingBook::among($request->query()), $this->textOrNull($request, 'pick'), $this->textOrNull($request, 'family'),
         );
@@ -25,7 +27,8 @@ final class StationController extends Controller
         return (new LurePage(
             answer: $answer,
             trouble: $trouble,
-            tied: OutingPresenter::tied($user),
+            tied: $outing === null ? null : OutingPresenter::tied($user, $outing),
+            outing: $outing?->uuid,
             severalRods: $user->rods()->onBoard()->count() > 1,
         ))->render();
     }

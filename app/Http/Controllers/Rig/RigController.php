@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Rig;
 use App\Data\Pages\RigPage;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepRod;
-use App\Http\Requests\RetieLeader;
+use App\Http\Requests\RetieTap;
 use App\Presenters\Fish\BoardPresenter;
 use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Rig\RodPresenter;
@@ -56,7 +56,7 @@ final class RigController extends Controller
     }
 
     /** The leader was looked at and tied anew. */
-    public function retie(RetieLeader $request): HttpResponse
+    public function retie(RetieTap $request): HttpResponse
     {
         RodKeeper::of($request->angler())->retie($request->uuid(), $request->rod());
 

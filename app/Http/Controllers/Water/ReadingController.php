@@ -18,7 +18,7 @@ final class ReadingController extends Controller
 {
     public function update(KeepReadings $request): JsonResponse
     {
-        $rankedBox = Kits::keeping($request->angler(), $request->texts(), $request->typed());
+        $rankedBox = Kits::keeping($request->angler(), $request->texts());
 
         return self::answered(AnswerPresenter::of($rankedBox, $request->pick(), $request->family()));
     }

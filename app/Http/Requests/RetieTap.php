@@ -8,7 +8,7 @@ use App\Models\Outing;
 use App\Tackle\RodKeeper;
 use Illuminate\Support\Carbon;
 
-final class RetieLeader extends AnglerRequest implements ActsOnOuting
+final class RetieTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -11,7 +11,7 @@ use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
 /** Another rod is in hand. */
-final class TakeInHand extends AnglerRequest implements ActsOnOuting
+final class TakeInHandTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

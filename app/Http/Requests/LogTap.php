@@ -19,7 +19,7 @@ use Eskith\Telling\Enums\LostAt;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class LogEvent extends AnglerRequest implements ActsOnOuting
+final class LogTap extends AnglerRequest implements ActsOnOuting
 {
     /** Shortest and longest fish that is believed, m. */
     private const FISH_M = [0.03, 2.0];

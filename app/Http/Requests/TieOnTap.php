@@ -10,7 +10,7 @@ use Eskith\Core\Cadence\Cadence;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
-final class TieOn extends AnglerRequest implements ActsOnOuting
+final class TieOnTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

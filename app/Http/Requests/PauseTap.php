@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 /** Nobody fishes, or one rod does not, from a moment on. */
-final class PauseFishing extends AnglerRequest implements ActsOnOuting
+final class PauseTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

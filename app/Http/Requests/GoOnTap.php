@@ -9,7 +9,7 @@ use App\Record\Pauses;
 use Illuminate\Support\Carbon;
 
 /** Fishing again after a pause. */
-final class GoOnFishing extends AnglerRequest implements ActsOnOuting
+final class GoOnTap extends AnglerRequest implements ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
