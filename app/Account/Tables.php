@@ -247,6 +247,10 @@ final class Tables
                 Coerce::text($row['name']),
             ) !== null),
             new Table(
+                'readings_gone', ['name' => Column::text(30), 'gone_at' => Column::moment()], known: ['name'],
+                sound: static fn (array $row): bool => Reading::tryFrom(Coerce::text($row['name'])) !== null,
+            ),
+            new Table(
                 'rule_choices',
                 ['rule' => Column::text(40), 'weight' => Column::number(0, 4), 'own' => Column::json(20_000)->orNone(), ...self::written()],
                 known: ['rule'],

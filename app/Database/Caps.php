@@ -21,7 +21,7 @@ final class Caps
         'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'moves' => [5_000, 'moves'], 'plans' => [200, 'plans'],
         'marks' => [10_000, 'marks'],
         'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
-        'readings' => [200, 'readings'], 'readings_elsewhere' => [200, 'readings'],
+        'readings' => [200, 'readings'], 'readings_elsewhere' => [200, 'readings'], 'readings_gone' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],
     ];
 

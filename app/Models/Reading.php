@@ -30,6 +30,9 @@ final class Reading extends Model
 
     public $timestamps = false;
 
+    /** To the millisecond: which of two was read last matters. */
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
-use App\Models\Reading as ReadingRow;
 use App\Models\Spot;
 use App\Models\User;
 use Eskith\Telling\Readings\Holding;
@@ -27,7 +26,7 @@ final readonly class Elsewhere
             ];
         }
         DB::table(self::TABLE)->upsert(array_values($gone), ['user_id', 'name'], ['spot_id', 'text', 'read_at']);
-        ReadingRow::query()->where('user_id', $user->id)->whereIn('name', array_keys($gone))->delete();
+        ReadingKeeper::of($user)->takeAway(array_keys($gone), $at);
     }
 
     /** @return iterable<\stdClass> what is set aside: name, text, read_at, spot and spot_id; the last read first */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Readings;
 
+use App\Models\Casts\Moment;
 use App\Models\Reading as ReadingRow;
 use App\Models\User;
 use Eskith\Core\Choosing\Reading;
@@ -18,6 +19,8 @@ use Illuminate\Support\Facades\DB;
 /** Keeps readings as they are typed, or as instruments say them. */
 final readonly class ReadingKeeper
 {
+    private const GONE = 'readings_gone';
+
     private function __construct(private User $user)
     {
     }
@@ -40,10 +43,10 @@ final readonly class ReadingKeeper
         $typed = Typed::of($texts, $this->user->settings()->units, $now, $source);
         $rows = array_map(fn (KeptReading $one): array => [
             'user_id' => $this->user->id, 'name' => $one->name, 'text' => $one->text, 'si' => $one->si, 'source' => $one->source,
-            'read_at' => $now,
+            'read_at' => (new ReadingRow)->fromDateTime($now),
         ], $typed->read);
         if ($typed->gone !== []) {
-            ReadingRow::query()->where('user_id', $this->user->id)->whereIn('name', $typed->gone)->delete();
+            $this->takeAway($typed->gone, $now);
         }
         ReadingRow::query()->upsert($rows, ['user_id', 'name'], ['text', 'si', 'source', 'read_at']);
     }
@@ -58,12 +61,32 @@ final readonly class ReadingKeeper
     public function keepLate(string $name, ?string $text, Carbon $at): void
     {
         DB::transaction(function () use ($name, $text, $at): void {
-            $known = $this->user->readings()->where('name', $name)->first();
-            if ($known === null || $known->read_at->lessThanOrEqualTo($at)) {
+            if ($this->lastOf($name)?->greaterThan($at) !== true) {
                 $this->keep([$name => $text], at: $at);
                 TodaysReadings::of($this->user)->demandPossible();
             }
         });
+    }
+
+    /**
+     * Takes readings away, and remembers since when: a copy of one that comes late stays away.
+     *
+     * @param  list<string>  $names  also those that are not known
+     */
+    public function takeAway(array $names, Carbon $at): void
+    {
+        $this->user->readings()->whereIn('name', $names)->delete();
+        $known = array_filter($names, static fn (string $name): bool => Reading::tryFrom($name) !== null);
+        DB::table(self::GONE)->upsert(array_map(fn (string $name): array => [
+            'user_id' => $this->user->id, 'name' => $name, 'gone_at' => (new ReadingRow)->fromDateTime($at),
+        ], array_values($known)), ['user_id', 'name'], ['gone_at']);
+    }
+
+    /** When a reading was last typed or taken away; null when never. */
+    private function lastOf(string $name): ?Carbon
+    {
+        return $this->user->readings()->where('name', $name)->first()->read_at
+            ?? Moment::read(DB::table(self::GONE)->where('user_id', $this->user->id)->where('name', $name)->value('gone_at'));
     }
 
     /**
@@ -82,7 +105,7 @@ final readonly class ReadingKeeper
             if ($unit !== null && $spec->holds('', $si)) {
                 $rows[] = [
                     'user_id' => $this->user->id, 'name' => $name, 'text' => $unit->print($si), 'si' => $si,
-                    'source' => Source::Instrument->value, 'read_at' => Carbon::now(),
+                    'source' => Source::Instrument->value, 'read_at' => (new ReadingRow)->fromDateTime(Carbon::now()),
                 ];
             }
         }

@@ -48,14 +48,15 @@ final class Spots
     /** What is known of a spot is read there, but for what was read since one came. */
     private static function takeOver(User $user, Spot $spot, Carbon $at): void
     {
-        $since = $user->readings()->where('read_at', '>', $at)->pluck('name')->map(Coerce::text(...))->all();
+        $readAt = (new ReadingRow)->fromDateTime($at);
+        $since = $user->readings()->where('read_at', '>', $readAt)->pluck('name')->map(Coerce::text(...))->all();
         $known = self::known($spot, $user->settings()->units);
         ReadingKeeper::of($user)->keep(array_diff_key($known, array_flip($since)), Source::Spot, $at);
         ReadingRow::query()->upsert(
             [
                 [
                     'user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null,
-                    'source' => Source::Spot->value, 'read_at' => $at,
+                    'source' => Source::Spot->value, 'read_at' => $readAt,
                 ],
             ],
             ['user_id', 'name'], ['text', 'source', 'read_at'],

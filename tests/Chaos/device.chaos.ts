@@ -58,7 +58,7 @@ let wild = true;
 const last = new Map<number, OutingData>();
 const late: Promise<unknown>[] = [];
 /** Who is signed in: whoever sends, it is by their cookie. */
-let signedIn = anglers[0] as Angler;
+let signedIn = anglers[seed % anglers.length] as Angler;
 
 async function post(whose: Angler, deeds: OfflineAction[]): Promise<TapAnswerData> {
 	const { cookies } = signedIn;
@@ -119,7 +119,7 @@ function next(whose: Angler, mine: string[]): OfflineAction {
 	if (event && luck < 0.13) return { ...head, do: "put_back", event };
 	if (event && luck < 0.2) return { ...head, do: "amend", event, changes: { note: `note ${below(1e6)}` } };
 	if (luck < 0.22) return { ...head, do: "take_in_hand", rod: rod.uuid };
-	if (luck < 0.26) return { ...head, outing: DAY, do: "read", name: "air", text: `${below(30)} °F` };
+	if (luck < 0.26) return { ...head, outing: DAY, do: "read", name: "air", text: below(5) ? `${below(30)} °F` : null };
 	if (luck < 0.28) {
 		const name = ["North bar", "South hump", "East point"][below(3)] ?? "";
 		return { ...head, do: "move", spot: null, name, water: "Chaos tarn", setups: {}, words: name, depth: "" };

@@ -54,6 +54,22 @@ final class DayTapsTest extends TestCase
         self::assertSame([null], $this->texts('light'));
     }
 
+    public function test_a_copy_that_comes_late_writes_over_nothing_that_was_typed_or_taken_away_a_moment_later(): void
+    {
+        $typed = fn (?string $text, int $ms): array => [
+            ...$this->read('temp', $text, 0), 'at' => $this->now->copy()->addMilliseconds($ms)->format('Y-m-d\TH:i:s.vP'),
+        ];
+        Carbon::setTestNow($this->at(1));
+        $this->sent([$typed('41 F', 100), $typed('42 F', 900)]);
+        $this->sent([$typed('41 F', 100)]);
+        self::assertSame(['42 F'], $this->texts('temp'));
+        $this->sent([$typed(null, 1_200)]);
+        $this->sent([$typed('41 F', 100), $typed('42 F', 900)]);
+        self::assertSame([null], $this->texts('temp'));
+        $this->sent([$typed('43 F', 1_300)]);
+        self::assertSame(['43 F'], $this->texts('temp'));
+    }
+
     public function test_each_stands_or_falls_by_itself_and_is_refused_in_a_sentence(): void
     {
         $sent = [
