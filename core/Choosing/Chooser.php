@@ -22,6 +22,9 @@ final readonly class Chooser
     /** @var \WeakMap<Situation, array{list<Lure>, list<Candidate>}> a box as it leans, by where it does */
     private \WeakMap $leaning;
 
+    /** Points by which more is left in than has to be, since sums are rounded. */
+    private const GENEROUS = 0.1;
+
     public function __construct(public RuleBook $book)
     {
         $this->quiet = new \WeakMap;
@@ -122,22 +125,24 @@ final readonly class Chooser
         foreach ($likeliest === false ? $candidates : [$likeliest => $candidates[$likeliest]] + $candidates as $place => $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->points($bare);
-            [$ways, $reach] = $cadences[Cadence::sort($lure)] ??= self::ways($judge, $situation, $bare, $tiedOn);
-            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach < $best[0]) {
+            $ways = $cadences[Cadence::sort($lure)] ??= self::ways($judge, $situation, $bare, $tiedOn);
+            $reach = ($ways[0][1] ?? -INF) + self::GENEROUS;
+            $parts = $judge->partsOfLure($lure);
+            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach + $judge->mostTogether($parts, $lure->holes ?: [null]) < $best[0]) {
                 continue;
             }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = -Mass::rank($lure->massKg);
-            $parts = $judge->partsOfLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 $at = $hole === null ? null : $lure->holes[$hole];
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $at?->name);
                 $held = $ofLure + $judge->pointsOn($bare, $hole);
-                if ($held + $reach < $best[0]) {
-                    continue;
-                }
                 $brought = $judge->withHole($parts, $at);
+                $together = $judge->mostTogether($brought) + self::GENEROUS;
                 foreach ($ways as [$cadence, $ofCadence, $other]) {
+                    if ($held + $ofCadence + $together < $best[0]) {
+                        break;
+                    }
                     $points = $held + $ofCadence + $judge->together($brought, $cadence)->points;
                     $standing = [$points, -$changed - $other, $weighed, -$place];
                     if ($standing > $best) {
@@ -150,21 +155,17 @@ final readonly class Chooser
         return [$top, $best[0]];
     }
 
-    /**
-     * @return array{list<array{Cadence, float, int}>, float} each way to work a lure, its points and 1 when it is not what is
-     *         tied on; and what none of them can go beyond, a little generously
-     */
+    /** @return list<array{Cadence, float, int}> each way to work a lure, its points and 1 when it is not what is tied on; best first */
     private static function ways(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
     {
         $ways = [];
-        $most = -INF;
         foreach (Cadence::fitting($bare->lure, $situation->where()) as $cadence) {
             $points = $judge->cadence($bare, $cadence)->points;
             $ways[] = [$cadence, $points, (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence)];
-            $most = max($most, $points);
         }
+        usort($ways, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
 
-        return [$ways, $most + $judge->mostTogether() + 0.1];
+        return $ways;
     }
 
     /**

@@ -53,6 +53,9 @@ final class Judge
     /** @var array<string, Score> */
     private array $cadences = [];
 
+    /** @var array<int, float> most that any cadence brings, by the place of the rule in the book */
+    private array $bestCadence = [];
+
     /** @var array<string, Score> by what lure, hole and cadence bring */
     private array $together = [];
 
@@ -68,15 +71,8 @@ final class Judge
      */
     public function moved(Situation $there, array $moved): self
     {
-        $same = static function (Scope $scope) use ($moved): bool {
-            foreach ($moved as $reading) {
-                if ($scope->hangsOn($reading)) {
-                    return false;
-                }
-            }
-
-            return true;
-        };
+        $same = fn (Scope $scope): bool => array_filter($moved, $scope->hangsOn(...)) === []
+            || $scope->alike($moved, $this->situation, $there);
         $judge = new self($this->book, $there);
         $judge->families = $same(Scope::Family) ? $this->families : [];
         $judge->weights = $same(Scope::Weight) ? $this->weights : [];
@@ -229,10 +225,26 @@ final class Judge
         return $this->together[implode(' ', $parts)] ??= $this->judgedTogether($parts);
     }
 
-    /** The most points that lure, hole and cadence can bring together. */
-    public function mostTogether(): float
+    /**
+     * Points that lure, hole and cadence together cannot go beyond, whatever the cadence.
+     *
+     * @param  array<int, float>  $parts  of lure and hole, or of the lure alone
+     * @param  list<Hole|null>  $holes  on one of which it may yet hang
+     */
+    public function mostTogether(array $parts, array $holes = []): float
     {
-        return $this->most(Scope::All);
+        $most = 0.0;
+        foreach ($this->rules[Scope::All->name] as $place => $rule) {
+            $weight = $this->book->weightAt[$place];
+            $brought = $parts[$place];
+            if ($rule->parts !== null) {
+                $brought += $this->bestCadence[$place] ??= max(array_map($rule->parts->ofCadence(...), Cadence::cases()));
+                $brought += $holes === [] ? 0.0 : max(array_map($rule->parts->ofHole(...), $holes));
+            }
+            $most += $weight < 0.0 ? $rule->stake * -$weight : $rule->together($brought) * $weight;
+        }
+
+        return $most;
     }
 
     private function most(Scope $scope): float
@@ -277,6 +289,9 @@ final class Judge
         $found = [];
         $points = 0.0;
         foreach ($this->rules[$scope->name] as $place => $rule) {
+            if ($rule->cadence !== null && $rule->cadence !== $candidate->cadence) {
+                continue;
+            }
             $verdict = $rule->judge($this->situation, $candidate);
             if ($verdict !== null) {
                 // Rounded, so that a weight like 7/6 does not break ties by its last digit.

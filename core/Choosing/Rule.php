@@ -35,6 +35,8 @@ final readonly class Rule
         public string $per = '',
         /** Of a rule of lure, hole and cadence together; null for others. */
         public ?Parts $parts = null,
+        /** Of a rule of one cadence; null for others. */
+        public ?Cadence $cadence = null,
     ) {
     }
 
@@ -171,12 +173,12 @@ final readonly class Rule
     }
 
     /**
-     * Of the cadence, whatever the lure.
+     * Of one cadence, whatever the lure.
      *
      * @param  list<Reading>  $needs
-     * @param  \Closure(Situation, Cadence): ?Verdict  $judge
+     * @param  \Closure(Situation): ?Verdict  $judge
      */
-    public static function ofCadence(string $id, string $says, array $needs, float $stake, \Closure $judge): self
+    public static function ofCadence(Cadence $cadence, string $id, string $says, array $needs, float $stake, \Closure $judge): self
     {
         return new self(
             id: $id,
@@ -184,7 +186,8 @@ final readonly class Rule
             says: $says,
             needs: $needs,
             stake: $stake,
-            judge: static fn (Situation $s, Candidate $c): ?Verdict => $c->cadence === null ? null : $judge($s, $c->cadence),
+            judge: static fn (Situation $s, Candidate $c): ?Verdict => $c->cadence === $cadence ? $judge($s) : null,
+            cadence: $cadence,
         );
     }
 

@@ -47,11 +47,46 @@ enum Scope
             ], true),
             self::Falling => self::lineHangsOn($reading) || $reading === Reading::MarksBelow,
             self::Cadence => ! in_array($reading, [
-                Reading::SurfaceTemperature, Reading::Trend, Reading::Clarity, Reading::Wind, Reading::Light, Reading::Food,
-                Reading::ForageSize,
+                Reading::SurfaceTemperature, Reading::Trend, Reading::Clarity, Reading::Depth, Reading::Wind, Reading::Light,
+                Reading::Food, Reading::ForageSize,
             ], true),
             // Rules of an angler's own may ask for anything.
             self::Lure, self::All => true,
+        };
+    }
+
+    /**
+     * Whether what is judged in it comes out alike all the same, since it asks of the measures that were moved only where they
+     * stand: in which band it is warm, whether it runs, whether it blows. A rule that asks for more is named by the tests, as above.
+     *
+     * @param  list<Reading>  $moved
+     */
+    public function alike(array $moved, Situation $now, Situation $there): bool
+    {
+        $asked = match ($this) {
+            self::Family, self::Hanging => [Reading::Temperature],
+            self::Weight => [Reading::Wind],
+            self::Cadence => [Reading::Temperature, Reading::Drift, Reading::Current, Reading::Flow],
+            self::Leaning, self::Look, self::Lure, self::Falling, self::All => [],
+        };
+        foreach ($moved as $reading) {
+            if ($this->hangsOn($reading) && ! in_array($reading, $asked, true)) {
+                return false;
+            }
+        }
+
+        return $this->stands($now) === $this->stands($there);
+    }
+
+    /** @return list<mixed> where the measures stand of which it asks only that */
+    private function stands(Situation $s): array
+    {
+        return match ($this) {
+            self::Family => [$s->band],
+            self::Hanging => [$s->veryCold()],
+            self::Weight => [$s->water->windMs === null, $s->blows()],
+            self::Cadence => [$s->band === null, $s->veryCold(), $s->warmer(), $s->coolWater(), $s->runs()],
+            self::Leaning, self::Look, self::Lure, self::Falling, self::All => [],
         };
     }
 

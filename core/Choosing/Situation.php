@@ -18,6 +18,15 @@ use Eskith\Core\Water\Flow;
 /** Everything a choice rests on but the box: the water, the aim, the schools, the line, and the units to speak in. */
 final readonly class Situation
 {
+    /** °C up to which fish are slow. */
+    private const SLOW_C = 10.0;
+
+    /** m/s past the boat from which a lure does not lie still. */
+    private const RUNS_MS = 0.15;
+
+    /** m/s from which it blows too much for a light lure. */
+    private const BLOWS_MS = 5.0;
+
     public ?TempBand $band;
 
     /** Size of the mean flow past the boat, m/s; null when it is not known. */
@@ -170,6 +179,24 @@ final readonly class Situation
     public function veryCold(): bool
     {
         return $this->band === TempBand::VeryCold;
+    }
+
+    /** Warmer than water in which fish are slow; false where it was not read. */
+    public function warmer(): bool
+    {
+        return $this->water->tempC > self::SLOW_C;
+    }
+
+    /** Whether the water runs past so fast that a lure does not lie still; false where that is not known. */
+    public function runs(): bool
+    {
+        return $this->flowMs > self::RUNS_MS;
+    }
+
+    /** Whether a light lure does not cast into the wind; false where that was not read. */
+    public function blows(): bool
+    {
+        return $this->water->windMs > self::BLOWS_MS;
     }
 
     /** Temperature between 10 and 13 °C, both included. */

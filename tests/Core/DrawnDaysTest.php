@@ -109,6 +109,11 @@ final class DrawnDaysTest extends TestCase
 
                 self::assertSame($points($afresh, $there), $points($quick, $there), "day {$day}, {$reading->value} at {$value}");
                 self::assertSame($afresh->top($there, $box, $tiedOn), $top);
+                // And from there on, as far again.
+                $next = $walk === null ? $this->among($reading->choices()) : $this->between($walk->lowest, $walk->highest);
+                $on = $reading->with($now, $next);
+                self::assertSame($afresh->top($on, $box, $tiedOn), $quick->topMoved($there, $on, [$reading], $box, $tiedOn, $top));
+                self::assertSame($points($afresh, $on), $points($quick, $on), "day {$day}, {$reading->value} from {$value} to {$next}");
             }
         }
     }

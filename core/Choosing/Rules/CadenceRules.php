@@ -16,55 +16,50 @@ use Eskith\Core\Water\Bottom;
 /** Which cadence. Whether a lure can be worked so at all is said by Cadence::fits; here it is only scored. */
 final class CadenceRules
 {
-    /** m/s of flow past the boat from which a lure does not lie still. */
-    private const RUNS_MS = 0.15;
-
     /** @return list<Rule> */
     public static function all(): array
     {
         return [
-            Rule::ofCadence('K1', 'Short pop: the plain vertical cadence for a blade.', [], 2, self::shortPop(...)),
-            Rule::ofCadence('K2', 'High pop: for active fish and warmer water.', [], 3, self::highPop(...)),
-            Rule::ofCadence('K3', 'Low hop: the least that vibrates.', [], 3, self::lowHop(...)),
-            Rule::ofCadence('K4', 'Clock sweep: cast in warmer water, for active fish.', [], 3, self::clockSweep(...)),
-            Rule::ofCadence('K5', 'Dead-stick: for the coldest water and pressured fish, and for bream.', [], 4, self::deadStick(...)),
-            Rule::ofCadence('K6', 'Steady lift: 10 to 13 °C with fish on the bottom.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::SteadyLift && $s->onBottom() && $s->coolWater()
+            Rule::ofCadence(Cadence::ShortPop, 'K1', 'Short pop: the plain vertical cadence for a blade.', [], 2, self::shortPop(...)),
+            Rule::ofCadence(Cadence::HighPop, 'K2', 'High pop: for active fish and warmer water.', [], 3, self::highPop(...)),
+            Rule::ofCadence(Cadence::LowHop, 'K3', 'Low hop: the least that vibrates.', [], 3, self::lowHop(...)),
+            Rule::ofCadence(Cadence::ClockSweep, 'K4', 'Clock sweep: cast in warmer water, for active fish.', [], 3, self::clockSweep(...)),
+            Rule::ofCadence(Cadence::DeadStick, 'K5', 'Dead-stick: for the coldest water and pressured fish, and for bream.', [], 4,
+                self::deadStick(...)),
+            Rule::ofCadence(Cadence::SteadyLift, 'K6', 'Steady lift: 10 to 13 °C with fish on the bottom.', [], 3,
+                static fn (Situation $s): ?Verdict => $s->onBottom() && $s->coolWater()
                     ? Verdict::of(
                         3,
                         "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up.",
                     ) : null),
-            Rule::ofCadence('K7', 'Flutter drop: a spoon at its best.', [], 2,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c !== Cadence::FlutterDrop ? null
-                    : Verdict::of(
-                        2,
-                        ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.',
-                    )),
-            Rule::ofCadence('K8', 'Hand feed: marks straight below.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::HandFeed && $s->aim->marksBelow
+            Rule::ofCadence(Cadence::FlutterDrop, 'K7', 'Flutter drop: a spoon at its best.', [], 2,
+                static fn (Situation $s): ?Verdict => Verdict::of(
+                    2, ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.',
+                )),
+            Rule::ofCadence(Cadence::HandFeed, 'K8', 'Hand feed: marks straight below.', [], 3,
+                static fn (Situation $s): ?Verdict => $s->aim->marksBelow
                     ? Verdict::of(3, 'Marks straight below: feed it to them by hand.') : null),
-            Rule::ofCadence('K9', 'Slow roll: just over rock or weed, or through fish that hang.', [], 3, self::slowRoll(...)),
-            Rule::ofCadence('K10', 'Wall fall: down the wall, close to the rock.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::WallFall && $s->water->wall === true
+            Rule::ofCadence(Cadence::SlowRoll, 'K9', 'Slow roll: just over rock or weed, or through fish that hang.', [], 3,
+                self::slowRoll(...)),
+            Rule::ofCadence(Cadence::WallFall, 'K10', 'Wall fall: down the wall, close to the rock.', [], 3,
+                static fn (Situation $s): ?Verdict => $s->water->wall === true
                     ? Verdict::of(3, 'A wall to fall down: the bite comes on the drop.') : null),
-            Rule::ofCadence('K11', 'Ride the tide: for bream, the flow running away from you.', [], 4,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c === Cadence::RideTheTide && $s->aim->species === Species::Bream
-                    && $s->flowMs > self::RUNS_MS && $s->aim->runsAway()
-                    ? Verdict::of(4, "{$s->say->speed($s->flowMs)} running away from you: let the tide carry it past the poles.") : null),
-            Rule::ofCadence('K12', 'Float: down through fish that hang in the water.', [], 3,
-                static fn (Situation $s, Cadence $c): ?Verdict => $c !== Cadence::Float || $s->onBottom() ? null : ($s->suspended()
+            Rule::ofCadence(Cadence::RideTheTide, 'K11', 'Ride the tide: for bream, the flow running away from you.', [], 4,
+                static fn (Situation $s): ?Verdict => $s->aim->species === Species::Bream && $s->runs() && $s->aim->runsAway()
+                    ? Verdict::of(
+                        4, "{$s->say->speed((float) $s->flowMs)} running away from you: let the tide carry it past the poles.",
+                    ) : null),
+            Rule::ofCadence(Cadence::Float, 'K12', 'Float: down through fish that hang in the water.', [], 3,
+                static fn (Situation $s): ?Verdict => $s->onBottom() ? null : ($s->suspended()
                     ? Verdict::of(3, 'Suspended fish: let it flutter down through them.')
                     : Verdict::of(1, 'Fish in the thermocline: let it flutter down to them.'))),
-            Rule::ofCadence('K13', 'Tall rise: active fish, best off the bottom.', [], 3, self::tallRise(...)),
-            Rule::ofCadence('K14', 'Slow pull: cast for cold or pressured fish.', [], 3, self::slowPull(...)),
+            Rule::ofCadence(Cadence::TallRise, 'K13', 'Tall rise: active fish, best off the bottom.', [], 3, self::tallRise(...)),
+            Rule::ofCadence(Cadence::SlowPull, 'K14', 'Slow pull: cast for cold or pressured fish.', [], 3, self::slowPull(...)),
         ];
     }
 
-    private static function shortPop(Situation $s, Cadence $c): ?Verdict
+    private static function shortPop(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::ShortPop) {
-            return null;
-        }
         $slow = self::barely($s) && ($s->water->calm === true || $s->sluggish());
 
         return match (true) {
@@ -74,12 +69,9 @@ final class CadenceRules
         };
     }
 
-    private static function highPop(Situation $s, Cadence $c): ?Verdict
+    private static function highPop(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::HighPop) {
-            return null;
-        }
-        $warmer = $s->water->tempC !== null && $s->water->tempC > 10;
+        $warmer = $s->warmer();
         $points = ($s->aim->mood === Mood::Active ? 2 : 0) + ($warmer ? 1 : 0);
         $words = [
             ...($s->aim->mood === Mood::Active ? ['active fish'] : []),
@@ -97,11 +89,8 @@ final class CadenceRules
         return Verdict::of($points, ucfirst(implode(' and ', $words)).': a high pop draws a reaction.');
     }
 
-    private static function lowHop(Situation $s, Cadence $c): ?Verdict
+    private static function lowHop(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::LowHop) {
-            return null;
-        }
         if ($s->aim->species === Species::Bream) {
             return Verdict::of(3, 'Bream sought: a low hop is all they want.');
         }
@@ -115,13 +104,13 @@ final class CadenceRules
             : self::slowWords($s, true).': lift just until it vibrates.');
     }
 
-    private static function clockSweep(Situation $s, Cadence $c): ?Verdict
+    private static function clockSweep(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::ClockSweep || $s->aim->species === Species::Bream) {
+        if ($s->aim->species === Species::Bream) {
             return null;
         }
         $signs = [
-            ...($s->water->tempC > 10 ? [$s->say->temperature((float) $s->water->tempC)] : []),
+            ...($s->warmer() ? [$s->say->temperature((float) $s->water->tempC)] : []),
             ...($s->aim->mood === Mood::Active ? ['active fish'] : []),
         ];
 
@@ -130,13 +119,10 @@ final class CadenceRules
             : ucfirst(implode(' and ', $signs)).': they follow a sweep of the rod.');
     }
 
-    private static function deadStick(Situation $s, Cadence $c): ?Verdict
+    private static function deadStick(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::DeadStick) {
-            return null;
-        }
-        if ($s->flowMs > self::RUNS_MS) {
-            return Verdict::of(-2, "{$s->say->speed($s->flowMs)} past you: it will not lie still.");
+        if ($s->runs()) {
+            return Verdict::of(-2, "{$s->say->speed((float) $s->flowMs)} past you: it will not lie still.");
         }
         if ($s->aim->species === Species::Bream) {
             return Verdict::of(4, 'Bream sought: the longer it lies, the more of them pick it up.');
@@ -153,11 +139,8 @@ final class CadenceRules
         );
     }
 
-    private static function slowRoll(Situation $s, Cadence $c): ?Verdict
+    private static function slowRoll(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::SlowRoll) {
-            return null;
-        }
         $active = $s->aim->mood === Mood::Active;
 
         return match (true) {
@@ -171,9 +154,9 @@ final class CadenceRules
         };
     }
 
-    private static function tallRise(Situation $s, Cadence $c): ?Verdict
+    private static function tallRise(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::TallRise || $s->aim->mood !== Mood::Active) {
+        if ($s->aim->mood !== Mood::Active) {
             return null;
         }
 
@@ -182,9 +165,9 @@ final class CadenceRules
             : Verdict::of(3, 'Active fish off the bottom: a tall rise meets them.');
     }
 
-    private static function slowPull(Situation $s, Cadence $c): ?Verdict
+    private static function slowPull(Situation $s): ?Verdict
     {
-        if ($c !== Cadence::SlowPull || $s->aim->species === Species::Bream) {
+        if ($s->aim->species === Species::Bream) {
             return null;
         }
         if (! self::barely($s)) {
@@ -192,7 +175,8 @@ final class CadenceRules
         }
         $temp = $s->water->tempC;
         $signs = [
-            ...($temp !== null && $temp <= 10 ? [$s->say->temperature($temp)] : []), ...($s->aim->pressured ? ['pressured fish'] : []),
+            ...($temp !== null && ! $s->warmer() ? [$s->say->temperature($temp)] : []),
+            ...($s->aim->pressured ? ['pressured fish'] : []),
         ];
 
         return Verdict::of(min(3, 2 + count($signs)), $signs === []

@@ -43,9 +43,9 @@ final class WeightRules
                 }),
             Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => ! $s->vertical()
-                    && $s->water->windMs > 5
+                    && $s->blows()
                     && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
-                    ? Verdict::of(-1, "{$s->say->speed($s->water->windMs)} of wind: too light to cast well.")
+                    ? Verdict::of(-1, "{$s->say->speed((float) $s->water->windMs)} of wind: too light to cast well.")
                     : null),
             Rule::ofFalling('W5', 'Too much time sinking.', [Reading::Depth], 1,
                 static fn (Situation $s, HangFacts $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow

@@ -86,7 +86,8 @@ final readonly class Sensitivity
         $values = $reading->basis()->walk->guesses ?? $reading->choices();
         $changing = [];
         foreach ($values as $value) {
-            $lure = $this->topAt($reading, $value);
+            $before = $this->now;
+            $lure = $this->topAt($reading, $value, $before);
             if ($lure !== null && $lure->id !== $this->top?->id) {
                 $changing[] = [$value, $lure];
             }
@@ -112,7 +113,8 @@ final readonly class Sensitivity
         }
         $found = [];
         foreach (array_diff($reading->choices(), $reading->chosen($this->now)) as $choice) {
-            $lure = $this->topAt($reading, $choice);
+            $before = $this->now;
+            $lure = $this->topAt($reading, $choice, $before);
             if ($lure !== null && $tips($lure)) {
                 $found[] = new TippingPoint($reading, $choice, $choice, null, $lure);
             }
@@ -129,13 +131,13 @@ final readonly class Sensitivity
         if (! $this->turns($reading)) {
             [$lowest, $highest] = $from < 0 ? [$lowest, 0.0] : [0.0, $highest];
         }
-        $still = $from;
+        [$still, $before] = [$from, $this->now];
         while (($up ? $still < $highest : $still > $lowest)) {
             $next = $walk->byRatio ? ($up ? $still * $walk->step : $still / $walk->step) : $still + ($up ? $walk->step : -$walk->step);
             $next = min($highest, max($lowest, $next));
-            $lure = $this->topAt($reading, $next);
+            $lure = $this->topAt($reading, $next, $before);
             if ($lure !== null && $tips($lure)) {
-                return $this->narrowed(new TippingPoint($reading, $still, $next, $up, $lure), $walk->grain, $tips);
+                return $this->narrowed(new TippingPoint($reading, $still, $next, $up, $lure), $walk->grain, $tips, $before);
             }
             $still = $next;
         }
@@ -157,12 +159,13 @@ final readonly class Sensitivity
      * The same tip, found as finely as the grain.
      *
      * @param  \Closure(Lure): bool  $tips
+     * @param  Situation  $before  as for topAt()
      */
-    private function narrowed(TippingPoint $tip, float $grain, \Closure $tips): TippingPoint
+    private function narrowed(TippingPoint $tip, float $grain, \Closure $tips, Situation $before): TippingPoint
     {
         while (abs((float) $tip->past - (float) $tip->at) > $grain) {
             $middle = ((float) $tip->at + (float) $tip->past) / 2;
-            $lure = $this->topAt($tip->reading, $middle);
+            $lure = $this->topAt($tip->reading, $middle, $before);
             $tip = $lure !== null && $tips($lure)
                 ? new TippingPoint($tip->reading, $tip->at, $middle, $tip->above, $lure)
                 : new TippingPoint($tip->reading, $middle, $tip->past, $tip->above, $tip->lure);
@@ -171,7 +174,11 @@ final readonly class Sensitivity
         return $tip;
     }
 
-    private function topAt(Reading $reading, float|string $value): ?Lure
+    /**
+     * @param  Situation  $before  one that was looked at, with this reading alone another: what is as it was there is not judged
+     *                             again; afterwards the one that is looked at now
+     */
+    private function topAt(Reading $reading, float|string $value, Situation &$before): ?Lure
     {
         $there = $reading->with($this->now, $value);
         $moved = [$reading];
@@ -180,6 +187,8 @@ final readonly class Sensitivity
             $moved[] = Reading::Drift;
         }
 
-        return $this->chooser->topMoved($this->now, $there, $moved, $this->box, $this->tiedOn, $this->top);
+        [$known, $before] = [$before, $there];
+
+        return $this->chooser->topMoved($known, $there, $moved, $this->box, $this->tiedOn, $this->top);
     }
 }
