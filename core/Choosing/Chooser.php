@@ -119,31 +119,31 @@ final readonly class Chooser
         $judge = $this->quiet($situation);
         $top = null;
         $best = [-INF, 0, 0.0, 0];
-        $cadences = [];
         $candidates = $this->bare($situation, $box);
         $likeliest = array_search($likely, $box, true);
         foreach ($likeliest === false ? $candidates : [$likeliest => $candidates[$likeliest]] + $candidates as $place => $bare) {
             $lure = $bare->lure;
             $ofLure = $judge->points($bare);
-            $ways = $cadences[Cadence::sort($lure)] ??= self::ways($judge, $situation, $bare, $tiedOn);
+            $ways = $judge->ways($bare);
             $reach = ($ways[0][1] ?? -INF) + self::GENEROUS;
-            $parts = $judge->partsOfLure($lure);
-            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach + $judge->mostTogether($parts, $lure->holes ?: [null]) < $best[0]) {
+            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach + $judge->mostTogether($lure) < $best[0]) {
                 continue;
             }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = -Mass::rank($lure->massKg);
+            $parts = $judge->partsOfLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 $at = $hole === null ? null : $lure->holes[$hole];
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $at?->name);
                 $held = $ofLure + $judge->pointsOn($bare, $hole);
                 $brought = $judge->withHole($parts, $at);
-                $together = $judge->mostTogether($brought) + self::GENEROUS;
-                foreach ($ways as [$cadence, $ofCadence, $other]) {
+                $together = $judge->mostBrought($brought) + self::GENEROUS;
+                foreach ($ways as [$cadence, $ofCadence]) {
                     if ($held + $ofCadence + $together < $best[0]) {
                         break;
                     }
                     $points = $held + $ofCadence + $judge->together($brought, $cadence)->points;
+                    $other = (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
                     $standing = [$points, -$changed - $other, $weighed, -$place];
                     if ($standing > $best) {
                         [$top, $best] = [$lure, $standing];
@@ -153,19 +153,6 @@ final readonly class Chooser
         }
 
         return [$top, $best[0]];
-    }
-
-    /** @return list<array{Cadence, float, int}> each way to work a lure, its points and 1 when it is not what is tied on; best first */
-    private static function ways(Judge $judge, Situation $situation, Candidate $bare, ?TiedOn $tiedOn): array
-    {
-        $ways = [];
-        foreach (Cadence::fitting($bare->lure, $situation->where()) as $cadence) {
-            $points = $judge->cadence($bare, $cadence)->points;
-            $ways[] = [$cadence, $points, (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence)];
-        }
-        usort($ways, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-
-        return $ways;
     }
 
     /**

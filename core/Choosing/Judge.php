@@ -53,15 +53,22 @@ final class Judge
     /** @var array<string, Score> */
     private array $cadences = [];
 
+    /** @var array<string, Score> by what lure, hole and cadence bring */
+    private array $together = [];
+
     /** @var array<int, float> most that any cadence brings, by the place of the rule in the book */
     private array $bestCadence = [];
 
-    /** @var array<string, Score> by what lure, hole and cadence bring */
-    private array $together = [];
+    /** @var \WeakMap<Lure, float> points that each cannot go beyond by what it brings with its hole and cadence */
+    private \WeakMap $mostTogether;
+
+    /** @var array<string, list<array{Cadence, float}>> ways to work each sort of lure and their points, the best first */
+    private array $ways = [];
 
     public function __construct(private readonly RuleBook $book, private readonly Situation $situation)
     {
         $this->rules = $book->speaking($situation);
+        $this->mostTogether = new \WeakMap;
     }
 
     /**
@@ -84,7 +91,13 @@ final class Judge
             [$judge->hung, $judge->hungBest] = [$this->hung, $this->hungBest];
         }
         $judge->falls = $same(Scope::Falling) ? $this->falls : [];
-        $judge->cadences = $same(Scope::Cadence) ? $this->cadences : [];
+        if ($same(Scope::Cadence)) {
+            [$judge->cadences, $judge->ways] = [$this->cadences, $this->ways];
+        }
+        $judge->bestCadence = $this->bestCadence;
+        if ($same(Scope::All)) {
+            $judge->mostTogether = $this->mostTogether;
+        }
 
         return $judge;
     }
@@ -186,6 +199,22 @@ final class Judge
         return $this->cadences[$cadence->value] ??= $this->judge(Scope::Cadence, $bare->worked($cadence));
     }
 
+    /** @return list<array{Cadence, float}> each way to work a lure and its points, the best first */
+    public function ways(Candidate $bare): array
+    {
+        $sort = Cadence::sort($bare->lure);
+        if (! isset($this->ways[$sort])) {
+            $ways = array_map(
+                fn (Cadence $cadence): array => [$cadence, $this->cadence($bare, $cadence)->points],
+                Cadence::fitting($bare->lure, $this->situation->where()),
+            );
+            usort($ways, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            $this->ways[$sort] = $ways;
+        }
+
+        return $this->ways[$sort];
+    }
+
     /**
      * What a lure, a hole and a cadence bring to the rules that are of all of them, by the place of each rule in the book.
      *
@@ -225,13 +254,19 @@ final class Judge
         return $this->together[implode(' ', $parts)] ??= $this->judgedTogether($parts);
     }
 
+    /** Points that a lure cannot go beyond by what it brings together with its hole and its cadence, whatever these are. */
+    public function mostTogether(Lure $lure): float
+    {
+        return $this->mostTogether[$lure] ??= $this->mostBrought($this->partsOfLure($lure), $lure->holes ?: [null]);
+    }
+
     /**
-     * Points that lure, hole and cadence together cannot go beyond, whatever the cadence.
+     * The same, on a hole.
      *
-     * @param  array<int, float>  $parts  of lure and hole, or of the lure alone
-     * @param  list<Hole|null>  $holes  on one of which it may yet hang
+     * @param  array<int, float>  $parts  of lure and hole; of the lure alone where holes are given on one of which it may hang
+     * @param  list<Hole|null>  $holes
      */
-    public function mostTogether(array $parts, array $holes = []): float
+    public function mostBrought(array $parts, array $holes = []): float
     {
         $most = 0.0;
         foreach ($this->rules[Scope::All->name] as $place => $rule) {

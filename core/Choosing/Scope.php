@@ -51,7 +51,9 @@ enum Scope
                 Reading::Food, Reading::ForageSize,
             ], true),
             // Rules of an angler's own may ask for anything.
-            self::Lure, self::All => true,
+            self::Lure => true,
+            // What the record says of weights hangs on the series, which is the fish's.
+            self::All => $reading === Reading::Species,
         };
     }
 

@@ -16,12 +16,16 @@ use Eskith\Core\Choosing\Mood;
 use Eskith\Core\Choosing\Note;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Choosing\Zone;
+use Eskith\Core\Record\Learning;
+use Eskith\Core\Record\Level;
+use Eskith\Core\Record\RecordRule;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
@@ -85,6 +89,7 @@ final class DrawnDaysTest extends TestCase
     {
         $this->random = new Randomizer(new Mt19937(27));
         $box = self::box();
+        $book = RuleBook::standard()->and(self::record());
         $points = static fn (Chooser $chooser, Situation $there): array => array_map(
             static fn (Pick $pick): array => [
                 $pick->candidate->lure->id, $pick->candidate->holeIndex, $pick->candidate->cadence, $pick->points,
@@ -101,11 +106,11 @@ final class DrawnDaysTest extends TestCase
                 $walk = $reading->basis()->walk;
                 $value = $walk === null ? $this->among($reading->choices()) : $this->between($walk->lowest, $walk->highest);
                 $there = $reading->with($now, $value);
-                $quick = new Chooser(RuleBook::standard());
+                $quick = new Chooser($book);
                 $quick->rank($now, $box);
                 $tiedOn = $day % 2 === 0 ? null : new TiedOn($this->among($box), null, Cadence::ShortPop);
                 $top = $quick->topMoved($now, $there, [$reading], $box, $tiedOn, $this->among([$quick->top($now, $box), ...$box]));
-                $afresh = new Chooser(RuleBook::standard());
+                $afresh = new Chooser($book);
 
                 self::assertSame($points($afresh, $there), $points($quick, $there), "day {$day}, {$reading->value} at {$value}");
                 self::assertSame($afresh->top($there, $box, $tiedOn), $top);
@@ -116,6 +121,35 @@ final class DrawnDaysTest extends TestCase
                 self::assertSame($points($afresh, $on), $points($quick, $on), "day {$day}, {$reading->value} from {$value} to {$next}");
             }
         }
+    }
+
+    /** Each fish has its own series of weights, by which a record counts. */
+    public function test_what_a_record_says_of_a_weight_goes_with_the_fish(): void
+    {
+        $this->random = new Randomizer(new Mt19937(3));
+        $rules = RuleBook::standard();
+        $chooser = new Chooser($rules->weighted(array_fill_keys(array_column($rules->rules, 'id'), 0.0))->and(self::record()));
+        [$heavier, , , $light] = self::box();
+        $walleye = Reading::Species->with($this->day()->unspoken(), 'walleye');
+        $bream = Reading::Species->with($walleye, 'bream');
+
+        self::assertSame($light, $chooser->top($walleye, [$light, $heavier]));
+        self::assertSame($heavier, $chooser->topMoved($walleye, $bream, [Reading::Species], [$light, $heavier]));
+    }
+
+    /** What a record says of each factor, for and against. */
+    private static function record(): Rule
+    {
+        $level = static fn (string $factor, string $level, float $points): Level => new Level(
+            factor: $factor, level: $level, multiplier: 1.5, low: 1.1, high: 1.9, points: $points, touches: 20.0, hours: 10.0,
+        );
+
+        return RecordRule::of(new Learning(0.5, [
+            $level('family', 'blade', 1.5), $level('family', 'spoon', -1.0), $level('weight_step', '4', 4.0),
+            $level('weight_step', '1', -4.0),
+            $level('finish', 'white', 1.0), $level('hole', 'middle', 0.75), $level('cadence', 'low_hop', 2.0),
+            $level('cadence', 'flutter_drop', -1.0),
+        ], 1.0)) ?? throw new \LogicException('It says something.');
     }
 
     /** @param  list<Pick>  $ranked */
