@@ -10,6 +10,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** An account from its making to its end, and what is kept and cannot be used. */
 final class AccountTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_a_password_is_changed_and_the_account_ended(): void
     {
         $this->page->get("{$this->server->url}/register");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -77,6 +78,26 @@ abstract class BrowserTestCase extends TestCase
     protected function button(string $words): RemoteWebElement
     {
         return $this->find("//*[self::button or self::a or self::summary][normalize-space()=\"{$words}\" or @aria-label=\"{$words}\"]");
+    }
+
+    /** Presses a button; where it is drawn anew in that moment, or something passes over it, the one that stands there then. */
+    protected function click(string $words): void
+    {
+        $this->clickOn(fn (): RemoteWebElement => $this->button($words), $words);
+    }
+
+    /** @param  callable(): RemoteWebElement  $find */
+    protected function clickOn(callable $find, string $what): void
+    {
+        $this->eventually(static function () use ($find): bool {
+            try {
+                $find()->click();
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+
+            return true;
+        }, "to press {$what}");
     }
 
     /** Opens a tab, which reacts to the press of a mouse button and not to a click. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,18 +33,18 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->see('kept on this phone, and sent when there is one');
         $this->press('escape');
         $this->see('in 31 ft');
-        $first = $this->proposed();
-        $this->button('Fish this one')->click();
+        $first = $this->eventually($this->proposed(...), 'for a lure');
+        $this->click('Fish this one');
         // The outing has begun with it.
         $this->heading($first);
         $this->see('Saved here, 3 to send');
         // Its drop is worked out here, for the depth as it was read.
         $this->see('in 31 ft: line leans');
-        $this->button('Drop')->click();
-        $this->button('Fish on')->click();
-        $this->button('Landed')->click();
-        $this->button('Move')->click();
-        $this->find("//*[@role='dialog']//ul//button")->click();
+        $this->click('Drop');
+        $this->click('Fish on');
+        $this->click('Landed');
+        $this->click('Move');
+        $this->clickOn(fn (): RemoteWebElement => $this->find("//*[@role='dialog']//ul//button"), 'the first spot');
         $this->see('Saved here, 6 to send');
         $this->heading($first);
         $this->between($isClosed);
@@ -54,21 +55,21 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->between($isClosed);
         $this->open('/fish');
         $this->see('low hop, 4 in · 22 ft');
-        $this->button('Drop')->click();
-        $this->button('Snag')->click();
-        $this->button('Snag, Vertical rod')->click();
-        $this->button('is lost')->click();
-        $this->button('Keep')->click();
+        $this->click('Drop');
+        $this->click('Snag');
+        $this->click('Snag, Vertical rod');
+        $this->click('is lost');
+        $this->click('Keep');
         $this->heading('Nothing on this rod');
         $this->between($isClosed);
         // The next is what the device proposes without it.
         $this->open('/lure');
         $second = $this->eventually(fn (): ?string => $this->proposed() === $first ? null : $this->proposed(), 'for another lure');
-        $this->button('Fish this one')->click();
+        $this->click('Fish this one');
         $this->heading($second);
-        $this->button('Drop')->click();
-        $this->button('End the outing')->click();
-        $this->button('Yes, end it')->click();
+        $this->click('Drop');
+        $this->click('End the outing');
+        $this->click('Yes, end it');
         $this->see('that is done as soon as there is a connection');
         self::assertSame($before, (int) $this->one('SELECT max(id) FROM outings'), 'the server knows nothing of it');
 
@@ -115,11 +116,11 @@ final class DayWithoutSignalTest extends BrowserTestCase
     {
         $this->server->records()->exec('UPDATE lures SET quantity = 1, lost = 0');
         $this->openDemo('/fish');
-        $this->button('End the outing')->click();
-        $this->button('Yes, end it')->click();
+        $this->click('End the outing');
+        $this->click('Yes, end it');
         $this->see('No outing is under way');
         $this->untilKept('/rig');
-        $this->button('Take it along')->click();
+        $this->click('Take it along');
         $this->see('Taken along');
     }
 
@@ -137,7 +138,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
 
     private function read(string $reading, string $text): void
     {
-        $this->find("//button[@data-reading='{$reading}']")->click();
+        $this->clickOn(fn (): RemoteWebElement => $this->find("//button[@data-reading='{$reading}']"), $reading);
         $field = $this->find("//*[@role='dialog']//input[@type='text' or not(@type)]");
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys($text.WebDriverKeys::ENTER);

@@ -9,6 +9,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The whole way from the readings to a logged fish. */
 final class JourneyTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     public function test_from_readings_to_a_logged_fish_that_is_still_there_after_a_reload(): void
     {
         $this->openDemo();
@@ -133,6 +135,7 @@ final class JourneyTest extends BrowserTestCase
 
     public function test_nothing_is_fetched_from_elsewhere(): void
     {
+        $this->chrome->keeps(true);
         $this->openDemo();
         $fetched = $this->page->executeScript('return performance.getEntriesByType("resource").map((entry) => entry.name)');
 

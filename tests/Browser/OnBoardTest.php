@@ -13,7 +13,7 @@ use Tests\Support\Situations;
 final class OnBoardTest extends BrowserTestCase
 {
     /** Situations that are drawn; with more of them in the environment, as many as that. */
-    private const DRAWN = 12;
+    private const DRAWN = 5;
 
     protected bool $phone = true;
 
@@ -48,7 +48,7 @@ final class OnBoardTest extends BrowserTestCase
     {
         $this->takeAlong();
         $this->page->get("{$this->server->url}/settings");
-        $this->button('Sign out')->click();
+        $this->click('Sign out');
         $this->see('Sign in');
         self::assertFalse($this->page->executeAsyncScript(<<<'JS'
             const [done] = arguments;
@@ -193,7 +193,7 @@ final class OnBoardTest extends BrowserTestCase
         $this->openDemo('/fish');
         $this->untilKept('/rig');
         $this->page->get("{$this->server->url}/settings");
-        $this->button('Take it along')->click();
+        $this->click('Take it along');
         $this->see('Taken along');
     }
 

@@ -11,6 +11,8 @@ final class PhoneTest extends BrowserTestCase
 {
     protected bool $phone = true;
 
+    protected bool $keeps = false;
+
     public function test_fish_is_made_for_a_thumb(): void
     {
         $this->openDemo('/fish');

@@ -15,6 +15,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The ground of waters: the chart by mouse and by keys, sections fished, marks laid, files brought in, read without a connection. */
 final class PlacesTest extends BrowserTestCase
 {
+    protected bool $keeps = false;
+
     private function chart(): RemoteWebElement
     {
         return $this->find('//*[@role="application"]');
@@ -170,6 +172,7 @@ final class PlacesTest extends BrowserTestCase
 
     public function test_the_chart_is_read_without_a_connection(): void
     {
+        $this->chrome->keeps(true);
         $this->openDemo('/places');
         $this->see('2,747 soundings');
         $this->untilKept();
