@@ -9,6 +9,7 @@ use App\Models\Move;
 use App\Models\Outing;
 use App\Models\Spot;
 use App\Models\User;
+use App\Readings\ReadingKeeper;
 use App\Readings\TodaysReadings;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Units\UnitSet;
@@ -48,7 +49,7 @@ final readonly class MadeUpReadings
     public static function takeOut(User $user, string $outing): void
     {
         if ($outing === '') {
-            $user->readings()->whereIn('name', self::today($user, TodaysReadings::kept($user)))->delete();
+            ReadingKeeper::of($user)->takeAway(self::today($user, TodaysReadings::kept($user)), Carbon::now());
 
             return;
         }

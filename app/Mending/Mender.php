@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Mending;
 
 use App\Models\User;
+use App\Readings\ReadingKeeper;
 use App\Tackle\LureForm;
 use Eskith\Telling\Kept\Part;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Mends what was set aside: takes it away, or gives it usual measures. The same twice changes nothing. */
@@ -16,7 +18,7 @@ final readonly class Mender
     {
         DB::transaction(static function () use ($user, $part, $key): void {
             match ($part) {
-                Part::Reading => $user->readings()->where('name', $key)->delete(),
+                Part::Reading => ReadingKeeper::of($user)->takeAway([$key], Carbon::now()),
                 Part::Measurement => $user->measurements()->where('uuid', $key)->delete(),
                 Part::Rule => $user->ruleChoices()->where('rule', $key)->whereNotNull('own')->delete(),
                 Part::Line => self::line($user, (int) $key),

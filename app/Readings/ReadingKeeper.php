@@ -82,6 +82,17 @@ final readonly class ReadingKeeper
         ], array_values($known)), ['user_id', 'name'], ['gone_at']);
     }
 
+    /** @return list<string> names of what was typed or taken away after a moment */
+    public function since(Carbon $at): array
+    {
+        $at = (new ReadingRow)->fromDateTime($at);
+        $gone = DB::table(self::GONE)->where('user_id', $this->user->id)->where('gone_at', '>', $at)->pluck('name');
+
+        $read = $this->user->readings()->where('read_at', '>', $at)->pluck('name');
+
+        return array_values($read->concat($gone)->map(Coerce::text(...))->all());
+    }
+
     /** When a reading was last typed or taken away; null when never. */
     private function lastOf(string $name): ?Carbon
     {

@@ -12,7 +12,6 @@ use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Conditions;
 use Eskith\Core\Water\Profile;
 use Eskith\Telling\Enums\Source;
-use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -45,18 +44,17 @@ final class Spots
         });
     }
 
-    /** What is known of a spot is read there, but for what was read since one came. */
+    /** What is known of a spot is read there, but for what was read or taken away since one came. */
     private static function takeOver(User $user, Spot $spot, Carbon $at): void
     {
-        $readAt = (new ReadingRow)->fromDateTime($at);
-        $since = $user->readings()->where('read_at', '>', $readAt)->pluck('name')->map(Coerce::text(...))->all();
+        $keeper = ReadingKeeper::of($user);
         $known = self::known($spot, $user->settings()->units);
-        ReadingKeeper::of($user)->keep(array_diff_key($known, array_flip($since)), Source::Spot, $at);
+        $keeper->keep(array_diff_key($known, array_flip($keeper->since($at))), Source::Spot, $at);
         ReadingRow::query()->upsert(
             [
                 [
                     'user_id' => $user->id, 'name' => ReadingBook::SPOT, 'text' => (string) $spot->id, 'si' => null,
-                    'source' => Source::Spot->value, 'read_at' => $readAt,
+                    'source' => Source::Spot->value, 'read_at' => (new ReadingRow)->fromDateTime($at),
                 ],
             ],
             ['user_id', 'name'], ['text', 'source', 'read_at'],

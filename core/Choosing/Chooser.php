@@ -53,16 +53,16 @@ final readonly class Chooser
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = Mass::rank($lure->massKg);
             $fitting = $cadences[Cadence::sort($lure)] ??= Cadence::fitting($lure, $situation->where());
-            $parts = $judge->partsOfLure($lure);
+            $parts = $judge->together->ofLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 [$hung, $ofHole] = $judge->hole($bare, $hole);
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $hung->hole()?->name);
                 $held = $ofLure->points + $ofHole->points;
-                $brought = $judge->withHole($parts, $hung->hole());
+                $brought = $judge->together->withHole($parts, $hung->hole());
                 foreach ($fitting as $c => $cadence) {
                     $ofCadence = $judge->cadence($bare, $cadence);
                     $worked = $hung->worked($cadence);
-                    $ofAll = $judge->together($brought, $cadence);
+                    $ofAll = $judge->together->judged($brought, $cadence);
                     $judged = [$ofLure, $ofHole, $ofCadence, $ofAll];
                     $pick = new Pick($worked, $held + $ofCadence->points + $ofAll->points, $judged, $aloud);
                     $order[0][] = -$pick->points;
@@ -126,23 +126,23 @@ final readonly class Chooser
             $ofLure = $judge->points($bare);
             $ways = $judge->ways($bare);
             $reach = ($ways[0][1] ?? -INF) + self::GENEROUS;
-            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach + $judge->mostTogether($lure) < $best[0]) {
+            if ($ofLure + $judge->mostOnAnyHole($bare) + $reach + $judge->together->most($lure) < $best[0]) {
                 continue;
             }
             $ofOther = $tiedOn?->changesOfLure($lure) ?? 0;
             $weighed = -Mass::rank($lure->massKg);
-            $parts = $judge->partsOfLure($lure);
+            $parts = $judge->together->ofLure($lure);
             foreach ($lure->holes === [] ? [null] : array_keys($lure->holes) as $hole) {
                 $at = $hole === null ? null : $lure->holes[$hole];
                 $changed = $ofOther + (int) ($tiedOn !== null && $tiedOn->hole !== $at?->name);
                 $held = $ofLure + $judge->pointsOn($bare, $hole);
-                $brought = $judge->withHole($parts, $at);
-                $together = $judge->mostBrought($brought) + self::GENEROUS;
+                $brought = $judge->together->withHole($parts, $at);
+                $together = $judge->together->mostOn($brought) + self::GENEROUS;
                 foreach ($ways as [$cadence, $ofCadence]) {
                     if ($held + $ofCadence + $together < $best[0]) {
                         break;
                     }
-                    $points = $held + $ofCadence + $judge->together($brought, $cadence)->points;
+                    $points = $held + $ofCadence + $judge->together->judged($brought, $cadence)->points;
                     $other = (int) ($tiedOn !== null && $tiedOn->cadence !== $cadence);
                     $standing = [$points, -$changed - $other, $weighed, -$place];
                     if ($standing > $best) {

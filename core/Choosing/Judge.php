@@ -6,7 +6,6 @@ namespace Eskith\Core\Choosing;
 
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Cadence\Cadence;
-use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 
 /**
@@ -53,14 +52,8 @@ final class Judge
     /** @var array<string, Score> */
     private array $cadences = [];
 
-    /** @var array<string, Score> by what lure, hole and cadence bring */
-    private array $together = [];
-
-    /** @var array<int, float> most that any cadence brings, by the place of the rule in the book */
-    private array $bestCadence = [];
-
-    /** @var \WeakMap<Lure, float> points that each cannot go beyond by what it brings with its hole and cadence */
-    private \WeakMap $mostTogether;
+    /** What lure, hole and cadence bring together. */
+    public Together $together;
 
     /** @var array<string, list<array{Cadence, float}>> ways to work each sort of lure and their points, the best first */
     private array $ways = [];
@@ -68,7 +61,7 @@ final class Judge
     public function __construct(private readonly RuleBook $book, private readonly Situation $situation)
     {
         $this->rules = $book->speaking($situation);
-        $this->mostTogether = new \WeakMap;
+        $this->together = new Together($book, $this->rules[Scope::All->name], $situation);
     }
 
     /**
@@ -94,10 +87,7 @@ final class Judge
         if ($same(Scope::Cadence)) {
             [$judge->cadences, $judge->ways] = [$this->cadences, $this->ways];
         }
-        $judge->bestCadence = $this->bestCadence;
-        if ($same(Scope::All)) {
-            $judge->mostTogether = $this->mostTogether;
-        }
+        $judge->together = $same(Scope::All) ? $this->together : $judge->together;
 
         return $judge;
     }
@@ -215,73 +205,6 @@ final class Judge
         return $this->ways[$sort];
     }
 
-    /**
-     * What a lure, a hole and a cadence bring to the rules that are of all of them, by the place of each rule in the book.
-     *
-     * @return array<int, float>
-     */
-    public function partsOfLure(Lure $lure): array
-    {
-        return array_map(fn (Rule $rule): float => $rule->parts?->ofLure($this->situation, $lure) ?? 0.0, $this->rules[Scope::All->name]);
-    }
-
-    /**
-     * The same with what the hole brings.
-     *
-     * @param  array<int, float>  $parts
-     * @return array<int, float>
-     */
-    public function withHole(array $parts, ?Hole $hole): array
-    {
-        foreach ($this->rules[Scope::All->name] as $place => $rule) {
-            $parts[$place] += $rule->parts?->ofHole($hole) ?? 0.0;
-        }
-
-        return $parts;
-    }
-
-    /**
-     * What is judged of all of it together, without words.
-     *
-     * @param  array<int, float>  $parts  of lure and hole
-     */
-    public function together(array $parts, Cadence $cadence): Score
-    {
-        foreach ($this->rules[Scope::All->name] as $place => $rule) {
-            $parts[$place] += $rule->parts?->ofCadence($cadence) ?? 0.0;
-        }
-
-        return $this->together[implode(' ', $parts)] ??= $this->judgedTogether($parts);
-    }
-
-    /** Points that a lure cannot go beyond by what it brings together with its hole and its cadence, whatever these are. */
-    public function mostTogether(Lure $lure): float
-    {
-        return $this->mostTogether[$lure] ??= $this->mostBrought($this->partsOfLure($lure), $lure->holes ?: [null]);
-    }
-
-    /**
-     * The same, on a hole.
-     *
-     * @param  array<int, float>  $parts  of lure and hole; of the lure alone where holes are given on one of which it may hang
-     * @param  list<Hole|null>  $holes
-     */
-    public function mostBrought(array $parts, array $holes = []): float
-    {
-        $most = 0.0;
-        foreach ($this->rules[Scope::All->name] as $place => $rule) {
-            $weight = $this->book->weightAt[$place];
-            $brought = $parts[$place];
-            if ($rule->parts !== null) {
-                $brought += $this->bestCadence[$place] ??= max(array_map($rule->parts->ofCadence(...), Cadence::cases()));
-                $brought += $holes === [] ? 0.0 : max(array_map($rule->parts->ofHole(...), $holes));
-            }
-            $most += $weight < 0.0 ? $rule->stake * -$weight : $rule->together($brought) * $weight;
-        }
-
-        return $most;
-    }
-
     private function most(Scope $scope): float
     {
         $most = 0.0;
@@ -290,22 +213,6 @@ final class Judge
         }
 
         return $most;
-    }
-
-    /** @param  array<int, float>  $parts */
-    private function judgedTogether(array $parts): Score
-    {
-        $found = [];
-        $points = 0.0;
-        foreach ($this->rules[Scope::All->name] as $place => $rule) {
-            $brought = $rule->together($parts[$place]);
-            if ($brought !== 0.0) {
-                $found[$place] = new Reason($rule->id, round($brought * $this->book->weightAt[$place], 2), '');
-                $points += $found[$place]->points;
-            }
-        }
-
-        return new Score($found, $points);
     }
 
     /** @return list<Reason> for and against a candidate, in the order of the rule book */

@@ -180,7 +180,7 @@ final class SpotsOfAnOutingTest extends TestCase
         // Tied on an hour after the bar, and only then does the phone of before tell that one had moved.
         $this->tap(['do' => 'tie_on', 'lure' => $this->angler->lures()->where('finish', 'gold')->firstOrFail()->id,
             'hole' => 'front', 'cadence' => 'low_hop']);
-        $this->put('/readings', ['readings' => ['weed' => 'none']]);
+        $this->put('/readings', ['readings' => ['weed' => 'none', 'depth' => null]]);
         $this->travel(1)->minutes();
         $move = ['do' => 'move', 'uuid' => (string) Str::uuid(), 'at' => $early, 'spot' => $this->hump->id];
         $this->tap($move);
@@ -190,6 +190,7 @@ final class SpotsOfAnOutingTest extends TestCase
             Setup::query()->orderBy('tied_at')->get()->map(static fn (Setup $one): array => [$one->spot_id, $one->hole])->all(),
         );
         self::assertSame('none', TodaysReadings::of($this->angler)->text('weed'), 'what was read since stays');
+        self::assertFalse($this->angler->readings()->where('name', 'depth')->exists(), 'what was taken away since stays away');
         self::assertSame(1, Move::query()->count());
         // A bite of before the move is of the bar, whatever setup the phone thought it was on.
         $this->tap(['kind' => 'touch', 'at' => now()->subMinutes(50)->format('Y-m-d\TH:i:s.vP'),
