@@ -206,7 +206,20 @@ abstract class BrowserTestCase extends TestCase
             usleep(1000 * $wait);
             $wait = min($most, intdiv(3 * $wait, 2));
         } while (microtime(true) < $until);
-        self::fail("Waited in vain {$what}. The page says: ".mb_substr($this->text(), 0, 700));
+        self::fail("Waited in vain {$what}. {$this->asked()} The page says: ".mb_substr($this->text(), 0, 2_000));
+    }
+
+    /** What the page asked last, with what came back and when, to look for a cause by. */
+    private function asked(): string
+    {
+        $all = $this->page->executeScript(<<<'JS'
+            return performance.getEntriesByType("resource")
+                .filter(({ initiatorType }) => ["fetch", "xmlhttprequest"].includes(initiatorType)).slice(-8)
+                .map(({ name, responseStatus, startTime, duration }) =>
+                    `${new URL(name).pathname} ${responseStatus} at ${Math.round(startTime)} for ${Math.round(duration)} ms`);
+            JS);
+
+        return 'It asked '.implode(', ', (array) $all).'.';
     }
 
     /** Until a page is kept on the device; as it comes, all that is needed on the water. */

@@ -24,14 +24,14 @@ export function OutingHead({ outing, log, onMove }: Props) {
 				<span className="min-w-0 truncate">
 					{outing.place} · {timeOf(outing.startedAt)}
 				</span>
+				<span role="status" className="ml-auto shrink-0">
+					{saved(log.waiting, log.unkept)}
+				</span>
 				{!outing.endedAt && (
 					<Button look="plain" onClick={onMove}>
 						Move
 					</Button>
 				)}
-				<span role="status" className="ml-auto shrink-0">
-					{saved(log.waiting, log.unkept)}
-				</span>
 			</div>
 			{outing.rods.length > 1 && <Rods rods={outing.rods} onTake={log.takeInHand} />}
 			<h1 className="text-[25px]">{outing.title}</h1>

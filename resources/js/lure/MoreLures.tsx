@@ -1,22 +1,26 @@
 import { ButtonLink } from "../parts/Button";
 import { Select } from "../parts/Select";
+import { useSettled } from "../parts/useSettled";
 import type { AnswerData } from "../types";
 
-/** Lures of the box that are not in the list. */
-export function MoreLures({ answer, onChoose }: { answer: AnswerData; onChoose: (key: string) => void }) {
+interface Props {
+	answer: AnswerData;
+	onChoose: (key: string) => void;
+}
+
+/** Lures of the box that are not in the list; they can be asked about a moment after the page is there. */
+export function MoreLures({ answer, onChoose }: Props) {
+	const settled = useSettled();
 	const others = answer.rack.filter((one) => !answer.picks.some((listed) => listed.lureId === one.lureId));
 	return (
-		<div className="mt-3 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
-			<p className="text-[14px] text-slate">
-				{answer.picks.length} of {answer.boxCount} lures. Angles and seconds are estimates until you time a drop.
-			</p>
+		settled && (
 			<Select
 				label="Ask about another"
 				value=""
 				options={[["", "Ask about another"], ...others.map((one) => [one.key, one.title] as const)]}
 				onChange={(key) => key && onChoose(key)}
 			/>
-		</div>
+		)
 	);
 }
 

@@ -14,7 +14,7 @@ interface Props {
 export function OtherSchools({ second, trouble, onWay }: Props) {
 	const differing = second?.schools.filter((school) => !school.agrees) ?? [];
 	return (
-		<p className="mt-1 min-h-[66px] lg:min-h-[44px] text-[15px]">
+		<p>
 			{!second && (
 				<>
 					<b>Other schools:</b> <span className="text-slate">{trouble ? "not without a signal" : "one moment"}</span>

@@ -16,9 +16,9 @@ import { dayOf } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
-import { useAnswer } from "../readings/useAnswer";
+import { type Live, useAnswer } from "../readings/useAnswer";
 import { AppLayout } from "../shell/AppLayout";
-import type { GhostData, LurePage, SecondLookData } from "../types";
+import type { AnswerData, GhostData, LurePage, SecondLookData } from "../types";
 
 const Beside = onDemand(() => import("../lure/Beside"));
 
@@ -45,21 +45,6 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<LinkBanner live={live} trouble={trouble} />
 					<LureHead answer={answer} pick={pick} />
-					{answer.picks.length > 0 && <OtherSchools second={second} trouble={look.trouble} onWay={live.choose} />}
-					{(second?.wanted ?? answer.wanted) && (
-						<p className="mt-1 text-[15px] text-slate">
-							{second?.wanted ?? `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`}
-						</p>
-					)}
-					{second?.before && (
-						<p className="mt-1 text-[15px]">
-							<b>Here before:</b>{" "}
-							<Link href={second.before.address} className="underline underline-offset-4">
-								{second.before.words}
-							</Link>
-							, {dayOf(second.before.at)}.
-						</p>
-					)}
 					<Troubles troubles={live.troubles} />
 					<Aside aside={answer.aside} />
 					<Cautions cautions={answer.cautions} />
@@ -74,11 +59,11 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 							</Link>
 						)}
 					</div>
-					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose} />
+					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose}>
+						{answer.boxCount > answer.picks.length && <MoreLures answer={answer} onChoose={live.choose} />}
+					</PickList>
 					{answer.boxCount === 0 && <EmptyBox />}
-					{settled && answer.boxCount > answer.picks.length && answer.picks.length > 0 && (
-						<MoreLures answer={answer} onChoose={live.choose} />
-					)}
+					<ToldLater answer={answer} second={second} trouble={look.trouble} live={live} />
 				</div>
 				<Suspense fallback={<div className="border-l border-rule bg-paper" />}>
 					{pick && settled && (
@@ -96,5 +81,37 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 				</Suspense>
 			</div>
 		</AppLayout>
+	);
+}
+
+interface ToldLaterProps {
+	answer: AnswerData;
+	second: SecondLookData | null;
+	/** Why the second look is not there. */
+	trouble: string | null;
+	live: Live;
+}
+
+/** What the second look brings: below all that is pressed, so that nothing moves away under a thumb, and its place is kept. */
+function ToldLater({ answer, second, trouble, live }: ToldLaterProps) {
+	const wanted =
+		second?.wanted ??
+		(answer.wanted && `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`);
+	const any = answer.picks.length > 0;
+	return (
+		<div className={`mt-2 flex flex-col gap-y-1 text-[15px] ${any ? "min-h-[136px] lg:min-h-0" : ""}`}>
+			{wanted && <p className="text-slate">{wanted}</p>}
+			{any && <OtherSchools second={second} trouble={trouble} onWay={live.choose} />}
+			{second?.before && (
+				<p>
+					<b>Here before:</b>{" "}
+					<Link href={second.before.address} className="underline underline-offset-4">
+						{second.before.words}
+					</Link>
+					, {dayOf(second.before.at)}.
+				</p>
+			)}
+			{any && <p className="text-[14px] text-slate">Angles and seconds are estimates until you time a drop.</p>}
+		</div>
 	);
 }

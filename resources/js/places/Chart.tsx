@@ -30,9 +30,17 @@ interface Props {
 	centre: RefObject<((at: Point) => void) | null>;
 }
 
-/** What it most likely measures: on a wide screen, and on a phone. */
+/** px of a wide screen that stand left, right, above and below it, and of a phone beside it. */
+const around = { beside: 672, above: 250, onPhone: 32 };
+
+/** px that it is tall at least on a wide screen, and always on a phone. */
+const TALL = { wide: 336, phone: 300 };
+
+/** What it measures by its classes: drawn so at once, it does not move when it is measured. */
 const usual = () =>
-	window.innerWidth >= 1024 ? { wide: 620, tall: 336 } : { wide: Math.max(240, window.innerWidth - 90), tall: 300 };
+	window.innerWidth >= 1024
+		? { wide: window.innerWidth - around.beside, tall: Math.max(TALL.wide, window.innerHeight - around.above) }
+		: { wide: window.innerWidth - around.onPhone, tall: TALL.phone };
 
 /** Pixels around a mark within which a press means it. */
 const reach = 18;

@@ -16,12 +16,17 @@ interface Props {
 	onClear: () => void;
 }
 
-const usual = () => ({ wide: 620, tall: 300 });
+/** px: the column without what stands left and right of the drawing, and the most that a page has for it. */
+const WIDE = { column: 271, most: 620, beside: 32 };
+
+const inColumn = () => ({ wide: WIDE.column, tall: 300 });
+
+const onPage = () => ({ wide: Math.min(WIDE.most, window.innerWidth - WIDE.beside), tall: 300 });
 
 /** What lies below the line, and the way to fish it. */
 export function SectionPart({ page, section, stale, column, onSection, onClear }: Props) {
 	const room = useRef<HTMLDivElement>(null);
-	const { wide } = useElementSize(room, usual);
+	const { wide } = useElementSize(room, column ? inColumn : onPage);
 	// One plan for each line, however often it is pressed.
 	// biome-ignore lint/correctness/useExhaustiveDependencies: another line is another plan
 	const id = useMemo(newId, [section?.line]);

@@ -57,17 +57,19 @@ export function ReadingsBoard({ live, places, spotId, children }: Props) {
 					</div>
 				</section>
 			))}
-			{live.answer.signs.length > 0 && (
+			{settled && live.answer.signs.length > 0 && (
 				<ul aria-live="polite" className="border-t border-rule py-2">
 					{live.answer.signs.map((sign) => (
 						<li key={sign}>{sign}</li>
 					))}
 				</ul>
 			)}
-			<p className="border-t border-rule pt-2 text-[14px] text-slate">
-				Arrow keys change a reading by a step and move to the next; Enter or a tap opens it to type or choose. What is
-				not read is ignored.
-			</p>
+			{settled && (
+				<p className="border-t border-rule pt-2 text-[14px] text-slate">
+					Arrow keys change a reading by a step and move to the next; Enter or a tap opens it to type or choose. What is
+					not read is ignored.
+				</p>
+			)}
 		</div>
 	);
 }
