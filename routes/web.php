@@ -99,7 +99,8 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     }
     Route::get('kit', KitController::class)->name('kit');
     foreach (Question::cases() as $question) {
-        Route::get($question->value, QuestionController::class)->defaults('question', $question->value)->name($question->value);
+        Route::match($question->isLong() ? ['POST'] : ['GET'], $question->value, QuestionController::class)
+            ->defaults('question', $question->value)->name($question->value);
     }
     Route::put('pinned', [PinnedLureController::class, 'update'])->name('pinned.update');
     Route::controller(BoatCardController::class)->name('boat-card.')->group(function (): void {
@@ -129,10 +130,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         Route::put('{rod:uuid}/ashore', 'leaveAshore')->name('ashore');
     });
 
-    Route::controller(WorkController::class)->name('work.')->group(function (): void {
-        Route::get('work', 'show')->name('show');
-        Route::post('work/lifts', 'judge')->name('lifts');
-    });
+    Route::get('work', [WorkController::class, 'show'])->name('work.show');
     Route::controller(PlanController::class)->prefix('plans')->name('plans.')->group(function (): void {
         Route::post('/', 'store')->name('store');
         Route::put('{plan:uuid}/made', 'make')->name('make');

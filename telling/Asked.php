@@ -11,6 +11,9 @@ use Eskith\Core\Units\Unit;
 /** What was given with a question, by name. */
 final readonly class Asked
 {
+    /** Lists within lists that JSON may have. */
+    private const DEEP = 8;
+
     /** @param  array<array-key, mixed>  $given */
     public function __construct(private array $given)
     {
@@ -36,6 +39,15 @@ final readonly class Asked
         $text = $this->given[$name] ?? $default;
 
         return is_string($text) ? $text : throw InvalidInput::because($name, "This question needs \"{$name}\" in its address.");
+    }
+
+    /** @return list<mixed> empty where there is none; as a list, or as JSON of one */
+    public function list(string $name): array
+    {
+        $list = $this->given[$name] ?? null;
+        $list = is_string($list) ? json_decode($list, true, self::DEEP) : $list;
+
+        return is_array($list) && array_is_list($list) ? $list : [];
     }
 
     /**

@@ -74,16 +74,19 @@ final readonly class Kit
      *
      * @param  list<KeptReading>|null  $readings  null, as of the rest, for those there are
      * @param  list<KeptLure>|null  $lures
+     * @param  list<Measured>|null  $measured
+     * @param  array<array-key, mixed>|null  $set
      * @param  list<KeptDepth>|null  $depths
      */
     public function with(
         ?array $readings = null, ?array $lures = null, ?LineInUse $line = null, ?CurrentSpot $here = null, ?AnglersDay $day = null,
-        ?array $depths = null, ?RecordSays $record = null, ?AtHand $hand = null,
+        ?array $depths = null, ?RecordSays $record = null, ?AtHand $hand = null, ?array $measured = null,
+        ?array $set = null,
     ): self {
         return new self(
-            set: $this->set,
+            set: $set ?? $this->set,
             readings: $readings ?? $this->readings,
-            measured: $this->measured,
+            measured: $measured ?? $this->measured,
             lures: $lures ?? $this->lures,
             pinned: $this->pinned,
             rules: $this->rules,

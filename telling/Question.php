@@ -20,6 +20,9 @@ use Eskith\Telling\Rig\RigPresenter;
 use Eskith\Telling\Water\AngleFixPresenter;
 use Eskith\Telling\Water\CastPresenter;
 use Eskith\Telling\Water\ChartPresenter;
+use Eskith\Telling\Water\Measuring;
+use Eskith\Telling\Work\LiftsMade;
+use Eskith\Telling\Work\LiftsPresenter;
 use Eskith\Telling\Work\WorkPresenter;
 
 /**
@@ -58,6 +61,18 @@ enum Question: string
     /** The rod in hand, checked with a `pick` on it. */
     case Rig = 'rig/checks';
 
+    /** `lifts` that were made in practice, told against what a `pick` wants. */
+    case Lifts = 'work/lifts';
+
+    /** What a measurement would change, before it is kept: its `kind`, the `pick`, and what was read off, as it is typed. */
+    case Measured = 'measured';
+
+    /** Whether what it takes can be too long for an address: then it is sent. */
+    public function isLong(): bool
+    {
+        return $this === self::Lifts;
+    }
+
     /**
      * @param  array<array-key, mixed>  $given  what it takes, and readings that are tried, by name
      * @return object|array<string, mixed> as the address of this name answers
@@ -82,6 +97,8 @@ enum Question: string
             self::Ghost => self::ghost($drop(), $asked),
             self::Timing => WorkPresenter::of($kit, $drop()),
             self::Rig => RigPresenter::of($kit, $drop()),
+            self::Measured => ['said' => Measuring::of($kit, $book, $asked, '', $now)->said],
+            self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }
 

@@ -12,6 +12,7 @@ use App\Readings\ReadingKeeper;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Settings\OwnCadences;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -45,6 +46,7 @@ final class Repeat
         $units = $user->settings()->units;
         Preferences::change($user, static fn (array $set): array => [...$set, OwnCadences::KEY => OwnCadences::of($set)->with(
             $cadence, (new UnitFormat($units))->lift($setup->lift_m), "{$setup->lift_s} s", "{$setup->pause_s} s", $units,
+            Carbon::now(),
         )]);
     }
 

@@ -132,12 +132,15 @@ final readonly class RodKeeper
      * @param  string  $uuid  of this tying, so that a repeat is not written down twice
      * @param  string|null  $rod  its uuid; null for the one in hand
      * @param  Carbon|null  $at  null for now
+     *
+     * @throws InvalidInput when it is not there any more
      */
     public function retie(string $uuid, ?string $rod, ?Carbon $at = null): void
     {
         DB::transaction(function () use ($uuid, $rod, $at): void {
             $at ??= Carbon::now();
-            $rod = $rod === null ? $this->user->rodInHand() ?? abort(404) : $this->user->rods()->where('uuid', $rod)->firstOrFail();
+            $rod = $rod === null ? $this->user->rodInHand() : $this->user->rods()->where('uuid', $rod)->first();
+            $rod ?? throw InvalidInput::because('rod', 'That rod is not there any more.');
             if ($this->user->history()->where('uuid', $uuid)->exists()) {
                 return;
             }

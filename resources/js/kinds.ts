@@ -19,6 +19,8 @@ export const QUESTIONS: readonly string[] = [
 	"/ghost",
 	"/work/timing",
 	"/rig/checks",
+	"/work/lifts",
+	"/measured",
 ];
 
 export const FAMILY = {
@@ -231,6 +233,8 @@ export const EVENT_KIND = {
 
 export const OFFLINE_ACTION = {
 	read: { word: "A reading" },
+	measure: { word: "A measurement" },
+	own_cadence: { word: "Your own lift" },
 	begin: { word: "Beginning an outing" },
 	log: { word: "An entry" },
 	undo: { word: "Taking an entry back" },

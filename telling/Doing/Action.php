@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Telling\Doing;
 
 use DateTimeImmutable;
+use Eskith\Telling\Asked;
 
 /** One thing that was done on a device, as it is sent from there. */
 final readonly class Action
@@ -47,11 +48,24 @@ final readonly class Action
         return is_bool($flag) ? $flag : null;
     }
 
+    /** All of it, as something that is asked. */
+    public function asked(): Asked
+    {
+        return new Asked($this->fields);
+    }
+
+    /** @return array<array-key, mixed> a group of texts by name; empty where there is none */
+    public function group(string $name): array
+    {
+        $texts = $this->fields[$name] ?? null;
+
+        return is_array($texts) ? $texts : [];
+    }
+
     /** Of a group of texts, one by its name. */
     public function textIn(string $group, string $name): ?string
     {
-        $texts = $this->fields[$group] ?? null;
-        $text = is_array($texts) ? $texts[$name] ?? null : null;
+        $text = $this->group($group)[$name] ?? null;
 
         return is_string($text) ? $text : null;
     }

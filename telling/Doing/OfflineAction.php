@@ -13,6 +13,8 @@ use Eskith\Telling\Kit;
 enum OfflineAction: string
 {
     case Read = 'read';
+    case Measure = 'measure';
+    case OwnCadence = 'own_cadence';
     case Begin = 'begin';
     case Log = 'log';
     case Undo = 'undo';
@@ -33,6 +35,8 @@ enum OfflineAction: string
     {
         return match ($this) {
             self::Read => 'A reading',
+            self::Measure => 'A measurement',
+            self::OwnCadence => 'Your own lift',
             self::Begin => 'Beginning an outing',
             self::Log => 'An entry',
             self::Undo => 'Taking an entry back',
@@ -55,6 +59,8 @@ enum OfflineAction: string
     {
         return match ($this) {
             self::Read => TheDay::read($kit, $done),
+            self::Measure => TheDay::measured($kit, $done),
+            self::OwnCadence => TheDay::worked($kit, $done),
             self::Begin => TheDay::begun($kit, $done),
             self::Move => TheDay::moved($kit, $done),
             self::End => TheDay::ended($kit, $done),

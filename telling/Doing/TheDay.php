@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Telling\Doing;
 
+use DateTimeInterface;
+use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\Source;
 use Eskith\Telling\Kept\CurrentSpot;
@@ -15,7 +17,9 @@ use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\Holding;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Readings\Typed;
+use Eskith\Telling\Settings\OwnCadences;
 use Eskith\Telling\Settings\Settings;
+use Eskith\Telling\Water\Measuring;
 
 /** What was done of the day itself: read, begun, moved on, ended. */
 final class TheDay
@@ -23,14 +27,58 @@ final class TheDay
     /** A reading was typed, or taken away; what was read of it since stands. */
     public static function read(Kit $kit, Action $done): Kit
     {
-        $name = (string) $done->text('name');
+        return self::reading($kit, (string) $done->text('name'), $done->text('text'), $done->at);
+    }
+
+    /** Something was measured: it takes the place of an estimate, and a drift becomes today's. */
+    public static function measured(Kit $kit, Action $done): Kit
+    {
+        $uuid = (string) $done->text('uuid');
+        if (in_array($uuid, array_column($kit->measured, 'uuid'), true)) {
+            return $kit;
+        }
+        try {
+            $made = Measuring::of($kit, $kit->book($done->at, $done->group('readings')), $done->asked(), $uuid, $done->at);
+        } catch (InvalidInput) {
+            return $kit;
+        }
+        $kit = $made->drift === null ? $kit : self::reading($kit, 'drift', $made->drift, $done->at);
+
+        return $made->row === null ? $kit : $kit->with(measured: [$made->row, ...$kit->measured]);
+    }
+
+    /** A lift became the angler's own. */
+    public static function worked(Kit $kit, Action $done): Kit
+    {
+        $cadence = Cadence::tryFrom((string) $done->text('cadence'));
+        if ($cadence === null) {
+            return $kit;
+        }
+        try {
+            $own = OwnCadences::of($kit->set)->with(
+                $cadence,
+                lift: (string) $done->text('lift'),
+                seconds: (string) $done->text('seconds'),
+                pause: (string) $done->text('pause'),
+                units: Settings::from($kit->set)->units,
+                at: $done->at,
+            );
+        } catch (InvalidInput) {
+            return $kit;
+        }
+
+        return $kit->with(set: [...$kit->set, OwnCadences::KEY => $own]);
+    }
+
+    private static function reading(Kit $kit, string $name, ?string $text, DateTimeInterface $at): Kit
+    {
         foreach ($kit->readings as $reading) {
-            if ($reading->name === $name && $reading->readAt > $done->at) {
+            if ($reading->name === $name && $reading->readAt > $at) {
                 return $kit;
             }
         }
         try {
-            $typed = Typed::of([$name => $done->text('text')], Settings::from($kit->set)->units, $done->at);
+            $typed = Typed::of([$name => $text], Settings::from($kit->set)->units, $at);
         } catch (InvalidInput) {
             return $kit;
         }

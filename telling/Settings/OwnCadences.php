@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Telling\Settings;
 
+use DateTimeInterface;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\CadenceBook;
 use Eskith\Core\Units\InvalidInput;
@@ -11,13 +12,17 @@ use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
 
-/** The numbers an angler works cadences with, as they stand among the settings: as typed, and in SI beside it. */
+/**
+ * The numbers an angler works cadences with, as they stand among the settings: as typed, and in SI beside it.
+ *
+ * @phpstan-type Own array{lift: string, lift_m: float, seconds: float, pause: float, at: string|null}
+ */
 final readonly class OwnCadences
 {
     /** Their place among the settings. */
     public const KEY = 'cadences';
 
-    /** @param  array<string, array{lift: string, lift_m: float, seconds: float, pause: float}>  $kept  by name of the cadence */
+    /** @param  array<string, Own>  $kept  by name of the cadence */
     private function __construct(public array $kept, private CadenceBook $book)
     {
     }
@@ -47,6 +52,7 @@ final readonly class OwnCadences
             }
             $kept[$cadence->value] = [
                 'lift' => mb_substr($own['lift'], 0, 30), 'lift_m' => $lift, 'seconds' => $seconds, 'pause' => $pause,
+                'at' => is_string($own['at'] ?? null) ? $own['at'] : null,
             ];
         }
 
@@ -54,22 +60,27 @@ final readonly class OwnCadences
     }
 
     /**
-     * With numbers as typed.
+     * With numbers as typed, where none were kept after that.
      *
-     * @return array<string, array{lift: string, lift_m: float, seconds: float, pause: float}> to be kept
+     * @return array<string, Own> to be kept
      *
      * @throws InvalidInput naming lift, seconds or pause
      */
-    public function with(Cadence $cadence, string $lift, string $seconds, string $pause, UnitSet $units): array
-    {
+    public function with(
+        Cadence $cadence, string $lift, string $seconds, string $pause, UnitSet $units, DateTimeInterface $at,
+    ): array {
         $height = Measure::parse($lift, $units->fishLength, 'lift');
         $during = Measure::parse($seconds, Unit::Second, 'seconds')->si;
         $still = Measure::parse($pause, Unit::Second, 'pause')->si;
         $this->book->with($cadence, $height->si, $during, $still);
+        [$said, $before] = [$at->getTimestamp(), strtotime($this->kept[$cadence->value]['at'] ?? '')];
 
-        return [
+        return $before !== false && $said < $before ? $this->kept : [
             ...$this->kept,
-            $cadence->value => ['lift' => $height->text, 'lift_m' => $height->si, 'seconds' => $during, 'pause' => $still],
+            $cadence->value => [
+                'lift' => $height->text, 'lift_m' => $height->si, 'seconds' => $during, 'pause' => $still,
+                'at' => gmdate(DATE_ATOM, $said),
+            ],
         ];
     }
 

@@ -52,6 +52,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->read('depth', '22 ft');
         $this->see('kept on this phone, and sent when there is one');
         $this->press('escape');
+        $this->measure('9 s');
         $this->between($isClosed);
         $this->open('/fish');
         $this->see('low hop, 4 in · 22 ft');
@@ -109,6 +110,19 @@ final class DayWithoutSignalTest extends BrowserTestCase
             '31 ft', json_decode((string) $this->one("SELECT readings FROM outings WHERE id = {$day}"), true)['depth'],
         );
         self::assertSame('22 ft', $this->one("SELECT text FROM readings WHERE name = 'depth'"));
+        self::assertSame(
+            ["timed over 22\u{A0}ft in 9 s"], array_column($this->rows('SELECT method FROM measurements ORDER BY id DESC LIMIT 1'), 0),
+        );
+    }
+
+    /** A drop is timed: the device says what that changes. */
+    private function measure(string $seconds): void
+    {
+        $this->click('Measure');
+        $this->find("//label[normalize-space()='Time']/following-sibling::input")->sendKeys($seconds);
+        $this->click('Keep this measurement');
+        $this->see('Seconds to the bottom now rest on your timed drop. It waits on this phone for a signal.');
+        $this->see('on this phone, not sent yet');
     }
 
     /** Taken along by one with a single lure of each, and no outing under way. */

@@ -108,9 +108,17 @@ final class OnBoardTest extends BrowserTestCase
                 });
                 return answered.answered ?? answered.failed;
             };
-            window.both = async (path, given, twice) => {
+            const token = () => decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
+            const sent = (path, given) => fetch(`/${path}`, {
+                method: "POST",
+                headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
+                body: JSON.stringify(given),
+            });
+            window.both = async (path, given, isLong, twice) => {
                 const before = twice ? await device(path, given) : null;
-                const response = await fetch(`/${path}?${new URLSearchParams(given)}`, { headers: { Accept: "application/json" } });
+                const response = await (isLong
+                    ? sent(path, given)
+                    : fetch(`/${path}?${new URLSearchParams(given)}`, { headers: { Accept: "application/json" } }));
                 const server = await response.text();
                 const after = await device(path, given);
                 return [response.status, server, before ?? after, after];
@@ -145,9 +153,9 @@ final class OnBoardTest extends BrowserTestCase
         // What hangs on it is asked before the server and after it: where the device says the same twice, the server said it in between.
         [$status, $server, $device, $told] = $this->eventually(function () use ($question, $given, $hangsOnTheMoment, $where): ?array {
             [$status, $server, $before, $device] = $this->page->executeAsyncScript(
-                'const [path, given, twice, done] = arguments;
-                window.both(path, given, twice).then(done, (error) => done([0, "", "", String(error)]));',
-                [$question->value, (object) $given, $hangsOnTheMoment],
+                'const [path, given, isLong, twice, done] = arguments;
+                window.both(path, given, isLong, twice).then(done, (error) => done([0, "", "", String(error)]));',
+                [$question->value, (object) $given, $question->isLong(), $hangsOnTheMoment],
             );
             $told = json_decode($device, true);
             self::assertIsArray($told, "{$where}: {$device}");

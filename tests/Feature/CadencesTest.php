@@ -87,7 +87,7 @@ final class CadencesTest extends TestCase
             ['lift' => '14 in', 'lift_m' => 0.3556, 'seconds' => 0.5, 'pause' => 1],
             array_map(
                 static fn (mixed $value): mixed => is_float($value) ? round($value, 6) : $value,
-                $this->angler->refresh()->settings['cadences']['short_pop'],
+                array_diff_key($this->angler->refresh()->settings['cadences']['short_pop'], ['at' => 'when']),
             ),
         );
     }

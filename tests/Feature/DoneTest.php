@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Kits\Kits;
+use App\Models\Lure;
 use App\Models\Outing;
 use App\Models\Rod;
 use App\Models\User;
@@ -16,6 +17,7 @@ use Eskith\Telling\Kept\KeptLure;
 use Eskith\Telling\Kept\KeptReading;
 use Eskith\Telling\Kept\KeptSetup;
 use Eskith\Telling\Kept\KeptSpot;
+use Eskith\Telling\Kept\Measured;
 use Eskith\Telling\Kit;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
@@ -120,6 +122,7 @@ final class DoneTest extends TestCase
         $rods = $this->angler->rods()->onBoard()->where('still', false)->get()->all();
         $all = $this->angler->rods()->onBoard()->pluck('uuid')->all();
         $lures = $this->angler->lures()->inBox()->get()->filter->isAtHand()->values()->all();
+        $holed = array_values(array_filter($lures, static fn (Lure $lure): bool => $lure->holes !== []));
         $spots = $this->angler->spots()->pluck('id')->all();
         $pick = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $on = [];
@@ -128,7 +131,7 @@ final class DoneTest extends TestCase
             $rod = $pick($rods);
             $events = array_column(array_filter($this->done, static fn (array $one): bool => $one['do'] === 'log'), 'uuid');
             $isTied = isset($on["{$this->outing} {$rod->uuid}"]);
-            match ($random->getInt(0, 13)) {
+            match ($random->getInt(0, 15)) {
                 0 => $this->do('read', ['name' => 'depth', 'text' => $random->getInt(4, 30).' m'], 'day'),
                 1 => $this->do('read', ['name' => $pick(['temp', 'weed']), 'text' => null], 'day'),
                 2 => $this->do('read', ['name' => 'light', 'text' => $pick(['dim', 'bright', 'mixed'])], 'day'),
@@ -151,9 +154,23 @@ final class DoneTest extends TestCase
                     ]),
                     'setups' => array_combine($all, array_map(static fn (): string => (string) Str::uuid(), $all)),
                 ]),
+                14 => $this->do('measure', [...$pick([
+                    ['kind' => 'drift', 'distance' => $random->getInt(5, 40).' m', 'seconds' => '60 s'],
+                    ['kind' => 'hang', 'angle' => $random->getInt(-30, 60).'°', 'pick' => self::hung($pick($holed))],
+                ]), 'readings' => $pick([[], ['wind' => '4 m/s']])], 'day'),
+                15 => $this->do('own_cadence', [
+                    'cadence' => $pick(['low_hop', 'short_pop']), 'lift' => $random->getInt(4, 30).' cm', 'seconds' => '0.5',
+                    'pause' => '3',
+                ], 'day'),
                 13 => $pick([true, true, false]) ? $this->do('retie', ['rod' => $rod->uuid]) : $this->endAndBegin(),
             };
         }
+    }
+
+    /** A way to fish it from its first hole. */
+    private static function hung(Lure $lure): string
+    {
+        return "{$lure->id}.".($lure->holes[0]['name'] ?? '').'.low_hop';
     }
 
     private function endAndBegin(): void
@@ -233,6 +250,10 @@ final class DoneTest extends TestCase
             'in hand' => [$kit->day->rodInHand, $kit->day->inHand, $kit->hand->rod(), $kit->hand->worn(), $kit->hand->pace()?->landed],
             'here' => [$kit->here, $kit->line],
             'rods' => $rods,
+            'measured' => array_map(
+                static fn (Measured $one): array => [...(array) $one, 'value' => round($one->value, 9)], $kit->measured,
+            ),
+            'cadences' => $kit->set['cadences'] ?? [],
             'spots' => $spots,
         ];
     }

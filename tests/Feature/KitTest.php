@@ -67,7 +67,9 @@ final class KitTest extends TestCase
             $pick = $keys[$i % count($keys)];
             foreach ($i % 4 === 0 ? Question::cases() : [] as $question) {
                 $given = [...$tried, ...Situations::given($question, $keys[0], $pick)];
-                $server = $this->getJson("/{$question->value}?".http_build_query($given));
+                $server = $question->isLong()
+                    ? $this->postJson("/{$question->value}", $given)
+                    : $this->getJson("/{$question->value}?".http_build_query($given));
                 if ($server->status() === 422) {
                     $this->expectRefused($file, $given, $question);
 

@@ -6,6 +6,7 @@ interface Options {
 	onError?: (errors: Record<string, string>) => void;
 	onSuccess?: () => void;
 	onFinish?: () => void;
+	onNetworkError?: () => boolean;
 }
 
 /** A visit that was asked for; its ends are called by the test. */
@@ -19,6 +20,7 @@ const visit = (url: string, data: Data = {}, options: Options = {}) => void visi
 export const router = {
 	post: visit,
 	put: visit,
+	reload: () => {},
 	delete: (url: string, options: Options) => visit(url, {}, options),
 };
 
@@ -59,6 +61,7 @@ export function useForm<T extends Data>(initial: T) {
 		reset: (...names: string[]) =>
 			set({ ...latest.current, ...Object.fromEntries(names.map((name) => [name, first[name]])) }),
 		clearErrors: () => setErrors({}),
+		setError: (more: Record<string, string>) => setErrors((all) => ({ ...all, ...more })),
 		transform: (change: (given: T) => Data) => {
 			sent.current = change;
 		},

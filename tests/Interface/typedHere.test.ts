@@ -139,7 +139,7 @@ describe("a reading typed with no signal", () => {
 		const { result } = renderHook(() => useAnswer(first));
 		act(() => result.current.change("depth", "31 ft"));
 		await vi.waitFor(() => expect(result.current.answer.headline).toBe("worked out here"), 10_000);
-		expect(told.device.mock.calls[0]).toMatchObject(["/answer?", [{ do: "read", name: "depth", text: "31 ft" }]]);
+		expect(told.device.mock.calls[0]).toMatchObject(["/answer?", [{ do: "read", name: "depth", text: "31 ft" }], {}]);
 		expect(result.current.pending).toEqual({ depth: "31 ft" });
 		await act(() => held.calls[0]?.answer(200, answer({ headline: "from the server" })));
 		expect([result.current.answer.headline, result.current.pending]).toEqual(["from the server", {}]);
@@ -234,7 +234,7 @@ describe("a question", () => {
 	it("waits for the server on a poor line where the device cannot answer", async () => {
 		setOnBoard(true);
 		const slow = ask<unknown>("/chart?of=series");
-		await vi.waitFor(() => expect(told.device).toHaveBeenCalledWith("/chart?of=series", []), 10_000);
+		await vi.waitFor(() => expect(told.device).toHaveBeenCalledWith("/chart?of=series", [], {}), 10_000);
 		await (await callTo("/chart?of=series")).answer(200, { sentence: "there" });
 		await expect(slow).resolves.toEqual({ sentence: "there" });
 	});

@@ -176,7 +176,7 @@ describe("measuring", () => {
 
 	it("times with one button and keeps what it timed", () => {
 		vi.useFakeTimers();
-		render(<Calibrate pick={pick()} measurements={[]} />);
+		render(<Calibrate pick={pick()} readings={{}} measurements={[]} />);
 		fireEvent.click(screen.getByRole("button", { name: "Start" }));
 		act(() => void vi.advanceTimersByTime(9300));
 		fireEvent.click(screen.getByRole("button", { name: /stop/ }));
@@ -188,7 +188,7 @@ describe("measuring", () => {
 	});
 
 	it("repeats under the same id after a refusal, and takes a new one after it was kept", () => {
-		render(<Calibrate pick={pick()} measurements={[]} />);
+		render(<Calibrate pick={pick()} readings={{}} measurements={[]} />);
 		const keep = () => fireEvent.click(screen.getByRole("button", { name: "Keep this measurement" }));
 		keep();
 		act(() => posted[0]?.[2].onError?.({ seconds: "Say how long it took." }));
@@ -202,7 +202,7 @@ describe("measuring", () => {
 	});
 
 	it("shows each measurement beside its estimate and takes it away", () => {
-		render(<Calibrate pick={pick()} measurements={[one]} />);
+		render(<Calibrate pick={pick()} readings={{}} measurements={[one]} />);
 		expect(screen.getByText(/estimate 0.95 m\/s/)).toBeTruthy();
 		fireEvent.click(screen.getByRole("button", { name: "Take away ½ oz blade: sinks at 0.8 m/s" }));
 		expect(posted[0]?.[0]).toBe("/measurements/m1");

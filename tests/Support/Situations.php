@@ -25,6 +25,8 @@ final class Situations
             Question::Cast => ['pick' => $pick, 'length' => '25 m', 'bail' => 'open'],
             Question::AngleFix => ['pick' => $pick, 'angle' => '25'],
             Question::Ghost => ['pick' => $pick, 'line' => '0.14 mm'],
+            Question::Measured => ['kind' => 'drop', 'pick' => $pick, 'seconds' => '9 s'],
+            Question::Lifts => ['pick' => $pick, 'lifts' => '[[[0,0],[0.2,0.02],[0.4,0.1],[0.5,0.13],[0.7,0.2]]]'],
         };
     }
 

@@ -21,7 +21,9 @@ final class QuestionController extends Controller
     public function __invoke(Request $request, Question $question): JsonResponse
     {
         $user = $this->angler($request);
-        [$kit, $given, $now] = [Kits::of($user), $request->query(), Carbon::now()];
+        // What is sent is long; the rest is in the address.
+        $given = [...$request->query(), ...($question->isLong() ? $request->post() : [])];
+        [$kit, $now] = [Kits::of($user), Carbon::now()];
 
         if ($question !== Question::SecondLook) {
             return self::answered($question->of($kit, $given, $now));

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** The numbers of a cadence as typed. */
-final class KeepCadence extends AnglerRequest
+class KeepCadence extends AnglerRequest
 {
-    /** @return array<string, list<string>> */
+    private const NUMBERS = ['lift', 'seconds', 'pause'];
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return array_fill_keys(['lift', 'seconds', 'pause'], ['required', 'string', 'max:30']);
+        return array_fill_keys(self::NUMBERS, ['required', 'string', 'max:30']);
     }
 
     /** @return array{lift: string, seconds: string, pause: string} */
     public function numbers(): array
     {
         /** @var array{lift: string, seconds: string, pause: string} */
-        return $this->validated();
+        return $this->only(self::NUMBERS);
     }
 }

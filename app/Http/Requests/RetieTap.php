@@ -8,7 +8,7 @@ use App\Models\Outing;
 use App\Tackle\RodKeeper;
 use Illuminate\Support\Carbon;
 
-final class RetieTap extends AnglerRequest implements ActsOnOuting
+final class RetieTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -29,6 +29,11 @@ final class RetieTap extends AnglerRequest implements ActsOnOuting
     }
 
     public function act(Outing $outing): void
+    {
+        $this->actOnDay();
+    }
+
+    public function actOnDay(): void
     {
         RodKeeper::of($this->angler())->retie($this->uuid(), $this->rod(), $this->at());
     }

@@ -11,7 +11,7 @@ use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
 
 /** A cast or drift of a plan is ticked off on a device without a connection. */
-final class TickTap extends TickPlan implements ActsOnOuting
+final class TickTap extends TickPlan implements ActsOnDay, ActsOnOuting
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -32,6 +32,11 @@ final class TickTap extends TickPlan implements ActsOnOuting
     }
 
     public function act(Outing $outing): void
+    {
+        $this->actOnDay();
+    }
+
+    public function actOnDay(): void
     {
         PlanBook::of($this->angler())->make($this->plan(), $this->integer('number'), $this->boolean('made'), $this->at());
     }

@@ -1,8 +1,8 @@
 import { ButtonLink } from "../parts/Button";
 import { Ticking } from "../plans/PlanView";
+import { useTicked } from "../plans/useTicked";
 import type { PlanData } from "../types";
 import type { OutingLog } from "./useOuting";
-import { useTicked } from "./useTicked";
 
 type Ticks = Pick<OutingLog, "tick" | "ticks">;
 
@@ -17,7 +17,7 @@ export function PlanLine({ plan, log }: { plan: PlanData | null; log: Ticks }) {
 }
 
 function Going({ first, log }: { first: PlanData; log: Ticks }) {
-	const plan = useTicked(first, log.ticks);
+	const plan = useTicked(first, log.ticks, "plan");
 	return (
 		<section aria-label="Plan" className="border-b border-rule py-2">
 			<ButtonLink href="/work?view=plans" look="strong" size="inline">

@@ -2,6 +2,7 @@ import { EVENT_KIND } from "../kinds";
 import {
 	type Amended,
 	type BesideTheLog,
+	DAY,
 	type Logged,
 	type OfflineAction,
 	type Read,
@@ -16,7 +17,7 @@ import { type Counted, counting, isBite, isKind, withGlance } from "./tally";
 /** The outing as it will be once all that waits has arrived: the server's last word, and what was done since. */
 export function withWaiting(outing: OutingData, waiting: OfflineAction[]): Counted {
 	return withGlance(
-		waiting.filter((deed) => deed.outing === outing.uuid || deed.do === "read").reduce(withOne, outing),
+		waiting.filter((deed) => deed.outing === outing.uuid || deed.outing === DAY).reduce(withOne, outing),
 	);
 }
 
@@ -39,6 +40,8 @@ function withOne(outing: OutingData, deed: OfflineAction): OutingData {
 		case "read":
 			return { ...outing, water: reread(outing.water, deed) };
 		case "begin":
+		case "measure":
+		case "own_cadence":
 			return outing;
 		default:
 			return beside(outing, deed);

@@ -2,7 +2,17 @@ import { anglerHere } from "../parts/angler";
 import * as clock from "../parts/clock";
 import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
-import { type Begun, DAY, type OfflineAction, type Read, type TiedOn } from "./offlineActions";
+import {
+	type Begun,
+	DAY,
+	type Measured,
+	type OfflineAction,
+	type Read,
+	type Retied,
+	type Ticked,
+	type TiedOn,
+	type WorkedAnew,
+} from "./offlineActions";
 import { outboxOf } from "./wire";
 
 /** Readings as they were typed, by name; null takes one away. */
@@ -14,12 +24,24 @@ const outbox = () => {
 	return angler === null ? null : outboxOf(angler);
 };
 
+/** Tells what waits here, now and whenever that changes, in any tab; gives back how to stop. */
+export function watchWaiting(tell: (waiting: OfflineAction[]) => void): () => void {
+	return outbox()?.watch(({ waiting }) => tell(waiting)) ?? (() => {});
+}
+
+/** Of no outing, as it is done. */
+type DoneNow = { [Done in Measured | WorkedAnew | Ticked | Retied as Done["do"]]: Omit<Done, "id" | "outing" | "at"> };
+
 /**
- * Tells which readings wait here, and whether anything does, now and whenever that changes, in any tab; gives back how to
- * stop.
+ * Keeps here what the server could not be told; it is sent once there is a signal. Throws where nobody is signed in.
+ *
+ * @param id by which the server was told: it may have heard, and its answer was lost
  */
-export function watchTyped(tell: (typed: Read[], isAny: boolean) => void): () => void {
-	return outbox()?.watch(({ waiting }) => tell(waiting.filter(isRead), waiting.length > 0)) ?? (() => {});
+export async function keepUntilHeard(done: DoneNow[keyof DoneNow], id = newId()): Promise<void> {
+	const box = outbox();
+	if (!box) throw new Error("Nobody is signed in here.");
+	await box.add(plainTexts({ id, outing: DAY, at: nowHere(), ...done } as OfflineAction));
+	void box.flush();
 }
 
 /**
@@ -121,7 +143,7 @@ function outingNow(on: string | null, waiting: OfflineAction[]): string | null {
 	return waiting.some((one) => one.do === "end" && one.outing === outing) ? null : outing;
 }
 
-function isRead(action: OfflineAction): action is Read {
+export function isRead(action: OfflineAction): action is Read {
 	return action.do === "read";
 }
 

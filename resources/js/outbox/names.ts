@@ -13,6 +13,8 @@ export function nameOf(deed: OfflineAction): string {
 			return `Tied on: ${deed.words}`;
 		case "move":
 			return `Moved to ${deed.words}`;
+		case "measure":
+			return `Measured: ${deed.words}`;
 		case "mark":
 			return `Marked: ${deed.word}`;
 		default:

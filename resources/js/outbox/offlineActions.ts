@@ -87,7 +87,18 @@ export const DAY = "day";
 export type Read = Told & { do: "read"; name: string; text: string | null };
 /** An outing that began here: its id is that of the action. */
 export type Begun = Told & { do: "begin" };
-export type OfTheDay = Read | Begun;
+/** Something that was measured, as it was typed, with the readings of the water it was made in. */
+export type Measured = Told & {
+	do: "measure";
+	kind: string;
+	pick: string;
+	readings: Record<string, string>;
+	/** In words, until the server says it. */
+	words: string;
+} & Partial<Record<"seconds" | "distance" | "angle" | "travel", string>>;
+/** A lift from practice that became one's own. */
+export type WorkedAnew = Told & { do: "own_cadence"; cadence: string; lift: string; seconds: string; pause: string };
+export type OfTheDay = Read | Begun | Measured | WorkedAnew;
 
 /** Those that change what the log says, and which rod says it: fish/withWaiting shows them. */
 export type OfTheLog = Logged | TakenBack | Amended | TiedOn | TakenInHand | Moved;
@@ -154,6 +165,10 @@ function fieldsOf({ id, outing: _, ...deed }: OfflineAction): Record<string, unk
 		}
 		case "mark": {
 			const { word: _word, ...rest } = deed;
+			return { uuid: id, ...rest };
+		}
+		case "measure": {
+			const { words: _words, ...rest } = deed;
 			return { uuid: id, ...rest };
 		}
 		default:

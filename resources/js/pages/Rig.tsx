@@ -1,4 +1,6 @@
+import { router } from "@inertiajs/react";
 import { AnswerColumn } from "../drop/AnswerColumn";
+import { useWaitingHere } from "../outbox/useWaitingHere";
 import { Aside } from "../parts/Aside";
 import { remembered } from "../parts/address";
 import { Troubles } from "../parts/Troubles";
@@ -56,10 +58,10 @@ export default function Rig(page: RigPage) {
 							<Figures rig={rig} />
 						</>
 					)}
-					<PartsEditor page={page} form={form} rig={rig} pick={answer.chosen} />
+					<PartsEditor page={page} form={form} rig={rig} pick={answer.chosen} readings={answer.readings} />
 					<Board rods={page.rods} ashore={page.ashore} />
 					{rig && <Findings findings={rig.findings} />}
-					<Leader worn={rig?.worn ?? false} tyings={page.tyings} />
+					<Leader rod={page.rod.uuid} worn={rig?.worn ?? false} tyings={page.tyings} />
 					<p className="mt-3 text-[14px] text-slate">
 						Lengths are drawn to scale, diameters are not. Estimates: compare, do not quote.
 					</p>
@@ -87,11 +89,12 @@ function useChecks(page: RigPage, live: Live): { rig: RigData | null; trouble: s
 }
 
 /** Tied anew with one tap once something wore it, and how it was before. */
-function Leader({ worn, tyings }: { worn: boolean; tyings: HistoryData[] }) {
+function Leader({ rod, worn, tyings }: { rod: string; worn: boolean; tyings: HistoryData[] }) {
 	const age = useAge();
+	useWaitingHere("retie", () => router.reload());
 	return (
 		<div className="pt-3">
-			{worn && <Retied />}
+			{worn && <Retied rod={rod} />}
 			<ul aria-label="Leader tied before">
 				{tyings.map((tying) => (
 					<li key={tying.at} className="py-1 text-[15px] text-slate">

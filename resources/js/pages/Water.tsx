@@ -131,7 +131,7 @@ function OfLure({ page, live, pick, picture }: OfLureProps) {
 		drop: <DropBoard live={live} pick={pick} lines={page.lines} sonar={shown.sonar} {...moves} />,
 		angle: <AngleFix live={live} pick={pick} />,
 		cast: <Cast live={live} pick={pick} depthUnit={live.answer.readings.depth?.unit ?? "ft"} />,
-		calibrate: <Calibrate pick={pick} measurements={page.measurements} />,
+		calibrate: <Calibrate pick={pick} readings={live.answer.readings} measurements={page.measurements} />,
 	};
 	return Object.entries(parts).map(([view, part]) => (
 		<TabPart key={view} value={view} className="pt-3">

@@ -34,7 +34,11 @@ let asked = 0;
 const waiting = new Map<number, (told: FromWorker) => void>();
 
 /** Answers a question by itself; null where it is none, or where nothing was taken along. */
-export async function answerOnBoard(url: string, more: unknown[] = []): Promise<Told | null> {
+export async function answerOnBoard(
+	url: string,
+	more: unknown[] = [],
+	body: Record<string, unknown> = {},
+): Promise<Told | null> {
 	const { pathname, searchParams } = new URL(url, window.location.href);
 	if (!isOnBoard() || !QUESTIONS.includes(pathname)) return null;
 	const [open, done] = await Promise.all([opened(), notInKit()]);
@@ -43,7 +47,7 @@ export async function answerOnBoard(url: string, more: unknown[] = []): Promise<
 	const id = ++asked;
 	const text = JSON.stringify({
 		question: pathname.slice(1),
-		given: Object.fromEntries(searchParams),
+		given: { ...Object.fromEntries(searchParams), ...body },
 		done: [...done, ...more],
 		now: now() / 1000,
 	});

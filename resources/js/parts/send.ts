@@ -57,9 +57,11 @@ export const POOR = 700;
 /**
  * Asks what is only answered: of the server, and where that cannot be reached, or takes long, of this device itself. Throws as
  * send() does.
+ *
+ * @param body what is too long for the address
  */
-export async function ask<T>(url: string, signal?: AbortSignal): Promise<T> {
-	const server = send<T>("GET", url, undefined, signal);
+export async function ask<T>(url: string, signal?: AbortSignal, body?: Record<string, unknown>): Promise<T> {
+	const server = send<T>(body ? "POST" : "GET", url, body, signal);
 	if (!isOnBoard()) return server;
 	// Whatever becomes of it where the device was quicker, nobody waits for it any more.
 	server.catch(() => {});
@@ -71,7 +73,7 @@ export async function ask<T>(url: string, signal?: AbortSignal): Promise<T> {
 		pause(POOR),
 	]);
 	if (told !== null) return told;
-	const here = await askHere<T>(url);
+	const here = await askHere<T>(url, [], body);
 	if (signal?.aborted) throw new DOMException("It was called off.", "AbortError");
 	return here ?? server;
 }
@@ -82,10 +84,15 @@ const pause = (ms: number) => new Promise<null>((resolve) => setTimeout(() => re
  * What this device answers by itself; null where it cannot. Throws Refused, as the server would.
  *
  * @param more what was done here too, beside what waits, as it would be sent
+ * @param body as it would be sent with the question
  */
-export async function askHere<T>(url: string, more: unknown[] = []): Promise<T | null> {
+export async function askHere<T>(
+	url: string,
+	more: unknown[] = [],
+	body: Record<string, unknown> = {},
+): Promise<T | null> {
 	if (!isOnBoard()) return null;
-	const told = await import("./onBoard").then(({ answerOnBoard }) => answerOnBoard(url, more)).catch(() => null);
+	const told = await import("./onBoard").then(({ answerOnBoard }) => answerOnBoard(url, more, body)).catch(() => null);
 	return told && answered<T>(new Response(JSON.stringify(told.body), { status: told.status }));
 }
 

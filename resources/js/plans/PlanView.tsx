@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import type { Ticked } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import type { PlanData } from "../types";
@@ -7,8 +8,8 @@ import { PlanPicture } from "./PlanPicture";
 import { usePlan } from "./usePlan";
 
 /** A plan with what is made of it: the picture, the next one, and how long emptiness is normal. */
-export function PlanView({ first }: { first: PlanData }) {
-	const { plan, trouble, tick, worked } = usePlan(first);
+export function PlanView({ first, ticks }: { first: PlanData; ticks: Ticked[] }) {
+	const { plan, trouble, tick, worked } = usePlan(first, ticks);
 	return (
 		<article
 			aria-label={plan.name}

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useWaitingHere } from "../outbox/useWaitingHere";
 import { Button } from "../parts/Button";
 import type { PlanData, PlanKindData } from "../types";
 import { PlanMaker } from "./PlanMaker";
@@ -6,6 +7,7 @@ import { PlanView } from "./PlanView";
 
 /** The plans that stand, and one more. */
 export function Plans({ plans, kinds }: { plans: PlanData[]; kinds: PlanKindData[] }) {
+	const ticks = useWaitingHere("tick");
 	const [making, setMaking] = useState(plans.length === 0);
 	return (
 		<section aria-label="Plans" className="mt-4">
@@ -18,7 +20,7 @@ export function Plans({ plans, kinds }: { plans: PlanData[]; kinds: PlanKindData
 			)}
 			<div className="mt-4">
 				{plans.map((plan) => (
-					<PlanView key={plan.uuid} first={plan} />
+					<PlanView key={plan.uuid} first={plan} ticks={ticks} />
 				))}
 			</div>
 		</section>

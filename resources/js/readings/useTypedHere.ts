@@ -1,7 +1,7 @@
 import type { QueryKey } from "@tanstack/react-query";
 import { type RefObject, useEffect } from "react";
 import type { Texts } from "../outbox/day";
-import type { Read } from "../outbox/offlineActions";
+import type { OfflineAction, Read } from "../outbox/offlineActions";
 import { now } from "../parts/clock";
 import { queries } from "../parts/queries";
 import { ask, askHere } from "../parts/send";
@@ -56,6 +56,8 @@ export function useTypedHere({ key, view, show, setPending, setTroubles, said }:
 		let closed = false;
 		let stop = () => {};
 		let known: Read[] | null = null;
+		// What waits beside readings: tied on, measured, retied.
+		let others = 0;
 		const arrived = async (typed: Read[]) => {
 			const next = await ask<AnswerData>(addressOf(view.current)).catch(() => null);
 			if (!next || closed) return;
@@ -73,19 +75,23 @@ export function useTypedHere({ key, view, show, setPending, setTroubles, said }:
 			setPending({});
 			show(next);
 		};
-		const hear = (waiting: Read[], isAny: boolean) => {
-			const gone = known?.filter(({ name }) => !waiting.some((one) => one.name === name)) ?? [];
+		const hear = (waiting: OfflineAction[]) => {
+			const typed = waiting.filter((one): one is Read => one.do === "read");
+			const gone = known?.filter(({ name }) => !typed.some((one) => one.name === name)) ?? [];
+			const isFirst = known === null;
+			const more = waiting.length - typed.length - others;
 			// What was typed before this page was opened is shown as it was typed.
-			const before = known === null ? waiting.filter(({ at }) => Date.parse(at) < opened) : [];
+			const before = isFirst ? typed.filter(({ at }) => Date.parse(at) < opened) : [];
 			if (before.length > 0) setPending(texts(before));
+			known = typed;
+			others += more;
 			// What the server says knows nothing of what was done here since.
-			if (known === null && isAny) void lookHere();
-			known = waiting;
-			if (gone.length > 0) void arrived(gone);
+			if (isFirst ? waiting.length > 0 : more > 0) void lookHere();
+			else if (gone.length > 0 || more < 0) void arrived(gone);
 		};
 		const watch = async () => {
-			const { watchTyped } = await import("../outbox/day");
-			if (!closed) stop = watchTyped(hear);
+			const { watchWaiting } = await import("../outbox/day");
+			if (!closed) stop = watchWaiting(hear);
 		};
 		void watch().catch(() => {});
 		return () => {

@@ -3,7 +3,7 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
-import type { PickData, RigData, RigPage } from "../types";
+import type { PickData, ReadingData, RigData, RigPage } from "../types";
 import { HooksPart } from "./HooksPart";
 import { StartPart } from "./StartPart";
 import type { RodForm } from "./useRod";
@@ -11,6 +11,12 @@ import type { RodForm } from "./useRod";
 interface Props {
 	page: RigPage;
 	form: RodForm;
+}
+
+interface Checked {
+	rig: RigData | null;
+	pick: PickData | null;
+	readings: Record<string, ReadingData>;
 }
 
 const views = [
@@ -23,7 +29,7 @@ const views = [
 ] as const;
 
 /** Each part of the rig, changed in place; choices are kept at once, what is typed when it is said so. */
-export function PartsEditor({ page, form, rig, pick }: Props & { rig: RigData | null; pick: PickData | null }) {
+export function PartsEditor({ page, form, rig, pick, readings }: Props & Checked) {
 	const [view, setView] = useState("line");
 	return (
 		<Tabs value={view} onChange={setView} className="mt-1">
@@ -49,7 +55,7 @@ export function PartsEditor({ page, form, rig, pick }: Props & { rig: RigData | 
 				/>
 			</TabPart>
 			<TabPart value="hooks">{rig && <HooksPart hooks={rig.hooks} />}</TabPart>
-			<TabPart value="start">{pick && <StartPart pick={pick} />}</TabPart>
+			<TabPart value="start">{pick && <StartPart pick={pick} readings={readings} />}</TabPart>
 			<TabPart value="rod">
 				<Typed form={form} names={["name", "length", "lifts"]}>
 					<div className="mt-5 grid gap-x-3 lg:grid-cols-3">

@@ -1,23 +1,12 @@
-import { useForm } from "@inertiajs/react";
-import type { FormEvent } from "react";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
-import { Trouble } from "../parts/Notice";
-import { newId } from "../parts/send";
-import type { PickData } from "../types";
+import { Notice, Trouble } from "../parts/Notice";
+import { useMeasure } from "../readings/useMeasure";
+import type { PickData, ReadingData } from "../types";
 
 /** The tip travel to the first vibration, measured: it replaces the estimate until it is taken away under Water. */
-export function StartPart({ pick }: { pick: PickData }) {
-	const form = useForm({ uuid: newId(), kind: "start", travel: "" });
-	const keep = (event: FormEvent) => {
-		event.preventDefault();
-		form.transform((data) => ({ ...data, pick: pick.key }));
-		form.post("/measurements", {
-			preserveScroll: true,
-			preserveState: true,
-			onSuccess: () => form.setData({ uuid: newId(), kind: "start", travel: "" }),
-		});
-	};
+export function StartPart({ pick, readings }: { pick: PickData; readings: Record<string, ReadingData> }) {
+	const { form, keep, here } = useMeasure("start", pick, readings);
 	const errors: Record<string, string | undefined> = form.errors;
 	return (
 		<form noValidate onSubmit={keep} className="mt-5">
@@ -29,10 +18,11 @@ export function StartPart({ pick }: { pick: PickData }) {
 				trouble={errors.travel}
 				onChange={(event) => form.setData("travel", event.target.value)}
 			/>
-			<Trouble words={errors.depth ?? errors.pick} className="pb-2" />
+			<Trouble words={errors.depth ?? errors.pick ?? errors.uuid} className="pb-2" />
 			<Button type="submit" look="plain" disabled={form.processing}>
 				Keep this measurement
 			</Button>
+			{here && <Notice tone="done">{here}</Notice>}
 		</form>
 	);
 }

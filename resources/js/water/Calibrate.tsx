@@ -1,12 +1,15 @@
-import { router, useForm } from "@inertiajs/react";
-import { type FormEvent, useEffect, useState } from "react";
+import { router } from "@inertiajs/react";
+import { useEffect, useState } from "react";
+import type { Measured as Waiting } from "../outbox/offlineActions";
+import { useWaitingHere } from "../outbox/useWaitingHere";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
-import { Trouble } from "../parts/Notice";
-import { newId } from "../parts/send";
+import { Notice, Trouble } from "../parts/Notice";
 import { useAge } from "../parts/useAge";
-import type { MeasurementData, PickData } from "../types";
+import { upper } from "../parts/words";
+import { useMeasure } from "../readings/useMeasure";
+import type { MeasurementData, PickData, ReadingData } from "../types";
 
 const kinds = [
 	["drop", "time a drop"],
@@ -26,32 +29,26 @@ const fields = {
 
 type Kind = keyof typeof fields;
 
+interface Props {
+	pick: PickData;
+	readings: Record<string, ReadingData>;
+}
+
 /** Three measurements that replace estimates, each shown beside what it replaces. */
-export default function Calibrate({ pick, measurements }: { pick: PickData; measurements: MeasurementData[] }) {
+export default function Calibrate({ measurements, ...props }: Props & { measurements: MeasurementData[] }) {
+	const waiting = useWaitingHere("measure", () => router.reload({ only: ["measurements"] }));
 	return (
 		<div className="grid gap-x-8 lg:grid-cols-[360px_minmax(0,1fr)]">
-			<Measure pick={pick} />
-			<Measured measurements={measurements} />
+			<Measure {...props} />
+			<Measured measurements={measurements} waiting={waiting} />
 		</div>
 	);
 }
 
-function Measure({ pick }: { pick: PickData }) {
-	const form = useForm({ uuid: newId(), kind: "drop" as Kind, seconds: "", distance: "", angle: "" });
-	const { kind } = form.data;
+function Measure({ pick, readings }: Props) {
+	const { form, keep, here } = useMeasure("drop", pick, readings);
+	const kind = form.data.kind as Kind;
 	const asked = fields[kind];
-	const keep = (event: FormEvent) => {
-		event.preventDefault();
-		form.transform((data) => ({ ...data, pick: pick.key }));
-		form.post("/measurements", {
-			preserveScroll: true,
-			preserveState: true,
-			onSuccess: () => {
-				form.reset("seconds", "distance", "angle");
-				form.setData("uuid", newId());
-			},
-		});
-	};
 	const others = Object.entries(form.errors).filter(([name]) => !asked.some(([field]) => field === name));
 	return (
 		<section aria-label="Measure">
@@ -80,6 +77,11 @@ function Measure({ pick }: { pick: PickData }) {
 				{others.map(([name, words]) => (
 					<Trouble key={name} words={words} className="pb-2" />
 				))}
+				{here && (
+					<Notice tone="done" className="mb-3 py-2">
+						{here}
+					</Notice>
+				)}
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Keep this measurement
 				</Button>
@@ -101,14 +103,20 @@ function how(kind: Kind, pick: PickData): string {
 	);
 }
 
-function Measured({ measurements }: { measurements: MeasurementData[] }) {
+function Measured({ measurements, waiting }: { measurements: MeasurementData[]; waiting: Waiting[] }) {
 	const age = useAge();
-	const none = measurements.length === 0;
+	const none = measurements.length + waiting.length === 0;
 	return (
 		<section aria-label="Measured so far">
 			<h2 className="text-[19px]">{none ? "Nothing measured yet" : "Measured, beside the estimate it replaces"}</h2>
 			{none && <p className="mt-1 text-slate">Until then every figure rests on estimates and says so.</p>}
 			<ul className="mt-2">
+				{waiting.map(({ id, words }) => (
+					<li key={id} className="border-t border-rule py-2">
+						<p className="font-semibold">{upper(words)}</p>
+						<p className="text-[14px] text-slate">on this phone, not sent yet</p>
+					</li>
+				))}
 				{measurements.map((one) => (
 					<li key={one.uuid} className="grid grid-cols-[minmax(0,1fr)_auto] gap-3 border-t border-rule py-2">
 						<div>

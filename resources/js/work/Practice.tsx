@@ -2,7 +2,7 @@ import { router } from "@inertiajs/react";
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
-import { Trouble } from "../parts/Notice";
+import { Notice, Trouble } from "../parts/Notice";
 import type { LiftsData, WorkData } from "../types";
 import { useMotion } from "./useMotion";
 import type { Practice as Practised, Sample } from "./usePractice";
@@ -10,6 +10,7 @@ import type { Practice as Practised, Sample } from "./usePractice";
 /** Makes lifts by dragging, by holding a key or by moving the phone, and tells how even they were. */
 export function Practice({ work, practice }: { work: WorkData; practice: Practised }) {
 	const [hints, setHints] = useState(false);
+	const [here, setHere] = useState(false);
 	const motion = useMotion(practice.add);
 	if (work.liftM <= 0) return <p className="mt-4 text-slate">There is no lift to practise.</p>;
 	return (
@@ -27,31 +28,52 @@ export function Practice({ work, practice }: { work: WorkData; practice: Practis
 			<section aria-label="Your lifts" aria-live="polite">
 				<Trouble words={practice.trouble} className="pb-2" />
 				{practice.told ? (
-					<Told told={practice.told} work={work} practice={practice} />
+					<Told told={practice.told} work={work} practice={practice} onKeptHere={setHere} />
 				) : (
 					<p className="text-slate">
 						Wanted: {work.liftText} in {work.liftS} s. Drag the tip up as you would lift it, or hold the arrow up; the
 						last ten lifts are compared.
 					</p>
 				)}
+				{here && <Notice tone="done">Kept on this phone, and sent when there is a signal.</Notice>}
 			</section>
 		</div>
 	);
 }
 
-function Told({ told, work, practice }: { told: LiftsData; work: WorkData; practice: Practised }) {
+interface ToldProps {
+	told: LiftsData;
+	work: WorkData;
+	practice: Practised;
+	onKeptHere: (isKept: boolean) => void;
+}
+
+function Told({ told, work, practice, onKeptHere }: ToldProps) {
 	const [trouble, setTrouble] = useState<string | null>(null);
-	const keep = () =>
-		router.put(
-			`/cadences/${work.cadence}`,
-			{ lift: `${Math.round(1000 * told.riseM) / 10} cm`, seconds: told.durationS.toFixed(2), pause: `${work.pauseS}` },
-			{
-				preserveScroll: true,
-				preserveState: true,
-				onError: (errors) => setTrouble(Object.values(errors)[0] ?? "That was not kept."),
-				onSuccess: () => setTrouble(null),
+	const { cadence } = work;
+	const own = {
+		lift: `${Math.round(1000 * told.riseM) / 10} cm`,
+		seconds: told.durationS.toFixed(2),
+		pause: `${work.pauseS}`,
+	};
+	const keepHere = async () => {
+		const { keepUntilHeard } = await import("../outbox/day");
+		await keepUntilHeard({ do: "own_cadence", cadence, ...own });
+		onKeptHere(true);
+	};
+	const keep = () => {
+		onKeptHere(false);
+		router.put(`/cadences/${cadence}`, own, {
+			preserveScroll: true,
+			preserveState: true,
+			onError: (errors) => setTrouble(Object.values(errors)[0] ?? "That was not kept."),
+			onSuccess: () => setTrouble(null),
+			onNetworkError: () => {
+				void keepHere().catch(() => setTrouble("No signal, and it could not be kept here. Try again."));
+				return false;
 			},
-		);
+		});
+	};
 	return (
 		<>
 			<h2 className="text-[20px]">

@@ -1,6 +1,6 @@
 import { useCallback, useRef, useState } from "react";
 import { troubleOf } from "../parts/queries";
-import { send } from "../parts/send";
+import { ask } from "../parts/send";
 import type { LiftsData, WorkData } from "../types";
 
 /** s and m of the rod tip. */
@@ -19,7 +19,7 @@ export interface Practice {
 	again: () => void;
 }
 
-/** Lifts made here, told by the server; what is no lift is said and left out. */
+/** Lifts made here, told in words; what is no lift is said and left out. */
 export function usePractice(pick: string, work: WorkData): Practice {
 	const lifts = useRef<Sample[][]>([]);
 	const [told, setTold] = useState<LiftsData | null>(null);
@@ -44,7 +44,7 @@ export function usePractice(pick: string, work: WorkData): Practice {
 		async (samples: Sample[]) => {
 			const tried = [...lifts.current, samples].slice(-MOST);
 			try {
-				const answer = await send<LiftsData>("POST", "/work/lifts", { pick, lifts: tried });
+				const answer = await ask<LiftsData>("/work/lifts", undefined, { pick, lifts: tried });
 				lifts.current = tried;
 				setCount(tried.length);
 				setTold(answer);

@@ -14,6 +14,7 @@ use Eskith\Core\Cadence\Cadence;
 use Eskith\Telling\Settings\OwnCadences;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Inertia\Response;
 
 /** How an angler works their lures: the numbers of each cadence, and how they are let down. */
@@ -31,7 +32,9 @@ final class CadenceController extends Controller
     {
         $user = $request->angler();
         Preferences::change($user, static fn (array $set): array => [
-            ...$set, OwnCadences::KEY => OwnCadences::of($set)->with($cadence, ...$request->numbers(), units: $user->settings()->units),
+            ...$set, OwnCadences::KEY => OwnCadences::of($set)->with(
+                $cadence, ...$request->numbers(), units: $user->settings()->units, at: Carbon::now(),
+            ),
         ]);
 
         return back()->with('said', ucfirst($cadence->word()).' is kept with your numbers.');

@@ -6,8 +6,6 @@ namespace App\Http\Controllers\Work;
 
 use App\Data\Pages\WorkPage;
 use App\Http\Controllers\Controller;
-use App\Http\Requests\JudgeLifts;
-use App\Kits\Kits;
 use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Plans\PlanPresenter;
 use App\Presenters\Work\TouchedPresenter;
@@ -17,9 +15,7 @@ use Eskith\Telling\Data\Work\WorkData;
 use Eskith\Telling\Kit;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Fault;
-use Eskith\Telling\Work\LiftsPresenter;
 use Eskith\Telling\Work\WorkPresenter;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Response;
 
@@ -46,12 +42,6 @@ final class WorkController extends Controller
             kinds: $plans->kinds(),
             touched: TouchedPresenter::of($user),
         ))->render();
-    }
-
-    /** Lifts made in practice, told in words; nothing is kept. */
-    public function judge(JudgeLifts $request): JsonResponse
-    {
-        return response()->json(LiftsPresenter::of(Kits::drop($request->angler(), $request->pick()), $request->lifts()));
     }
 
     /** @return array{WorkData|null, string|null} */
