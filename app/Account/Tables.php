@@ -99,8 +99,8 @@ final class Tables
         return [
             new Table('marks', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(MarkKind::cases())), 'east_m' => self::metres(),
-                'north_m' => self::metres(), 'about' => Column::flag(), 'depth_m' => Column::number(0, 500)->orNone(),
-                'bottom' => Column::one(
+                'north_m' => self::metres(), 'about' => Column::flag(), 'accuracy_m' => Column::number(0, 1_000)->orNone(),
+                'depth_m' => Column::number(0, 500)->orNone(), 'bottom' => Column::one(
                     self::values(Bottom::cases())
                 )->orNone(), 'side' => Column::text(80), 'direction' => Column::text(80),
                 'note' => Column::text(300), 'at' => Column::moment(),

@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property float $east_m
  * @property float $north_m
  * @property bool $about  not where the boat was, only the spot it was at
+ * @property float|null $accuracy_m  m within which a phone knew where it was; null where no phone said so
  * @property float|null $depth_m
  * @property Bottom|null $bottom
  * @property string $side  that worked
@@ -53,7 +54,7 @@ final class Mark extends Model
     {
         return [
             'kind' => Known::class.':'.MarkKind::class, 'bottom' => Known::class.':'.Bottom::class, 'east_m' => 'float',
-            'north_m' => 'float', 'about' => 'boolean', 'depth_m' => 'float', 'at' => Moment::ALWAYS,
+            'north_m' => 'float', 'about' => 'boolean', 'depth_m' => 'float', 'accuracy_m' => 'float', 'at' => Moment::ALWAYS,
         ];
     }
 

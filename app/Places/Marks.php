@@ -30,23 +30,26 @@ final readonly class Marks
     }
 
     /**
-     * Marks where the boat was at a moment; without instruments, the spot of the outing, and says so. The same twice changes nothing.
+     * Marks where the phone was as it was pressed, or the boat was at that moment; where neither is known, the spot of the outing,
+     * and says so. The same twice changes nothing.
      *
-     * @throws InvalidInput when neither is known
+     * @throws InvalidInput when none of them is known
      */
-    public function here(Outing $outing, string $uuid, MarkKind $kind, Carbon $at): void
+    public function here(Outing $outing, string $uuid, MarkKind $kind, Carbon $at, ?PhoneFix $phone = null): void
     {
         $spot = $outing->spotAt($at);
         if ($spot === null) {
             throw InvalidInput::because('mark', 'This outing is at no spot of yours; go to one on Water, then mark it.');
         }
-        $fix = Fix::on($this->user, $spot->water, $at);
-        $place = $fix->at ?? Placing::spot($spot)
+        $pressed = $phone?->isSure() === true ? $phone->on($spot->water) : null;
+        $fix = $pressed === null ? Fix::on($this->user, $spot->water, $at) : null;
+        $place = $pressed ?? $fix->at ?? Placing::spot($spot)
             ?? throw InvalidInput::because(
-                'mark', "{$spot->name} is not on the chart yet, and no instruments say where you are; place it under Places."
+                'mark', "{$spot->name} is not on the chart yet, and neither phone nor instruments say where you are; place it under Places."
             );
         $this->keep($spot->water, $uuid, $kind, $place, [
-            'outing_id' => $outing->id, 'about' => $fix === null, 'at' => $at,
+            'outing_id' => $outing->id, 'about' => $pressed === null && $fix === null, 'at' => $at,
+            'accuracy_m' => $pressed === null ? null : $phone->accuracyM,
             'depth_m' => $fix->depthM ?? TodaysReadings::of($this->user)->si('depth'),
         ]);
     }

@@ -135,6 +135,8 @@ export interface BoatCardPage {
 export interface BoatData {
 	x: number | null;
 	y: number | null;
+	withinM: number | null;
+	phone: string;
 	recording: RecordingData | null;
 	back: BackOnData | null;
 }

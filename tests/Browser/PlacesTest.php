@@ -83,7 +83,7 @@ final class PlacesTest extends BrowserTestCase
         $this->see('at 40 ft, a drowned cart');
         $this->tool('Move');
         $this->pressAt(0, 60);
-        $this->see('No instruments say where you are');
+        $this->see('Nothing says where you are');
         $this->button('Take it away')->click();
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'a drowned cart'), 'for the mark to be gone');
     }
@@ -190,7 +190,7 @@ final class PlacesTest extends BrowserTestCase
         $back = $this->find("//button[starts-with(normalize-space(), 'Back on the patch')]");
         $this->see('All saved');
         $back->click();
-        $this->see('No instruments say where you are; at North bar');
+        $this->see('Nothing says where you are; at North bar');
         $this->press('escape');
         $this->page->get("{$this->server->url}/places");
         $this->see('somewhere at the spot');

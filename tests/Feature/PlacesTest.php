@@ -275,7 +275,7 @@ final class PlacesTest extends OnWaterTestCase
         $uuid = (string) Str::uuid();
         $this->post("/waters/{$this->water->id}/marks", ['uuid' => $uuid, 'kind' => 'patch', 'x' => 0, 'y' => 100]);
         $back = fn (): array => $this->getJson("/places/{$this->water->id}/boat?mark={$uuid}")->assertOk()->json('back');
-        self::assertStringContainsString('No instruments say where you are', $back()['words']);
+        self::assertStringContainsString('Nothing says where you are', $back()['words']);
         $this->angler->feed()->create(
             ['address' => 'x', 'seen_at' => Carbon::now(), 'fix_at' => Carbon::now(), 'latitude' => 61.0, 'longitude' => -7.0]
         );

@@ -23,6 +23,8 @@ const reload = vi.hoisted(() => vi.fn());
 vi.mock("@inertiajs/react", () => ({ router: { reload } }));
 
 beforeEach(() => {
+	// A chart of 620 by 336.
+	Object.assign(window, { innerWidth: 1292, innerHeight: 586 });
 	vi.stubGlobal(
 		"ResizeObserver",
 		class {
@@ -246,7 +248,7 @@ describe("the chart", () => {
 	it("brings the boat into the middle once it is known where it is", () => {
 		const { rerender, onPoint, frame } = chart({ drawing: true });
 		expect(screen.queryByRole("button", { name: "Boat" })).toBeNull();
-		const boat = { x: 93, y: 12, recording: null, back: null };
+		const boat = { x: 93, y: 12, withinM: null, phone: "", recording: null, back: null };
 		rerender(<Chart {...props({ drawing: true, boat, onPoint })} />);
 		fireEvent.click(screen.getByRole("button", { name: "Boat" }));
 		fireEvent.keyDown(frame, { key: "Enter" });

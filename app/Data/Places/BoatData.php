@@ -10,6 +10,10 @@ final readonly class BoatData
     public function __construct(
         public ?float $x,
         public ?float $y,
+        /** m within which a phone knows where it is; null where instruments say it, or nobody does. */
+        public ?float $withinM,
+        /** What a phone said, in words; '' without one. */
+        public string $phone,
         public ?RecordingData $recording,
         public ?BackOnData $back,
     ) {

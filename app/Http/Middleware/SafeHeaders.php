@@ -32,7 +32,7 @@ final class SafeHeaders
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'SAMEORIGIN',
             'Referrer-Policy' => 'same-origin',
-            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()',
+            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), browsing-topics=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
         if ($request->isSecure()) {

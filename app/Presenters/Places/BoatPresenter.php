@@ -13,6 +13,7 @@ use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
 use App\Places\Fix;
+use App\Places\PhoneFix;
 use App\Places\Surveys;
 use App\Readings\TodaysReadings;
 use App\Rows\Placing;
@@ -27,15 +28,34 @@ use Illuminate\Support\Carbon;
 /** Where the boat is, what it records, and how to get back onto a mark. */
 final readonly class BoatPresenter
 {
-    public static function now(User $user, Water $water, ?Mark $mark): BoatData
+    /** @param  PhoneFix|null  $phone  what a phone says of where it is: it goes before instruments */
+    public static function now(User $user, Water $water, ?Mark $mark, ?PhoneFix $phone = null): BoatData
     {
-        $fix = Fix::on($user, $water, Carbon::now());
+        $at = $phone?->on($water) ?? Fix::on($user, $water, Carbon::now())?->at;
+        $isByPhone = $phone?->on($water) !== null;
         $recording = Surveys::of($user)->recording();
 
         return new BoatData(
-            x: $fix?->at->east, y: $fix?->at->north, recording: $recording === null ? null : self::recording($recording, $user),
-            back: $mark === null ? null : self::backOn($user, $mark, $fix?->at),
+            x: $at?->east,
+            y: $at?->north,
+            withinM: $isByPhone ? $phone->accuracyM : null,
+            phone: $phone === null ? '' : self::said($user, $water, $phone),
+            recording: $recording === null ? null : self::recording($recording, $user),
+            // Of what a phone is not sure of no way back is told.
+            back: $mark === null ? null : self::backOn($user, $mark, $isByPhone && ! $phone->isSure() ? null : $at),
         );
+    }
+
+    private static function said(User $user, Water $water, PhoneFix $phone): string
+    {
+        $within = (new UnitFormat($user->settings()->units))->depth($phone->accuracyM);
+
+        return match (true) {
+            Placing::frame($water) === null => 'This water was sketched without a position; say where it lies under Change this water.',
+            $phone->on($water) === null => 'This phone is over 100 km from this water.',
+            ! $phone->isSure() => "This phone is only sure to {$within}; wait before you mark.",
+            default => "This phone, within {$within}.",
+        };
     }
 
     public static function recording(Survey $survey, User $user): RecordingData
@@ -72,7 +92,7 @@ final readonly class BoatPresenter
             $back = ReturnToMark::of($boat, new Position($mark->east_m, $mark->north_m), null);
         }
         $words = $back->awayM === null || $back->bearingDeg === null
-            ? 'No instruments say where you are; '.($where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart')
+            ? 'Nothing says where you are; '.($where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart')
             : $where->far($back->awayM).', bearing '.self::bearing($back->bearingDeg);
         $start = $back->upDriftM > 0.0
             ? 'start '.$where->far($back->upDriftM).' up the drift'.($back->startBearingDeg === null || $back->startAwayM === null ? ''

@@ -155,6 +155,7 @@ final readonly class PlacesPresenter
             uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Place, word: $word,
             words: implode(', ', array_filter([
                 $depth === '' ? '' : "at {$depth}", $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
+                $mark->accuracy_m === null ? '' : "within {$say->depth($mark->accuracy_m)}",
             ])),
             x: $mark->east_m, y: $mark->north_m, about: $mark->about, at: $mark->at->toIso8601String(), depth: $depth,
             bottom: $mark->bottom?->value, side: $mark->side, direction: $mark->direction, note: $mark->note,

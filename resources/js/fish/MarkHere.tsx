@@ -2,6 +2,9 @@ import { Suspense, useState } from "react";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { timeOf } from "../parts/words";
+import { SURE_M } from "../phone/position";
+import { UsePhone } from "../phone/UsePhone";
+import { usePosition } from "../phone/usePosition";
 import type { MarkedData, OutingData } from "../types";
 import type { OutingLog } from "./useOuting";
 
@@ -10,11 +13,19 @@ const BackOn = onDemand(() => import("./BackOn"));
 /** One tap marks where the boat is; the marks of today lead back onto them. */
 export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<OutingLog, "mark"> }) {
 	const [back, setBack] = useState<MarkedData | null>(null);
+	const position = usePosition();
 	if (outing.markPads.length === 0) return null;
+	const isSure = position.fix !== null && position.fix.accuracy <= SURE_M;
+	const phone = (
+		<UsePhone position={position} words={isSure ? "where this phone is" : "at the spot, until this phone is sure"} />
+	);
 	return (
 		<section aria-label="Mark this place" className="border-b border-rule py-2">
 			<div className="grid grid-cols-4 items-center gap-2 lg:grid-cols-[auto_repeat(4,minmax(0,1fr))]">
-				<span className="col-span-4 text-[15px] lg:col-span-1">Mark here</span>
+				<span className="col-span-4 flex min-h-11 items-center justify-between gap-3 text-[15px] lg:col-span-1">
+					Mark here
+					<span className="lg:hidden">{phone}</span>
+				</span>
 				{outing.markPads.map(({ value, word }) => (
 					<button
 						key={value}
@@ -27,6 +38,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 					</button>
 				))}
 			</div>
+			<div className="hidden pt-1 lg:block">{phone}</div>
 			{outing.marks.length > 0 && (
 				<p aria-live="polite" className="flex flex-wrap gap-x-5 pt-1">
 					{outing.marks.slice(0, 3).map((mark) => (

@@ -7,6 +7,7 @@ import type { Arrived, Why } from "../outbox/wire";
 import * as clock from "../parts/clock";
 import { plainTexts } from "../parts/plainText";
 import { newId } from "../parts/send";
+import { fixToMarkWith } from "../phone/position";
 import type { ColumnData, OutingData, SharedProps, TyingData } from "../types";
 import { words } from "./entryWords";
 import { type Counted, isKind } from "./tally";
@@ -158,7 +159,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 			() => done({ do: "retie", rod: asDone.now().rods.find((one) => one.inHand)?.uuid ?? null }),
 			[done, asDone],
 		),
-		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word }), [done]),
+		mark: useCallback((kind: string, word: string) => done({ do: "mark", kind, word, ...fixToMarkWith() }), [done]),
 	};
 }
 

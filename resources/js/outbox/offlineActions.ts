@@ -66,7 +66,8 @@ export type Paused = Told & { do: "pause"; why: string; rod: string | null };
 export type WentOn = Told & { do: "go_on" };
 export type Ticked = Told & { do: "tick"; plan: string; number: number; made: boolean };
 export type Ended = Told & { do: "end" };
-export type Marked = Told & { do: "mark"; kind: string; word: string };
+/** With where a phone was as it was pressed, where that was known: degrees, and m within which it lay. */
+export type Marked = Told & { do: "mark"; kind: string; word: string; lat?: number; lon?: number; accuracy?: number };
 export type Moved = Told & {
 	do: "move";
 	/** A spot that is known, by its number; null for a new one. */

@@ -4,6 +4,9 @@ import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { useWide } from "../parts/useWide";
+import { SURE_M } from "../phone/position";
+import { UsePhone } from "../phone/UsePhone";
+import { usePosition } from "../phone/usePosition";
 import { Chart } from "../places/Chart";
 import { ChartTools, type Tool, toolWords } from "../places/ChartTools";
 import { type Open, OpenDialog } from "../places/OpenDialog";
@@ -59,6 +62,7 @@ function OnWater(page: PlacesPage) {
 	const below = useSection(page);
 	const chosen = open?.what === "mark" ? (open.mark?.uuid ?? null) : null;
 	const boat = useBoat(water?.id ?? null, chosen, page.recording);
+	const position = usePosition();
 	const wide = useWide("lg");
 	if (!water) return null;
 	const close = () => setOpen(null);
@@ -81,7 +85,7 @@ function OnWater(page: PlacesPage) {
 	};
 	const here = page.spots.find((spot) => spot.here);
 	const at =
-		boat?.x != null && boat.y !== null
+		boat?.x != null && boat.y !== null && (boat.withinM ?? 0) <= SURE_M
 			? { x: boat.x, y: boat.y }
 			: here?.x != null && here.y !== null
 				? { x: here.x, y: here.y }
@@ -154,6 +158,7 @@ function OnWater(page: PlacesPage) {
 								Mark here
 							</Button>
 						)}
+						<UsePhone position={position} words={boat?.phone || "One moment, it finds itself."} />
 						<Recording water={water} recording={boat?.recording ?? page.recording} />
 						<Button onClick={() => setOpen({ what: "files" })}>Files</Button>
 					</div>

@@ -1,6 +1,7 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { Choice } from "../parts/Choice";
+import { ThisPhone } from "../phone/ThisPhone";
 import { AppLayout } from "../shell/AppLayout";
 import { SignOut } from "../shell/SignOut";
 import { TakeAlong } from "../shell/TakeAlong";
@@ -86,6 +87,10 @@ export default function Settings({ choices, settings }: SettingsPage) {
 				<section className="mt-5 border-t border-rule pt-3">
 					<h2 className="pb-1 text-[19px]">With no signal</h2>
 					<TakeAlong />
+				</section>
+				<section className="mt-5 border-t border-rule pt-3">
+					<h2 className="pb-1 text-[19px]">This phone</h2>
+					<ThisPhone />
 				</section>
 				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
 					<p>

@@ -1,3 +1,4 @@
+import { SURE_M } from "../phone/position";
 import type { BoatData, PlacesPage } from "../types";
 import { margin } from "./ChartLayers";
 import { laid, leaning, type Room, roomAround } from "./labels";
@@ -55,7 +56,20 @@ export function Signs({ page, boat, line, view, size, chosen, look }: Props) {
 			{from && drift && page.wind && (
 				<Drift at={from} by={drift} words={page.wind.driftWords} name={names[spots.length]} />
 			)}
-			{boatAt && (
+			{boatAt && boat?.withinM != null && (
+				<circle
+					cx={boatAt.px}
+					cy={boatAt.py}
+					r={Math.max(4, boat.withinM * view.scale)}
+					fill="var(--brass)"
+					fillOpacity={0.18}
+					stroke="var(--brass)"
+					strokeWidth={1.5}
+				>
+					<title>{boat.phone}</title>
+				</circle>
+			)}
+			{boatAt && isSure(boat) && (
 				<g transform={`translate(${boatAt.px.toFixed(1)} ${boatAt.py.toFixed(1)})`}>
 					<title>The boat</title>
 					<path d="M0 -13 q7 8 6 18 l-6 4 -6 -4 q-1 -10 6 -18Z" fill="var(--hull)" stroke="#FBFCFA" strokeWidth="1.6" />
@@ -63,4 +77,9 @@ export function Signs({ page, boat, line, view, size, chosen, look }: Props) {
 			)}
 		</>
 	);
+}
+
+/** A place that is not sure is only a circle. */
+function isSure(boat: BoatData | null): boolean {
+	return boat?.withinM == null || boat.withinM <= SURE_M;
 }

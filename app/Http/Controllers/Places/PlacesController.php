@@ -9,6 +9,7 @@ use App\Http\Requests\FishSection;
 use App\Models\Mark;
 use App\Models\User;
 use App\Models\Water;
+use App\Places\PhoneFix;
 use App\Places\SectionFishing;
 use App\Presenters\Places\BoatPresenter;
 use App\Presenters\Places\PlacesPresenter;
@@ -68,7 +69,10 @@ final class PlacesController extends Controller
             'user_id', $user->id
         )->where('water_id', $water->id)->where('uuid', $wanted)->first();
 
-        return response()->json(BoatPresenter::now($user, $water, $mark));
+        $told = static fn (string $name): mixed => $request->query($name);
+        $phone = PhoneFix::read($told('lat'), $told('lon'), $told('accuracy'));
+
+        return response()->json(BoatPresenter::now($user, $water, $mark, $phone));
     }
 
     private static function here(User $user, ReadingBook $book): ?Water

@@ -1,0 +1,27 @@
+import { Check } from "../parts/Check";
+import { Trouble } from "../parts/Notice";
+import { setUsed } from "./position";
+import { usePosition } from "./usePosition";
+
+/** What this phone tells Eskith, and what that costs; off until it is chosen here or pressed where it is needed. */
+export function ThisPhone() {
+	const { used, trouble, fix } = usePosition();
+	return (
+		<>
+			<Check checked={used} onChange={setUsed}>
+				Say where it is, on Fish and Places
+			</Check>
+			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
+				Marks lie where you pressed, and the chart shows the boat. It&rsquo;s on only while Fish or Places is open, and
+				costs battery. It goes into your own record, nowhere else.
+			</p>
+			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
+				Browsers tell it only to https addresses; docs/running-it.md says how to have one at home.
+			</p>
+			{used && trouble && <Trouble words={trouble} />}
+			{used && !trouble && (
+				<p className="pt-1 text-[15px]">{fix ? "This phone says where it is." : "One moment, it finds itself."}</p>
+			)}
+		</>
+	);
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
+/** The phone says where it is: played through the browser's own emulation. */
+final class PhonePositionTest extends BrowserTestCase
+{
+    /** Degrees of latitude for a metre. */
+    private const METRE = 1 / 111_400;
+
+    protected bool $phone = true;
+
+    protected bool $keeps = false;
+
+    public function test_marks_lie_where_the_phone_is_as_they_are_pressed_with_a_signal_and_without(): void
+    {
+        $origin = $this->origin();
+        $this->openDemo('/fish');
+        $this->at($origin, 0.0, 6.0);
+        $this->see('Mark here');
+        $this->click('Use this phone');
+        $this->see('where this phone is');
+        $this->at($origin, 40.0, 6.0);
+        $before = $this->last();
+        $this->click('Mark snag here');
+        $this->marked($before, 40.0, 6.0);
+        // What it is not sure of is not marked with.
+        $this->at($origin, 200.0, 60.0);
+        $this->see('at the spot, until this phone is sure');
+        // With no signal it is kept with the place of the press, wherever the boat goes until it is sent.
+        $this->at($origin, 80.0, 9.0);
+        $this->see('where this phone is');
+        $this->server->kill();
+        $before = $this->last();
+        $this->click('Mark edge here');
+        $this->see('to send');
+        $this->at($origin, 300.0, 9.0);
+        $this->server->serve();
+        $this->marked($before, 80.0, 9.0);
+    }
+
+    public function test_the_chart_shows_the_boat_by_the_phone_and_says_how_sure_it_is(): void
+    {
+        $origin = $this->origin();
+        $this->openDemo('/settings');
+        $this->at($origin, 20.0, 45.0);
+        $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
+        $this->see('This phone says where it is.');
+        $this->page->get("{$this->server->url}/places/{$origin[2]}");
+        $this->see('This phone is only sure to');
+        self::assertSame(1, $this->drawn('svg circle title'), 'a circle alone');
+        $this->at($origin, 20.0, 6.0);
+        $this->see('This phone, within 20 ft.');
+        $this->eventually(fn (): bool => $this->drawn('svg g > title') > 0, 'for the boat');
+        $this->page->get("{$this->server->url}/settings");
+        $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
+        $this->page->get("{$this->server->url}/places/{$origin[2]}");
+        $this->find("//button[normalize-space()='Use this phone']");
+    }
+
+    /** The first water that lies somewhere: latitude, longitude, id. @return array{float, float, int} */
+    private function origin(): array
+    {
+        [$latitude, $longitude, $id] = $this->server->records()->query(
+            'SELECT w.latitude, w.longitude, w.id FROM waters w JOIN spots s ON s.water_id = w.id
+             JOIN outings o ON o.spot_id = s.id AND o.ended_at IS NULL WHERE w.latitude IS NOT NULL LIMIT 1',
+        )->fetch(\PDO::FETCH_NUM);
+
+        return [(float) $latitude, (float) $longitude, (int) $id];
+    }
+
+    /** @param  array{float, float, int}  $origin */
+    private function at(array $origin, float $north, float $accuracy): void
+    {
+        $devtools = new ChromeDevToolsDriver($this->page);
+        $devtools->execute('Browser.grantPermissions', ['permissions' => ['geolocation'], 'origin' => $this->server->url]);
+        $devtools->execute('Emulation.setGeolocationOverride', [
+            'latitude' => $origin[0] + $north * self::METRE, 'longitude' => $origin[1], 'accuracy' => $accuracy,
+        ]);
+    }
+
+    private function marked(int $before, float $north, float $accuracy): void
+    {
+        $mark = $this->eventually(fn (): ?array => $this->server->records()->query(
+            "SELECT north_m, east_m, accuracy_m, about FROM marks WHERE id > {$before}",
+        )->fetch(\PDO::FETCH_ASSOC) ?: null, 'for the mark to arrive');
+        self::assertEqualsWithDelta(
+            [$north, 0.0, $accuracy, 0.0], array_map(floatval(...), array_values($mark)), 1.0, 'north, east, accuracy, about',
+        );
+    }
+
+    private function last(): int
+    {
+        return (int) $this->server->records()->query('SELECT max(id) FROM marks')->fetchColumn();
+    }
+
+    private function drawn(string $selector): int
+    {
+        return (int) $this->page->executeScript('return document.querySelectorAll(arguments[0]).length', [$selector]);
+    }
+
+    /** The server was away: what the browser complains of then is not counted. */
+    protected function tearDown(): void
+    {
+        $this->page->manage()->getLog('browser');
+        parent::tearDown();
+    }
+}

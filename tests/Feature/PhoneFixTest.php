@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Mark;
+use App\Models\Outing;
+use App\Models\User;
+use App\Models\Water;
+use App\Readings\Spots;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** Where a phone says it is: marks lie there, and the boat is drawn there. */
+final class PhoneFixTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $angler;
+
+    private Water $water;
+
+    private Outing $outing;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $spot = Spots::keepHere($this->angler, 'Hallowmere', 'North bar');
+        $spot->update(['east_m' => 0, 'north_m' => 0]);
+        $this->water = $spot->water;
+        $this->water->update(['latitude' => 61.0, 'longitude' => -7.0]);
+        $this->post('/outings', ['uuid' => (string) Str::uuid()]);
+        $this->outing = $this->angler->outings()->sole();
+    }
+
+    public function test_a_mark_lies_where_the_phone_was_as_it_was_pressed(): void
+    {
+        // Instruments say another place, and a phone that goes on: neither counts.
+        $this->angler->feed()->create(
+            ['address' => 'x', 'seen_at' => Carbon::now(), 'fix_at' => Carbon::now(), 'latitude' => 61.01, 'longitude' => -7.0],
+        );
+        foreach ([1, 2] as $twice) {
+            self::assertSame([], $this->mark(['lat' => 61.001, 'lon' => -7.0, 'accuracy' => 6.0])->json('refused'));
+        }
+        $mark = Mark::query()->sole();
+        self::assertEqualsWithDelta([0.0, 111.4], [$mark->east_m, $mark->north_m], 0.5);
+        self::assertSame([false, 6.0], [$mark->about, $mark->accuracy_m]);
+        $shown = $this->get("/places/{$this->water->id}")->inertiaProps('marks')[0];
+        self::assertStringContainsString("within 20\u{A0}ft", $shown['words']);
+    }
+
+    public function test_nothing_is_marked_with_what_a_phone_is_not_sure_of_or_elsewhere(): void
+    {
+        foreach ([[61.001, -7.0, 31.0], [52.0, 4.0, 5.0], [null, null, null]] as [$lat, $lon, $accuracy]) {
+            $this->mark(['lat' => $lat, 'lon' => $lon, 'accuracy' => $accuracy], (string) Str::uuid());
+        }
+        self::assertSame([[0.0, true, null]], Mark::query()->get()->map(
+            static fn (Mark $mark): array => [$mark->north_m, $mark->about, $mark->accuracy_m],
+        )->unique()->values()->all(), 'they lie at the spot, and say so');
+        foreach ([
+            ['lat' => 'north'], ['lat' => 91, 'lon' => 0, 'accuracy' => 1], ['lat' => 61, 'lon' => -7, 'accuracy' => -1], ['lon' => 5],
+        ] as $none) {
+            self::assertStringContainsString('This phone told a position', $this->mark($none, (string) Str::uuid())->json('refused.0.why'));
+        }
+        self::assertSame(3, Mark::query()->count());
+    }
+
+    public function test_the_boat_is_where_the_phone_is_and_says_how_sure_that_is(): void
+    {
+        $mark = $this->mark(['lat' => 61.0, 'lon' => -7.0, 'accuracy' => 4]);
+        self::assertSame([], $mark->json('refused'));
+        $uuid = Mark::query()->sole()->uuid;
+        $boat = fn (array $fix): TestResponse => $this->getJson(
+            "/places/{$this->water->id}/boat?".http_build_query(['mark' => $uuid, ...$fix]),
+        );
+        $sure = $boat(['lat' => 61.001, 'lon' => -7.0, 'accuracy' => 6])->assertOk()->json();
+        self::assertEqualsWithDelta([0.0, 111.4, 6.0], [$sure['x'], $sure['y'], $sure['withinM']], 0.5);
+        self::assertSame("This phone, within 20\u{A0}ft.", $sure['phone']);
+        self::assertStringContainsString("370\u{A0}ft, bearing 180°, south", $sure['back']['words']);
+        $vague = $boat(['lat' => 61.001, 'lon' => -7.0, 'accuracy' => 45])->json();
+        self::assertStringContainsString('wait before you mark', $vague['phone']);
+        self::assertStringContainsString('Nothing says where you are', $vague['back']['words']);
+        $far = $boat(['lat' => 10, 'lon' => 10, 'accuracy' => 6])->json();
+        self::assertSame([null, null, 'This phone is over 100 km from this water.'], [$far['x'], $far['withinM'], $far['phone']]);
+        self::assertSame([null, ''], [$boat([])->json('withinM'), $boat([])->json('phone')]);
+        $boat(['lat' => 'x', 'lon' => 1, 'accuracy' => 1])->assertStatus(422);
+        $this->water->update(['latitude' => null]);
+        self::assertStringContainsString('without a position', $boat(['lat' => 61.0, 'lon' => -7.0, 'accuracy' => 6])->json('phone'));
+    }
+
+    /** @param  array<string, mixed>  $fix */
+    private function mark(array $fix, string $uuid = '7c0f3b4e-7a3e-4f0e-9a0c-6a8c3f1d2e11'): TestResponse
+    {
+        return $this->postJson("/outings/{$this->outing->uuid}/taps", ['angler' => $this->angler->id, 'taps' => [
+            ['do' => 'mark', 'uuid' => $uuid, 'kind' => 'snag', 'at' => Carbon::now()->toIso8601ZuluString(), ...$fix],
+        ]])->assertOk();
+    }
+}
