@@ -21,6 +21,7 @@ use Eskith\Telling\Water\AngleFixPresenter;
 use Eskith\Telling\Water\CastPresenter;
 use Eskith\Telling\Water\ChartPresenter;
 use Eskith\Telling\Water\Measuring;
+use Eskith\Telling\Water\PhoneDriftPresenter;
 use Eskith\Telling\Work\LiftsMade;
 use Eskith\Telling\Work\LiftsPresenter;
 use Eskith\Telling\Work\WorkPresenter;
@@ -67,10 +68,13 @@ enum Question: string
     /** What a measurement would change, before it is kept: its `kind`, the `pick`, and what was read off, as it is typed. */
     case Measured = 'measured';
 
+    /** How the boat drifts, from `fixes` of a phone. */
+    case PhoneDrift = 'drift-by-phone';
+
     /** Whether what it takes can be too long for an address: then it is sent. */
     public function isLong(): bool
     {
-        return $this === self::Lifts;
+        return $this === self::Lifts || $this === self::PhoneDrift;
     }
 
     /**
@@ -98,6 +102,7 @@ enum Question: string
             self::Timing => WorkPresenter::of($kit, $drop()),
             self::Rig => RigPresenter::of($kit, $drop()),
             self::Measured => ['said' => Measuring::of($kit, $book, $asked, '', $now)->said],
+            self::PhoneDrift => PhoneDriftPresenter::of($book->settings->units, $asked->list('fixes')),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }

@@ -21,6 +21,7 @@ export const QUESTIONS: readonly string[] = [
 	"/rig/checks",
 	"/work/lifts",
 	"/measured",
+	"/drift-by-phone",
 ];
 
 export const FAMILY = {

@@ -806,6 +806,12 @@ export interface PauseData {
 	rod: string | null;
 }
 
+export interface PhoneDriftData {
+	sentence: string;
+	distance: string | null;
+	seconds: string | null;
+}
+
 export interface PickData {
 	key: string;
 	lureId: number;

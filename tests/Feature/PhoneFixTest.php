@@ -65,7 +65,8 @@ final class PhoneFixTest extends TestCase
         foreach ([
             ['lat' => 'north'], ['lat' => 91, 'lon' => 0, 'accuracy' => 1], ['lat' => 61, 'lon' => -7, 'accuracy' => -1], ['lon' => 5],
         ] as $none) {
-            self::assertStringContainsString('This phone told a position', $this->mark($none, (string) Str::uuid())->json('refused.0.why'));
+            $why = $this->mark($none, (string) Str::uuid())->json('refused.0.why');
+            self::assertStringContainsString('This phone told a position', $why);
         }
         self::assertSame(3, Mark::query()->count());
     }
@@ -91,6 +92,33 @@ final class PhoneFixTest extends TestCase
         $boat(['lat' => 'x', 'lon' => 1, 'accuracy' => 1])->assertStatus(422);
         $this->water->update(['latitude' => null]);
         self::assertStringContainsString('without a position', $boat(['lat' => 61.0, 'lon' => -7.0, 'accuracy' => 6])->json('phone'));
+    }
+
+    public function test_a_drift_by_phone_is_told_with_how_sure_it_is_as_it_would_be_typed(): void
+    {
+        // Three metres north and one east in ten seconds: 0.316 m/s.
+        $fix = static fn (int $s): array => [$s, 61.0 + 0.3 * $s / 111_412, -7.0 + 0.1 * $s / 54_110, 6.0];
+        $ask = fn (array $fixes): TestResponse => $this->postJson('/drift-by-phone', ['fixes' => $fixes]);
+        $told = $ask(array_map($fix, range(0, 100)))->assertOk()->json();
+        self::assertSame('60 s', $told['seconds']);
+        self::assertEqualsWithDelta(62.25, (float) $told['distance'], 0.15);
+        self::assertStringEndsWith(' ft', $told['distance']);
+        self::assertStringStartsWith("Drifting 0.71\u{A0}mph toward the north, ±\u{A0}0.02\u{A0}mph.", $told['sentence']);
+        // Kept as a drift that was measured by hand would be.
+        ['distance' => $distance, 'seconds' => $seconds] = $told;
+        $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'kind' => 'drift', 'distance' => $distance, 'seconds' => $seconds]);
+        self::assertSame('0.71 mph', $this->angler->readings()->where('name', 'drift')->value('text'));
+
+        self::assertSame(
+            ['40 s of drift so far. Let it go on for a minute.', null],
+            [$ask(array_map($fix, range(0, 40)))->json('sentence'), $ask(array_map($fix, range(0, 40)))->json('distance')],
+        );
+        $vague = array_map(static fn (array $one): array => [$one[0], $one[1], $one[2], 31.0], array_map($fix, range(0, 100)));
+        self::assertStringStartsWith('Under way, or not heard yet.', $ask($vague)->json('sentence'));
+        self::assertStringStartsWith('Under way, or not heard yet.', $ask([])->json('sentence'));
+        foreach ([[[1, 2, 3]], [['x', 1, 2, 3]], ['soup'], [[0, 61, -7, 5], [1, 10, 10, 5]], [[0, 95, 0, 1]]] as $none) {
+            $ask($none)->assertStatus(422);
+        }
     }
 
     /** @param  array<string, mixed>  $fix */

@@ -26,6 +26,9 @@ final class Situations
             Question::AngleFix => ['pick' => $pick, 'angle' => '25'],
             Question::Ghost => ['pick' => $pick, 'line' => '0.14 mm'],
             Question::Measured => ['kind' => 'drop', 'pick' => $pick, 'seconds' => '9 s'],
+            Question::PhoneDrift => ['fixes' => (string) json_encode(array_map(
+                static fn (int $s): array => [$s, 61.0 + 0.000_003 * $s, -7.0 + 0.000_001 * ($s % 7), 5.0], range(0, 90),
+            ))],
             Question::Lifts => ['pick' => $pick, 'lifts' => '[[[0,0],[0.2,0.02],[0.4,0.1],[0.5,0.13],[0.7,0.2]]]'],
         };
     }

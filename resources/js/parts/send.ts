@@ -22,12 +22,17 @@ export function token(): string {
 	return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
 
-/** Sends JSON to the application and gives back what it answers. Throws Refused, or a TypeError when nothing answers. */
+/**
+ * Sends JSON to the application and gives back what it answers. Throws Refused, or a TypeError when nothing answers.
+ *
+ * @param isKept whether something is kept by it: then what this device knows is not all of it any more
+ */
 export async function send<T>(
 	method: "GET" | "POST" | "PUT" | "PATCH" | "DELETE",
 	url: string,
 	body?: unknown,
 	signal?: AbortSignal,
+	isKept = method !== "GET",
 ): Promise<T> {
 	const askedAt = Date.now();
 	const response = await fetch(url, {
@@ -44,10 +49,8 @@ export async function send<T>(
 		body: body === undefined ? undefined : JSON.stringify(body),
 	});
 	// What is only looked at may have been kept on the way.
-	if (method !== "GET") {
-		hear(response, askedAt);
-		if (response.ok) kitIsOld();
-	}
+	if (method !== "GET") hear(response, askedAt);
+	if (isKept && response.ok) kitIsOld();
 	return answered<T>(response);
 }
 
@@ -61,7 +64,7 @@ export const POOR = 700;
  * @param body what is too long for the address
  */
 export async function ask<T>(url: string, signal?: AbortSignal, body?: Record<string, unknown>): Promise<T> {
-	const server = send<T>(body ? "POST" : "GET", url, body, signal);
+	const server = send<T>(body ? "POST" : "GET", url, body, signal, false);
 	if (!isOnBoard()) return server;
 	// Whatever becomes of it where the device was quicker, nobody waits for it any more.
 	server.catch(() => {});

@@ -42,8 +42,12 @@ export const NO_POSITION = {
 	late: "No position yet. Hold the phone under the open sky.",
 };
 
+/** ms of fixes that are kept to see how the boat drifts. */
+const KEPT = 180_000;
+
 const listeners = new Set<(position: Position) => void>();
 let watching: number | null = null;
+let way: PhoneFix[] = [];
 let position: Position = { used: kept<boolean>(USED) === true, fix: null, trouble: null };
 
 function tell(change: Partial<Position>): void {
@@ -82,7 +86,14 @@ function heard({ coords, timestamp }: GeolocationPosition): void {
 	// More than that costs what it is shown by; after a time without any the first counts.
 	if (position.fix && !position.trouble && at - position.fix.at < APART / 2) return;
 	const { latitude: lat, longitude: lon, accuracy } = coords;
-	tell({ fix: { lat, lon, accuracy, at }, trouble: null });
+	const fix = { lat, lon, accuracy, at };
+	way = [...way.filter((one) => at - one.at < KEPT), fix];
+	tell({ fix, trouble: null });
+}
+
+/** The fixes of the last minutes, as they are asked about: s, two degrees, and m within which each lies. */
+export function wayOfLate(): [number, number, number, number][] {
+	return way.map(({ at, lat, lon, accuracy }) => [at / 1000, lat, lon, accuracy]);
 }
 
 function failed({ code }: { code: number }): void {
@@ -104,6 +115,7 @@ export function watchPosition(listener: (position: Position) => void): () => voi
 /** This phone is to say where it is from now on, or not any more. */
 export function setUsed(used: boolean): void {
 	keep(USED, used);
+	way = [];
 	tell({ used, fix: null, trouble: null });
 	follow();
 }

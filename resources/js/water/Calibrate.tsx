@@ -10,6 +10,7 @@ import { useAge } from "../parts/useAge";
 import { upper } from "../parts/words";
 import { useMeasure } from "../readings/useMeasure";
 import type { MeasurementData, PickData, ReadingData } from "../types";
+import { PhoneDrift } from "./PhoneDrift";
 
 const kinds = [
 	["drop", "time a drop"],
@@ -63,6 +64,9 @@ function Measure({ pick, readings }: Props) {
 			/>
 			<form className="mt-3" noValidate onSubmit={keep}>
 				<p className="mb-3 text-[15px]">{how(kind, pick)}</p>
+				{kind === "drift" && (
+					<PhoneDrift onTake={(distance, seconds) => form.setData((all) => ({ ...all, distance, seconds }))} />
+				)}
 				{kind !== "hang" && <StopWatch onStop={(seconds) => form.setData("seconds", `${seconds.toFixed(1)} s`)} />}
 				{asked.map(([name, label, placeholder]) => (
 					<Field
@@ -91,7 +95,8 @@ function Measure({ pick, readings }: Props) {
 }
 
 function how(kind: Kind, pick: PickData): string {
-	if (kind === "drift") return "Drop a marker and time how long the boat takes to go a known way from it.";
+	if (kind === "drift")
+		return "Let this phone tell it, or drop a marker and time how long the boat takes to go a known way.";
 	if (kind === "hang")
 		return (
 			`Hang the ${pick.spoken} from its ${pick.hole ?? "eye"} hole and read how far its nose points below level. ` +
@@ -107,7 +112,7 @@ function Measured({ measurements, waiting }: { measurements: MeasurementData[]; 
 	const age = useAge();
 	const none = measurements.length + waiting.length === 0;
 	return (
-		<section aria-label="Measured so far">
+		<section aria-label="Measured so far" className="max-lg:mt-8">
 			<h2 className="text-[19px]">{none ? "Nothing measured yet" : "Measured, beside the estimate it replaces"}</h2>
 			{none && <p className="mt-1 text-slate">Until then every figure rests on estimates and says so.</p>}
 			<ul className="mt-2">
