@@ -12,9 +12,6 @@ use Eskith\Core\Water\Position;
 /** Where a phone says it is, and how sure it is of that. */
 final readonly class PhoneFix
 {
-    /** m beyond which a fix is shown, and nothing is marked with it. */
-    public const SURE_M = 30.0;
-
     private function __construct(public float $latitude, public float $longitude, public float $accuracyM)
     {
     }
@@ -44,7 +41,7 @@ final readonly class PhoneFix
 
     public function isSure(): bool
     {
-        return $this->accuracyM <= self::SURE_M;
+        return $this->accuracyM <= Position::SURE_M;
     }
 
     /** On a water; null on one that is only sketched, or where the phone is elsewhere. */

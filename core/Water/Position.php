@@ -7,6 +7,9 @@ namespace Eskith\Core\Water;
 /** A place on a water, in metres east and north of its own origin. */
 final readonly class Position
 {
+    /** m within which a phone must know where it is: beyond that it is shown, and nothing is worked out from it. */
+    public const SURE_M = 30.0;
+
     public function __construct(public float $east, public float $north)
     {
     }

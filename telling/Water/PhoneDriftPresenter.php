@@ -19,9 +19,6 @@ final class PhoneDriftPresenter
     /** Fixes that are looked at: one a second over the time that counts, and some to spare. */
     private const MOST = 400;
 
-    /** m beyond which a fix does not count. */
-    private const SURE_M = 30.0;
-
     /** m/s that no phone is surer of than. */
     private const LEAST_MS = 0.01;
 
@@ -73,7 +70,7 @@ final class PhoneDriftPresenter
                 throw InvalidInput::because('fixes', 'A fix is seconds, two degrees, and how sure it is in metres.');
             }
             [$at, $latitude, $longitude, $within] = array_map(floatval(...), $numbers);
-            if ($within > self::SURE_M) {
+            if ($within > Position::SURE_M) {
                 continue;
             }
             $frame ??= Frame::of($latitude, $longitude);

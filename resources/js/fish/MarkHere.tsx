@@ -1,8 +1,8 @@
 import { Suspense, useState } from "react";
+import { SURE_M } from "../kinds";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { timeOf } from "../parts/words";
-import { SURE_M } from "../phone/position";
 import { UsePhone } from "../phone/UsePhone";
 import { usePosition } from "../phone/usePosition";
 import type { MarkedData, OutingData } from "../types";
@@ -16,15 +16,15 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 	const position = usePosition();
 	if (outing.markPads.length === 0) return null;
 	const isSure = position.fix !== null && position.fix.accuracy <= SURE_M;
-	const phone = (
-		<UsePhone position={position} words={isSure ? "where this phone is" : "at the spot, until this phone is sure"} />
-	);
+	const where = isSure ? "where this phone is" : "at the spot, until this phone is sure";
 	return (
 		<section aria-label="Mark this place" className="border-b border-rule py-2">
 			<div className="grid grid-cols-4 items-center gap-2 lg:grid-cols-[auto_repeat(4,minmax(0,1fr))]">
 				<span className="col-span-4 flex min-h-11 items-center justify-between gap-3 text-[15px] lg:col-span-1">
 					Mark here
-					<span className="lg:hidden">{phone}</span>
+					<span className="lg:hidden">
+						<UsePhone position={position} words={where} />
+					</span>
 				</span>
 				{outing.markPads.map(({ value, word }) => (
 					<button
@@ -38,7 +38,9 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 					</button>
 				))}
 			</div>
-			<div className="hidden pt-1 lg:block">{phone}</div>
+			<div className="hidden lg:block">
+				<UsePhone position={position} words={where} look="aside" />
+			</div>
 			{outing.marks.length > 0 && (
 				<p aria-live="polite" className="flex flex-wrap gap-x-5 pt-1">
 					{outing.marks.slice(0, 3).map((mark) => (

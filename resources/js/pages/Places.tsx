@@ -1,10 +1,10 @@
 import { router } from "@inertiajs/react";
 import { useRef, useState } from "react";
+import { SURE_M } from "../kinds";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { useWide } from "../parts/useWide";
-import { SURE_M } from "../phone/position";
 import { UsePhone } from "../phone/UsePhone";
 import { usePosition } from "../phone/usePosition";
 import { Chart } from "../places/Chart";

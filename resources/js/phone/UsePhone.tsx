@@ -6,13 +6,14 @@ interface Props {
 	position: Position;
 	/** What is told of it once this phone says where it is. */
 	words: string;
+	look?: "plain" | "aside";
 }
 
 /** The press that asks a phone where it is, or what it says; nothing is asked of it before. */
-export function UsePhone({ position: { used, trouble }, words }: Props) {
+export function UsePhone({ position: { used, trouble }, words, look = "plain" }: Props) {
 	if (!used)
 		return (
-			<Button look="plain" onClick={() => setUsed(true)}>
+			<Button look={look} onClick={() => setUsed(true)}>
 				Use this phone
 			</Button>
 		);

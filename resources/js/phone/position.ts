@@ -1,3 +1,4 @@
+import { SURE_M } from "../kinds";
 import { now } from "../parts/clock";
 import { keep, kept } from "../parts/kept";
 
@@ -21,9 +22,6 @@ export interface Position {
 
 /** Whether this phone says where it is: of the device, not of the angler. */
 const USED = "this phone says where it is";
-
-/** m beyond which a fix is shown, and nothing is marked with it. */
-export const SURE_M = 30;
 
 /** ms after which a fix says nothing of now: a boat has drifted on by then. */
 const FRESH = 5_000;

@@ -1,4 +1,4 @@
-import { SURE_M } from "../phone/position";
+import { SURE_M } from "../kinds";
 import type { BoatData, PlacesPage } from "../types";
 import { margin } from "./ChartLayers";
 import { laid, leaning, type Room, roomAround } from "./labels";
