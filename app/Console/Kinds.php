@@ -41,7 +41,7 @@ final class Kinds
             ."/** A letter of an SVG path with its points: x in lengths of the lure, y in its heights from the middle. */\n"
             ."export type Command = readonly [string, readonly number[]];\n\n"
             .'export const BLADE_BACK = '.json_encode(Outline::BLADE_BACK).";\n\nexport const CLEAR_MM = "
-            .json_encode(Outline::CLEAR_MM).";\n\n/** m within which a phone must know where it is for anything to be worked out from it. */\n"
+            .json_encode(Outline::CLEAR_MM).";\n\n/** m within which a phone must know where it is for anything to rest on it. */\n"
             .'export const SURE_M = '.json_encode(Position::SURE_M).";\n";
         $text .= "\n/** What this device can answer by itself, each by its address. */\nexport const QUESTIONS: readonly string[] = "
             .self::literal(array_map(static fn (Question $one): string => "/{$one->value}", Question::cases()), 0).";\n";

@@ -7,7 +7,7 @@ export const BLADE_BACK = 0.6;
 
 export const CLEAR_MM = 2.4;
 
-/** m within which a phone must know where it is for anything to be worked out from it. */
+/** m within which a phone must know where it is for anything to rest on it. */
 export const SURE_M = 30;
 
 /** What this device can answer by itself, each by its address. */

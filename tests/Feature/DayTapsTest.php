@@ -5,26 +5,22 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Outing;
-use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Tests\Support\SendsDayTaps;
 use Tests\TestCase;
 
 /** What a device did with no signal and is of no outing: readings, and that an outing began. */
 final class DayTapsTest extends TestCase
 {
     use RefreshDatabase;
-
-    private User $angler;
-
-    private Carbon $now;
+    use SendsDayTaps;
 
     protected function setUp(): void
     {
         parent::setUp();
-        Carbon::setTestNow($this->now = Carbon::parse('2026-11-25 09:00:00'));
-        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $this->beginAt('2026-11-25 09:00:00');
     }
 
     protected function tearDown(): void
@@ -161,25 +157,6 @@ final class DayTapsTest extends TestCase
     private function begin(string $id, int $minute): array
     {
         return ['do' => 'begin', 'uuid' => $id, 'at' => $this->when($minute)];
-    }
-
-    private function at(int $minute): Carbon
-    {
-        return $this->now->copy()->addMinutes($minute);
-    }
-
-    private function when(int $minute): string
-    {
-        return $this->at($minute)->toIso8601ZuluString('millisecond');
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $taps
-     * @return array<string, mixed>
-     */
-    private function sent(array $taps): array
-    {
-        return (array) $this->postJson('/taps', ['angler' => $this->angler->id, 'taps' => $taps])->assertOk()->json();
     }
 
     /** @return list<string|null> */

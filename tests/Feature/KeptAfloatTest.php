@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Kits\Kits;
 use App\Models\History;
 use App\Models\Measurement;
-use App\Models\User;
 use Eskith\Telling\Doing\Done;
 use Eskith\Telling\Kit;
 use Eskith\Telling\Question;
@@ -15,24 +14,21 @@ use Eskith\Telling\Tell;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Tests\Support\SendsDayTaps;
 use Tests\TestCase;
 
 /** What was measured, practised and mended with no signal: the device rests on it at once, the record has it once there is one. */
 final class KeptAfloatTest extends TestCase
 {
     use RefreshDatabase;
-
-    private User $angler;
-
-    private Carbon $now;
+    use SendsDayTaps;
 
     private string $pick;
 
     protected function setUp(): void
     {
         parent::setUp();
-        Carbon::setTestNow($this->now = Carbon::parse('2026-11-25 09:00:00'));
-        $this->actingAs($this->angler = $this->anglerOnTheLake());
+        $this->beginAt('2026-11-25 09:00:00');
         $this->pick = $this->angler->lures()->firstOrFail()->id.'.middle.low_hop';
     }
 
@@ -196,24 +192,5 @@ final class KeptAfloatTest extends TestCase
     private function lift(): mixed
     {
         return $this->angler->refresh()->settings['cadences']['low_hop']['lift'] ?? null;
-    }
-
-    private function at(int $minute): Carbon
-    {
-        return $this->now->copy()->addMinutes($minute);
-    }
-
-    private function when(int $minute): string
-    {
-        return $this->at($minute)->toIso8601ZuluString('millisecond');
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $taps
-     * @return array<string, mixed>
-     */
-    private function sent(array $taps): array
-    {
-        return (array) $this->postJson('/taps', ['angler' => $this->angler->id, 'taps' => $taps])->assertOk()->json();
     }
 }
