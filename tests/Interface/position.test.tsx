@@ -51,6 +51,10 @@ const at = (latitude: number, accuracy: number) => ({
 	timestamp: Date.now(),
 });
 
+function Here() {
+	return <UsePhone position={usePosition()} words="where this phone is" />;
+}
+
 describe("a phone", () => {
 	it("is asked where it is only while that is wanted and shown", async () => {
 		const { setUsed: use, watchPosition } = await opened();
@@ -109,7 +113,6 @@ describe("a phone", () => {
 		[2, "This phone can't find itself here. It keeps trying."],
 		[3, "No position yet. Hold the phone under the open sky."],
 	])("says why it does not say where it is: %s", async (code, words) => {
-		const Here = () => <UsePhone position={usePosition()} words="where this phone is" />;
 		render(<Here />);
 		expect(screen.getByRole("button", { name: "Use this phone" })).toBeTruthy();
 		act(() => setUsed(true));
