@@ -87,6 +87,12 @@ final class PlacesTest extends OnWaterTestCase
         self::assertEqualsWithDelta(15.0, $deep(), 0.01);
         $this->put("/waters/{$this->water->id}/level", ['level' => '2 ft up']);
         self::assertEqualsWithDelta(16.0 + 0.61, $deep(), 0.01);
+        // What is shown can be typed.
+        self::assertStringContainsString("2\u{A0}ft above normal", $this->get('/places')->inertiaProps('under'));
+        foreach (['2 ft above normal' => 2, '2 ft below normal' => -2, '2 ft below' => -2, '-2 ft' => -2] as $typed => $feet) {
+            $this->put("/waters/{$this->water->id}/level", ['level' => $typed])->assertSessionHasNoErrors();
+            self::assertEqualsWithDelta(0.3048 * $feet, $this->water->refresh()->level_m, 1e-6, $typed);
+        }
         $this->put("/waters/{$this->water->id}/level", ['level' => 'rather low'])->assertSessionHasErrors('level');
         $this->put("/waters/{$this->water->id}/level", ['level' => '']);
         self::assertNull($this->water->refresh()->level_m);

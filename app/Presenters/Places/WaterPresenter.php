@@ -42,7 +42,7 @@ final class WaterPresenter
         );
     }
 
-    /** "1,240 soundings · level −1.2 ft" */
+    /** "1,240 soundings · 1.2 ft below normal" */
     public static function words(Water $water, ?WaterChart $charted, UnitFormat $say): string
     {
         $tide = TideAndLight::overWater($water);
@@ -50,7 +50,7 @@ final class WaterPresenter
             $tide->tide() !== null => 'the tide stands at '.$say->depth($tide->levelM(Carbon::now())),
             $water->level_m === null => 'level not read',
             abs($water->level_m) < 0.005 => 'level as charted',
-            default => $say->depth(abs($water->level_m)).($water->level_m < 0 ? ' down' : ' up'),
+            default => $say->depth(abs($water->level_m)).($water->level_m < 0 ? ' below normal' : ' above normal'),
         };
 
         return implode(' · ', array_filter([

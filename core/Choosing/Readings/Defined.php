@@ -156,7 +156,7 @@ trait Defined
                 basis: RuleInput::water('forageSize', 'forage', 'size of the forage', 'forage {word}', 'With forage {word}'),
             ),
             self::Species => Definition::choice(
-                Group::Fish, 'after', Species::class, assumed: 'walleye',
+                Group::Fish, 'target fish', Species::class, assumed: 'walleye',
                 basis: RuleInput::aim('species', 'species', 'fish sought', '{word} sought', 'For {word}'),
                 holds: Holds::AllDay,
             ),
