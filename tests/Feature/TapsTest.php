@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Event;
+use Eskith\Telling\Enums\EventKind;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -251,8 +252,9 @@ final class TapsTest extends TestCase
         $taps = [
             $tap(['kind' => 'fish', 'species' => "zander\u{7}"]), $tap([]), 'nothing',
             $tap(['kind' => 'fish', 'species' => "perch\u{FFFE}"]),
-            ['do' => 'retie', 'uuid' => (string) Str::uuid(), 'rod' => (string) Str::uuid(), 'at' => now()->toIso8601String()], $tap([]),
+            $tap(['kind' => 'rock']), $tap([]),
         ];
+        Event::creating(static fn (Event $one): ?bool => $one->kind === EventKind::Rock ? throw new \LogicException('made up') : null);
         $told = $this->postJson("/outings/{$outing}/taps", ['angler' => auth()->id(), 'taps' => $taps])->assertOk()->json();
         self::assertSame([$taps[1]['uuid'], $taps[5]['uuid']], $told['taken']);
         self::assertSame([$taps[0]['uuid'], '', $taps[3]['uuid'], $taps[4]['uuid']], array_column($told['refused'], 'id'));

@@ -29,7 +29,8 @@ final class KeepLevel extends AnglerRequest
         $typed = trim($this->word('level'));
         $down = preg_match('/^[-−]|\b(?:down|below(?: normal)?)$/u', $typed) === 1;
         $read = Measure::parse(
-            trim((string) preg_replace('/^[-−+]\s*|\s*(?:up|down|(?:above|below)(?: normal)?)$/u', '', $typed)), $this->angler()->settings()->units->depth, 'level',
+            trim((string) preg_replace('/^[-−+]\s*|\s*(?:up|down|(?:above|below)(?: normal)?)$/u', '', $typed)),
+            $this->angler()->settings()->units->depth, 'level',
         );
         if (! ($read->si >= 0.0 && $read->si <= 100.0)) {
             throw InvalidInput::because('level', 'A level lies within 100 m of the zero of the chart, such as −1.2 ft.');
