@@ -14,6 +14,7 @@ final class ChoosingTest extends BrowserTestCase
         $this->openDemo();
         $this->see('Other schools: level-lift front hole');
         $this->see('> 35 ft: ⅝ oz');
+        $this->click('All 10');
         $this->find('//ol[@aria-label="Picks, best first"]/li[6]/button')->click();
         $this->see('Why not the white three-eighths-ounce blade');
         $this->see('One step lighter than the ½ oz');

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\Attributes\DataProvider;
-
 /** Nothing moves away under a thumb: what is told later has its place, or stands below all that is pressed. */
 final class StillTest extends BrowserTestCase
 {
@@ -19,19 +17,21 @@ final class StillTest extends BrowserTestCase
 
     protected function setUp(): void
     {
-        $this->phone = $this->dataName() === 'phone';
+        $this->phone = str_ends_with($this->name(), 'phone');
         parent::setUp();
     }
 
-    /** @return iterable<string, array{}> */
-    public static function sizes(): iterable
+    public function test_no_station_moves_once_it_can_be_pressed_on_a_desk(): void
     {
-        yield 'desktop' => [];
-        yield 'phone' => [];
+        $this->demandStill();
     }
 
-    #[DataProvider('sizes')]
-    public function test_no_station_moves_once_it_can_be_pressed(): void
+    public function test_no_station_moves_once_it_can_be_pressed_on_a_phone(): void
+    {
+        $this->demandStill();
+    }
+
+    private function demandStill(): void
     {
         $this->openDemo();
         $moved = [];

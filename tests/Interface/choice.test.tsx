@@ -238,6 +238,18 @@ describe("the list", () => {
 		expect(rows[1]).toMatch(/^1½ oz blade, white/);
 	});
 
+	it("has five and the one that is looked at, and all on a press", () => {
+		const picks = [1, 2, 3, 4, 5, 6, 7].map((n) => listed({ key: `${n}`, lureId: n, place: n }));
+		const places = () => screen.getAllByRole("listitem").map((row) => row.textContent?.[0]);
+		const { rerender } = render(<PickList picks={picks} selected="2" onSelect={() => {}} />);
+		expect(places().join("")).toBe("12345");
+		rerender(<PickList picks={picks} selected="7" onSelect={() => {}} />);
+		expect(places().join("")).toBe("123457");
+		fireEvent.click(screen.getByRole("button", { name: "All 7" }));
+		expect(places().join("")).toBe("1234567");
+		expect(screen.queryByRole("button", { name: "All 7" })).toBeNull();
+	});
+
 	it("is narrowed to a family and opened again", () => {
 		const asked: (string | null)[] = [];
 		const live = (family: string | null) =>

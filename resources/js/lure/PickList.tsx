@@ -26,7 +26,8 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 		...ranked.filter((pick) => pick.lureId !== pinned),
 	];
 	const wide = useWide();
-	const shown = all ? picks : picks.slice(0, FEW);
+	// The one that is looked at stands among them, wherever it ranks.
+	const shown = all ? picks : picks.filter((pick, index) => index < FEW || pick.key === selected);
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
 	return (
 		<>

@@ -60,6 +60,11 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 						)}
 					</div>
 					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose}>
+						{answer.picks.length > 0 && (
+							<p className="mr-auto max-w-[320px] text-[14px] text-slate max-lg:order-last max-lg:basis-full">
+								Angles and seconds are estimates until you time a drop.
+							</p>
+						)}
 						{answer.boxCount > answer.picks.length && <MoreLures answer={answer} onChoose={live.choose} />}
 					</PickList>
 					{answer.boxCount === 0 && <EmptyBox />}
@@ -111,7 +116,6 @@ function ToldLater({ answer, second, trouble, live }: ToldLaterProps) {
 					, {dayOf(second.before.at)}.
 				</p>
 			)}
-			{any && <p className="text-[14px] text-slate">Angles and seconds are estimates until you time a drop.</p>}
 		</div>
 	);
 }
