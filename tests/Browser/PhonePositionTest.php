@@ -36,6 +36,7 @@ final class PhonePositionTest extends BrowserTestCase
         $this->see('where this phone is');
         $this->server->kill();
         $before = $this->last();
+        $this->at($origin, 80.0, 9.0);
         $this->click('Mark edge here');
         $this->see('to send');
         $this->at($origin, 300.0, 9.0);
@@ -51,11 +52,17 @@ final class PhonePositionTest extends BrowserTestCase
         $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
         $this->see('This phone says where it is.');
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
-        $this->see('This phone is only sure to');
-        self::assertSame(1, $this->drawn('svg circle title'), 'a circle alone');
-        $this->at($origin, 20.0, 6.0);
-        $this->see('This phone, within 20 ft.');
-        $this->eventually(fn (): bool => $this->drawn('svg g > title') > 0, 'for the boat');
+        $this->eventually(function () use ($origin): bool {
+            $this->at($origin, 20.0, 45.0);
+
+            return str_contains($this->text(), 'This phone is only sure to') && $this->drawn('svg circle title') === 1;
+        }, 'for a circle alone');
+        self::assertSame(1, $this->drawn('svg circle title'));
+        $this->eventually(function () use ($origin): bool {
+            $this->at($origin, 20.0, 6.0);
+
+            return str_contains($this->text(), 'This phone, within 20 ft.') && $this->drawn('svg g > title') > 0;
+        }, 'for the boat');
         $this->page->get("{$this->server->url}/settings");
         $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
         $this->page->get("{$this->server->url}/places/{$origin[2]}");

@@ -93,6 +93,23 @@ describe("a phone", () => {
 		expect(heard.filter(Boolean)).toEqual([61, 63]);
 	});
 
+	it("says nothing of now once it has fallen silent, or nobody looked for a while", async () => {
+		const { setUsed: use, watchPosition } = await opened();
+		const heard: (number | null)[] = [];
+		const listen = () => watchPosition(({ fix }) => heard.push(fix?.lat ?? null));
+		const stop = listen();
+		use(true);
+		vi.useFakeTimers({ now: Date.now() });
+		device.asked[0]?.heard(at(61, 5));
+		expect(heard.at(-1)).toBe(61);
+		vi.advanceTimersByTime(5001);
+		expect(heard.at(-1)).toBeNull();
+		device.asked[0]?.heard(at(62, 5));
+		stop();
+		listen();
+		expect(heard.at(-1)).toBeNull();
+	});
+
 	it("marks only with what it is sure of, and just said", async () => {
 		const { fixToMarkWith, setUsed: use, watchPosition } = await opened();
 		const stop = watchPosition(() => {});

@@ -143,7 +143,7 @@ function outingNow(on: string | null, waiting: OfflineAction[]): string | null {
 	return waiting.some((one) => one.do === "end" && one.outing === outing) ? null : outing;
 }
 
-export function isRead(action: OfflineAction): action is Read {
+function isRead(action: OfflineAction): action is Read {
 	return action.do === "read";
 }
 

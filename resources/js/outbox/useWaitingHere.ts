@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import type { OfflineAction } from "./offlineActions";
+import { watchHere } from "./watchHere";
 
 type Of<Do> = Extract<OfflineAction, { do: Do }>;
 
@@ -13,8 +14,6 @@ export function useWaitingHere<Do extends OfflineAction["do"]>(what: Do, onGone:
 	const gone = useRef(onGone);
 	gone.current = onGone;
 	useEffect(() => {
-		let closed = false;
-		let stop = () => {};
 		let known = 0;
 		const hear = (all: OfflineAction[]) => {
 			const waiting = all.filter((one): one is Of<Do> => one.do === what);
@@ -23,15 +22,7 @@ export function useWaitingHere<Do extends OfflineAction["do"]>(what: Do, onGone:
 			known = waiting.length;
 			setHere(waiting);
 		};
-		const watch = async () => {
-			const { watchWaiting } = await import("./day");
-			if (!closed) stop = watchWaiting(hear);
-		};
-		void watch().catch(() => {});
-		return () => {
-			closed = true;
-			stop();
-		};
+		return watchHere(hear);
 	}, [what]);
 	return here;
 }

@@ -46,6 +46,8 @@ const KEPT = 180_000;
 const listeners = new Set<(position: Position) => void>();
 let watching: number | null = null;
 let way: PhoneFix[] = [];
+/** Until what was said last says nothing of now any more. */
+let fading: ReturnType<typeof setTimeout> | undefined;
 let position: Position = { used: kept<boolean>(USED) === true, fix: null, trouble: null };
 
 function tell(change: Partial<Position>): void {
@@ -59,6 +61,7 @@ function follow(): void {
 	if (!wanted && watching !== null) {
 		navigator.geolocation.clearWatch(watching);
 		watching = null;
+		forget();
 	}
 	if (!wanted || watching !== null) return;
 	const cannot = lacking();
@@ -87,6 +90,14 @@ function heard({ coords, timestamp }: GeolocationPosition): void {
 	const fix = { lat, lon, accuracy, at };
 	way = [...way.filter((one) => at - one.at < KEPT), fix];
 	tell({ fix, trouble: null });
+	clearTimeout(fading);
+	fading = setTimeout(forget, FRESH);
+}
+
+/** What is shown of where it is and what a press marks with are one: both end with it. */
+function forget(): void {
+	clearTimeout(fading);
+	tell({ fix: null });
 }
 
 /** The fixes of the last minutes, as they are asked about: s, two degrees, and m within which each lies. */

@@ -2,6 +2,7 @@ import type { QueryKey } from "@tanstack/react-query";
 import { type RefObject, useEffect } from "react";
 import type { Texts } from "../outbox/day";
 import type { OfflineAction, Read } from "../outbox/offlineActions";
+import { watchHere } from "../outbox/watchHere";
 import { now } from "../parts/clock";
 import { queries } from "../parts/queries";
 import { ask, askHere } from "../parts/send";
@@ -54,7 +55,6 @@ export function useTypedHere({ key, view, show, setPending, setTroubles, said }:
 	useEffect(() => {
 		const opened = now();
 		let closed = false;
-		let stop = () => {};
 		let known: Read[] | null = null;
 		// What waits beside readings: tied on, measured, retied.
 		let others = 0;
@@ -89,11 +89,7 @@ export function useTypedHere({ key, view, show, setPending, setTroubles, said }:
 			if (isFirst ? waiting.length > 0 : more > 0) void lookHere();
 			else if (gone.length > 0 || more < 0) void arrived(gone);
 		};
-		const watch = async () => {
-			const { watchWaiting } = await import("../outbox/day");
-			if (!closed) stop = watchWaiting(hear);
-		};
-		void watch().catch(() => {});
+		const stop = watchHere(hear);
 		return () => {
 			closed = true;
 			stop();
