@@ -49,7 +49,7 @@ final class PhonePositionTest extends BrowserTestCase
         $origin = $this->origin();
         $this->openDemo('/settings');
         $this->at($origin, 20.0, 45.0);
-        $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
+        $this->find("//label[normalize-space()='Say where it is']")->click();
         $this->see('This phone says where it is.');
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
         $this->eventually(function () use ($origin): bool {
@@ -64,7 +64,7 @@ final class PhonePositionTest extends BrowserTestCase
             return str_contains($this->text(), 'This phone, within 20 ft.') && $this->drawn('svg g > title') > 0;
         }, 'for the boat');
         $this->page->get("{$this->server->url}/settings");
-        $this->find("//label[normalize-space()='Say where it is, on Fish and Places']")->click();
+        $this->find("//label[normalize-space()='Say where it is']")->click();
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
         $this->find("//button[normalize-space()='Use this phone']");
     }

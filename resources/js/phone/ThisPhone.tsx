@@ -9,11 +9,11 @@ export function ThisPhone() {
 	return (
 		<>
 			<Check checked={used} onChange={setUsed}>
-				Say where it is, on Fish and Places
+				Say where it is
 			</Check>
 			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
-				Marks lie where you pressed, and the chart shows the boat. It&rsquo;s on only while Fish or Places is open, and
-				costs battery. It goes into your own record, nowhere else.
+				Marks lie where you pressed, the chart shows the boat, and Water tells its drift. It&rsquo;s asked only while a
+				page shows it, and costs battery. It goes into your own record, nowhere else.
 			</p>
 			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
 				Browsers tell it only to https addresses; docs/running-it.md says how to have one at home.
