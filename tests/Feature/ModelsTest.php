@@ -30,4 +30,19 @@ final class ModelsTest extends TestCase
     {
         self::assertTrue(Schema::hasTable((new $class)->getTable()));
     }
+
+    public function test_what_leads_to_a_row_is_found_by_an_index(): void
+    {
+        $unfound = [];
+        foreach (Schema::getTables() as $table) {
+            $indexed = array_map(static fn (array $index): string => $index['columns'][0], Schema::getIndexes($table['name']));
+            foreach (Schema::getForeignKeys($table['name']) as $key) {
+                if (! in_array($key['columns'][0], $indexed, true)) {
+                    $unfound[] = "{$table['name']}.{$key['columns'][0]}";
+                }
+            }
+        }
+
+        self::assertSame([], $unfound, 'whoever takes a row away reads through all of these');
+    }
 }
