@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\LockingSqliteConnection;
 use App\Models\User;
 use Closure;
 use Eskith\Telling\Kept\Coerce;
@@ -11,6 +12,7 @@ use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
 use Generator;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use stdClass;
@@ -46,6 +48,8 @@ final class Archive
     /** @return string path of a temporary file, for the caller to delete */
     public static function write(User $user): string
     {
+        // PHP's own bound is that of a usual request.
+        set_time_limit(Config::integer('eskith.archive_seconds'));
         $archive = new self($user);
         $path = (string) tempnam(sys_get_temp_dir(), 'eskith');
         $parts = [];
@@ -54,7 +58,7 @@ final class Archive
             if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
                 throw new RuntimeException('The archive cannot be written.');
             }
-            DB::transaction(static function () use ($archive, $zip, &$parts): void {
+            LockingSqliteConnection::here()->snapshot(static function () use ($archive, $zip, &$parts): void {
                 foreach (Tables::all() as $table) {
                     $parts[] = $part = (string) tempnam(sys_get_temp_dir(), 'eskith');
                     $archive->writeList($part, $table);

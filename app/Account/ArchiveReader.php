@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Database\Pieces;
 use App\Models\User;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
@@ -11,11 +12,12 @@ use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
 use Generator;
-use Illuminate\Support\Facades\DB;
+use PDOException;
 
 /**
- * Reads an archive into an account, in one transaction and row by row: what the account lacks is added, what is there stays as
- * it is, and a row that cannot be, or for which there is no room, is refused by itself.
+ * Reads an archive into an account, row by row and in short transactions, so that nobody else waits for a large one: what the
+ * account lacks is added, what is there stays as it is, and a row that cannot be, or for which there is no room, is refused by
+ * itself. Broken off, the same file goes on where it was.
  */
 final class ArchiveReader
 {
@@ -24,6 +26,9 @@ final class ArchiveReader
 
     /** Rows between two looks at the time. */
     private const LOOK_EVERY = 500;
+
+    /** SQLSTATE class of rows that cannot be beside others. */
+    private const CANNOT_BE = '23';
 
     /** Refused rows that are named. */
     private const NAMED = 5;
@@ -54,17 +59,18 @@ final class ArchiveReader
      */
     public static function take(User $user, string $path): string
     {
-        $reader = new self($user, GivenRows::ofArchive($path));
-        DB::transaction(static function () use ($reader): void {
+        return OneFile::of($user, static function () use ($user, $path): string {
+            $reader = new self($user, GivenRows::ofArchive($path));
+            $reader->given->demandWhole();
             $reader->all();
             $reader->account($reader->given->head);
-        });
 
-        return $reader->told();
+            return $reader->told();
+        });
     }
 
     /**
-     * Outings as LogFile writes them, in one transaction.
+     * Outings as LogFile writes them, in the same way.
      *
      * @return string what was done, in a sentence
      *
@@ -73,7 +79,7 @@ final class ArchiveReader
     public static function takeLog(User $user, GivenRows $log): string
     {
         $reader = new self($user, $log);
-        DB::transaction($reader->all(...));
+        $reader->all();
 
         return $reader->told();
     }
@@ -85,8 +91,17 @@ final class ArchiveReader
             'waters' => iterator_to_array($this->rows('waters'), false), 'spots' => iterator_to_array($this->rows('spots'), false),
         ]);
         foreach (Tables::all() as $table) {
-            $this->table($table, isset($places[$table->name]) ? array_values($places[$table->name]) : $this->rows($table->name));
+            $this->table($table, isset($places[$table->name]) ? self::each($places[$table->name]) : $this->rows($table->name));
         }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $rows
+     * @return Generator<int, mixed>
+     */
+    private static function each(array $rows): Generator
+    {
+        yield from array_values($rows);
     }
 
     /**
@@ -104,29 +119,41 @@ final class ArchiveReader
         }
     }
 
-    /** @param  iterable<int, mixed>  $rows */
-    private function table(Table $table, iterable $rows): void
+    /** @param  Generator<int, mixed>  $rows */
+    private function table(Table $table, Generator $rows): void
     {
         $into = RowsInto::of($table, $this->user->id);
-        foreach ($rows as $i => $given) {
-            $row = is_array($given) ? $this->columns($table, $given) : null;
-            $id = $row === null ? null : $into->add($row);
-            if ($id === null) {
-                $this->refused++;
-                if ($this->refused <= self::NAMED) {
-                    $this->which[] = "{$table->name} ".($i + 1);
-                }
-            } elseif ($into->isLedTo) {
-                $no = $given['no'] ?? null;
-                $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $id;
-                if ($table->name === 'outings') {
-                    $this->spots[$id] = $row['spot_id'] === null ? null : Coerce::whole($row['spot_id']);
-                }
+        try {
+            Pieces::each($rows, function (mixed $given, int $i) use ($table, $into): void {
+                $this->row($table, $into, $given, $i);
+            });
+            $into->end();
+        } catch (PDOException $fault) {
+            if (! str_starts_with((string) $fault->getCode(), self::CANNOT_BE)) {
+                throw $fault;
             }
+            throw InvalidInput::because('file', 'Your record was changed meanwhile; choose the file again, and the rest of it is added.');
         }
-        $into->end();
         $this->added += $into->added;
         $this->there += $into->there;
+    }
+
+    private function row(Table $table, RowsInto $into, mixed $given, int $i): void
+    {
+        $row = is_array($given) ? $this->columns($table, $given) : null;
+        $id = $row === null ? null : $into->add($row);
+        if ($id === null) {
+            $this->refused++;
+            if ($this->refused <= self::NAMED) {
+                $this->which[] = "{$table->name} ".($i + 1);
+            }
+        } elseif ($into->isLedTo) {
+            $no = $given['no'] ?? null;
+            $this->ids[$table->name][is_int($no) ? $no : $i + 1] = $id;
+            if ($table->name === 'outings') {
+                $this->spots[$id] = ($row['spot_id'] ?? null) === null ? null : Coerce::whole($row['spot_id']);
+            }
+        }
     }
 
     /**

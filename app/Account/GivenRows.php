@@ -38,7 +38,9 @@ final class GivenRows
 
     private function __construct(private readonly int $most, private readonly ?ZipArchive $zip)
     {
-        $this->until = microtime(true) + Config::integer('eskith.file_seconds');
+        // PHP's own bound is that of a usual request.
+        set_time_limit(Config::integer('eskith.archive_seconds') + 10);
+        $this->until = microtime(true) + Config::integer('eskith.archive_seconds');
     }
 
     /** @throws InvalidInput when it is no archive */
@@ -113,6 +115,21 @@ final class GivenRows
         }
     }
 
+    /**
+     * Goes through all of it once: what is wrong with it is known before anything of it is written.
+     *
+     * @throws InvalidInput when it cannot be read to its end
+     */
+    public function demandWhole(): void
+    {
+        foreach (Tables::all() as $table) {
+            foreach ($this->of($table->name) as $row) {
+                unset($row);
+            }
+        }
+        $this->bytes = 0;
+    }
+
     /** @throws InvalidInput when there are more rows of a table than one angler can have */
     private static function demandRoom(string $table, int $rows): void
     {
@@ -125,7 +142,9 @@ final class GivenRows
     public function demandTime(): void
     {
         if (microtime(true) > $this->until) {
-            throw InvalidInput::because('file', 'That file takes too long to read; nothing of it was taken in. Split it.');
+            throw InvalidInput::because(
+                'file', 'That file takes too long to read here. Choose it again: what is in already stays, and the rest is added.',
+            );
         }
     }
 

@@ -164,6 +164,12 @@ final class LogFile
      */
     public static function take(User $user, string $path): string
     {
+        return OneFile::of($user, static fn (): string => self::takeAlone($user, $path));
+    }
+
+    /** @throws InvalidInput */
+    private static function takeAlone(User $user, string $path): string
+    {
         $stream = fopen($path, 'r') ?: throw InvalidInput::because('file', 'That file did not come through whole; choose it again.');
         try {
             $head = ltrim((string) fread($stream, 400), "\u{FEFF} \t\r\n");

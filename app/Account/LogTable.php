@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Database\Caps;
+use App\Database\Pieces;
 use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Kept\Coerce;
-use Illuminate\Support\Facades\DB;
+use Generator;
 
 /** Reads a table of events into the outings that are there: an event that is known stays, one that is not is added to its setup. */
 final class LogTable
@@ -30,35 +31,38 @@ final class LogTable
             throw InvalidInput::because('file', 'That table has over '.number_format(self::ROWS).' rows; split it.');
         }
 
-        return DB::transaction(static function () use ($user, $rows): string {
-            [$added, $there, $refused] = [0, 0, []];
-            $known = array_fill_keys(array_map(Coerce::text(...), $user->events()->pluck('uuid')->all()), true);
-            $setups = Setup::query()->where('user_id', $user->id)
-                ->whereIn('outing_id', $user->outings()->select('id'))->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
-            $room = Caps::room($user->id, 'events');
-            foreach ($rows as $line => $row) {
-                $uuid = mb_strtolower($row['event'] ?? '');
-                if (isset($known[$uuid])) {
-                    $there++;
+        [$added, $there, $refused] = [0, 0, []];
+        $known = array_fill_keys(array_map(Coerce::text(...), $user->events()->pluck('uuid')->all()), true);
+        $setups = Setup::query()->where('user_id', $user->id)
+            ->whereIn('outing_id', $user->outings()->select('id'))->get(['id', 'uuid', 'outing_id'])->keyBy('uuid')->all();
+        $room = Caps::room($user->id, 'events');
+        $each = (static function () use ($rows): Generator {
+            yield from $rows;
+        })();
+        Pieces::each($each, static function (array $row, int $line) use (
+            $user, $setups, &$known, &$room, &$added, &$there, &$refused,
+        ): void {
+            $uuid = mb_strtolower($row['event'] ?? '');
+            if (isset($known[$uuid])) {
+                $there++;
 
-                    continue;
-                }
-                $columns = self::columns($row);
-                if ($columns === null || $room-- < 1 || ! isset($setups[$row['setup'] ?? ''])) {
-                    $refused[] = $line;
-
-                    continue;
-                }
-                $setup = $setups[$row['setup'] ?? ''];
-                Event::query()->create([...$columns, 'user_id' => $user->id, 'outing_id' => $setup->outing_id, 'setup_id' => $setup->id]);
-                $known[$uuid] = true;
-                $added++;
+                return;
             }
+            $columns = self::columns($row);
+            if ($columns === null || $room-- < 1 || ! isset($setups[$row['setup'] ?? ''])) {
+                $refused[] = $line;
 
-            return "Read in: {$added} added, {$there} there already".($refused === [] ? '.' : ', '.count($refused)
-                .' refused because they cannot be, or their outing is not there (read its JSON in first): lines '
-                .implode(', ', array_slice($refused, 0, 5)).(count($refused) > 5 ? ' …' : '.'));
+                return;
+            }
+            $setup = $setups[$row['setup'] ?? ''];
+            Event::query()->create([...$columns, 'user_id' => $user->id, 'outing_id' => $setup->outing_id, 'setup_id' => $setup->id]);
+            $known[$uuid] = true;
+            $added++;
         });
+
+        return "Read in: {$added} added, {$there} there already".($refused === [] ? '.' : ', '.count($refused)
+            .' refused because they cannot be, or their outing is not there (read its JSON in first): lines '
+            .implode(', ', array_slice($refused, 0, 5)).(count($refused) > 5 ? ' …' : '.'));
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Database\SQLiteConnection;
+use Illuminate\Support\Facades\DB;
 use PDOException;
+use RuntimeException;
 
 /**
  * SQLite whose transactions hold the write lock from their first statement. A transaction that reads before it writes
@@ -15,6 +17,14 @@ use PDOException;
  */
 final class LockingSqliteConnection extends SQLiteConnection
 {
+    /** The one that the records are in. */
+    public static function here(): self
+    {
+        $connection = DB::connection();
+
+        return $connection instanceof self ? $connection : throw new RuntimeException('The records lie in no SQLite file.');
+    }
+
     /** @throws PDOException when another writer keeps the lock for longer than the busy timeout */
     protected function executeBeginTransactionStatement(): void
     {
@@ -28,6 +38,29 @@ final class LockingSqliteConnection extends SQLiteConnection
             $pdo->exec('BEGIN');
             $pdo->rollBack();
             throw $busy;
+        }
+    }
+
+    /**
+     * Reads the records as they are now, however long that takes, and holds up no writer. What is read within a transaction is read
+     * as that sees it.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     */
+    public function snapshot(callable $read): mixed
+    {
+        $pdo = $this->getPdo();
+        if ($pdo->inTransaction()) {
+            return $read();
+        }
+        $pdo->beginTransaction();
+        try {
+            return $read();
+        } finally {
+            $pdo->rollBack();
         }
     }
 }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Account\Archive;
+use App\Account\OneFile;
 use App\Account\Table;
 use App\Account\Tables;
 use App\Models\Lure;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Schema;
 use Tests\TestCase;
 use ZipArchive;
@@ -150,7 +153,13 @@ final class ArchiveTest extends TestCase
             );
         }
         $good = ['format' => Archive::FORMAT, 'version' => 1];
-        $this->take($this->zip(['account' => $good, 'lures' => 7]))->assertSessionHasErrors('file');
+        $water = [
+            'name' => 'Long tarn', 'kind' => 'lake', 'profile' => 'uniform', 'salinity' => 0, 'local_rules' => '', 'protected_fish' => '',
+        ];
+        $this->take($this->zip(['account' => $good, 'waters' => [$water], 'rule_choices' => 7]))->assertSessionHasErrors('file');
+        self::assertSame(0, $other->waters()->count(), 'what is wrong at its end is known before anything is written');
+        $this->take($this->zip(['account' => $good, 'waters' => [$water]]))->assertSessionHasNoErrors();
+        self::assertSame(1, $other->waters()->count(), 'it is no fault of the rest of it');
         $this->take($this->zip(['account' => $good, 'rods' => array_fill(0, 61, 1)]))->assertSessionHasErrors(
             ['file' => 'That file has more rods than one angler can have; it is not read.'],
         );
@@ -164,6 +173,35 @@ final class ArchiveTest extends TestCase
         );
         unlink($path);
         self::assertSame(0, $other->lures()->count());
+    }
+
+    public function test_one_file_is_read_at_a_time(): void
+    {
+        $this->actingAs($user = $this->angler());
+        $file = $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 1]]);
+        $said = ['file' => 'Another file of yours is being read in; wait until it is done, then choose this one again.'];
+        OneFile::of($user, function () use ($file, $said): void {
+            $this->take($file)->assertSessionHasErrors($said);
+            $this->post('/log', ['file' => UploadedFile::fake()->createWithContent('log.json', '{}')])->assertSessionHasErrors($said);
+        });
+        $this->take($file)->assertSessionHasNoErrors();
+    }
+
+    public function test_what_was_changed_while_it_was_read_is_said_and_the_rest_comes_with_the_next_try(): void
+    {
+        $this->actingAs($user = $this->angler());
+        $mark = ['uuid' => fake()->uuid(), 'name' => 'Box', 'kind' => 'reel', 'details' => '', 'quantity' => 1];
+        $file = $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 1], 'gear' => [$mark]]);
+        $meanwhile = static function () use ($user, $mark): void {
+            DB::table('gear')->insertOrIgnore([...$mark, 'user_id' => $user->id]);
+        };
+        Event::listen(TransactionBeginning::class, $meanwhile);
+        $this->take($file)->assertSessionHasErrors(
+            ['file' => 'Your record was changed meanwhile; choose the file again, and the rest of it is added.'],
+        );
+        Event::forget(TransactionBeginning::class);
+        $meanwhile();
+        self::assertStringContainsString('1 there already', $this->take($file)->getSession()->get('said'));
     }
 
     public function test_the_demo_cannot_be_deleted(): void

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Database\LockingSqliteConnection;
+use App\Database\Pieces;
+use Generator;
+use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use PDO;
 use PDOException;
 use Tests\TestCase;
@@ -79,6 +83,34 @@ final class LockingTest extends TestCase
 
         self::assertSame(0, DB::table('touches')->count());
         $this->other()->exec("INSERT INTO touches (what) VALUES ('the lock is free')");
+        self::assertSame(1, DB::table('touches')->count());
+    }
+
+    public function test_others_write_between_the_pieces_of_long_work(): void
+    {
+        $other = $this->other();
+        Event::listen(TransactionCommitted::class, static function () use ($other): void {
+            $other->exec("INSERT INTO touches (what) VALUES ('theirs')");
+        });
+        Pieces::each((static function (): Generator {
+            yield from ['first', 'second', 'third'];
+        })(), static function (string $what): void {
+            DB::table('touches')->insert(['what' => $what]);
+            usleep(250_000);
+        });
+
+        self::assertSame(['first', 'second', 'theirs', 'third', 'theirs'], DB::table('touches')->orderBy('id')->pluck('what')->all());
+    }
+
+    public function test_what_is_read_for_long_is_read_as_it_was_and_holds_up_nobody(): void
+    {
+        $other = $this->other();
+        LockingSqliteConnection::here()->snapshot(function () use ($other): void {
+            self::assertSame(0, DB::table('touches')->count());
+            $other->exec("INSERT INTO touches (what) VALUES ('theirs')");
+            self::assertSame(0, DB::table('touches')->count());
+        });
+
         self::assertSame(1, DB::table('touches')->count());
     }
 

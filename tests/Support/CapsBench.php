@@ -34,12 +34,12 @@ final class CapsBench
         $server = AppServer::start(2);
         try {
             $records = $server->records();
-            $full = new self($records, (int) $records->query("SELECT id FROM users WHERE email = 'demo@eskith.invalid'")->fetchColumn());
-            $full->fill();
+            $angler = (int) $records->query("SELECT id FROM users WHERE email = 'demo@eskith.invalid'")->fetchColumn();
+            self::fill($records, $angler);
             $jar = CookieJar::fromArray($server->demoVisit(), '127.0.0.1');
             $client = new Client(['base_uri' => $server->url, 'cookies' => $jar, 'timeout' => 120, 'http_errors' => false]);
             $slow = 0;
-            $outing = $records->query("SELECT uuid FROM outings WHERE user_id = {$full->angler} ORDER BY id LIMIT 1 OFFSET 30")
+            $outing = $records->query("SELECT uuid FROM outings WHERE user_id = {$angler} ORDER BY id LIMIT 1 OFFSET 30")
                 ->fetchColumn();
             foreach ([...self::PAGES, "/outings/{$outing}"] as $page) {
                 $times = [];
@@ -60,7 +60,13 @@ final class CapsBench
         }
     }
 
-    private function fill(): void
+    /** An angler who has a row of everything gets as many as one can have. */
+    public static function fill(PDO $records, int $angler): void
+    {
+        (new self($records, $angler))->toTheBrim();
+    }
+
+    private function toTheBrim(): void
     {
         $this->records->exec('PRAGMA foreign_keys = OFF; PRAGMA synchronous = OFF');
         $this->records->beginTransaction();
@@ -87,6 +93,7 @@ final class CapsBench
             'ended_at' => "datetime('2021-01-01 13:00:00', '+' || n || ' days')",
         ]);
         $this->more('setups', ['outing_id' => $this->oneOf('outings'), 'lure_id' => $this->oneOf('lures'), 'until_at' => 'NULL',
+            'cadence' => "'short_pop'",
             'tied_at' => "datetime('2021-01-01 07:30:00', '+' || (n % 990) || ' days')"]);
         $this->more('history', []);
         $this->more('pauses', ['outing_id' => $this->oneOf('outings')]);
