@@ -10,6 +10,7 @@ use GuzzleHttp\Promise\Utils;
 use PHPUnit\Framework\TestCase;
 use Psr\Http\Message\ResponseInterface;
 use Tests\Browser\Support\AppServer;
+use Tests\Support\Visitor;
 use ZipArchive;
 
 /**
@@ -169,12 +170,18 @@ final class HostileTest extends TestCase
     public function test_others_are_answered_beside_two_of_them(): void
     {
         $file = "lat,lon,depth_m\n".str_repeat("60.1,5.1,4.2\n", 190_000);
-        $sent = array_map(fn (int $i) => self::client()->postAsync('/waters/'.$this->water().'/import', [
-            'multipart' => [['name' => 'file', 'contents' => $file.$i, 'filename' => "{$i}.csv"]], 'headers' => self::token(self::$angler),
-        ]), [1, 2]);
+        // Of one angler one file is read at a time.
+        $sent = array_map(static function (int $i) use ($file) {
+            $sender = Visitor::registered(self::$server->url, "beside{$i}@example.test");
+            $sender->send('POST', '/spots', ['json' => ['water' => 'Short tarn', 'spot' => 'Bar']]);
+            $water = self::$server->records()->query('SELECT max(id) FROM waters')->fetchColumn();
+
+            return $sender->later('POST', "/waters/{$water}/import", Visitor::file($file, 'a.csv'));
+        }, [1, 2]);
         for ($i = 0; $i < 8; $i++) {
-            self::assertSame(200, self::client(new CookieJar)->get('/sign-in')->getStatusCode());
+            self::assertSame(200, (new Visitor(self::$server->url))->get('/sign-in')->getStatusCode());
         }
+        self::assertSame(['pending', 'pending'], array_map(static fn ($one): string => $one->getState(), $sent), 'answered beside them');
         Utils::settle($sent)->wait();
         self::assertSame(4, self::$server->workers());
     }
