@@ -9,7 +9,6 @@ use Eskith\Core\Record\BackDown;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\Flew;
 use Eskith\Telling\Kept\Coerce;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** What came after each fish at its spot; and how the lures flew that fouled. */
@@ -18,10 +17,15 @@ final class AfterFish
     /** @return list<array{float, bool}> of each fish of which the end is known: s to the next drop there, whether a bite followed that */
     public static function backDown(User $user, FishedOutings $outings): array
     {
-        $ended = self::events($user)->whereNotNull('over_at');
-        $rows = self::events($user)->whereIn('events.outing_id', (clone $ended)->select('events.outing_id'))
-            ->whereIn('kind', [EventKind::Drop->value, ...EventKind::bites()])->orderBy('at')->orderBy('events.id')
-            ->get(['events.outing_id', 'kind', 'at', 'over_at', 'setups.spot_id']);
+        $ended = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereNotNull('over_at')
+            ->distinct()->pluck('outing_id')->all();
+        if ($ended === []) {
+            return [];
+        }
+        // By their outings, which are few, and not by their angler, whose entries are many.
+        $rows = DB::table('events')->join('setups', 'setups.id', '=', 'events.setup_id')->whereNull('undone_at')
+            ->whereIntegerInRaw('events.outing_id', $ended)->whereIn('kind', [EventKind::Drop->value, ...EventKind::bites()])
+            ->orderBy('at')->orderBy('events.id')->get(['events.outing_id', 'kind', 'at', 'over_at', 'setups.spot_id']);
         $byPlace = [];
         foreach ($rows as $row) {
             $at = Coerce::seconds($row->at);
@@ -69,16 +73,12 @@ final class AfterFish
     public static function fouled(User $user, FishedOutings $outings): array
     {
         $counts = array_fill_keys(array_column(Flew::cases(), 'value'), 0);
-        foreach (self::events($user)->whereIn('flew', array_keys($counts))->get(['events.outing_id', 'at', 'flew']) as $row) {
+        $rows = DB::table('events')->where('user_id', $user->id)->whereNull('undone_at')->whereIn('flew', array_keys($counts))
+            ->get(['outing_id', 'at', 'flew']);
+        foreach ($rows as $row) {
             $counts[Coerce::text($row->flew)] += $outings->at(Coerce::whole($row->outing_id), Coerce::seconds($row->at)) === null ? 0 : 1;
         }
 
         return $counts;
-    }
-
-    private static function events(User $user): Builder
-    {
-        return DB::table('events')->join('setups', 'setups.id', '=', 'events.setup_id')->where('events.user_id', $user->id)
-            ->whereNull('undone_at');
     }
 }
