@@ -144,6 +144,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         Route::get('places/{water}/section', 'section')->whereNumber('water')->name('places.section');
         Route::post('places/{water}/section', 'fish')->whereNumber('water')->name('places.fish');
         Route::get('places/{water}/boat', 'boat')->whereNumber('water')->name('places.boat');
+        Route::get('places/{water}/track', 'track')->whereNumber('water')->name('places.track');
     });
     Route::get('places/{water}.{format}', [PlacesFileController::class, 'show'])->whereNumber('water')
         ->whereIn('format', ['gpx', 'geojson'])->name('places.file');

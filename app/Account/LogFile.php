@@ -8,10 +8,13 @@ use App\Models\Event;
 use App\Models\Move;
 use App\Models\Outing;
 use App\Models\User;
+use App\Places\Tracks;
 use App\Rows\Placing;
 use Closure;
 use Eskith\Core\Formats\Csv;
 use Eskith\Core\Formats\Gpx;
+use Eskith\Core\Formats\PlacesFile;
+use Eskith\Core\Formats\Track;
 use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\EventKind;
@@ -81,7 +84,7 @@ final class LogFile
 
         return [
             'outings' => static fn (Builder $rows) => $rows->whereIn('id', $ids), 'setups' => $in, 'events' => $in, 'pauses' => $in,
-            'moves' => $in, 'plans' => $in, 'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', 'lure_id'),
+            'moves' => $in, 'tracks' => $in, 'plans' => $in, 'spots' => $spots, 'rods' => $rods, 'lures' => $of('setups', 'lure_id'),
             'waters' => $through('spots', 'water_id', $spots), 'lines' => $through('rods', 'line_id', $rods),
         ];
     }
@@ -123,14 +126,20 @@ final class LogFile
     }
 
     /**
-     * Where each outing was, a point for every spot, with what came of it there; those of which no position is known are left out.
+     * Where each outing was, a point for every spot, with what came of it there, and where the boat went; those of which no position is
+     * known are left out.
      *
      * @param  Collection<int, Outing>  $outings
      */
     public static function gpx(Collection $outings): string
     {
-        $points = [];
+        [$points, $tracks] = [[], []];
         foreach ($outings as $outing) {
+            $track = new Track($outing->place, 'boat', more: ['uuid' => $outing->uuid]);
+            foreach (Tracks::degrees($outing) as [$second, $latitude, $longitude]) {
+                $track->add($latitude, $longitude, time: $second);
+            }
+            $tracks = $track->count() === 0 ? $tracks : [...$tracks, $track];
             $bites = $outing->events()->standing()->bites()->with('setup')->get()->groupBy('setup.spot_id');
             $stays = [[$outing->spot, $outing->started_at], ...$outing->moves->reverse()->map(
                 static fn (Move $move): array => [$move->spot, $move->at],
@@ -152,7 +161,7 @@ final class LogFile
             }
         }
 
-        return Gpx::write($points);
+        return Gpx::write(new PlacesFile($points, [], $tracks));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Account;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Care\HeldIn;
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Formats\FixText;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Water\Bottom;
@@ -220,6 +221,9 @@ final class Tables
                 'uuid' => Column::uuid(), 'place' => Column::text(520), 'readings' => Column::json(20_000)->orNone(),
                 'at' => Column::moment(), 'undone_at' => Column::moment()->orNone(),
             ], ['outing_id' => 'outings', 'spot_id' => 'spots'], ['spot_id']),
+            new Table('tracks', [
+                'uuid' => Column::uuid(), 'from_at' => Column::moment(), 'fixes' => Column::text(FixText::LETTERS),
+            ], ['outing_id' => 'outings'], sound: static fn (array $row): bool => FixText::is(Coerce::text($row['fixes']))),
             new Table('plans', [
                 'uuid' => Column::uuid(), 'kind' => Column::one(self::values(PlanKind::cases())), 'name' => Column::text(80),
                 'fields' => Column::json(20_000), 'made' => Column::json(200_000), 'told' => Column::json(200_000)->orNone(),

@@ -10,6 +10,7 @@ use App\Models\Outing;
 use App\Models\Pause;
 use App\Models\Plan;
 use App\Models\Setup;
+use App\Models\TrackPart;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Support\Carbon;
@@ -91,7 +92,7 @@ final readonly class OutingKeeper
             }
             [$first, $second] = $outing->started_at < $into->started_at ? [$outing, $into] : [$into, $outing];
             $then = $first->spotAt($second->started_at)?->id === $second->spot_id ? [] : $this->asOneDay($first, $second, $into);
-            foreach ([Setup::class, Event::class, Pause::class, Plan::class, Move::class] as $model) {
+            foreach ([Setup::class, Event::class, Pause::class, Plan::class, Move::class, TrackPart::class] as $model) {
                 $model::query()->where('outing_id', $outing->id)->update(['outing_id' => $into->id]);
             }
             $into->update([

@@ -40,6 +40,7 @@ final class DemoSeeder extends Seeder
         $angler->readings()->create(['name' => 'spot', 'text' => (string) $bar->id, 'source' => 'spot', 'read_at' => Carbon::now()]);
         DemoGround::lay($angler, Carbon::now());
         (new DemoSeason($angler, Carbon::now()))->write();
+        DemoTrack::lay($angler);
     }
 
     private function waters(User $angler): void

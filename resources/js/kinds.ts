@@ -253,6 +253,7 @@ export const OFFLINE_ACTION = {
 	retie: { word: "Tying the leader anew" },
 	mark: { word: "A mark" },
 	move: { word: "A move" },
+	track: { word: "Where the boat went" },
 } as const;
 
 export const BITE_PHASE = {

@@ -701,6 +701,19 @@ export interface OutingBitesData {
 	bites: BitesAtData[];
 }
 
+export interface OutingChartData {
+	words: string;
+	covered: string[];
+	name: string;
+	track: TrackData;
+	ground: GroundData | null;
+	spots: PlacedSpotData[];
+	marks: PlacedMarkData[];
+	edges: EdgeData[];
+	unit: string;
+	unitM: number;
+}
+
 export interface OutingData {
 	uuid: string;
 	asOf: string;
@@ -755,6 +768,7 @@ export interface OutingPage {
 	endedAt: string | null;
 	sought: string;
 	aside: AsideData[];
+	chart: OutingChartData | null;
 }
 
 export interface OutingRowData {
@@ -892,6 +906,7 @@ export interface PlacesPage {
 	edgeKinds: OptionData[];
 	bottoms: OptionData[];
 	tides: OptionData[];
+	outing: string | null;
 }
 
 export interface PlanData {
@@ -1394,6 +1409,11 @@ export interface TodayData {
 	proposes: Record<string, string>;
 }
 
+export interface TodaysTrackData {
+	track: TrackData | null;
+	covered: string[];
+}
+
 export interface TouchData {
 	h: number;
 	fish: boolean;
@@ -1409,6 +1429,20 @@ export interface TouchedData {
 	seconds: string;
 	pause: string;
 	same: boolean;
+}
+
+export interface TrackData {
+	drifts: number[][];
+	runs: number[][];
+	signs: TrackSignData[];
+}
+
+export interface TrackSignData {
+	kind: EventKind;
+	words: string;
+	at: string;
+	x: number;
+	y: number;
 }
 
 export interface TroublePage {

@@ -29,6 +29,7 @@ enum OfflineAction: string
     case Retie = 'retie';
     case Mark = 'mark';
     case Move = 'move';
+    case Track = 'track';
 
     /** What it is called, away from its outing. */
     public function word(): string
@@ -51,6 +52,7 @@ enum OfflineAction: string
             self::Retie => 'Tying the leader anew',
             self::Mark => 'A mark',
             self::Move => 'A move',
+            self::Track => 'Where the boat went',
         };
     }
 
@@ -74,7 +76,7 @@ enum OfflineAction: string
             self::PutBack => OfTheLog::putBack($kit, $done),
             self::Amend => OfTheLog::amended($kit, $done),
             // No answer rests on them.
-            self::Tick, self::Mark => $kit,
+            self::Tick, self::Mark, self::Track => $kit,
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Eskith\Core\Formats\FixText;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 
 /** The phone says where it is: played through the browser's own emulation. */
@@ -67,6 +68,31 @@ final class PhonePositionTest extends BrowserTestCase
         $this->find("//label[normalize-space()='Say where it is']")->click();
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
         $this->find("//button[normalize-space()='Use this phone']");
+    }
+
+    public function test_where_the_boat_goes_is_kept_with_its_outing_with_a_signal_and_without(): void
+    {
+        $origin = $this->origin();
+        $this->openDemo('/fish');
+        $this->at($origin, 0.0, 6.0);
+        $this->see('Mark here');
+        $this->click('Use this phone');
+        $this->see('where this phone is');
+        $before = (int) $this->server->records()->query('SELECT max(id) FROM tracks')->fetchColumn();
+        $this->server->kill();
+        for ($step = 1; $step <= 9; $step++) {
+            $this->at($origin, 8.0 * $step, 6.0);
+            // A mean of ten seconds is one place.
+            usleep(3_000_000);
+        }
+        // It was on the device alone until there is a signal, and goes in line as the page is left.
+        $this->server->serve();
+        $this->click('Work');
+        $fixes = $this->eventually(fn (): ?string => $this->server->records()->query(
+            "SELECT fixes FROM tracks t JOIN outings o ON o.id = t.outing_id AND o.ended_at IS NULL WHERE t.id > {$before}",
+        )->fetchColumn() ?: null, 'for the way to arrive');
+        $way = FixText::read($fixes);
+        self::assertGreaterThan(20.0, ($way[count($way) - 1][1] - $way[0][1]) / self::METRE);
     }
 
     /** The first water that lies somewhere: latitude, longitude, id. @return array{float, float, int} */

@@ -142,6 +142,7 @@ const page = (over: Partial<PlacesPage> = {}): PlacesPage =>
 
 const props = (over: Partial<Parameters<typeof Chart>[0]> = {}) => ({
 	page: page(),
+	name: "Long tarn",
 	boat: null,
 	line: [],
 	drawing: false,
@@ -201,6 +202,7 @@ describe("the chart", () => {
 		rerender(
 			<Chart
 				page={page()}
+				name="Long tarn"
 				boat={null}
 				line={[]}
 				drawing

@@ -14,6 +14,7 @@ use App\Models\Reading;
 use App\Models\Rod;
 use App\Models\Setup;
 use App\Models\Survey;
+use App\Models\TrackPart;
 use App\Models\User;
 use App\Models\Water;
 use Database\Seeders\DemoSeeder;
@@ -41,6 +42,7 @@ final class DemoToday extends Command
         Mark::class => ['at'],
         Edge::class => ['seen_on'],
         Survey::class => ['from_at', 'until_at'],
+        TrackPart::class => ['from_at'],
         Water::class => ['level_at'],
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data\Pages;
 
+use App\Data\Places\OutingChartData;
 use Eskith\Telling\Data\AsideData;
 use Eskith\Telling\Data\Fish\EventData;
 use Eskith\Telling\Data\Fish\OutingRowData;
@@ -21,6 +22,7 @@ final readonly class OutingPage extends Page
      * @param  list<OptionData>  $rods  that fished in it
      * @param  list<PadData>  $pads
      * @param  list<AsideData>  $aside  readings of it that nobody read
+     * @param  OutingChartData|null  $chart  null where no phone told where the boat went
      * @param  string|null  $endedAt  null while it is under way
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class OutingPage extends Page
         public ?string $endedAt,
         public string $sought,
         public array $aside,
+        public ?OutingChartData $chart,
     ) {
     }
 }

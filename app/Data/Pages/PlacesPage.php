@@ -32,6 +32,7 @@ final readonly class PlacesPage extends Page
      * @param  list<OptionData>  $edgeKinds
      * @param  list<OptionData>  $bottoms
      * @param  list<OptionData>  $tides
+     * @param  string|null  $outing  the one under way
      */
     public function __construct(
         public string $headline,
@@ -57,6 +58,7 @@ final readonly class PlacesPage extends Page
         public array $edgeKinds,
         public array $bottoms,
         public array $tides,
+        public ?string $outing,
     ) {
     }
 }

@@ -21,8 +21,8 @@ use App\Models\User;
 use App\Models\Water;
 use App\Places\Surveys;
 use App\Places\WaterChart;
+use App\Record\Logbook;
 use App\Rows\GroundReader;
-use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use App\Rules\AnglerRules;
 use Eskith\Core\Choosing\UnitFormat;
@@ -71,15 +71,15 @@ final readonly class PlacesPresenter
             water: $water === null ? null : WaterPresenter::of($user, $water, $charted, $say),
             ground: $charted === null ? null : (new GroundPresenter($say))->of($charted, $level),
             spots: $water === null ? [] : array_values($water->spots->map(
-                static fn (Spot $one): PlacedSpotData => self::spot($one, $say, $book->spotId),
+                static fn (Spot $one): PlacedSpotData => PlacedThings::spot($one, $say, $book->spotId),
             )->all()),
             marks: $water === null ? [] : array_values($water->marks->sortByDesc(
                 static fn (Mark $mark): string => Coerce::text($mark->getRawOriginal('at')),
             )->map(
-                static fn (Mark $mark): PlacedMarkData => self::mark($mark, $say),
+                static fn (Mark $mark): PlacedMarkData => PlacedThings::mark($mark, $say),
             )->all()),
             edges: $water === null ? [] : array_values($water->edges->map(
-                static fn (Edge $edge): EdgeData => self::edge($edge, $look, $charted),
+                static fn (Edge $edge): EdgeData => PlacedThings::edge($edge, $look, $charted),
             )->all()),
             looks: $looks, shore: $looks === [] ? '' : $look->shore(), surveys: $water === null ? [] : self::surveys($water),
             recording: $recording === null ? null : BoatPresenter::recording($recording, $user), wind: self::wind($book, $say),
@@ -88,6 +88,7 @@ final readonly class PlacesPresenter
             kinds: self::options(WaterKind::cases()), markKinds: self::options(MarkKind::cases()),
             edgeKinds: self::options(EdgeKind::cases()),
             bottoms: self::options(Bottom::cases()), tides: self::options(self::tides($water)),
+            outing: Logbook::of($user)->underWay()?->uuid,
         );
     }
 
@@ -131,51 +132,6 @@ final readonly class PlacesPresenter
                 $water->id, $water->name, WaterKind::tryFrom($water->kind)?->word() ?? $water->kind,
             ),
         )->all());
-    }
-
-    public static function spot(Spot $spot, UnitFormat $say, ?int $here): PlacedSpotData
-    {
-        $at = Placing::spot($spot);
-        $degrees = $at === null ? null : Placing::frame($spot->water)?->degrees($at);
-
-        return new PlacedSpotData(
-            id: $spot->id, name: $spot->name, depth: $spot->depth_m === null ? '' : $say->depth($spot->depth_m),
-            bottom: $spot->bottom?->value,
-            bottomWord: $spot->bottom?->word() ?? '', wall: $spot->wall, x: $at?->east, y: $at?->north, facing: $spot->facing_deg,
-            position: $degrees === null ? '' : sprintf('%.5f, %.5f', ...$degrees), here: $spot->id === $here,
-        );
-    }
-
-    public static function mark(Mark $mark, UnitFormat $say): PlacedMarkData
-    {
-        $depth = $mark->depth_m === null ? '' : $say->depth($mark->depth_m);
-        $word = $mark->kind === MarkKind::Bottom && $mark->bottom !== null ? $mark->bottom->word() : ($mark->kind?->word() ?? 'a mark');
-
-        return new PlacedMarkData(
-            uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Place, word: $word,
-            words: implode(', ', array_filter([
-                $depth === '' ? '' : "at {$depth}", $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
-                $mark->accuracy_m === null ? '' : "within {$say->depth($mark->accuracy_m)}",
-            ])),
-            x: $mark->east_m, y: $mark->north_m, about: $mark->about, at: $mark->at->toIso8601String(), depth: $depth,
-            bottom: $mark->bottom?->value, side: $mark->side, direction: $mark->direction, note: $mark->note,
-        );
-    }
-
-    private static function edge(Edge $edge, ?LookPresenter $look, ?WaterChart $charted): EdgeData
-    {
-        $line = Placing::line($edge->points);
-        $flat = [];
-        foreach ($line as $at) {
-            array_push($flat, round($at->east, 1), round($at->north, 1));
-        }
-
-        return new EdgeData(
-            uuid: $edge->uuid, kind: $edge->kind ?? EdgeKind::Wall, word: $edge->kind?->word() ?? 'line', name: $edge->name, points: $flat,
-            seenOn: $edge->seen_on->toDateString(),
-            old: $edge->kind === EdgeKind::Weed && $edge->seen_on->diffInDays(Carbon::now()) > LookPresenter::OLD_DAYS,
-            lee: $edge->kind === EdgeKind::Shore && $charted !== null ? $look?->leePieces($line, $charted) ?? [] : [],
-        );
     }
 
     /** @return list<SurveyData> newest first */

@@ -7,6 +7,7 @@ namespace App\Presenters\Places;
 use App\Models\Water;
 use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
 
@@ -15,6 +16,9 @@ final readonly class Whereabouts
 {
     /** m within which it is at the spot. */
     private const AT_M = 12.0;
+
+    /** m, international mile (NIST Handbook 44, appendix C). */
+    private const MILE_M = 1609.344;
 
     /** @param  list<array{string, Position}>  $spots */
     private function __construct(private array $spots, private UnitFormat $say)
@@ -56,7 +60,17 @@ final readonly class Whereabouts
     /** A distance as one says it: to two figures. */
     public function far(float $metres): string
     {
-        $unit = $this->say->units->depth;
+        return self::distance($metres, $this->say);
+    }
+
+    /** The same anywhere; what is far is told in kilometres or miles. */
+    public static function distance(float $metres, UnitFormat $say): string
+    {
+        $unit = $say->units->depth;
+        [$longer, $word] = $unit === Unit::Metre ? [1_000.0, 'km'] : [self::MILE_M, 'mi'];
+        if ($metres >= $longer) {
+            return round($metres / $longer, 1)."\u{00A0}{$word}";
+        }
         $value = $unit->fromSi($metres);
         $grain = $value < 20 ? 1 : ($value < 100 ? 5 : ($value < 1000 ? 10 : 100));
 

@@ -38,15 +38,27 @@ export interface Away {
 	place: string;
 }
 
+/** Where a phone was in the last minutes of an outing, until they go in line with what was done. */
+export interface TrackBegun {
+	id: string;
+	angler: number;
+	outing: string;
+	/** ms of the last of them. */
+	until: number;
+	fixes: { at: number; lat: number; lon: number }[];
+}
+
 class Device extends Dexie {
 	deeds!: EntityTable<Kept, "no">;
 	turned!: EntityTable<Turned, "id">;
 	said!: EntityTable<Said, "key">;
+	tracks!: EntityTable<TrackBegun, "id">;
 
 	constructor(name: string) {
 		// What is logged is the angler's only copy: it is written through before it counts as kept.
 		super(name, { chromeTransactionDurability: "strict" });
 		this.version(1).stores({ deeds: "++no, angler", turned: "id, angler", said: "key, angler" });
+		this.version(2).stores({ tracks: "id, angler" });
 	}
 }
 

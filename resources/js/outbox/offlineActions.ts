@@ -68,6 +68,8 @@ export type Ticked = Told & { do: "tick"; plan: string; number: number; made: bo
 export type Ended = Told & { do: "end" };
 /** With where a phone was as it was pressed, where that was known: degrees, and m within which it lay. */
 export type Marked = Told & { do: "mark"; kind: string; word: string; lat?: number; lon?: number; accuracy?: number };
+/** Some minutes of where the boat went, from its time on, as the server reads it (Core\Formats\FixText). */
+export type Tracked = Told & { do: "track"; fixes: string };
 export type Moved = Told & {
 	do: "move";
 	/** A spot that is known, by its number; null for a new one. */
@@ -105,7 +107,7 @@ export type OfTheDay = Read | Begun | Measured | WorkedAnew;
 export type OfTheLog = Logged | TakenBack | Amended | TiedOn | TakenInHand | Moved;
 
 /** Those that change what stands beside the log. */
-export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked;
+export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked | Tracked;
 
 export type OfflineAction = OfTheLog | BesideTheLog | OfTheDay;
 
@@ -123,6 +125,8 @@ export const shownBeside: {
 			: { ...outing, marks: [{ uuid: id, word, at }, ...outing.marks] },
 	// Of a plan, which is shown beside it.
 	tick: (outing) => outing,
+	// Of the chart.
+	track: (outing) => outing,
 };
 
 /** Every action that the server takes is known here; one that is not is named by the compiler. */

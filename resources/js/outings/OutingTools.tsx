@@ -26,6 +26,7 @@ export function OutingTools({ page }: { page: OutingPage }) {
 					</FileLink>
 				))}
 			</p>
+			{page.chart && <p className="text-[15px] text-slate">JSON and GPX hold where the boat went.</p>}
 			{joinable.length > 0 && <Join page={page} />}
 			<TakeAway uuid={outing.uuid} />
 		</aside>

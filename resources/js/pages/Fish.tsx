@@ -22,6 +22,7 @@ import { useBegun } from "../fish/useBegun";
 import { useOuting } from "../fish/useOuting";
 import { isOnBoard } from "../parts/kit";
 import { useHasDraft } from "../parts/useDraft";
+import { useTrack } from "../phone/useTrack";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { TakeAlong } from "../shell/TakeAlong";
@@ -84,6 +85,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 	const refresh = useCallback(() => router.reload({ only: ["outing", "answer", "plan", "box", "spots", "today"] }), []);
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
+	useTrack(outing.endedAt ? null : outing.uuid);
 	const [open, setOpen] = useState<Open>(null);
 	const [mending, setMending] = useState<EventData | null>(null);
 	// A fish half filled in is there again after the page was loaded anew, or one had to sign in.

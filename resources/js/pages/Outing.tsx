@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { AddForgotten } from "../fish/AddForgotten";
 import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
@@ -7,11 +7,14 @@ import { OutingTools } from "../outings/OutingTools";
 import { Aside } from "../parts/Aside";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
+import { onDemand } from "../parts/onDemand";
 import { troubleOf } from "../parts/queries";
 import { newId, send } from "../parts/send";
 import { dayOf, timeOf } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { EventData, OutingPage, SetupRowData } from "../types";
+
+const OutingChart = onDemand(async () => ({ default: (await import("../outings/OutingChart")).OutingChart }));
 
 /** One outing, whole: what was tied on when, and everything that was logged, each to be mended. */
 export default function Outing(page: OutingPage) {
@@ -38,6 +41,7 @@ export default function Outing(page: OutingPage) {
 					</p>
 					<Trouble words={trouble} />
 					<Aside aside={page.aside} />
+					<Suspense>{page.chart && <OutingChart chart={page.chart} />}</Suspense>
 					<h2 className="mt-5 text-[19px]">What was tied on</h2>
 					<Setups setups={setups} />
 					<div className="mt-5 flex items-baseline justify-between gap-4">

@@ -1,5 +1,5 @@
 import { router } from "@inertiajs/react";
-import { useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { SURE_M } from "../kinds";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
@@ -7,6 +7,7 @@ import { Select } from "../parts/Select";
 import { useWide } from "../parts/useWide";
 import { UsePhone } from "../phone/UsePhone";
 import { usePosition } from "../phone/usePosition";
+import { useTrack } from "../phone/useTrack";
 import { Chart } from "../places/Chart";
 import { ChartTools, type Tool, toolWords } from "../places/ChartTools";
 import { type Open, OpenDialog } from "../places/OpenDialog";
@@ -15,6 +16,7 @@ import { SideList } from "../places/SideList";
 import { Recording } from "../places/Soundings";
 import { useBoat } from "../places/useBoat";
 import { useSection } from "../places/useSection";
+import { useTrail } from "../places/useTrail";
 import { lineOf, type Point } from "../places/view";
 import { WaterDialog } from "../places/WaterDialog";
 import { AppLayout } from "../shell/AppLayout";
@@ -64,6 +66,9 @@ function OnWater(page: PlacesPage) {
 	const boat = useBoat(water?.id ?? null, chosen, page.recording);
 	const position = usePosition();
 	const wide = useWide("lg");
+	useTrack(page.outing);
+	const { track, covered } = useTrail(water?.id ?? null, page.outing, boat);
+	const charted = useMemo(() => ({ ...page, track }), [page, track]);
 	if (!water) return null;
 	const close = () => setOpen(null);
 	const choose = (next: Tool) => {
@@ -117,7 +122,8 @@ function OnWater(page: PlacesPage) {
 						<ChartTools tool={tool} onTool={choose} drawn={drawn.length} onDone={() => setOpen({ what: "line" })} />
 					</div>
 					<Chart
-						page={page}
+						page={charted}
+						name={water.name}
 						boat={boat}
 						line={drawn.length > 0 ? drawn : below.line}
 						drawing={tool !== "move"}
@@ -136,6 +142,7 @@ function OnWater(page: PlacesPage) {
 				</div>
 				<SideList
 					page={page}
+					covered={covered}
 					look={look}
 					onLook={(i) => {
 						const found = looks[i];

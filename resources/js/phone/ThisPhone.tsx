@@ -12,8 +12,9 @@ export function ThisPhone() {
 				Say where it is
 			</Check>
 			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
-				Marks lie where you pressed, the chart shows the boat, and Water tells its drift. It&rsquo;s asked only while a
-				page shows it, and costs battery. It goes into your own record, nowhere else.
+				Marks lie where you pressed, the chart shows the boat, Water tells its drift, and an outing keeps where it went.
+				It&rsquo;s asked only while Fish, Water or Places is open, and costs battery. It goes into your own record,
+				nowhere else.
 			</p>
 			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
 				Browsers tell it only to https addresses; docs/running-it.md says how to have one at home.

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import { useElementSize } from "../parts/useElementSize";
-import type { BoatData, PlacedMarkData, PlacesPage } from "../types";
+import type { BoatData, PlacedMarkData, PlacesPage, TrackData } from "../types";
 import { End, Nearer } from "./ChartHandles";
 import { Ground, Known, Line, margin } from "./ChartLayers";
 import { boxOf } from "./chartBox";
@@ -9,12 +9,25 @@ import { DepthLines } from "./DepthLines";
 import { Overlay } from "./Overlay";
 import { Signs } from "./Signs";
 import { Bottoms, Edges } from "./Things";
+import { Track } from "./Track";
 import { useChartView } from "./useChartView";
 import { useWheel } from "./useWheel";
-import { fitted, onScreen, onWater, type Point, panned, type View, zoomed } from "./view";
+import { type Box, fitted, onScreen, onWater, type Point, panned, type Size, type View, zoomed } from "./view";
+
+/** What of a page the chart draws. */
+export type Charted = Pick<PlacesPage, "ground" | "spots" | "marks" | "edges" | "looks" | "wind" | "unit" | "unitM"> & {
+	/** Where the boat went. */
+	track?: TrackData | null;
+};
 
 interface Props {
-	page: PlacesPage;
+	page: Charted;
+	/** Of the water. */
+	name: string;
+	/** What it shows at first; all that is known of the water unless it is told. */
+	box?: Box | null;
+	/** As tall as there is room, or a part of a page. */
+	part?: boolean;
 	boat: BoatData | null;
 	/** The line that is drawn, or being drawn. */
 	line: Point[];
@@ -33,14 +46,23 @@ interface Props {
 /** px of a wide screen that stand left, right, above and below it, and of a phone beside it. */
 const around = { beside: 672, above: 250, onPhone: 32 };
 
+/** px that stand left and right of one that is a part of a page, on a wide screen. */
+const PART_BESIDE = 380;
+
 /** px that it is tall at least on a wide screen, and always on a phone. */
 const TALL = { wide: 336, phone: 300 };
 
 /** What it measures by its classes: drawn so at once, it does not move when it is measured. */
-const usual = () =>
+const usual = (): Size =>
 	window.innerWidth >= 1024
 		? { wide: window.innerWidth - around.beside, tall: Math.max(TALL.wide, window.innerHeight - around.above) }
 		: { wide: window.innerWidth - around.onPhone, tall: TALL.phone };
+
+/** The same of one that is a part of a page. */
+const usualPart = (): Size => ({
+	wide: window.innerWidth >= 1024 ? window.innerWidth - PART_BESIDE : window.innerWidth - around.onPhone,
+	tall: TALL.phone,
+});
 
 /** Pixels around a mark within which a press means it. */
 const reach = 18;
@@ -49,12 +71,13 @@ const keysSaid = "arrow keys move it, plus and minus bring it nearer, 0 shows al
 
 /** A water from above: moved by finger, mouse or keys. */
 export function Chart(props: Props) {
-	const { page, boat, line, drawing, chosen, look, onPoint, onMark, onEnd, centre } = props;
+	const { page, name, part, boat, line, drawing, chosen, look, onPoint, onMark, onEnd, centre } = props;
 	const frame = useRef<HTMLDivElement>(null);
 	const moved = useRef<HTMLDivElement>(null);
-	const size = useElementSize(frame, usual);
+	const size = useElementSize(frame, part ? usualPart : usual);
 	const [view, setView] = useState<View | null>(null);
-	const box = useMemo(() => boxOf(page), [page]);
+	const all = useMemo(() => boxOf(page), [page]);
+	const box = props.box ?? all;
 	const shown = view ?? fitted(box, size);
 	const press = (px: number, py: number) => {
 		const at = onWater(shown, size, px, py);
@@ -93,10 +116,10 @@ export function Chart(props: Props) {
 				// biome-ignore lint/a11y/noNoninteractiveTabindex: it is moved by keys
 				tabIndex={0}
 				role="application"
-				aria-label={`Chart of ${page.water?.name ?? "a water"}: ${keysSaid}${drawing ? ", Enter lays a point in the middle" : ""}`}
+				aria-label={`Chart of ${name}: ${keysSaid}${drawing ? ", Enter lays a point in the middle" : ""}`}
 				onKeyDown={keys}
-				className={`group relative h-[300px] touch-none overflow-hidden rounded-md bg-paper select-none lg:h-[max(336px,calc(100dvh-250px))]
-					print:h-[336px]
+				className={`group relative h-[300px] touch-none overflow-hidden rounded-md bg-paper select-none
+					${part ? "" : "lg:h-[max(336px,calc(100dvh-250px))] print:h-[336px]"}
 					${drawing ? "cursor-crosshair" : held ? "cursor-grabbing" : "cursor-grab"}`}
 				{...handlers}
 			>
@@ -113,6 +136,7 @@ export function Chart(props: Props) {
 						{page.ground && <DepthLines ground={page.ground} view={shown} size={size} unit={page.unit} />}
 						<Bottoms spots={page.spots} marks={page.marks} view={shown} size={size} />
 						<Edges edges={page.edges} view={shown} size={size} />
+						{page.track && <Track track={page.track} view={shown} size={size} />}
 						<Line points={line} view={shown} size={size} />
 						<Signs page={page} boat={boat} line={line} view={shown} size={size} chosen={chosen} look={look} />
 					</svg>

@@ -1,5 +1,5 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
-import type { PlacesPage } from "../types";
+import type { Charted } from "./Chart";
 import { knownPath, paintGround, shaded } from "./shade";
 import { onScreen, type Point, pairs, type Size, type View } from "./view";
 
@@ -7,7 +7,7 @@ import { onScreen, type Point, pairs, type Size, type View } from "./view";
 export const margin = 240;
 
 interface Drawn {
-	page: PlacesPage;
+	page: Charted;
 	view: View;
 	size: Size;
 }

@@ -12,6 +12,8 @@ import { fewer, type Point, pairs } from "./view";
 
 interface Props {
 	page: PlacesPage;
+	/** How much of each line was fished today, and what bit there. */
+	covered: string[];
 	look: number | null;
 	onLook: (index: number) => void;
 	onSpot: (spot: PlacedSpotData) => void;
@@ -24,7 +26,7 @@ interface Props {
 }
 
 /** Beside the chart: where to look, the day, spots and marks, the water itself. */
-export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, onBelow, children }: Props) {
+export function SideList({ page, covered, look, onLook, onSpot, onMark, onWater, onNew, onBelow, children }: Props) {
 	const { water, today } = page;
 	if (!water) return null;
 	return (
@@ -90,6 +92,16 @@ export function SideList({ page, look, onLook, onSpot, onMark, onWater, onNew, o
 					<Button onClick={onNew}>Another water</Button>
 				</p>
 			</section>
+			{covered.length > 0 && (
+				<section aria-label="Fished today" className="mt-6">
+					<h2 className="pb-1 text-[20px]">Fished today</h2>
+					<ul className="text-[15px]">
+						{covered.map((words) => (
+							<li key={words}>{words}</li>
+						))}
+					</ul>
+				</section>
+			)}
 		</section>
 	);
 }

@@ -1,5 +1,6 @@
 import { SURE_M } from "../kinds";
-import type { BoatData, PlacesPage } from "../types";
+import type { BoatData } from "../types";
+import type { Charted } from "./Chart";
 import { margin } from "./ChartLayers";
 import { laid, leaning, type Room, roomAround } from "./labels";
 import { Drift, drifted } from "./Overlay";
@@ -7,7 +8,7 @@ import { Looks, Marks, Spots } from "./Things";
 import { onScreen, type Point, type Size, type View } from "./view";
 
 interface Props {
-	page: PlacesPage;
+	page: Charted;
 	boat: BoatData | null;
 	line: Point[];
 	view: View;

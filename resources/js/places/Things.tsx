@@ -1,7 +1,7 @@
 import { shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
 import { type Leaning, numberSign, type Placed } from "./labels";
-import { onScreen, pairs, type Size, type View } from "./view";
+import { lined, onScreen, pairs, type Size, type View } from "./view";
 
 interface Props {
 	view: View;
@@ -47,13 +47,6 @@ export function Edges({ edges, view, size }: Props & { edges: EdgeData[] }) {
 			</g>
 		);
 	});
-}
-
-function lined(flat: number[], view: View, size: Size): string {
-	return pairs(flat)
-		.map(({ x, y }) => onScreen(view, size, x, y))
-		.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
-		.join("");
 }
 
 /** Short strokes to the right of a line, where it falls. */

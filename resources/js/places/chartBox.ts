@@ -1,8 +1,8 @@
-import type { PlacesPage } from "../types";
+import type { Charted } from "./Chart";
 import { around, type Box, pairs } from "./view";
 
 /** Around everything that is known of a water; a hundred metres where nothing is. */
-export function boxOf(page: PlacesPage): Box {
+export function boxOf(page: Charted): Box {
 	const known = (page.ground?.known ?? []).flatMap(pairs);
 	const placed = page.spots.flatMap(({ x, y }) => (x === null || y === null ? [] : [{ x, y }]));
 	const drawn = page.edges.flatMap((edge) => pairs(edge.points));

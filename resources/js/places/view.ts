@@ -115,3 +115,11 @@ export function barOf(pixelsPerUnit: number, about: number): number {
 	const power = 10 ** Math.floor(Math.log10(wanted));
 	return [5, 2, 1].map((step) => step * power).find((step) => step <= wanted) ?? power;
 }
+
+/** A flat list as a path on the picture. */
+export function lined(flat: number[], view: View, size: Size): string {
+	return pairs(flat)
+		.map(({ x, y }) => onScreen(view, size, x, y))
+		.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
+		.join("");
+}

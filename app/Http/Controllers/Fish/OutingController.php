@@ -14,6 +14,7 @@ use App\Mending\MadeUpReadings;
 use App\Models\Outing;
 use App\Presenters\Fish\OutingLogPresenter;
 use App\Presenters\Fish\OutingPresenter;
+use App\Presenters\Places\TrackPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
 use Eskith\Telling\Data\OptionData;
@@ -61,6 +62,7 @@ final class OutingController extends Controller
             endedAt: $outing->ended_at?->toIso8601String(),
             sought: $outing->readings['species'] ?? 'walleye',
             aside: AsidePresenter::all(MadeUpReadings::ofOuting($outing)),
+            chart: TrackPresenter::of($user)->chart($outing),
         ))->render();
     }
 

@@ -9,7 +9,7 @@ use App\Http\Requests\KeepMark;
 use App\Models\Mark;
 use App\Models\Water;
 use App\Places\Marks;
-use App\Presenters\Places\PlacesPresenter;
+use App\Presenters\Places\PlacedThings;
 use Eskith\Core\Choosing\UnitFormat;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +28,7 @@ final class MarkController extends Controller
     {
         $say = new UnitFormat($request->angler()->settings()->units);
         Marks::of($request->angler())->change(
-            $mark, static fn (Mark $now): array => $request->changes(PlacesPresenter::mark($now, $say)),
+            $mark, static fn (Mark $now): array => $request->changes(PlacedThings::mark($now, $say)),
         );
 
         return back();

@@ -14,6 +14,7 @@ use App\Places\SectionFishing;
 use App\Presenters\Places\BoatPresenter;
 use App\Presenters\Places\PlacesPresenter;
 use App\Presenters\Places\SectionPresenter;
+use App\Presenters\Places\TrackPresenter;
 use App\Readings\TodaysReadings;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Http\JsonResponse;
@@ -73,6 +74,12 @@ final class PlacesController extends Controller
         $phone = PhoneFix::read($told('lat'), $told('lon'), $told('accuracy'));
 
         return response()->json(BoatPresenter::now($user, $water, $mark, $phone));
+    }
+
+    /** Where it has gone today, and how much of each line was fished. */
+    public function track(Request $request, Water $water): JsonResponse
+    {
+        return response()->json(TrackPresenter::of($this->angler($request))->today($water));
     }
 
     private static function here(User $user, ReadingBook $book): ?Water

@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\PlaceSpot;
 use App\Models\Spot;
 use App\Models\Water;
-use App\Presenters\Places\PlacesPresenter;
+use App\Presenters\Places\PlacedThings;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +29,7 @@ final class SpotController extends Controller
     {
         DB::transaction(static function () use ($request, $spot): void {
             $say = new UnitFormat($request->angler()->settings()->units);
-            $changes = $request->changes(PlacesPresenter::spot($spot->refresh(), $say, null));
+            $changes = $request->changes(PlacedThings::spot($spot->refresh(), $say, null));
             if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
                 throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
             }

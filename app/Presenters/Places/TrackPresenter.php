@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presenters\Places;
+
+use App\Data\Places\EdgeData;
+use App\Data\Places\OutingChartData;
+use App\Data\Places\PlacedMarkData;
+use App\Data\Places\PlacedSpotData;
+use App\Data\Places\TodaysTrackData;
+use App\Data\Places\TrackData;
+use App\Data\Places\TrackSignData;
+use App\Models\Edge;
+use App\Models\Event;
+use App\Models\Mark;
+use App\Models\Outing;
+use App\Models\Spot;
+use App\Models\User;
+use App\Models\Water;
+use App\Places\Tracks;
+use App\Places\WaterChart;
+use App\Presenters\Fish\EventWords;
+use App\Record\Logbook;
+use App\Rows\Placing;
+use App\Rows\TideAndLight;
+use Eskith\Core\Choosing\FishingMode;
+use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Units\Unit;
+use Eskith\Core\Water\BoatTrack;
+use Eskith\Core\Water\Covered;
+use Eskith\Core\Water\Position;
+use Eskith\Telling\Enums\EventKind;
+
+/** Where the boat went in an outing: as it is drawn, what lies along it, and how much of each line was fished. */
+final readonly class TrackPresenter
+{
+    /** m round the boat that are fished, by how one fishes: what hangs straight down, and what is thrown. */
+    private const REACH_M = [FishingMode::Vertical->value => 10.0, FishingMode::Cast->value => 25.0];
+
+    /** Of one line, a rate is told on about so many m or ft. */
+    private const RATE_ON = [Unit::Metre->value => 100.0, Unit::Foot->value => 300.0];
+
+    /** m of a line that were fished at least for it to be told. */
+    private const TOLD_M = 10.0;
+
+    private UnitFormat $say;
+
+    private function __construct(private User $user)
+    {
+        $this->say = new UnitFormat($user->settings()->units);
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user);
+    }
+
+    /** The chart of an outing; null where no phone told where the boat went, or its water has no position. */
+    public function chart(Outing $outing): ?OutingChartData
+    {
+        $water = self::water($outing);
+        $track = $water === null ? null : self::track($outing, $water);
+        if ($water === null || $track === null) {
+            return null;
+        }
+        $water->loadMissing(['spots', 'edges']);
+        $water->spots->each(static fn (Spot $spot): Spot => $spot->setRelation('water', $water));
+        $events = $this->events($outing);
+        $placed = $this->placed($events, $track);
+        $charted = WaterChart::of($water);
+        $marks = Mark::query()->where('outing_id', $outing->id)->where('water_id', $water->id)->orderBy('id')->get();
+
+        return new OutingChartData(
+            words: $this->words($track, $events, $placed), covered: $this->covered($outing, $water, $track, $placed), name: $water->name,
+            track: $this->drawn($track, $placed),
+            ground: $charted === null ? null : (new GroundPresenter($this->say))->of(
+                $charted, TideAndLight::overWater($water)->levelM($outing->started_at),
+            ),
+            spots: array_values($water->spots->map(
+                fn (Spot $one): PlacedSpotData => PlacedThings::spot($one, $this->say, null),
+            )->all()),
+            marks: array_values($marks->map(fn (Mark $mark): PlacedMarkData => PlacedThings::mark($mark, $this->say))->all()),
+            edges: array_values($water->edges->map(static fn (Edge $edge): EdgeData => PlacedThings::edge($edge, null, null))->all()),
+            unit: $this->say->units->depth->symbol(), unitM: $this->say->units->depth === Unit::Metre ? 1.0 : Unit::Foot->factor(),
+        );
+    }
+
+    /** Of the outing under way, on the chart of a water. */
+    public function today(Water $water): TodaysTrackData
+    {
+        $outing = Logbook::of($this->user)->underWay();
+        $track = $outing === null ? null : self::track($outing, $water);
+        if ($outing === null || $track === null) {
+            return new TodaysTrackData(null, []);
+        }
+        $placed = $this->placed($this->events($outing), $track);
+
+        return new TodaysTrackData($this->drawn($track, $placed), $this->covered($outing, $water, $track, $placed));
+    }
+
+    private static function track(Outing $outing, Water $water): ?BoatTrack
+    {
+        $frame = Placing::frame($water);
+
+        return $frame === null ? null : Tracks::on($outing, $frame);
+    }
+
+    /** The first it was at that has a position. */
+    private static function water(Outing $outing): ?Water
+    {
+        $outing->loadMissing(['spot.water', 'moves.spot.water']);
+        foreach ([$outing->spot, ...$outing->moves->reverse()->map(static fn ($move): ?Spot => $move->spot)->all()] as $spot) {
+            if ($spot !== null && Placing::frame($spot->water) !== null) {
+                return $spot->water;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Event> drops and bites, the first first */
+    private function events(Outing $outing): array
+    {
+        return array_values($outing->events()->standing()->whereIn('kind', [EventKind::Drop->value, ...EventKind::bites()])
+            ->orderBy('at')->orderBy('id')->get()->all());
+    }
+
+    /**
+     * Those of which it is known where the boat was.
+     *
+     * @param  list<Event>  $events
+     * @return list<array{Event, EventKind, Position}>
+     */
+    private function placed(array $events, BoatTrack $track): array
+    {
+        $placed = [];
+        foreach ($events as $event) {
+            $at = $track->at(Tracks::second($event->at));
+            if ($at !== null && $event->kind !== null) {
+                $placed[] = [$event, $event->kind, $at];
+            }
+        }
+
+        return $placed;
+    }
+
+    /** @param  list<array{Event, EventKind, Position}>  $placed */
+    private function drawn(BoatTrack $track, array $placed): TrackData
+    {
+        return new TrackData(
+            array_map(self::flat(...), $track->drifts()), array_map(self::flat(...), $track->runs()),
+            array_map(fn (array $one): TrackSignData => new TrackSignData(
+                kind: $one[1], words: EventWords::of($one[0], $one[1], $this->say->units), at: $one[0]->at->toIso8601String(),
+                x: round($one[2]->east, 1), y: round($one[2]->north, 1),
+            ), $placed),
+        );
+    }
+
+    /**
+     * @param  list<Position>  $line
+     * @return list<float>
+     */
+    private static function flat(array $line): array
+    {
+        $flat = [];
+        foreach ($line as $at) {
+            array_push($flat, round($at->east, 1), round($at->north, 1));
+        }
+
+        return $flat;
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @param  list<array{Event, EventKind, Position}>  $placed
+     */
+    private function words(BoatTrack $track, array $events, array $placed): string
+    {
+        $bites = count(array_filter($events, static fn (Event $event): bool => $event->kind?->isBite() === true));
+        $known = count(array_filter($placed, static fn (array $one): bool => $one[1]->isBite()));
+        $way = 'The boat went '.$this->far($track->lengthM());
+
+        return match (true) {
+            $bites === 0 => "{$way}; no bites.",
+            $known === $bites => $bites === 1 ? "{$way}; the bite is on the chart." : "{$way}; all {$bites} bites are on the chart.",
+            default => "{$way}; {$known} of ".($bites === 1 ? '1 bite is' : "{$bites} bites are").' on the chart.',
+        };
+    }
+
+    /**
+     * @param  list<array{Event, EventKind, Position}>  $placed
+     * @return list<string>
+     */
+    private function covered(Outing $outing, Water $water, BoatTrack $track, array $placed): array
+    {
+        $reach = self::REACH_M[$outing->readings[Reading::How->value] ?? ''] ?? self::REACH_M[FishingMode::Vertical->value];
+        $bites = array_values(array_map(
+            static fn (array $one): Position => $one[2], array_filter($placed, static fn (array $one): bool => $one[1]->isBite()),
+        ));
+        $pieces = $track->fished();
+        $told = [];
+        foreach ($water->edges as $edge) {
+            $line = Placing::line($edge->points);
+            $covered = Covered::of($line, $pieces, $bites, $reach);
+            if ($covered->coveredM >= self::TOLD_M) {
+                $told[] = $this->lineCovered($edge->name ?: ucfirst($edge->kind?->word() ?? 'line'), $covered);
+            }
+        }
+
+        return $told;
+    }
+
+    private function lineCovered(string $name, Covered $covered): string
+    {
+        $rate = $covered->per100M();
+        $unit = $this->say->units->depth;
+        $on = self::RATE_ON[$unit->value] ?? 100.0;
+        $bites = match (true) {
+            $covered->bites === 0 || $rate === null => $covered->bites === 0 ? 'no bites' : '1 bite',
+            default => ($covered->bites === 1 ? '1 bite' : "{$covered->bites} bites")
+                .', '.round($rate * $unit->toSi($on) / 100.0, 1).' on '.round($on)."\u{00A0}".$unit->symbol(),
+        };
+
+        return "{$name}: {$this->far($covered->coveredM)} of {$this->far($covered->lengthM)} fished, {$bites}.";
+    }
+
+    private function far(float $metres): string
+    {
+        return Whereabouts::distance($metres, $this->say);
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Account\LogFile;
+use App\Models\Outing;
+use App\Models\TrackPart;
+use Eskith\Core\Formats\FixText;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** Where the boat went: kept with its outing, and what bit lies along it. */
+final class TrackTest extends OnWaterTestCase
+{
+    private Outing $outing;
+
+    private Carbon $began;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->began = Carbon::parse('2026-06-01 08:00:00');
+        Carbon::setTestNow($this->began);
+        $this->post('/spots', ['water' => 'Long tarn', 'spot' => 'Bar']);
+        $this->post('/tie-on', [
+            'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop',
+        ])->assertSessionHasNoErrors();
+        $this->outing = $this->angler->outings()->sole();
+        Carbon::setTestNow($this->began->copy()->addHour());
+    }
+
+    public function test_a_bite_lies_where_the_boat_was_as_it_was_logged(): void
+    {
+        self::assertNull($this->page()['chart']);
+        // North at 0.5 m/s for ten minutes; bites at 100 and 300 s, and one an hour later.
+        self::assertSame([], $this->drifted(600, 0.5)->json('refused'));
+        foreach (['drop' => 20, 'touch' => 100, 'fish' => 300] as $kind => $second) {
+            $this->logged($kind, $second);
+        }
+        $this->logged('touch', 3500);
+        $chart = $this->page()['chart'];
+
+        self::assertSame("The boat went 980\u{A0}ft; 2 of 3 bites are on the chart.", $chart['words']);
+        self::assertSame(['drop', 'touch', 'fish'], array_column($chart['track']['signs'], 'kind'));
+        foreach ([10.0, 50.0, 150.0] as $i => $north) {
+            self::assertEqualsWithDelta([0.0, $north], [$chart['track']['signs'][$i]['x'], $chart['track']['signs'][$i]['y']], 1.0);
+        }
+        self::assertSame($chart['track'], $this->getJson("/places/{$this->water->id}/track")->json('track'));
+    }
+
+    public function test_how_much_of_a_wall_was_fished_is_said_with_what_bit_there(): void
+    {
+        $this->post("/waters/{$this->water->id}/edges", [
+            'uuid' => (string) Str::uuid(), 'kind' => 'wall', 'name' => 'Long wall', 'line' => '4,0;4,600',
+        ])->assertSessionHasNoErrors();
+        $this->drifted(600, 0.5);
+        foreach ([100, 300, 400] as $second) {
+            $this->logged('touch', $second);
+        }
+
+        $said = "Long wall: 1000\u{A0}ft of 2000\u{A0}ft fished, 3 bites, 0.9 on 300\u{A0}ft.";
+        self::assertSame([$said], $this->page()['chart']['covered']);
+        self::assertSame([$said], $this->getJson("/places/{$this->water->id}/track")->json('covered'));
+    }
+
+    public function test_a_part_that_comes_twice_is_one_and_what_cannot_be_is_refused_in_a_sentence(): void
+    {
+        $uuid = (string) Str::uuid();
+        $this->drifted(60, 0.5, $uuid);
+        $this->drifted(90, 0.5, $uuid);
+        self::assertLessThanOrEqual(8, count(FixText::read(TrackPart::query()->sole()->fixes)), 'of a minute a few places are kept');
+        foreach (['0,99000000,13100000', 'north', ['lat' => 1]] as $fixes) {
+            self::assertStringContainsString('way that cannot be', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
+        }
+        self::assertSame(1, TrackPart::query()->count());
+    }
+
+    public function test_it_goes_along_where_its_outing_goes(): void
+    {
+        $this->drifted(120, 0.5);
+        $gpx = $this->get("/outings/{$this->outing->uuid}.gpx")->assertOk()->getContent();
+        self::assertStringContainsString('<trkpt lat="61', $gpx);
+        self::assertStringContainsString('<time>2026-06-01T08:00:', $gpx);
+        $log = implode('', iterator_to_array(LogFile::json($this->angler, $this->angler->outings()->get()->toBase()), false));
+        self::assertCount(1, json_decode($log, true)['tracks']);
+        // Another outing near it takes it over.
+        $this->post("/outings/{$this->outing->uuid}/end");
+        $this->post('/outings', ['uuid' => (string) Str::uuid()]);
+        $into = $this->angler->outings()->whereKeyNot($this->outing->id)->sole();
+        $this->post("/outings/{$this->outing->uuid}/join", ['into' => $into->uuid])->assertSessionHasNoErrors();
+        self::assertSame($into->id, TrackPart::query()->sole()->outing_id);
+        // A share of the water holds nothing of it.
+        $this->post("/waters/{$this->water->id}/share");
+        $share = json_encode($this->angler->waters()->with('share')->sole()->toArray());
+        self::assertStringNotContainsString('fixes', (string) $share);
+        $into->delete();
+        self::assertSame(0, TrackPart::query()->count());
+    }
+
+    public function test_without_a_position_of_the_water_nothing_is_drawn_and_nothing_fails(): void
+    {
+        $this->drifted(120, 0.5);
+        TrackPart::query()->update(['fixes' => 'nonsense']);
+        self::assertNull($this->page()['chart']);
+        $this->drifted(120, 0.5);
+        self::assertNotNull($this->page()['chart']);
+        $this->water->update(['latitude' => null]);
+        self::assertNull($this->page()['chart']);
+        $this->getJson("/places/{$this->water->id}/track")->assertOk()->assertExactJson(['track' => null, 'covered' => []]);
+    }
+
+    /** @return array<string, mixed> */
+    private function page(): array
+    {
+        return $this->get("/outings/{$this->outing->uuid}")->assertOk()->inertiaProps();
+    }
+
+    /** North from the origin of the water, a fix a second. */
+    private function drifted(int $seconds, float $speedMs, ?string $uuid = null): TestResponse
+    {
+        return $this->sent(['fixes' => FixText::write(array_map(
+            static fn (int $second): array => [(float) $second, 61.0 + $speedMs * $second / 111_412, -7.0], range(0, $seconds),
+        ))], $uuid);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function sent(array $fields, ?string $uuid = null): TestResponse
+    {
+        return $this->tap(['uuid' => $uuid ?? (string) Str::uuid(), 'do' => 'track', 'at' => $this->began->toIso8601String(), ...$fields]);
+    }
+
+    private function logged(string $kind, int $second): void
+    {
+        self::assertSame([], $this->tap([
+            'uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => $this->began->copy()->addSeconds($second)->toIso8601String(),
+            ...($kind === 'fish' ? ['species' => 'walleye', 'landed' => true] : []),
+        ])->json('refused'));
+    }
+
+    /** @param  array<string, mixed>  $tap */
+    private function tap(array $tap): TestResponse
+    {
+        return $this->postJson("/outings/{$this->outing->uuid}/taps", ['angler' => $this->angler->id, 'taps' => [$tap]]);
+    }
+}
