@@ -20,6 +20,7 @@ use Eskith\Telling\Rig\RigPresenter;
 use Eskith\Telling\Water\AngleFixPresenter;
 use Eskith\Telling\Water\CastPresenter;
 use Eskith\Telling\Water\ChartPresenter;
+use Eskith\Telling\Water\LineTiltPresenter;
 use Eskith\Telling\Water\Measuring;
 use Eskith\Telling\Water\PhoneDriftPresenter;
 use Eskith\Telling\Work\LiftsMade;
@@ -71,10 +72,13 @@ enum Question: string
     /** How the boat drifts, from `fixes` of a phone. */
     case PhoneDrift = 'drift-by-phone';
 
+    /** How far the line leans, from `samples` of a phone that was held along it. */
+    case LineTilt = 'angle-by-tilt';
+
     /** Whether what it takes can be too long for an address: then it is sent. */
     public function isLong(): bool
     {
-        return $this === self::Lifts || $this === self::PhoneDrift;
+        return in_array($this, [self::Lifts, self::PhoneDrift, self::LineTilt], true);
     }
 
     /**
@@ -103,6 +107,7 @@ enum Question: string
             self::Rig => RigPresenter::of($kit, $drop()),
             self::Measured => ['said' => Measuring::of($kit, $book, $asked, '', $now)->said],
             self::PhoneDrift => PhoneDriftPresenter::of($book->settings->units, $asked->list('fixes')),
+            self::LineTilt => LineTiltPresenter::of($asked->list('samples')),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }

@@ -536,6 +536,11 @@ export interface LineData {
 	inUse: boolean;
 }
 
+export interface LineTiltData {
+	sentence: string;
+	angle: string | null;
+}
+
 export interface ListedPickData {
 	key: string;
 	lureId: number;

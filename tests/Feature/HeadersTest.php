@@ -54,6 +54,8 @@ final class HeadersTest extends TestCase
         self::assertMatchesRegularExpression("/style-src 'self' 'nonce-[\\w+\\/=]{16}'/", $policy);
         self::assertSame('SAMEORIGIN', $answer->headers->get('X-Frame-Options'));
         self::assertStringContainsString('geolocation=(self)', (string) $answer->headers->get('Permissions-Policy'));
+        self::assertStringContainsString('accelerometer=(self)', (string) $answer->headers->get('Permissions-Policy'));
+        self::assertStringContainsString('magnetometer=()', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('camera=()', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
         self::assertFalse($answer->headers->has('X-Powered-By'));

@@ -32,7 +32,8 @@ final class SafeHeaders
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'SAMEORIGIN',
             'Referrer-Policy' => 'same-origin',
-            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), browsing-topics=()',
+            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(self), accelerometer=(self), gyroscope=(self), '
+                .'magnetometer=(), payment=(), usb=(), browsing-topics=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
         if ($request->isSecure()) {

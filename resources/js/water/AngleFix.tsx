@@ -4,6 +4,7 @@ import { Field } from "../parts/Field";
 import { useAsk } from "../parts/useAsk";
 import type { Live } from "../readings/useAnswer";
 import type { AngleFixData, PickData } from "../types";
+import { LineTilt } from "./LineTilt";
 
 /** "My line leans 35° with this on": the flow that tells, and what to do. */
 export default function AngleFix({ live, pick }: { live: Live; pick: PickData }) {
@@ -19,6 +20,7 @@ export default function AngleFix({ live, pick }: { live: Live; pick: PickData })
 				<p className="mt-1 mb-3 text-[15px] text-slate">
 					Hold a card or the phone against the line where it enters the water. On it: the {pick.spoken}.
 				</p>
+				<LineTilt onAngle={setAngle} />
 				<Field
 					label="Line angle, from straight down"
 					value={angle}

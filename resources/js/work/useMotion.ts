@@ -1,8 +1,6 @@
 import { useCallback, useRef, useState } from "react";
+import { lacksMotion, NO_MOTION } from "../phone/motion";
 import type { Sample } from "./usePractice";
-
-/** Asked for on some phones before motion is told. */
-type Asking = { requestPermission?: () => Promise<string> };
 
 /**
  * The way a phone goes up, from its motion: acceleration along gravity summed twice. It stands still at both ends, which takes
@@ -36,14 +34,8 @@ export function useMotion(onLift: (samples: Sample[]) => void) {
 	const stop = useRef<(() => void) | null>(null);
 	const toggle = useCallback(async () => {
 		if (stop.current) return stop.current();
-		if (!("DeviceMotionEvent" in window)) return setRefused("This device does not tell its motion; drag instead.");
-		const asking = window.DeviceMotionEvent as unknown as Asking;
-		try {
-			if (asking.requestPermission && (await asking.requestPermission()) !== "granted")
-				return setRefused("Motion was refused; drag instead, or allow it in the browser's settings.");
-		} catch {
-			return setRefused("Motion was refused; drag instead, or allow it in the browser's settings.");
-		}
+		const lacking = await lacksMotion();
+		if (lacking) return setRefused(`${lacking} Drag instead.`);
 		setRefused(null);
 		const motion: { at: number; up: number }[] = [];
 		const listen = ({ acceleration, accelerationIncludingGravity: all, timeStamp }: DeviceMotionEvent) => {
@@ -59,7 +51,7 @@ export function useMotion(onLift: (samples: Sample[]) => void) {
 			window.removeEventListener("devicemotion", listen);
 			stop.current = null;
 			setRecording(false);
-			if (motion.length < 4) setRefused("No motion came from this device; drag instead.");
+			if (motion.length < 4) setRefused(`${NO_MOTION.silent} Drag instead.`);
 			else onLift(heightsFrom(motion));
 		};
 	}, [onLift]);

@@ -199,6 +199,9 @@ final class Writes
                 'POST', '/drift-by-phone',
                 ['fixes' => array_map(static fn (int $s): array => [$s, 61.0 + 0.000_003 * $s, -7.0, 5.0], range(0, 90))],
             ),
+            'POST angle-by-tilt' => fn (): Request => new Request(
+                'POST', '/angle-by-tilt', ['samples' => array_map(static fn (int $i): array => [$i / 60, 0.0, 8.5, 4.9], range(0, 90))],
+            ),
             'POST work/lifts' => fn (int $n, int $angler): Request => new Request(
                 'POST', '/work/lifts',
                 ['pick' => "{$this->lure($angler)}.middle.low_hop", 'lifts' => [[[0, 0], [0.2, 0.05], [0.4, 0.1], [0.6, 0.2]]]],
