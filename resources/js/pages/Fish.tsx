@@ -22,6 +22,7 @@ import { useBegun } from "../fish/useBegun";
 import { useOuting } from "../fish/useOuting";
 import { isOnBoard } from "../parts/kit";
 import { useHasDraft } from "../parts/useDraft";
+import { useScreenOn } from "../phone/screen";
 import { useTrack } from "../phone/useTrack";
 import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
@@ -86,6 +87,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 	const log = useOuting(first, answer.column, refresh);
 	const { outing } = log;
 	useTrack(outing.endedAt ? null : outing.uuid);
+	useScreenOn(!outing.endedAt);
 	const [open, setOpen] = useState<Open>(null);
 	const [mending, setMending] = useState<EventData | null>(null);
 	// A fish half filled in is there again after the page was loaded anew, or one had to sign in.

@@ -1,6 +1,8 @@
+import { useState } from "react";
 import { Check } from "../parts/Check";
 import { Trouble } from "../parts/Notice";
 import { setUsed } from "./position";
+import { isScreenWanted, lacksScreen, wantScreen } from "./screen";
 import { usePosition } from "./usePosition";
 
 /** What this phone tells Eskith, and what that costs; off until it is chosen here or pressed where it is needed. */
@@ -23,6 +25,29 @@ export function ThisPhone() {
 			{used && !trouble && (
 				<p className="pt-1 text-[15px]">{fix ? "This phone says where it is." : "One moment, it finds itself."}</p>
 			)}
+			<Screen />
 		</>
+	);
+}
+
+function Screen() {
+	const [wanted, setWanted] = useState(isScreenWanted);
+	const lacking = wanted ? lacksScreen() : null;
+	return (
+		<div className="pt-2">
+			<Check
+				checked={wanted}
+				onChange={(next) => {
+					wantScreen(next);
+					setWanted(next);
+				}}
+			>
+				Keep the screen on in an outing
+			</Check>
+			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
+				On Fish, while an outing is under way. It costs battery.
+			</p>
+			{lacking && <Trouble words={lacking} />}
+		</div>
 	);
 }
