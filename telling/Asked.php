@@ -50,6 +50,15 @@ final readonly class Asked
         return is_array($list) && array_is_list($list) ? $list : [];
     }
 
+    /** @throws InvalidInput when it is none */
+    public function number(string $name): float
+    {
+        $text = $this->text($name);
+
+        return is_numeric($text) && is_finite((float) $text)
+            ? (float) $text : throw InvalidInput::because($name, "\"{$name}\" is a number here.");
+    }
+
     /**
      * SI.
      *

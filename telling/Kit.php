@@ -37,7 +37,7 @@ final readonly class Kit
     public const KEPT_AS = ['record' => KeptRecord::class, 'hand' => KeptAtHand::class];
 
     /** Of what it is written in; another version cannot be read. */
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /**
      * @param  array<array-key, mixed>  $set  what the angler has set

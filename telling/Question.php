@@ -22,6 +22,7 @@ use Eskith\Telling\Water\CastPresenter;
 use Eskith\Telling\Water\ChartPresenter;
 use Eskith\Telling\Water\LineTiltPresenter;
 use Eskith\Telling\Water\Measuring;
+use Eskith\Telling\Water\NearestSpotPresenter;
 use Eskith\Telling\Water\PhoneDriftPresenter;
 use Eskith\Telling\Work\LiftsMade;
 use Eskith\Telling\Work\LiftsPresenter;
@@ -72,6 +73,9 @@ enum Question: string
     /** How the boat drifts, from `fixes` of a phone. */
     case PhoneDrift = 'drift-by-phone';
 
+    /** Which spot of one's own is nearest to where a phone is: `lat` and `lon`, degrees, and m of `accuracy`. */
+    case NearestSpot = 'nearest-spot';
+
     /** How far the line leans, from `samples` of a phone that was held along it. */
     case LineTilt = 'angle-by-tilt';
 
@@ -107,6 +111,9 @@ enum Question: string
             self::Rig => RigPresenter::of($kit, $drop()),
             self::Measured => ['said' => Measuring::of($kit, $book, $asked, '', $now)->said],
             self::PhoneDrift => PhoneDriftPresenter::of($book->settings->units, $asked->list('fixes')),
+            self::NearestSpot => NearestSpotPresenter::of(
+                $kit, $book, $asked->number('lat'), $asked->number('lon'), $asked->number('accuracy'),
+            ),
             self::LineTilt => LineTiltPresenter::of($asked->list('samples')),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };

@@ -13,6 +13,7 @@ use App\Readings\Spots;
 use App\Readings\TodaysReadings;
 use App\Record\DepthsHere;
 use App\Record\Logbook;
+use App\Rows\Placing;
 use App\Tackle\RodKeeper;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\AtHand;
@@ -77,16 +78,22 @@ final class ReadAtHand implements AtHand
         $water = $spots->firstWhere('id', $here)?->water_id;
 
         return array_values($spots->sortBy(static fn (Spot $spot): int => $spot->water_id === $water ? 0 : 1)->take(self::SPOTS)->map(
-            fn (Spot $spot): KeptSpot => new KeptSpot(
-                id: $spot->id,
-                place: $spot->placed(),
-                waterId: $spot->water_id,
-                water: $spot->water->name,
-                protected: Coerce::text($spot->water->protected_fish),
-                localRules: Coerce::text($spot->water->local_rules),
-                known: Spots::known($spot, $units),
-                depths: $spot->water_id === $water ? DepthsHere::at($this->user, $spot->id) : [],
-            ),
+            function (Spot $spot) use ($units, $water): KeptSpot {
+                $degrees = Placing::spot($spot) === null ? null : Placing::degrees($spot);
+
+                return new KeptSpot(
+                    id: $spot->id,
+                    place: $spot->placed(),
+                    waterId: $spot->water_id,
+                    water: $spot->water->name,
+                    protected: Coerce::text($spot->water->protected_fish),
+                    localRules: Coerce::text($spot->water->local_rules),
+                    known: Spots::known($spot, $units),
+                    latitude: $degrees[0] ?? null,
+                    longitude: $degrees[1] ?? null,
+                    depths: $spot->water_id === $water ? DepthsHere::at($this->user, $spot->id) : [],
+                );
+            },
         )->all());
     }
 

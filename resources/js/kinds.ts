@@ -25,6 +25,7 @@ export const QUESTIONS: readonly string[] = [
 	"/work/lifts",
 	"/measured",
 	"/drift-by-phone",
+	"/nearest-spot",
 	"/angle-by-tilt",
 ];
 

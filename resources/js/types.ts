@@ -675,6 +675,14 @@ export interface MoveData {
 	afterPoints: string;
 }
 
+export interface NearestSpotData {
+	spot: number | null;
+	place: string;
+	depth: string;
+	name: string;
+	away: string;
+}
+
 export interface NotesData {
 	id: number;
 	water: string;

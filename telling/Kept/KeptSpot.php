@@ -16,6 +16,7 @@ final readonly class KeptSpot
     /**
      * @param  string  $place  spot and water, as it is called
      * @param  array<string, string|null>  $known  what is read there, as it would be typed, by reading; null takes it away
+     * @param  float|null  $latitude  degrees, as the longitude; null for one that is not on the chart
      * @param  list<KeptDepth>  $depths  at which it bit there before, the last first
      */
     public function __construct(
@@ -26,6 +27,8 @@ final readonly class KeptSpot
         public string $protected,
         public string $localRules,
         public array $known,
+        public ?float $latitude,
+        public ?float $longitude,
         public array $depths,
     ) {
     }
@@ -48,6 +51,8 @@ final readonly class KeptSpot
                 'depth' => null, 'bottom' => null, 'wall' => null,
                 ...array_intersect_key($near->known ?? ['flow' => 'still', 'salt' => 'fresh'], array_flip(self::OF_THE_WATER)),
             ],
+            latitude: null,
+            longitude: null,
             depths: [],
         );
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Mark;
 use App\Models\Outing;
+use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use App\Readings\Spots;
@@ -119,6 +120,34 @@ final class PhoneFixTest extends TestCase
         foreach ([[[1, 2, 3]], [['x', 1, 2, 3]], ['soup'], [[0, 61, -7, 5], [1, 10, 10, 5]], [[0, 95, 0, 1]]] as $none) {
             $ask($none)->assertStatus(422);
         }
+    }
+
+    public function test_the_spot_one_has_come_to_is_proposed_and_not_the_one_one_is_at(): void
+    {
+        $other = Spot::query()->create([
+            'user_id' => $this->angler->id, 'water_id' => $this->water->id, 'name' => 'West gravel', 'depth_m' => 5.0, 'wall' => false,
+            'east_m' => 0, 'north_m' => 300,
+        ]);
+        Spot::query()->create(['user_id' => $this->angler->id, 'water_id' => $this->water->id, 'name' => 'Unplaced', 'wall' => false]);
+        $ask = fn (float $north, float $accuracy = 6.0): TestResponse => $this->getJson('/nearest-spot?'.http_build_query(
+            ['lat' => 61.0 + $north / 111_412, 'lon' => -7.0, 'accuracy' => $accuracy],
+        ));
+        $near = $ask(280.0)->assertOk()->json();
+        self::assertSame(
+            [$other->id, 'West gravel · Hallowmere', 'West gravel', "66\u{A0}ft"],
+            [$near['spot'], $near['place'], $near['name'], $near['away']],
+        );
+        self::assertNull($ask(20.0)->json('spot'), 'it is at the bar, as the day is');
+        self::assertNull($ask(155.0)->json('spot'), 'hardly nearer to the other');
+        self::assertSame($other->id, $ask(190.0)->json('spot'));
+        self::assertNull($ask(500.0)->json('spot'), 'at neither');
+        self::assertNull($ask(280.0, 40.0)->json('spot'), 'not sure enough');
+        $this->getJson('/nearest-spot?lat=north&lon=1&accuracy=1')->assertStatus(422);
+        $this->getJson('/nearest-spot?lat=95&lon=1&accuracy=1')->assertStatus(422);
+        // Gone there, it is proposed no more, and on the way back the other is.
+        $this->put("/spots/{$other->id}/here");
+        self::assertNull($ask(280.0)->json('spot'));
+        self::assertNotNull($ask(10.0)->json('spot'));
     }
 
     /** @param  array<string, mixed>  $fix */

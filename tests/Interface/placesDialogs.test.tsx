@@ -318,14 +318,14 @@ describe("a place marked on the water", () => {
 	it("takes one tap, and leads back onto the last three", () => {
 		const mark = vi.fn();
 		const marks = [1, 2, 3, 4].map((n) => ({ uuid: `m${n}`, word: `fish ${n}`, at: "2026-11-01T09:40:00Z" }));
-		render(<MarkHere outing={outing({ marks })} log={{ mark }} />);
+		render(<MarkHere outing={outing({ marks })} log={{ mark, move: vi.fn() }} />);
 		press("Mark fish here");
 		expect(mark).toHaveBeenCalledWith("fish", "fish");
 		expect(screen.getAllByRole("button", { name: /^Back on the fish/ })).toHaveLength(3);
 	});
 
 	it("is not offered at no spot", () => {
-		const { container } = render(<MarkHere outing={outing({ markPads: [] })} log={{ mark: vi.fn() }} />);
+		const { container } = render(<MarkHere outing={outing({ markPads: [] })} log={{ mark: vi.fn(), move: vi.fn() }} />);
 		expect(container.textContent).toBe("");
 	});
 });

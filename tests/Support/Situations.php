@@ -29,6 +29,7 @@ final class Situations
             Question::PhoneDrift => ['fixes' => (string) json_encode(array_map(
                 static fn (int $s): array => [$s, 61.0 + 0.000_003 * $s, -7.0 + 0.000_001 * ($s % 7), 5.0], range(0, 90),
             ))],
+            Question::NearestSpot => ['lat' => '61.2', 'lon' => '-7.1', 'accuracy' => '8'],
             Question::LineTilt => ['samples' => (string) json_encode(array_map(
                 static fn (int $i): array => [$i / 60, 0.02 * ($i % 5), 8.5, 4.9], range(0, 90),
             ))],

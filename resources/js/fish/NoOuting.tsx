@@ -1,11 +1,19 @@
 import { router } from "@inertiajs/react";
+import { useState } from "react";
 import { Button, ButtonLink } from "../parts/Button";
 import { newId } from "../parts/send";
+import { useNearestSpot } from "../phone/useNearestSpot";
+import { usePosition } from "../phone/usePosition";
 import type { OptionData } from "../types";
 import { JoinCrew } from "./JoinCrew";
 
 /** Between outings: how one begins, and which can be gone on with. */
 export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; takenAway: OptionData | null }) {
+	const { fix } = usePosition();
+	const near = useNearestSpot(fix, null);
+	const [taken, setTaken] = useState<number | null>(null);
+	const fish = (spot: number) =>
+		router.put(`/spots/${spot}/here`, {}, { preserveScroll: true, onSuccess: () => setTaken(spot) });
 	const start = () => {
 		const uuid = newId();
 		router.post(
@@ -48,6 +56,14 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 					Outings of before
 				</ButtonLink>
 			</div>
+			{near && near.spot !== taken && (
+				<p className="mt-4">
+					You&rsquo;re {near.away} from {near.name}.{" "}
+					<Button look="strong" onClick={() => fish(near.spot)}>
+						Fish this spot
+					</Button>
+				</p>
+			)}
 			<JoinCrew />
 		</div>
 	);
