@@ -126,8 +126,8 @@ final class LogFile
     }
 
     /**
-     * Where each outing was, a point for every spot, with what came of it there, and where the boat went; those of which no position is
-     * known are left out.
+     * Where each outing was, a point for every spot, with what came of it there; those of which no position is known are left out. Of one
+     * alone also where the boat went.
      *
      * @param  Collection<int, Outing>  $outings
      */
@@ -136,7 +136,7 @@ final class LogFile
         [$points, $tracks] = [[], []];
         foreach ($outings as $outing) {
             $track = new Track($outing->place, 'boat', more: ['uuid' => $outing->uuid]);
-            foreach (Tracks::degrees($outing) as [$second, $latitude, $longitude]) {
+            foreach ($outings->count() === 1 ? Tracks::degrees($outing) : [] as [$second, $latitude, $longitude]) {
                 $track->add($latitude, $longitude, time: $second);
             }
             $tracks = $track->count() === 0 ? $tracks : [...$tracks, $track];

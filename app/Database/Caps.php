@@ -19,7 +19,7 @@ final class Caps
         'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
         'measurements' => [600, 'measurements'], 'outings' => [1_000, 'outings'], 'setups' => [6_000, 'setups'],
         'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'moves' => [5_000, 'moves'], 'plans' => [200, 'plans'],
-        'marks' => [10_000, 'marks'], 'tracks' => [40_000, 'parts of tracks'],
+        'marks' => [10_000, 'marks'], 'tracks' => [20_000, 'parts of tracks'],
         'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
         'readings' => [200, 'readings'], 'readings_elsewhere' => [200, 'readings'], 'readings_gone' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],

@@ -17,6 +17,9 @@ use Illuminate\Support\Facades\DB;
 /** Where the boat went in an outing, as a phone told it: kept as few places as say it. */
 final readonly class Tracks
 {
+    /** Parts of one outing: of ten minutes each, a day and a night and more. */
+    private const PARTS = 200;
+
     private function __construct(private User $user)
     {
     }
@@ -41,14 +44,18 @@ final readonly class Tracks
             static fn (array $fix): array => [$fix[0], $frame->position($fix[1], $fix[2])], $told,
         ));
         DB::transaction(function () use ($outing, $uuid, $from, $frame, $track): void {
-            if (! TrackPart::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->exists()) {
-                TrackPart::query()->create([
-                    'user_id' => $this->user->id, 'outing_id' => $outing->id, 'uuid' => $uuid, 'from_at' => $from,
-                    'fixes' => FixText::write(array_map(
-                        static fn (array $point): array => [$point[0], ...$frame->degrees($point[1])], $track->points,
-                    )),
-                ]);
+            if (TrackPart::query()->where('user_id', $this->user->id)->where('uuid', $uuid)->exists()) {
+                return;
             }
+            if (TrackPart::query()->where('outing_id', $outing->id)->count() >= self::PARTS) {
+                throw InvalidInput::because('fixes', 'An outing holds '.self::PARTS.' parts of its way; begin another.');
+            }
+            TrackPart::query()->create([
+                'user_id' => $this->user->id, 'outing_id' => $outing->id, 'uuid' => $uuid, 'from_at' => $from,
+                'fixes' => FixText::write(array_map(
+                    static fn (array $point): array => [$point[0], ...$frame->degrees($point[1])], $track->points,
+                )),
+            ]);
         });
     }
 
@@ -56,7 +63,8 @@ final readonly class Tracks
     public static function degrees(Outing $outing): array
     {
         $all = [];
-        foreach (TrackPart::query()->where('outing_id', $outing->id)->orderBy('from_at')->orderBy('id')->get() as $part) {
+        foreach (TrackPart::query()->where('outing_id', $outing->id)->orderBy('from_at')->orderBy('id')
+            ->limit(self::PARTS)->get() as $part) {
             $from = self::second($part->from_at);
             try {
                 foreach (FixText::read($part->fixes) as [$second, $latitude, $longitude]) {

@@ -13,9 +13,9 @@ use Eskith\Core\Units\InvalidInput;
 final class FixText
 {
     /** Letters and s of a text at the most. */
-    public const LETTERS = 60_000;
+    public const LETTERS = 24_000;
 
-    public const LONGEST_S = 7_200;
+    public const LONGEST_S = 1_800;
 
     private const PARTS = 1e6;
 

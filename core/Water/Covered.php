@@ -7,8 +7,10 @@ namespace Eskith\Core\Water;
 /** How much of a line on the chart was fished, and what bit along it. */
 final readonly class Covered
 {
-    /** m between two looks along the line. */
+    /** m between two looks along the line, and looks at the most, about: a line may be longer than any lake. */
     private const STEP_M = 5.0;
+
+    private const STEPS = 4_000;
 
     /** m of line below which a rate says nothing. */
     private const ENOUGH_M = 20.0;
@@ -19,25 +21,16 @@ final readonly class Covered
 
     /**
      * @param  list<Position>  $line
-     * @param  list<array{Position, Position}>  $pieces  on which the boat was fished from
      * @param  list<Position>  $bites  where they came
-     * @param  float  $reachM  m from the boat that are fished
      */
-    public static function of(array $line, array $pieces, array $bites, float $reachM): self
+    public static function of(array $line, FishedGround $ground, array $bites): self
     {
-        $steps = self::steps($line);
-        $near = self::near($line, $pieces, $reachM);
         $covered = $length = 0.0;
-        foreach ($steps as [$middle, $metres]) {
+        foreach (self::steps($line) as [$middle, $metres]) {
             $length += $metres;
-            foreach ($near as [$from, $to]) {
-                if ($middle->distanceToWay($from, $to) <= $reachM) {
-                    $covered += $metres;
-                    break;
-                }
-            }
+            $covered += $ground->holds($middle) ? $metres : 0.0;
         }
-        $along = array_filter($bites, static fn (Position $bite): bool => self::distance($line, $bite) <= $reachM);
+        $along = array_filter($bites, static fn (Position $bite): bool => self::distance($line, $bite) <= $ground->reachM);
 
         return new self($length, $covered, count($along));
     }
@@ -55,9 +48,13 @@ final readonly class Covered
     private static function steps(array $line): array
     {
         $steps = [];
+        $lengths = array_map(
+            static fn (Position $from, Position $to): float => $from->distanceTo($to), array_slice($line, 0, -1), array_slice($line, 1),
+        );
+        $apart = max(self::STEP_M, array_sum($lengths) / self::STEPS);
         for ($i = 1; $i < count($line); $i++) {
-            $way = $line[$i - 1]->distanceTo($line[$i]);
-            $count = (int) ceil($way / self::STEP_M);
+            $way = $lengths[$i - 1];
+            $count = (int) ceil($way / $apart);
             for ($step = 0; $step < $count; $step++) {
                 $share = ($step + 0.5) / $count;
                 $steps[] = [$line[$i - 1]->plus(
@@ -67,27 +64,6 @@ final readonly class Covered
         }
 
         return $steps;
-    }
-
-    /**
-     * Those that can reach the line at all.
-     *
-     * @param  list<Position>  $line
-     * @param  list<array{Position, Position}>  $pieces
-     * @return list<array{Position, Position}>
-     */
-    private static function near(array $line, array $pieces, float $reachM): array
-    {
-        if ($line === []) {
-            return [];
-        }
-        $easts = array_map(static fn (Position $at): float => $at->east, $line);
-        $norths = array_map(static fn (Position $at): float => $at->north, $line);
-        [$west, $east, $south, $north] = [min($easts) - $reachM, max($easts) + $reachM, min($norths) - $reachM, max($norths) + $reachM];
-
-        return array_values(array_filter($pieces, static fn (array $piece): bool => max($piece[0]->east, $piece[1]->east) >= $west
-            && min($piece[0]->east, $piece[1]->east) <= $east && max($piece[0]->north, $piece[1]->north) >= $south
-            && min($piece[0]->north, $piece[1]->north) <= $north));
     }
 
     /** @param  list<Position>  $line */

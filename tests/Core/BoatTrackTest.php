@@ -8,6 +8,7 @@ use Eskith\Core\Formats\FixText;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\BoatTrack;
 use Eskith\Core\Water\Covered;
+use Eskith\Core\Water\FishedGround;
 use Eskith\Core\Water\Position;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -117,7 +118,7 @@ final class BoatTrackTest extends TestCase
         yield 'time that stands still' => ['0,54120000,13100000,0,3,-2'];
         yield 'time that goes back' => ['5,54120000,13100000,-1,3,-2'];
         yield 'before it began' => ['-1,54120000,13100000'];
-        yield 'far later' => ['7201,54120000,13100000'];
+        yield 'far later' => ['1801,54120000,13100000'];
         yield 'without end' => [str_repeat('1,', 30_001).'1'];
     }
 
@@ -135,16 +136,35 @@ final class BoatTrackTest extends TestCase
         $wall = [new Position(0.0, 0.0), new Position(200.0, 0.0)];
         $pieces = [[new Position(0.0, -8.0), new Position(100.0, -8.0)], [new Position(100.0, -30.0), new Position(0.0, -30.0)]];
         $bites = [new Position(20.0, -8.0), new Position(90.0, -8.0), new Position(50.0, -30.0)];
-        $near = Covered::of($wall, $pieces, $bites, 10.0);
+        $near = Covered::of($wall, new FishedGround($pieces, 10.0), $bites);
 
         self::assertEqualsWithDelta(200.0, $near->lengthM, 0.01);
         // To its end, and 6 m on: within 10 m of a boat that is 8 m off.
         self::assertEqualsWithDelta(106.0, $near->coveredM, 5.0);
         self::assertSame(2, $near->bites);
         self::assertEqualsWithDelta(200.0 / $near->coveredM, $near->per100M(), 1e-9);
-        self::assertSame(3, Covered::of($wall, $pieces, $bites, 30.5)->bites);
-        self::assertNull(Covered::of($wall, [[new Position(0.0, -9.0), new Position(5.0, -9.0)]], [], 10.0)->per100M());
-        self::assertSame(0.0, Covered::of([], $pieces, $bites, 10.0)->coveredM);
+        self::assertSame(3, Covered::of($wall, new FishedGround($pieces, 30.5), $bites)->bites);
+        self::assertNull(Covered::of(
+            $wall, new FishedGround([[new Position(0.0, -9.0), new Position(5.0, -9.0)]], 10.0), [],
+        )->per100M());
+        self::assertSame(0.0, Covered::of([], new FishedGround($pieces, 10.0), $bites)->coveredM);
+    }
+
+    public function test_ground_is_found_by_squares_as_it_is_by_going_through_all_of_it(): void
+    {
+        $random = new Randomizer(new Mt19937(11));
+        $place = static fn (): Position => new Position($random->getInt(-3000, 3000) / 10, $random->getInt(-3000, 3000) / 10);
+        foreach ([4.0, 10.0, 25.0] as $reach) {
+            $pieces = array_map(
+                static fn (): array => [$at = $place(), $at->plus($random->getInt(-60, 60), $random->getInt(-60, 60))], range(1, 40),
+            );
+            $ground = new FishedGround($pieces, $reach);
+            for ($i = 0; $i < 400; $i++) {
+                $at = $place();
+                $is = array_filter($pieces, static fn (array $piece): bool => $at->distanceToWay($piece[0], $piece[1]) <= $reach) !== [];
+                self::assertSame($is, $ground->holds($at));
+            }
+        }
     }
 
     /** @return list<array{float, Position}> a fix a second, east at a speed */

@@ -76,6 +76,13 @@ final class TrackTest extends OnWaterTestCase
             self::assertStringContainsString('way that cannot be', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
         }
         self::assertSame(1, TrackPart::query()->count());
+        // An outing without end is bounded, and what is there already is taken as before.
+        $part = [
+            'user_id' => $this->angler->id, 'outing_id' => $this->outing->id, 'from_at' => $this->began, 'fixes' => '0,61000000,-7000000',
+        ];
+        TrackPart::query()->insert(array_map(static fn (): array => [...$part, 'uuid' => (string) Str::uuid()], range(1, 199)));
+        self::assertStringContainsString('200 parts of its way', $this->drifted(60, 0.5)->json('refused.0.why'));
+        self::assertSame([], $this->drifted(60, 0.5, $uuid)->json('refused'));
     }
 
     public function test_it_goes_along_where_its_outing_goes(): void

@@ -95,6 +95,7 @@ final class CapsBench
         $this->more('setups', ['outing_id' => $this->oneOf('outings'), 'lure_id' => $this->oneOf('lures'), 'until_at' => 'NULL',
             'cadence' => "'short_pop'",
             'tied_at' => "datetime('2021-01-01 07:30:00', '+' || (n % 990) || ' days')"]);
+        $this->more('tracks', ['outing_id' => $this->oneOf('outings', 20)]);
         $this->more('history', []);
         $this->more('pauses', ['outing_id' => $this->oneOf('outings')]);
         $this->more('events', ['setup_id' => $this->oneOf('setups'),

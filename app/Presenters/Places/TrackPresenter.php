@@ -30,6 +30,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\BoatTrack;
 use Eskith\Core\Water\Covered;
+use Eskith\Core\Water\FishedGround;
 use Eskith\Core\Water\Position;
 use Eskith\Telling\Enums\EventKind;
 
@@ -199,11 +200,11 @@ final readonly class TrackPresenter
         $bites = array_values(array_map(
             static fn (array $one): Position => $one[2], array_filter($placed, static fn (array $one): bool => $one[1]->isBite()),
         ));
-        $pieces = $track->fished();
+        $ground = new FishedGround($track->fished(), $reach);
         $told = [];
         foreach ($water->edges as $edge) {
             $line = Placing::line($edge->points);
-            $covered = Covered::of($line, $pieces, $bites, $reach);
+            $covered = Covered::of($line, $ground, $bites);
             if ($covered->coveredM >= self::TOLD_M) {
                 $told[] = $this->lineCovered($edge->name ?: ucfirst($edge->kind?->word() ?? 'line'), $covered);
             }
