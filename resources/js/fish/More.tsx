@@ -1,16 +1,18 @@
 import { router } from "@inertiajs/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { PAUSE_WHY } from "../kinds";
 import { Button, ButtonLink } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Dialog } from "../parts/Dialog";
+import { onDemand } from "../parts/onDemand";
 import { optionsOf } from "../parts/options";
 import { upper } from "../parts/words";
 import type { OutingData } from "../types";
-import { AddForgotten } from "./AddForgotten";
 import { EndOuting } from "./EndOuting";
 import { JoinCrew } from "./JoinCrew";
 import type { OutingLog } from "./useOuting";
+
+const AddForgotten = onDemand(async () => ({ default: (await import("./AddForgotten")).AddForgotten }));
 
 /** What is seldom needed: a pause, something forgotten, others, all of the outing, its end. */
 export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
@@ -54,17 +56,19 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 					))}
 				</div>
 			</Dialog>
-			{open === "forgotten" && (
-				<AddForgotten
-					pads={outing.pads}
-					rods={outing.rods.map(({ uuid, name }) => ({ value: uuid, word: name }))}
-					inHand={outing.rods.find((one) => one.inHand)?.uuid}
-					sought={outing.sought}
-					until={null}
-					onAdd={log.addAt}
-					onClose={() => setOpen(null)}
-				/>
-			)}
+			<Suspense>
+				{open === "forgotten" && (
+					<AddForgotten
+						pads={outing.pads}
+						rods={outing.rods.map(({ uuid, name }) => ({ value: uuid, word: name }))}
+						inHand={outing.rods.find((one) => one.inHand)?.uuid}
+						sought={outing.sought}
+						until={null}
+						onAdd={log.addAt}
+						onClose={() => setOpen(null)}
+					/>
+				)}
+			</Suspense>
 			<Dialog open={open === "crew"} onOpenChange={close} title={outing.crew ? "Your crew" : "Fish with others"}>
 				<CrewChoices outing={outing} onDone={() => setOpen(null)} />
 			</Dialog>

@@ -1,12 +1,11 @@
 import { router } from "@inertiajs/react";
-import { useCallback, useEffect, useState } from "react";
+import { Suspense, useCallback, useEffect, useState } from "react";
 import { AnswerColumn } from "../drop/AnswerColumn";
 import { WaterColumn } from "../drop/WaterColumn";
 import { BareRod } from "../fish/BareRod";
 import { Crew } from "../fish/Crew";
 import { Elsewhere } from "../fish/Elsewhere";
 import { Ended, Forgotten } from "../fish/EndOuting";
-import { EventEditor } from "../fish/EventEditor";
 import { Events } from "../fish/Events";
 import { FishOn, fishDraft } from "../fish/FishOn";
 import { MarkHere } from "../fish/MarkHere";
@@ -21,6 +20,7 @@ import { TouchPad } from "../fish/TouchPad";
 import { useBegun } from "../fish/useBegun";
 import { useOuting } from "../fish/useOuting";
 import { isOnBoard } from "../parts/kit";
+import { onDemand } from "../parts/onDemand";
 import { useHasDraft } from "../parts/useDraft";
 import { useScreenOn } from "../phone/screen";
 import { useTrack } from "../phone/useTrack";
@@ -38,6 +38,8 @@ import type {
 	TieableData,
 	TodayData,
 } from "../types";
+
+const EventEditor = onDemand(async () => ({ default: (await import("../fish/EventEditor")).EventEditor }));
 
 /** The outing under way, logged. */
 export default function Fish({ outing: told, blank, answer, plan, reopen, box, spots, takenAway, today }: FishPage) {
@@ -154,7 +156,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 				<More outing={outing} log={log} />
 			</div>
 			{open === "fish" && <FishOn outing={outing} onClose={() => setOpen(null)} onLog={log.log} />}
-			{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}
+			<Suspense>{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}</Suspense>
 			<TouchPad open={open === "touch"} onOpenChange={close} onLog={log.log} />
 			<MoveTo open={open === "move"} onOpenChange={close} outing={outing} spots={spots} onMove={log.move} />
 			<TieOnPad open={open === "change"} onOpenChange={close} outing={outing} box={box} onTieOn={log.tieOn} />
