@@ -18,9 +18,9 @@ $kinds = [
         ['telling/Doing/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge'])],
         ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieTap.php', ['RetieTap' => 'NudgeTap'])],
         ['resources/js/outbox/offlineActions.ts', swap(
-            ['export type Retied =', 'Ended | Retied | Marked;', "\t// Of a plan"],
+            ['export type Retied =', 'Ended | Retied', "\t// Of a plan"],
             [
-                "export type Nudged = Told & { do: \"nudge\" };\nexport type Retied =", 'Ended | Retied | Marked | Nudged;',
+                "export type Nudged = Told & { do: \"nudge\" };\nexport type Retied =", 'Ended | Nudged | Retied',
                 "\tnudge: (outing) => outing,\n\t// Of a plan",
             ],
         )],
