@@ -73,7 +73,7 @@ final class TrackTest extends OnWaterTestCase
         $this->drifted(90, 0.5, $uuid);
         self::assertLessThanOrEqual(8, count(FixText::read(TrackPart::query()->sole()->fixes)), 'of a minute a few places are kept');
         foreach (['0,99000000,13100000', 'north', ['lat' => 1]] as $fixes) {
-            self::assertStringContainsString('way that cannot be', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
+            self::assertStringContainsString('track that cannot be read', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
         }
         self::assertSame(1, TrackPart::query()->count());
         // An outing without end is bounded, and what is there already is taken as before.
@@ -81,7 +81,7 @@ final class TrackTest extends OnWaterTestCase
             'user_id' => $this->angler->id, 'outing_id' => $this->outing->id, 'from_at' => $this->began, 'fixes' => '0,61000000,-7000000',
         ];
         TrackPart::query()->insert(array_map(static fn (): array => [...$part, 'uuid' => (string) Str::uuid()], range(1, 199)));
-        self::assertStringContainsString('200 parts of its way', $this->drifted(60, 0.5)->json('refused.0.why'));
+        self::assertStringContainsString('200 parts of a track', $this->drifted(60, 0.5)->json('refused.0.why'));
         self::assertSame([], $this->drifted(60, 0.5, $uuid)->json('refused'));
     }
 

@@ -23,7 +23,9 @@ final class TrackTap extends AnglerRequest implements ActsOnOuting
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['at' => 'The time of this way cannot be right.', 'fixes' => 'This phone told a way that cannot be; it is left out.'];
+        return [
+            'at' => 'The time of this track cannot be right.', 'fixes' => 'This phone sent a track that cannot be read. It is left out.',
+        ];
     }
 
     public function act(Outing $outing): void
