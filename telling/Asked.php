@@ -50,6 +50,25 @@ final readonly class Asked
         return is_array($list) && array_is_list($list) ? $list : [];
     }
 
+    /**
+     * A list of lists of numbers, as a sensor tells them.
+     *
+     * @param  int  $most  of them that are looked at, the last ones
+     * @param  string  $each  what each is, in a sentence
+     * @return list<list<float>> each of so many numbers
+     *
+     * @throws InvalidInput when one of them is none
+     */
+    public function rows(string $name, int $width, int $most, string $each): array
+    {
+        return array_map(static function (mixed $row) use ($name, $width, $each): array {
+            $numbers = is_array($row) && array_is_list($row) ? array_filter($row, is_numeric(...)) : [];
+
+            return count($numbers) === $width ? array_map(floatval(...), array_values($numbers))
+                : throw InvalidInput::because($name, $each);
+        }, array_slice($this->list($name), -$most));
+    }
+
     /** @throws InvalidInput when it is none */
     public function number(string $name): float
     {

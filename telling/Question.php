@@ -110,11 +110,11 @@ enum Question: string
             self::Timing => WorkPresenter::of($kit, $drop()),
             self::Rig => RigPresenter::of($kit, $drop()),
             self::Measured => ['said' => Measuring::of($kit, $book, $asked, '', $now)->said],
-            self::PhoneDrift => PhoneDriftPresenter::of($book->settings->units, $asked->list('fixes')),
+            self::PhoneDrift => PhoneDriftPresenter::of($book->settings->units, $asked),
             self::NearestSpot => NearestSpotPresenter::of(
                 $kit, $book, $asked->number('lat'), $asked->number('lon'), $asked->number('accuracy'),
             ),
-            self::LineTilt => LineTiltPresenter::of($asked->list('samples')),
+            self::LineTilt => LineTiltPresenter::of($asked),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }

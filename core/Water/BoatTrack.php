@@ -111,9 +111,11 @@ final readonly class BoatTrack
         for ($i = 1; $i < count($this->points); $i++) {
             [[$from, $before], [$at, $place]] = [$this->points[$i - 1], $this->points[$i]];
             if ($at - $from <= self::GAP_S && $is($before->distanceTo($place) / ($at - $from))) {
-                $line = [...($line === [] ? [$before] : $line), $place];
+                $line = $line === [] ? [$before] : $line;
+                $line[] = $place;
             } elseif ($line !== []) {
-                [$lines, $line] = [[...$lines, $line], []];
+                $lines[] = $line;
+                $line = [];
             }
         }
 
@@ -123,26 +125,27 @@ final readonly class BoatTrack
     /** m, as far as it is known */
     public function lengthM(): float
     {
-        return array_sum(array_map(static fn (array $piece): float => $piece[0]->distanceTo($piece[1]), $this->pieces(INF)));
+        return array_sum(array_map(
+            static fn (array $piece): float => $piece[0]->distanceTo($piece[1]), self::pieces([...$this->drifts(), ...$this->runs()]),
+        ));
     }
 
     /** @return list<array{Position, Position}> the straight pieces of it on which it was fished from */
     public function fished(): array
     {
-        return $this->pieces(self::UNDER_WAY_MS);
+        return self::pieces($this->drifts());
     }
 
     /**
-     * @param  float  $fastestMs  m/s above which a piece is left out
+     * @param  list<list<Position>>  $lines
      * @return list<array{Position, Position}>
      */
-    private function pieces(float $fastestMs): array
+    private static function pieces(array $lines): array
     {
         $pieces = [];
-        foreach ($this->points as $i => [$at, $place]) {
-            [$from, $before] = $this->points[max(0, $i - 1)];
-            if ($i > 0 && $at - $from <= self::GAP_S && $before->distanceTo($place) / ($at - $from) <= $fastestMs) {
-                $pieces[] = [$before, $place];
+        foreach ($lines as $line) {
+            for ($i = 1; $i < count($line); $i++) {
+                $pieces[] = [$line[$i - 1], $line[$i]];
             }
         }
 

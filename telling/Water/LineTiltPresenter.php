@@ -6,6 +6,7 @@ namespace Eskith\Telling\Water;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Tilt;
+use Eskith\Telling\Asked;
 use Eskith\Telling\Data\Water\LineTiltData;
 
 /** How far the line leans, from a phone that was held along it. */
@@ -18,19 +19,14 @@ final class LineTiltPresenter
     private const FEELS = 200.0;
 
     /**
-     * @param  list<mixed>  $samples  each a list of s, and m/s² across, along and out of the phone; in order
+     * @param  Asked  $asked  `samples`, each a list of s, and m/s² across, along and out of the phone; in order
      *
      * @throws InvalidInput when one of them is none
      */
-    public static function of(array $samples): LineTiltData
+    public static function of(Asked $asked): LineTiltData
     {
         $read = [];
-        foreach (array_slice($samples, -self::MOST) as $sample) {
-            $numbers = is_array($sample) && array_is_list($sample) ? array_filter($sample, is_numeric(...)) : [];
-            if (count($numbers) !== 4) {
-                throw InvalidInput::because('samples', 'A sample is seconds, and three accelerations.');
-            }
-            [$at, $across, $along, $out] = array_map(floatval(...), $numbers);
+        foreach ($asked->rows('samples', 4, self::MOST, 'A sample is seconds, and three accelerations.') as [$at, $across, $along, $out]) {
             if (max(abs($across), abs($along), abs($out)) > self::FEELS) {
                 throw InvalidInput::because('samples', 'No phone feels that much.');
             }

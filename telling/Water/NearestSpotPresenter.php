@@ -25,9 +25,6 @@ final class NearestSpotPresenter
     /** @throws InvalidInput when the phone is nowhere */
     public static function of(Kit $kit, ReadingBook $book, float $latitude, float $longitude, float $accuracyM): NearestSpotData
     {
-        if (abs($latitude) > 89.0 || abs($longitude) > 180.0 || $accuracyM < 0.0) {
-            throw InvalidInput::because('position', 'This phone told a position that is nowhere; it is left out.');
-        }
         $frame = Frame::of($latitude, $longitude);
         [$nearest, $away, $here] = [null, INF, null];
         foreach ($accuracyM > Position::SURE_M ? [] : $kit->hand->spots() as $spot) {

@@ -11,6 +11,7 @@ use Eskith\Core\Water\DriftFit;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Telling\Asked;
 use Eskith\Telling\Data\Water\PhoneDriftData;
 
 /** The drift of the boat, from where a phone was. */
@@ -26,13 +27,13 @@ final class PhoneDriftPresenter
     private const OVER_S = 60;
 
     /**
-     * @param  list<mixed>  $fixes  each a list of s, degrees north, degrees east, and m within which it lies; in order
+     * @param  Asked  $asked  `fixes`, each a list of s, degrees north, degrees east, and m within which it lies; in order
      *
      * @throws InvalidInput when one of them is none
      */
-    public static function of(UnitSet $units, array $fixes): PhoneDriftData
+    public static function of(UnitSet $units, Asked $asked): PhoneDriftData
     {
-        $read = self::read($fixes);
+        $read = self::read($asked);
         $fit = DriftFit::of($read);
         if ($fit === null) {
             $seconds = (int) round(DriftFit::secondsSoFar($read));
@@ -55,21 +56,16 @@ final class PhoneDriftPresenter
     }
 
     /**
-     * @param  list<mixed>  $fixes
      * @return list<array{float, Position}>
      *
      * @throws InvalidInput
      */
-    private static function read(array $fixes): array
+    private static function read(Asked $asked): array
     {
         $frame = null;
         $read = [];
-        foreach (array_slice($fixes, -self::MOST) as $fix) {
-            $numbers = is_array($fix) && array_is_list($fix) ? array_filter($fix, is_numeric(...)) : [];
-            if (count($numbers) !== 4) {
-                throw InvalidInput::because('fixes', 'A fix is seconds, two degrees, and how sure it is in metres.');
-            }
-            [$at, $latitude, $longitude, $within] = array_map(floatval(...), $numbers);
+        $each = 'A fix is seconds, two degrees, and how sure it is in metres.';
+        foreach ($asked->rows('fixes', 4, self::MOST, $each) as [$at, $latitude, $longitude, $within]) {
             if ($within > Position::SURE_M) {
                 continue;
             }

@@ -20,11 +20,7 @@ final class PhonePositionTest extends BrowserTestCase
     public function test_marks_lie_where_the_phone_is_as_they_are_pressed_with_a_signal_and_without(): void
     {
         $origin = $this->origin();
-        $this->openDemo('/fish');
-        $this->at($origin, 0.0, 6.0);
-        $this->see('Mark here');
-        $this->click('Use this phone');
-        $this->see('where this phone is');
+        $this->usedOnFish($origin);
         $this->at($origin, 40.0, 6.0);
         $before = $this->last();
         $this->click('Mark snag here');
@@ -73,11 +69,7 @@ final class PhonePositionTest extends BrowserTestCase
     public function test_where_the_boat_goes_is_kept_with_its_outing_with_a_signal_and_without(): void
     {
         $origin = $this->origin();
-        $this->openDemo('/fish');
-        $this->at($origin, 0.0, 6.0);
-        $this->see('Mark here');
-        $this->click('Use this phone');
-        $this->see('where this phone is');
+        $this->usedOnFish($origin);
         $before = (int) $this->server->records()->query('SELECT max(id) FROM tracks')->fetchColumn();
         $this->server->kill();
         for ($step = 1; $step <= 9; $step++) {
@@ -93,6 +85,16 @@ final class PhonePositionTest extends BrowserTestCase
         )->fetchColumn() ?: null, 'for the way to arrive');
         $way = FixText::read($fixes);
         self::assertGreaterThan(20.0, ($way[count($way) - 1][1] - $way[0][1]) / self::METRE);
+    }
+
+    /** @param  array{float, float, int}  $origin */
+    private function usedOnFish(array $origin): void
+    {
+        $this->openDemo('/fish');
+        $this->at($origin, 0.0, 6.0);
+        $this->see('Mark here');
+        $this->click('Use this phone');
+        $this->see('where this phone is');
     }
 
     /** The first water that lies somewhere: latitude, longitude, id. @return array{float, float, int} */

@@ -25,5 +25,6 @@ export function useNearestSpot(fix: PhoneFix | null, spot: number | null): (Near
 			.then(setNear)
 			.catch(() => {});
 	}, [isDue, fix, spot]);
-	return near && near.spot !== null && near.spot !== spot ? { ...near, spot: near.spot } : null;
+	// What it is near to ends with where it is.
+	return fix && near && near.spot !== null && near.spot !== spot ? { ...near, spot: near.spot } : null;
 }
