@@ -108,7 +108,7 @@ final class OfflineTest extends BrowserTestCase
             self::assertStringContainsString($words, $this->find('//h1')->getText(), $path);
             // Shortly before midnight that was on another day, and the day is said too.
             $this->see('No signal: as it was');
-            self::assertMatchesRegularExpression('/as it was (on \w+ \d+ )?at \d/', $this->text());
+            self::assertMatchesRegularExpression('/No signal: as it was (on \w+ \d+ )?at \d/', $this->text(), $path);
         }
         $this->page->get("{$this->server->url}/lure");
         $this->see('Other schools: not without a signal');
