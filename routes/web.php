@@ -32,6 +32,7 @@ use App\Http\Controllers\Lure\BoatCardController;
 use App\Http\Controllers\Lure\PinnedLureController;
 use App\Http\Controllers\Lure\StationController;
 use App\Http\Controllers\MendController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\Places;
 use App\Http\Controllers\Places\EdgeController;
 use App\Http\Controllers\Places\ForecastController;
@@ -102,6 +103,11 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         Route::match($question->isLong() ? ['POST'] : ['GET'], $question->value, QuestionController::class)
             ->defaults('question', $question->value)->name($question->value);
     }
+    Route::get('spots/{spot}/pictures', [PictureController::class, 'ofSpot'])->whereNumber('spot')->name('spots.pictures');
+    Route::controller(PictureController::class)->prefix('pictures/{picture}')->name('pictures.')->group(function (): void {
+        Route::get('/', 'show')->whereUuid('picture')->name('show');
+        Route::delete('/', 'destroy')->whereUuid('picture')->name('destroy');
+    });
     Route::put('pinned', [PinnedLureController::class, 'update'])->name('pinned.update');
     Route::controller(BoatCardController::class)->name('boat-card.')->group(function (): void {
         Route::get('boat-card', 'show')->name('show');

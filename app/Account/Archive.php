@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Database\LockingSqliteConnection;
 use App\Models\User;
+use App\Pictures\PictureFile;
 use Closure;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Readings\ReadingBook;
@@ -21,7 +22,8 @@ use ZipArchive;
 /**
  * Everything an angler has, as one ZIP file of JSON lists: `account.json` for name and settings, and a list for each table,
  * a row to a line. Rows are numbered from 1 in each list; a link gives the number of the row it leads to; what is not there
- * is left out. Written row by row: however much it is, hardly any of it is in memory at once.
+ * is left out. Pictures lie beside them, each by its uuid: `pictures/….jpg`. Written row by row: however much it is, hardly any
+ * of it is in memory at once.
  */
 final class Archive
 {
@@ -59,6 +61,15 @@ final class Archive
                 throw new RuntimeException('The archive cannot be written.');
             }
             LockingSqliteConnection::here()->snapshot(static function () use ($archive, $zip, &$parts): void {
+                foreach ($archive->pictures() as $name => $bytes) {
+                    $parts[] = $part = (string) tempnam(sys_get_temp_dir(), 'eskith');
+                    if (file_put_contents($part, $bytes) !== strlen($bytes)) {
+                        throw self::noRoom();
+                    }
+                    $zip->addFile($part, $name);
+                    // Packed already.
+                    $zip->setCompressionName($name, ZipArchive::CM_STORE);
+                }
                 foreach (Tables::all() as $table) {
                     $parts[] = $part = (string) tempnam(sys_get_temp_dir(), 'eskith');
                     $archive->writeList($part, $table);
@@ -98,12 +109,25 @@ final class Archive
         yield "}\n";
     }
 
+    private static function noRoom(): RuntimeException
+    {
+        return new RuntimeException('There is no room for the archive.');
+    }
+
+    /** @return Generator<string, string> what each holds, by the name of its file */
+    private function pictures(): Generator
+    {
+        foreach ($this->rows(Tables::named(PictureTable::NAME), null)->get(['id', 'uuid']) as $row) {
+            yield PictureTable::file(Coerce::text($row->uuid)) => PictureFile::read(Coerce::whole($row->id));
+        }
+    }
+
     private function writeList(string $path, Table $table): void
     {
         $file = fopen($path, 'w') ?: throw new RuntimeException('The archive cannot be written.');
         foreach ($this->list($table) as $piece) {
             if (fwrite($file, $piece) !== strlen($piece)) {
-                throw new RuntimeException('There is no room for the archive.');
+                throw self::noRoom();
             }
         }
         fclose($file);

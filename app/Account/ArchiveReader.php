@@ -22,7 +22,7 @@ use PDOException;
 final class ArchiveReader
 {
     /** Largest archive, packed, bytes. */
-    public const PACKED = 50_000_000;
+    public const PACKED = 100_000_000;
 
     /** Rows between two looks at the time. */
     private const LOOK_EVERY = 500;
@@ -48,8 +48,11 @@ final class ArchiveReader
     /** @var list<string> the first of them */
     private array $which = [];
 
+    private readonly PictureRows $pictures;
+
     private function __construct(private readonly User $user, private readonly GivenRows $given)
     {
+        $this->pictures = PictureRows::of($user->id, $given);
     }
 
     /**
@@ -141,7 +144,11 @@ final class ArchiveReader
     private function row(Table $table, RowsInto $into, mixed $given, int $i): void
     {
         $row = is_array($given) ? $this->columns($table, $given) : null;
-        $id = $row === null ? null : $into->add($row);
+        $id = match (true) {
+            $row === null => null,
+            $table->name === PictureTable::NAME => $this->pictures->add($into, $row),
+            default => $into->add($row),
+        };
         if ($id === null) {
             $this->refused++;
             if ($this->refused <= self::NAMED) {

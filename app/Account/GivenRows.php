@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Database\Caps;
+use Eskith\Core\Formats\Jpeg;
 use Eskith\Core\Formats\JsonRows;
 use Eskith\Core\Units\InvalidInput;
 use Generator;
@@ -113,6 +114,19 @@ final class GivenRows
                 yield json_decode($line, true);
             }
         }
+    }
+
+    /** What a picture of an archive holds; '' where there is none, or one too large. */
+    public function picture(string $uuid): string
+    {
+        $name = PictureTable::file($uuid);
+        $found = $this->zip === null ? false : $this->zip->statName($name);
+        if ($this->zip === null || $found === false || $found['size'] > Jpeg::BYTES) {
+            return '';
+        }
+        $this->count($found['size']);
+
+        return (string) $this->zip->getFromName($name);
     }
 
     /**

@@ -43,13 +43,13 @@ final class Tables
     /** @return list<Table> */
     public static function all(): array
     {
-        return [...self::places(), ...self::tackle(), ...self::record(), ...self::ground(), ...self::own()];
+        return [...self::places(), ...self::tackle(), ...self::record(), ...self::ground(), PictureTable::table(), ...self::own()];
     }
 
-    /** @return list<string> names of those that others, or the account itself, lead to */
+    /** @return list<string> names of those that others, the account itself, or files beside the lists lead to */
     public static function ledTo(): array
     {
-        return array_values(array_unique(array_merge(['lures', 'rods'], ...array_map(
+        return array_values(array_unique(array_merge(['lures', 'rods', PictureTable::NAME], ...array_map(
             static fn (Table $table): array => array_values($table->links), self::all(),
         ))));
     }

@@ -7,6 +7,7 @@ namespace App\Console;
 use BackedEnum;
 use Closure;
 use Eskith\Core\Care\HeldIn;
+use Eskith\Core\Formats\Jpeg;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
@@ -19,6 +20,7 @@ use Eskith\Telling\Enums\Flew;
 use Eskith\Telling\Enums\HookHeld;
 use Eskith\Telling\Enums\LostAt;
 use Eskith\Telling\Enums\PauseWhy;
+use Eskith\Telling\Enums\PictureOf;
 use Eskith\Telling\Question;
 
 /**
@@ -42,7 +44,9 @@ final class Kinds
             ."export type Command = readonly [string, readonly number[]];\n\n"
             .'export const BLADE_BACK = '.json_encode(Outline::BLADE_BACK).";\n\nexport const CLEAR_MM = "
             .json_encode(Outline::CLEAR_MM).";\n\n/** m within which a phone must know where it is for anything to rest on it. */\n"
-            .'export const SURE_M = '.json_encode(Position::SURE_M).";\n";
+            .'export const SURE_M = '.json_encode(Position::SURE_M).";\n\n"
+            ."/** Largest edge of a picture that is kept, dots, and its largest file, bytes. */\n"
+            .'export const PICTURE_EDGE = '.json_encode(Jpeg::EDGE).";\nexport const PICTURE_BYTES = ".json_encode(Jpeg::BYTES).";\n";
         $text .= "\n/** What this device can answer by itself, each by its address. */\nexport const QUESTIONS: readonly string[] = "
             .self::literal(array_map(static fn (Question $one): string => "/{$one->value}", Question::cases()), 0).";\n";
         foreach (self::all() as $name => [$cases, $tell]) {
@@ -60,7 +64,7 @@ final class Kinds
     private static function all(): array
     {
         $words = static fn (BitePhase|HookHeld|HeldIn|Flew $case): array => ['word' => $case->short(), 'within' => $case->word()];
-        $word = static fn (LostAt|PauseWhy|Accent|OfflineAction $case): array => ['word' => $case->word()];
+        $word = static fn (LostAt|PauseWhy|PictureOf|Accent|OfflineAction $case): array => ['word' => $case->word()];
 
         return [
             'FAMILY' => [Family::cases(), static fn (Family $family): array => self::family($family)],
@@ -78,6 +82,7 @@ final class Kinds
             'FLEW' => [Flew::cases(), $words],
             'LOST_AT' => [LostAt::cases(), $word],
             'PAUSE_WHY' => [PauseWhy::cases(), $word],
+            'PICTURE_OF' => [PictureOf::cases(), $word],
         ];
     }
 

@@ -19,7 +19,7 @@ final class Caps
         'lures' => [2_000, 'lures'], 'gear' => [500, 'things of gear'], 'rods' => [60, 'rods'], 'history' => [5_000, 'lines of history'],
         'measurements' => [600, 'measurements'], 'outings' => [1_000, 'outings'], 'setups' => [6_000, 'setups'],
         'events' => [300_000, 'entries'], 'pauses' => [5_000, 'pauses'], 'moves' => [5_000, 'moves'], 'plans' => [200, 'plans'],
-        'marks' => [10_000, 'marks'], 'tracks' => [20_000, 'parts of tracks'],
+        'marks' => [10_000, 'marks'], 'tracks' => [20_000, 'parts of tracks'], 'pictures' => [500, 'pictures'],
         'edges' => [2_000, 'lines'], 'surveys' => [2_000, 'surveys'], 'soundings' => [300_000, 'soundings'],
         'readings' => [200, 'readings'], 'readings_elsewhere' => [200, 'readings'], 'readings_gone' => [200, 'readings'],
         'rule_choices' => [300, 'rules'],
@@ -45,6 +45,9 @@ final class Caps
 
     /** Between two counts of all of an angler's entries: a tap has no time for that. */
     private const NOW_AND_THEN = 50;
+
+    /** What all pictures of one angler hold, bytes: an archive carries them. */
+    public const PICTURE_BYTES = 70_000_000;
 
     /** Rows of one angler in all. */
     public static function inAll(): int
@@ -102,6 +105,26 @@ final class Caps
             );
         }
         self::demand($angler, 'soundings', $more, 'file');
+    }
+
+    /**
+     * @param  int  $bytes  of one that is to come
+     *
+     * @throws InvalidInput when an angler's pictures would take too much room
+     */
+    public static function demandPicture(int $angler, int $bytes): void
+    {
+        if ($bytes > self::roomForPictures($angler)) {
+            throw InvalidInput::because(
+                'picture', 'Your pictures have '.self::PICTURE_BYTES / 1_000_000 .' MB here, and all of it is used. Take some away first.',
+            );
+        }
+    }
+
+    /** @return int bytes */
+    public static function roomForPictures(int $angler): int
+    {
+        return self::PICTURE_BYTES - (int) DB::table('pictures')->where('user_id', $angler)->sum('size');
     }
 
     /** @throws InvalidInput when an outing would hold too many entries, or its angler */

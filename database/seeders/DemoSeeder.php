@@ -41,6 +41,7 @@ final class DemoSeeder extends Seeder
         DemoGround::lay($angler, Carbon::now());
         (new DemoSeason($angler, Carbon::now()))->write();
         DemoTrack::lay($angler);
+        DemoPictures::lay($angler);
     }
 
     private function waters(User $angler): void

@@ -10,6 +10,10 @@ export const CLEAR_MM = 2.4;
 /** m within which a phone must know where it is for anything to rest on it. */
 export const SURE_M = 30;
 
+/** Largest edge of a picture that is kept, dots, and its largest file, bytes. */
+export const PICTURE_EDGE = 1600;
+export const PICTURE_BYTES = 350000;
+
 /** What this device can answer by itself, each by its address. */
 export const QUESTIONS: readonly string[] = [
 	"/answer",
@@ -256,6 +260,7 @@ export const OFFLINE_ACTION = {
 	mark: { word: "A mark" },
 	move: { word: "A move" },
 	track: { word: "Where the boat went" },
+	picture: { word: "A picture" },
 } as const;
 
 export const BITE_PHASE = {
@@ -295,4 +300,10 @@ export const PAUSE_WHY = {
 	eating: { word: "eating" },
 	unhooking: { word: "unhooking" },
 	other: { word: "something else" },
+} as const;
+
+export const PICTURE_OF = {
+	event: { word: "fish" },
+	lure: { word: "lure" },
+	spot: { word: "spot" },
 } as const;

@@ -108,6 +108,7 @@ export interface BenchData {
 	connector: string[];
 	hookAdvice: string[];
 	sinceHooks: string;
+	pictures: PictureData[];
 }
 
 export interface BenchPage {
@@ -283,6 +284,7 @@ export interface CrewEventData {
 	words: string;
 	at: string;
 	depthText: string;
+	pictures: PictureData[];
 }
 
 export interface CustomRuleData {
@@ -385,6 +387,7 @@ export interface EventData {
 	flew: string | null;
 	over: string | null;
 	became: string | null;
+	pictures: PictureData[];
 }
 
 export interface FallData {
@@ -858,6 +861,12 @@ export interface PickData {
 	cadenceSteps: string[];
 	ladder: StepData[];
 	otherSchools: string[];
+}
+
+export interface PictureData {
+	uuid: string;
+	width: number;
+	height: number;
 }
 
 export interface PlaceData {

@@ -30,6 +30,7 @@ enum OfflineAction: string
     case Mark = 'mark';
     case Move = 'move';
     case Track = 'track';
+    case Picture = 'picture';
 
     /** What it is called, away from its outing. */
     public function word(): string
@@ -53,6 +54,7 @@ enum OfflineAction: string
             self::Mark => 'A mark',
             self::Move => 'A move',
             self::Track => 'Where the boat went',
+            self::Picture => 'A picture',
         };
     }
 
@@ -76,7 +78,7 @@ enum OfflineAction: string
             self::PutBack => OfTheLog::putBack($kit, $done),
             self::Amend => OfTheLog::amended($kit, $done),
             // No answer rests on them.
-            self::Tick, self::Mark, self::Track => $kit,
+            self::Tick, self::Mark, self::Track, self::Picture => $kit,
         };
     }
 }

@@ -22,7 +22,7 @@ final class ArchitectureTest extends TestCase
         ['Presenters'],
         [
             'Account', 'Backup', 'Bites', 'Choosing', 'Instruments', 'Measuring',
-            'Kits', 'Mending', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
+            'Kits', 'Mending', 'Pictures', 'Places', 'Plans', 'Readings', 'Record', 'Repeating',
             'Rules', 'Tackle',
         ],
         ['Rows'],

@@ -153,6 +153,7 @@ describe("an entry that is mended", () => {
 		const amend = vi.fn();
 		render(
 			<EventEditor
+				outing="o1"
 				event={event({ kind: "fish", words: "Walleye", bite, lureLost: false })}
 				onClose={vi.fn()}
 				log={{ amend, takeBack: vi.fn() }}
@@ -167,7 +168,7 @@ describe("an entry that is mended", () => {
 		const amend = vi.fn();
 		const at = new Date(2026, 10, 25, 14, 20, 31).toISOString();
 		const shown = () =>
-			render(<EventEditor event={event({ at })} onClose={vi.fn()} log={{ amend, takeBack: vi.fn() }} />);
+			render(<EventEditor outing="o1" event={event({ at })} onClose={vi.fn()} log={{ amend, takeBack: vi.fn() }} />);
 		const first = shown();
 		fireEvent.change(screen.getByLabelText("Note"), { target: { value: "double" } });
 		fireEvent.click(screen.getByRole("button", { name: "Keep" }));
@@ -181,7 +182,7 @@ describe("an entry that is mended", () => {
 
 	it("is taken away only when that is said twice", () => {
 		const takeBack = vi.fn();
-		render(<EventEditor event={event()} onClose={vi.fn()} log={{ amend: vi.fn(), takeBack }} />);
+		render(<EventEditor outing="o1" event={event()} onClose={vi.fn()} log={{ amend: vi.fn(), takeBack }} />);
 		fireEvent.click(screen.getByRole("button", { name: "Take it away" }));
 		expect(takeBack).not.toHaveBeenCalled();
 		fireEvent.click(screen.getByRole("button", { name: "Yes, take it away" }));
@@ -194,6 +195,7 @@ describe("an entry that is mended", () => {
 		const tagged = { ...bite, tag: "H 1204", tagContact: "hatchery", kept: "released" };
 		render(
 			<EventEditor
+				outing="o1"
 				event={event({ kind: "fish", bite: tagged })}
 				onClose={vi.fn()}
 				log={{ amend: vi.fn(), takeBack: vi.fn() }}

@@ -38,6 +38,7 @@ export const event = (over: Partial<EventData> = {}): EventData => ({
 	flew: null,
 	over: null,
 	became: null,
+	pictures: [],
 	...over,
 });
 

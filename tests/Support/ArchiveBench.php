@@ -29,7 +29,7 @@ final class ArchiveBench
         'pauses' => 'count(*), count(DISTINCT uuid)', 'marks' => 'count(*), round(sum(east_m), 3)',
         'edges' => 'count(*), sum(length(points))',
         'surveys' => 'count(*), count(DISTINCT uuid)', 'soundings' => 'round(sum(depth_m), 3), count(*)',
-        'measurements' => 'count(*), round(sum(value), 6)', 'plans' => 'count(*), sum(length(made))',
+        'measurements' => 'count(*), round(sum(value), 6)', 'pictures' => 'count(*), sum(size)', 'plans' => 'count(*), sum(length(made))',
         'history' => 'count(*), count(DISTINCT uuid)',
     ];
 

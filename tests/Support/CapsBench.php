@@ -101,6 +101,7 @@ final class CapsBench
         $this->more('events', ['setup_id' => $this->oneOf('setups'),
             'at' => "strftime('%Y-%m-%d %H:%M:%f', '2021-01-01 08:00:00', '+' || (n % 990) || ' days')"]);
         $this->records->exec('UPDATE events SET outing_id = (SELECT outing_id FROM setups WHERE setups.id = events.setup_id)');
+        $this->pictures();
         $this->more('soundings', ['survey_id' => $this->oneOf('surveys', 29_900, 200), 'east_m' => '(n % 170) * 7.0',
             'north_m' => '(n / 170 % 170) * 7.0']);
         $this->records->commit();
@@ -108,6 +109,20 @@ final class CapsBench
             echo "{$table} ".$this->records->query("SELECT count(*) FROM {$table} WHERE user_id = {$this->angler}")->fetchColumn().', ';
         }
         echo "\n";
+    }
+
+    /** As many as there is room for, all of one size. */
+    private function pictures(): void
+    {
+        $size = intdiv(Caps::PICTURE_BYTES, Caps::of('pictures'));
+        $photo = Photo::filling($size);
+        $this->records->exec("INSERT INTO pictures (user_id, uuid, lure_id, width, height, size, at)
+            SELECT user_id, 'p', id, 64, 48, {$size}, '2026-01-01 00:00:00' FROM lures WHERE user_id = {$this->angler} LIMIT 1");
+        $this->more('pictures', ['lure_id' => $this->oneOf('lures')]);
+        $file = $this->records->prepare("INSERT INTO picture_files (picture_id, bytes)
+            SELECT id, ? FROM pictures WHERE user_id = {$this->angler}");
+        $file->bindValue(1, $photo, PDO::PARAM_LOB);
+        $file->execute();
     }
 
     /** One row of the angler's for each row made, in turn; or the same one so many times, and then one so many further on. */

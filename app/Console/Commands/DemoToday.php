@@ -10,6 +10,7 @@ use App\Models\Gear;
 use App\Models\Line;
 use App\Models\Mark;
 use App\Models\Outing;
+use App\Models\Picture;
 use App\Models\Reading;
 use App\Models\Rod;
 use App\Models\Setup;
@@ -43,6 +44,7 @@ final class DemoToday extends Command
         Edge::class => ['seen_on'],
         Survey::class => ['from_at', 'until_at'],
         TrackPart::class => ['from_at'],
+        Picture::class => ['at'],
         Water::class => ['level_at'],
     ];
 

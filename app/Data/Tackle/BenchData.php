@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Data\Tackle;
 
+use Eskith\Telling\Data\PictureData;
+
 /** One lure on the bench. */
 final readonly class BenchData
 {
@@ -11,6 +13,7 @@ final readonly class BenchData
      * @param  list<RoleData>  $roles
      * @param  list<string>  $connector  what a ring or snap does
      * @param  list<string>  $hookAdvice
+     * @param  list<PictureData>  $pictures  the oldest first
      */
     public function __construct(
         public LureData $lure,
@@ -20,6 +23,7 @@ final readonly class BenchData
         public array $connector,
         public array $hookAdvice,
         public string $sinceHooks,
+        public array $pictures,
     ) {
     }
 }

@@ -20,6 +20,6 @@ final class TakeArchive extends AnglerRequest
     /** @throws InvalidInput */
     public function archive(): string
     {
-        return $this->upload(ArchiveReader::PACKED, 'Choose an archive of up to 50 MB that was exported here.')->getPathname();
+        return $this->upload(ArchiveReader::PACKED, 'Choose an archive of up to 100 MB that was exported here.')->getPathname();
     }
 }

@@ -7,9 +7,11 @@ namespace App\Presenters\Fish;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
+use App\Presenters\Pictures\PicturePresenter;
 use App\Record\RodTally;
 use Eskith\Telling\Data\Fish\CrewData;
 use Eskith\Telling\Data\Fish\CrewEventData;
+use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Collection;
 
 /** Those one fishes with: what they logged in the outings that are shared, and nothing else of theirs. */
@@ -55,6 +57,7 @@ final class CrewPresenter
     {
         $units = $angler->settings()->units;
         $by = $outings->keyBy('id');
+        $pictures = PicturePresenter::byEvent(array_map(Coerce::whole(...), array_values($outings->pluck('id')->all())));
         $told = [];
         foreach ($events as $event) {
             if ($event->kind !== null) {
@@ -63,6 +66,7 @@ final class CrewPresenter
                     EventWords::of($event, $event->kind, $units, $by->get($event->outing_id)?->shares_tags === true),
                     $event->at->toIso8601ZuluString('millisecond'),
                     $event->depth_m === null ? '' : $units->depth->print($event->depth_m),
+                    $pictures[$event->id] ?? [],
                 );
             }
         }

@@ -7,17 +7,23 @@ namespace App\Presenters\Fish;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\User;
+use App\Presenters\Pictures\PicturePresenter;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Telling\Data\Fish\EventData;
 use Eskith\Telling\Data\Fish\RodOnBoardData;
+use Eskith\Telling\Data\PictureData;
 use Eskith\Telling\Enums\EventKind;
 
 /** What was logged, a line each. */
 final readonly class EventRows
 {
-    /** @param  array<int, array{string, string}>  $rods  uuid and name, by id; the name is '' where there is but one */
-    private function __construct(private UnitSet $units, private array $rods, private CardPresenter $card)
-    {
+    /**
+     * @param  array<int, array{string, string}>  $rods  uuid and name, by id; the name is '' where there is but one
+     * @param  array<int, list<PictureData>>  $pictures  by event
+     */
+    private function __construct(
+        private UnitSet $units, private array $rods, private CardPresenter $card, private array $pictures,
+    ) {
     }
 
     /** @param  list<RodOnBoardData>  $onBoard */
@@ -28,7 +34,7 @@ final readonly class EventRows
             $rods[$rod->id] = [$rod->uuid, count($onBoard) > 1 ? $rod->called() : ''];
         }
 
-        return new self($angler->settings()->units, $rods, CardPresenter::of($angler, $outing));
+        return new self($angler->settings()->units, $rods, CardPresenter::of($angler, $outing), PicturePresenter::byEvent([$outing->id]));
     }
 
     /**
@@ -66,6 +72,7 @@ final readonly class EventRows
             flew: $kind === EventKind::Foul ? $event->flew->value ?? '' : null,
             over: $event->over_at?->toIso8601ZuluString('millisecond'),
             became: $event->became,
+            pictures: $this->pictures[$event->id] ?? [],
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Data\Tackle\RoleData;
 use App\Models\Event;
 use App\Models\Lure as LureRow;
 use App\Models\User;
+use App\Presenters\Pictures\PicturePresenter;
 use App\Readings\TodaysReadings;
 use App\Rows\Surroundings;
 use App\Tackle\HookDates;
@@ -24,6 +25,7 @@ use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Enums\PictureOf;
 use Eskith\Telling\Kept\Measured;
 use Eskith\Telling\Readings\ReadingBook;
 
@@ -55,6 +57,7 @@ final class BenchPresenter
             sinceHooks: $since === null
                 ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened."
                 : "{$worn} fish and snags since {$since}.",
+            pictures: PicturePresenter::ofOne(PictureOf::Lure, $row->id),
         );
     }
 

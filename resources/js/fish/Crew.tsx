@@ -1,4 +1,5 @@
 import { timeOf } from "../parts/words";
+import { Picture } from "../pictures/Picture";
 import type { CrewData } from "../types";
 
 /** Those one fishes with, and what they felt and caught. */
@@ -18,6 +19,18 @@ export function Crew({ crew }: { crew: CrewData }) {
 						</time>
 						<span>
 							<strong>{event.who}</strong> {event.words}
+							{event.pictures.length > 0 && (
+								<span className="flex flex-wrap gap-2 py-1">
+									{event.pictures.map((picture) => (
+										<Picture
+											key={picture.uuid}
+											picture={picture}
+											alt={`${event.who}: ${event.words}`}
+											className="h-[108px] w-[144px] rounded-md"
+										/>
+									))}
+								</span>
+							)}
 						</span>
 						<span>{event.depthText}</span>
 					</li>

@@ -7,6 +7,7 @@ import { Field } from "../parts/Field";
 import { optionsOf } from "../parts/options";
 import { plainText, plainTexts } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
+import { Pictures } from "../pictures/Pictures";
 import type { EventData, LoggedBiteData } from "../types";
 import { momentOf } from "./moment";
 import { OfFish } from "./OfFish";
@@ -14,15 +15,19 @@ import { TagCard } from "./TagCard";
 import type { OutingLog } from "./useOuting";
 
 interface Props {
+	/** Uuid. */
+	outing: string;
 	event: EventData;
 	onClose: () => void;
 	log: Pick<OutingLog, "amend" | "takeBack">;
+	/** Its pictures on the server are others. */
+	onPictures?: () => void;
 }
 
 type Draft = LoggedBiteData & { count: string; depth: string };
 
 /** Mends what was logged: when and where it came, which fish it was, what became of it; whether a lure stayed down. */
-export function EventEditor({ event, onClose, log }: Props) {
+export function EventEditor({ outing, event, onClose, log, onPictures }: Props) {
 	const { bite } = event;
 	const [typed, change, letGo] = useDraft(`event ${event.uuid}`, {
 		draft: bite && ({ ...bite, count: "", depth: "" } as Draft),
@@ -79,6 +84,7 @@ export function EventEditor({ event, onClose, log }: Props) {
 						onChange={(changed) => change({ note: plainText(changed.target.value) })}
 					/>
 				</div>
+				<Pictures shown={{ of: "event", thing: event.uuid, outing }} pictures={event.pictures} onChange={onPictures} />
 				{draft?.tag && <TagCard event={event} bite={draft} />}
 				<div className="mt-4 grid grid-cols-2 gap-2.5">
 					<Button type="submit" look="next" size="big">

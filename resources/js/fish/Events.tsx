@@ -1,5 +1,6 @@
 import { Button } from "../parts/Button";
 import { timeOf } from "../parts/words";
+import { Picture } from "../pictures/Picture";
 import type { EventData } from "../types";
 import { inRuns } from "./runs";
 
@@ -30,6 +31,22 @@ interface Props {
 	all?: boolean;
 }
 
+function Many({ pictures }: Pick<EventData, "pictures">) {
+	return (
+		<span className="block text-slate">{pictures.length === 1 ? "1 picture" : `${pictures.length} pictures`}</span>
+	);
+}
+
+function Thumbs({ event }: { event: EventData }) {
+	return (
+		<span className="flex flex-wrap gap-2 py-1">
+			{event.pictures.map((picture) => (
+				<Picture key={picture.uuid} picture={picture} alt={event.words} className="h-[108px] w-[144px] rounded-md" />
+			))}
+		</span>
+	);
+}
+
 /** What was logged last, newest first. */
 export function Events({ events, onMend, all = false }: Props) {
 	const runs = all ? events.map((event) => ({ event, words: named(event) })) : inRuns(events).slice(0, LISTED);
@@ -46,6 +63,7 @@ export function Events({ events, onMend, all = false }: Props) {
 						</button>
 						{event.bite?.card && <span className="block text-rowan">{event.bite.card}</span>}
 						{event.note && <span className="block text-slate">{event.note}</span>}
+						{event.pictures.length > 0 && (all ? <Thumbs event={event} /> : <Many pictures={event.pictures} />)}
 					</span>
 					<span>
 						{event.depthText}

@@ -8,6 +8,8 @@ import { Field } from "../parts/Field";
 import { optionsOf } from "../parts/options";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
+import type { PictureHere } from "../pictures/addPicture";
+import { FishPictures, forgetPictures, sendPictures } from "../pictures/FishPictures";
 import type { FishChoiceData, OutingData } from "../types";
 import { HookMap } from "./HookMap";
 import { LengthBoard } from "./LengthBoard";
@@ -59,8 +61,9 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 		scale: "",
 		girth: "",
 		tag: "",
+		pictures: [] as Omit<PictureHere, "kept">[],
 	});
-	const { species, other, length, place, kept, hook, held, scale, girth, tag } = draft;
+	const { species, other, length, place, kept, hook, held, scale, girth, tag, pictures } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
 	const known = outing.species.find((one) => one.value === species);
 	// Open where something was typed before; what is erased does not close it.
@@ -71,8 +74,12 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 		letGo();
 		onClose();
 	};
+	const leave = () => {
+		if (pictures.length > 0) void forgetPictures(pictures.map(({ id }) => id));
+		close();
+	};
 	const keep = (landed: boolean) => {
-		onLog({
+		const logged = onLog({
 			kind: "fish",
 			species: species === "other" ? other.trim() || "unknown" : species,
 			length: length.trim() || undefined,
@@ -84,11 +91,12 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 			...(landed && kept ? { kept: kept === "kept" } : {}),
 			at: draft.at || openedAt(),
 		});
+		if (pictures.length > 0) void sendPictures(pictures, { of: "event", thing: logged, outing: outing.uuid });
 		close();
 	};
 	const reading = Number.parseFloat(length);
 	return (
-		<Dialog open onOpenChange={(open) => !open && close()} title="Fish on">
+		<Dialog open onOpenChange={(open) => !open && leave()} title="Fish on">
 			<form
 				noValidate
 				onSubmit={(event) => {
@@ -148,6 +156,7 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 					value={Number.isFinite(reading) ? reading : null}
 					onChange={(at) => type({ length: `${at} ${outing.lengthUnit}` })}
 				/>
+				<FishPictures pictures={pictures} onAdd={(picture) => type({ pictures: [...pictures, picture] })} />
 				<details className="mt-4" open={measured}>
 					<summary className="min-h-11 cursor-pointer py-2 font-semibold">Scale, girth, tag</summary>
 					<div className="grid grid-cols-3 gap-x-3">

@@ -36,7 +36,8 @@ export interface OutingLog {
 	trouble: Why | null;
 	/** How much of it this device had no room for. */
 	unkept: number;
-	log: (entry: Entry) => void;
+	/** Gives back the uuid of what is logged by it. */
+	log: (entry: Entry) => string;
 	/** Something of before, on a rod: with what was on it then. */
 	addAt: (entry: Entry & { at: string }, rod: string | null) => void;
 	/** Takes back the newest. */
@@ -97,6 +98,7 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 			const made = plainTexts({ id: newId(), outing: uuid, at, ...deed } as OfflineAction);
 			asDone.add(made);
 			void add(made);
+			return made.id;
 		},
 		[add, uuid, asDone],
 	);
@@ -104,9 +106,10 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		(entry: Entry) => {
 			const { setup, rods } = asDone.now();
 			const rod = rods.find((one) => one.inHand)?.uuid ?? null;
-			done({ do: "log", rod, setup, entry, words: words(asDone.now(), entry) });
+			const logged = done({ do: "log", rod, setup, entry, words: words(asDone.now(), entry) });
 			// Drawn in slices: that it is kept comes before that it is shown.
 			startTransition(() => setDroppedAt(isKind(entry.kind) && EVENT_KIND[entry.kind].drop ? Date.now() : null));
+			return logged;
 		},
 		[done, asDone],
 	);

@@ -84,6 +84,7 @@ function logged(outing: OutingData, { id, entry, at, rod, setup }: Logged): Outi
 		flew: EVENT_KIND[kind].flies ? "" : null,
 		over: entry.over ?? null,
 		became: null,
+		pictures: [],
 	};
 	// A tap on a rod: what it paused for is over.
 	const pause = outing.pause && (outing.pause.rod ?? event.rod) === event.rod ? null : outing.pause;

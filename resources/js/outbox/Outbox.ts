@@ -3,6 +3,7 @@ import * as clock from "../parts/clock";
 import type { RefusalData, TapsGo } from "../types";
 import { type Away, away, device, type Kept, keepAway, type Turned } from "./device";
 import { type OfflineAction, shifted } from "./offlineActions";
+import { forgetFiles } from "./pictures";
 
 /** What the server said of what it was brought: only what is named in it is settled. */
 export interface Verdict {
@@ -102,6 +103,7 @@ export class Outbox {
 	async letGo(ids: string[]): Promise<void> {
 		await device().turned.bulkDelete(ids);
 		await this.inLine(ids).delete();
+		await forgetFiles(ids);
 		this.forgetHere(ids);
 		this.tell();
 	}
@@ -209,10 +211,12 @@ export class Outbox {
 		}
 	}
 
-	/** Those at the head that go together: of one outing that is not held. */
+	/** Those at the head that go together: of one outing that is not held. Pictures go last and alone: a slow line takes long over one. */
 	private async batch(held: Set<string>): Promise<Kept[]> {
 		const told = new Set(this.unkeptTurned.map(({ id }) => id));
-		const all = await this.kept(MANY, ({ deed }) => !held.has(deed.outing) && !told.has(deed.id));
+		const goes = ({ deed }: Kept) => !held.has(deed.outing) && !told.has(deed.id);
+		const all = await this.kept(MANY, (row) => goes(row) && row.deed.do !== "picture");
+		if (all.length === 0) return this.kept(1, goes);
 		const other = all.findIndex(({ deed }) => deed.outing !== all[0]?.deed.outing);
 		return other === -1 ? all : all.slice(0, other);
 	}
@@ -234,6 +238,7 @@ export class Outbox {
 			// What stays is sent once more, which changes nothing.
 			if (rows(gone).length > 0) throw new Error("The device lets nothing go.");
 		});
+		await forgetFiles(picturesAmong(gone));
 		if (turned.length > 0)
 			await device()
 				.transaction("rw", deeds, all, async () => {
@@ -266,6 +271,8 @@ export class Outbox {
 function asDone({ deed, ahead, sure }: Kept): OfflineAction {
 	return ahead === undefined || sure || !clock.isSure() ? deed : shifted(deed, clock.ahead() - ahead);
 }
+
+const picturesAmong = (rows: Kept[]) => rows.flatMap(({ deed }) => (deed.do === "picture" ? [deed.id] : []));
 
 /** Runs one after the other over all tabs, where the browser can tell. */
 async function inTurn<T>(name: string, run: () => Promise<T>): Promise<T> {

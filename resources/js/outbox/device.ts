@@ -48,17 +48,28 @@ export interface TrackBegun {
 	fixes: { at: number; lat: number; lon: number }[];
 }
 
+/** What a picture holds that waits here: beside what was done, so that who lists that reads none of it. */
+export interface PictureKept {
+	id: string;
+	angler: number;
+	/** ms at which it was kept. */
+	at: number;
+	bytes: Uint8Array;
+}
+
 class Device extends Dexie {
 	deeds!: EntityTable<Kept, "no">;
 	turned!: EntityTable<Turned, "id">;
 	said!: EntityTable<Said, "key">;
 	tracks!: EntityTable<TrackBegun, "id">;
+	pictures!: EntityTable<PictureKept, "id">;
 
 	constructor(name: string) {
 		// What is logged is the angler's only copy: it is written through before it counts as kept.
 		super(name, { chromeTransactionDurability: "strict" });
 		this.version(1).stores({ deeds: "++no, angler", turned: "id, angler", said: "key, angler" });
 		this.version(2).stores({ tracks: "id, angler" });
+		this.version(3).stores({ pictures: "id, angler" });
 	}
 }
 

@@ -1,4 +1,4 @@
-import { OFFLINE_ACTION } from "../kinds";
+import { OFFLINE_ACTION, PICTURE_OF } from "../kinds";
 import { upper } from "../parts/words";
 import type { OfflineAction } from "./offlineActions";
 
@@ -17,6 +17,8 @@ export function nameOf(deed: OfflineAction): string {
 			return `Measured: ${deed.words}`;
 		case "mark":
 			return `Marked: ${deed.word}`;
+		case "picture":
+			return `Picture of a ${PICTURE_OF[deed.of].word}`;
 		default:
 			return OFFLINE_ACTION[deed.do].word;
 	}

@@ -1,4 +1,4 @@
-import type { OFFLINE_ACTION } from "../kinds";
+import type { OFFLINE_ACTION, PICTURE_OF } from "../kinds";
 import { plainTexts } from "../parts/plainText";
 import type { OutingData } from "../types";
 
@@ -70,6 +70,16 @@ export type Ended = Told & { do: "end" };
 export type Marked = Told & { do: "mark"; kind: string; word: string; lat?: number; lon?: number; accuracy?: number };
 /** Some minutes of where the boat went, from its time on, as the server reads it (Core\Formats\FixText). */
 export type Tracked = Told & { do: "track"; fixes: string };
+/** A picture of a fish, with its outing; of a lure or a spot, of the day. What it holds is kept beside it (outbox/pictures). */
+export type Pictured = Told & {
+	do: "picture";
+	of: keyof typeof PICTURE_OF;
+	/** Uuid of the fish, number of the lure or the spot. */
+	thing: string;
+	/** Dots. */
+	width: number;
+	height: number;
+};
 export type Moved = Told & {
 	do: "move";
 	/** A spot that is known, by its number; null for a new one. */
@@ -107,7 +117,7 @@ export type OfTheDay = Read | Begun | Measured | WorkedAnew;
 export type OfTheLog = Logged | TakenBack | Amended | TiedOn | TakenInHand | Moved;
 
 /** Those that change what stands beside the log. */
-export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked | Tracked;
+export type BesideTheLog = Paused | WentOn | Ticked | Ended | Retied | Marked | Tracked | Pictured;
 
 export type OfflineAction = OfTheLog | BesideTheLog | OfTheDay;
 
@@ -127,6 +137,14 @@ export const shownBeside: {
 	tick: (outing) => outing,
 	// Of the chart.
 	track: (outing) => outing,
+	picture: (outing, { id, thing, width, height }) => ({
+		...outing,
+		events: outing.events.map((event) =>
+			event.uuid !== thing || event.pictures.some(({ uuid }) => uuid === id)
+				? event
+				: { ...event, pictures: [...event.pictures, { uuid: id, width, height }] },
+		),
+	}),
 };
 
 /** Every action that the server takes is known here; one that is not is named by the compiler. */
@@ -170,6 +188,10 @@ function fieldsOf({ id, outing: _, ...deed }: OfflineAction): Record<string, unk
 		}
 		case "mark": {
 			const { word: _word, ...rest } = deed;
+			return { uuid: id, ...rest };
+		}
+		case "picture": {
+			const { width: _width, height: _height, ...rest } = deed;
 			return { uuid: id, ...rest };
 		}
 		case "measure": {

@@ -5,9 +5,13 @@ import type { TapAnswerData } from "../types";
 import { forgetOld } from "./device";
 import { Outbox, type Verdict } from "./Outbox";
 import { asSent, DAY, type OfflineAction } from "./offlineActions";
+import { fileText, forgetLeft } from "./pictures";
 
 /** ms after which an answer is not waited for any more: another tab may want to send. */
 const LONG = 25_000;
+
+/** The same of a picture, over a slow line. */
+const LONG_OF_PICTURE = 75_000;
 
 /** ms between two tries to send what waits. */
 const AGAIN = 15_000;
@@ -66,7 +70,8 @@ function bringOf(angler: number) {
 	return async (outing: string, deeds: OfflineAction[]): Promise<Verdict> => {
 		if (Date.now() < notBefore) throw new Error("Not yet.");
 		try {
-			const answer = await ask(outing, { angler, taps: deeds.map(asSent) });
+			const taps = await Promise.all(deeds.map(wholly));
+			const answer = await ask(outing, { angler, taps }, deeds.some(isPicture) ? LONG_OF_PICTURE : LONG);
 			tell(angler, answer.goes === "stranger" ? "stranger" : null, () => {
 				const { asOf } = answer;
 				const into = outing === DAY ? DAY : answer.into;
@@ -103,11 +108,18 @@ function tell(angler: number, why: Why | null, more: () => void = () => {}): voi
 	more();
 }
 
+const isPicture = (action: OfflineAction) => action.do === "picture";
+
+/** With what a picture holds, which this device keeps beside what was done. */
+const wholly = async (action: OfflineAction) =>
+	isPicture(action) ? { ...asSent(action), file: await fileText(action.id) } : asSent(action);
+
 /** As what answers on this device takes it. */
 const forDevice = (action: OfflineAction) => ({ ...asSent(action), outing: action.outing });
 
-async function ask(outing: string, body: unknown): Promise<TapAnswerData> {
-	const until = AbortSignal.timeout(LONG);
+/** @param long ms */
+async function ask(outing: string, body: unknown, long: number): Promise<TapAnswerData> {
+	const until = AbortSignal.timeout(long);
 	const sent =
 		outing === DAY
 			? send<unknown>("POST", "/taps", body, until)
@@ -158,6 +170,7 @@ export function outboxOf(angler: number): Outbox {
 	};
 	flush();
 	void forgetOld(angler).catch(() => {});
+	void forgetLeft(angler).catch(() => {});
 	return outbox;
 }
 

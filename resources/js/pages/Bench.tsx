@@ -1,5 +1,7 @@
 import { router } from "@inertiajs/react";
+import { Suspense } from "react";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
+import { onDemand } from "../parts/onDemand";
 import { AppLayout } from "../shell/AppLayout";
 import { BenchDrawing } from "../tackle/BenchDrawing";
 import { type Fields, MadeOf, Places } from "../tackle/BenchFields";
@@ -8,6 +10,8 @@ import { HookCare } from "../tackle/HookCare";
 import { seen, useLureChanges } from "../tackle/lureChanges";
 import { Roles } from "../tackle/Roles";
 import type { BenchPage } from "../types";
+
+const Pictures = onDemand(async () => ({ default: (await import("../pictures/Pictures")).Pictures }));
 
 /** One lure on the bench: measured, hung, hooked. */
 export default function Bench({ bench }: BenchPage) {
@@ -55,6 +59,14 @@ export default function Bench({ bench }: BenchPage) {
 							))}
 						</ul>
 						<MadeOf fields={fields} onChange={change} />
+						<h2 className="mt-5 text-[19px]">Your pictures of it</h2>
+						<Suspense>
+							<Pictures
+								shown={{ of: "lure", thing: String(lure.id), outing: null }}
+								pictures={bench.pictures}
+								onChange={() => void refresh()}
+							/>
+						</Suspense>
 					</div>
 				</div>
 			</div>

@@ -156,7 +156,17 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 				<More outing={outing} log={log} />
 			</div>
 			{open === "fish" && <FishOn outing={outing} onClose={() => setOpen(null)} onLog={log.log} />}
-			<Suspense>{mending && <EventEditor event={mending} onClose={() => setMending(null)} log={log} />}</Suspense>
+			<Suspense>
+				{mending && (
+					<EventEditor
+						outing={outing.uuid}
+						event={mending}
+						onClose={() => setMending(null)}
+						log={log}
+						onPictures={refresh}
+					/>
+				)}
+			</Suspense>
 			<TouchPad open={open === "touch"} onOpenChange={close} onLog={log.log} />
 			<MoveTo open={open === "move"} onOpenChange={close} outing={outing} spots={spots} onMove={log.move} />
 			<TieOnPad open={open === "change"} onOpenChange={close} outing={outing} box={box} onTieOn={log.tieOn} />

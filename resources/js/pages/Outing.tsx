@@ -66,7 +66,9 @@ export default function Outing(page: OutingPage) {
 			)}
 			{mending && (
 				<EventEditor
+					outing={outing.uuid}
 					event={mending}
+					onPictures={() => router.reload({ only: ["events"] })}
 					onClose={() => setMending(null)}
 					log={{
 						amend: (uuid, changes) => void tell("PUT", `/events/${uuid}`, changes),

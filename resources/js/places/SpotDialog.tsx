@@ -1,14 +1,17 @@
 import { router, useForm } from "@inertiajs/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
+import { onDemand } from "../parts/onDemand";
 import { Select } from "../parts/Select";
 import { useConflictCheck } from "../parts/useConflictCheck";
 import type { OptionData, PlacedSpotData } from "../types";
 import type { Point } from "./view";
+
+const SpotPictures = onDemand(async () => ({ default: (await import("../pictures/SpotPictures")).SpotPictures }));
 
 interface Props {
 	water: number;
@@ -85,6 +88,7 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 					At a steep wall
 				</Check>
 				<Trouble words={troubles.meanwhile} className="pb-3" />
+				<Suspense>{spot && !at && <SpotPictures spot={spot.id} />}</Suspense>
 				<div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
 					<Button type="submit" look="next" size="normal" disabled={form.processing}>
 						Keep it

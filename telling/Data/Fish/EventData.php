@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Eskith\Telling\Data\Fish;
 
+use Eskith\Telling\Data\PictureData;
 use Eskith\Telling\Enums\EventKind;
 
 /** Something logged, and of a bite what can be mended. */
@@ -17,6 +18,7 @@ final readonly class EventData
      * @param  string|null  $became  the fish that a touch was the first of
      * @param  string|null  $rod  uuid
      * @param  string  $rodName  '' where there is but one
+     * @param  list<PictureData>  $pictures  the oldest first
      */
     public function __construct(
         public string $uuid,
@@ -33,6 +35,7 @@ final readonly class EventData
         public ?string $flew = null,
         public ?string $over = null,
         public ?string $became = null,
+        public array $pictures = [],
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Server\Support;
 
 use PDO;
 use Random\Randomizer;
+use Tests\Support\Photo;
 
 /** Sensible requests for every route that writes. What creates is sent twice under the same id, one right after the other. */
 final class Writes
@@ -79,7 +80,10 @@ final class Writes
             'POST taps' => fn (int $n, int $angler): Request => new Request('POST', '/taps', ['angler' => $angler, 'taps' => [
                 ['do' => 'read', 'uuid' => $this->id('reads', $n, $angler), 'name' => 'air', 'text' => ($n % 20).' C'],
                 ['do' => 'begin', 'uuid' => $this->id('begun', intdiv($n, 2), $angler)], ['do' => 'nap'],
+                ['do' => 'picture', 'uuid' => $this->id('pictures', intdiv($n, 2), $angler), 'of' => 'lure',
+                    'thing' => (string) $this->lure($angler), 'file' => base64_encode(Photo::of())],
             ]]),
+            'DELETE pictures/{picture}' => fn (): Request => new Request('DELETE', "/pictures/{$this->uuid()}"),
             'POST outings' => fn (int $n, int $angler): Request => new Request(
                 'POST', '/outings', ['uuid' => $this->id('out', $n, $angler)],
             ),
