@@ -17,6 +17,7 @@ import { Pads } from "../fish/Pads";
 import { PlanLine } from "../fish/PlanLine";
 import { TieOnPad } from "../fish/TieOnPad";
 import { TouchPad } from "../fish/TouchPad";
+import { useAlarm } from "../fish/useAlarm";
 import { useBegun } from "../fish/useBegun";
 import { useOuting } from "../fish/useOuting";
 import { isOnBoard } from "../parts/kit";
@@ -90,6 +91,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 	const { outing } = log;
 	useTrack(outing.endedAt ? null : outing.uuid);
 	useScreenOn(!outing.endedAt);
+	useAlarm(outing);
 	const [open, setOpen] = useState<Open>(null);
 	const [mending, setMending] = useState<EventData | null>(null);
 	// A fish half filled in is there again after the page was loaded anew, or one had to sign in.

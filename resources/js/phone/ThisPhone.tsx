@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Check } from "../parts/Check";
 import { Trouble } from "../parts/Notice";
+import { buzz, isBuzzWanted, wantBuzz } from "./patience";
 import { setUsed } from "./position";
 import { isScreenWanted, lacksScreen, wantScreen } from "./screen";
 import { usePosition } from "./usePosition";
@@ -26,7 +27,29 @@ export function ThisPhone() {
 				<p className="pt-1 text-[15px]">{fix ? "This phone says where it is." : "One moment, it finds itself."}</p>
 			)}
 			<Screen />
+			<Buzz />
 		</>
+	);
+}
+
+function Buzz() {
+	const [wanted, setWanted] = useState(isBuzzWanted);
+	return (
+		<div className="pt-2">
+			<Check
+				checked={wanted}
+				onChange={(next) => {
+					wantBuzz(next);
+					setWanted(next);
+					if (next) buzz();
+				}}
+			>
+				Buzz when it&rsquo;s time to change or move
+			</Check>
+			<p className="max-w-[60ch] pt-1 text-[15px] text-slate">
+				Once, with a quiet tone, on whatever page is open. It costs hardly anything.
+			</p>
+		</div>
 	);
 }
 

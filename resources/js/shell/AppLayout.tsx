@@ -12,6 +12,7 @@ import { useKeys } from "./useKeys";
 
 const Finder = onDemand(() => import("./Finder"));
 const KeyList = onDemand(() => import("./KeyList"));
+const TimeIsUp = onDemand(() => import("./TimeIsUp"));
 const Waiting = onDemand(() => import("../waiting/Waiting"));
 
 interface Props {
@@ -99,6 +100,7 @@ export function AppLayout({
 				{!pads && <AsItWas />}
 				{strip}
 				<Said />
+				<Suspense>{settled && <TimeIsUp />}</Suspense>
 				<main id="station" className="min-h-0 flex-1 pb-(--bar) lg:overflow-y-auto print:overflow-visible">
 					{children}
 				</main>

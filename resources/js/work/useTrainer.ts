@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { keepScreenOn, lacksScreen } from "../phone/screen";
 import type { WorkData } from "../types";
 import { Metronome } from "./Metronome";
 import { beatsOf, cycleOf } from "./repeat";
@@ -55,7 +56,9 @@ export function useTrainer(work: WorkData, cues: Cues): Trainer {
 	);
 	const now = useCallback(() => metronome.current?.now() ?? null, []);
 	useBuzz(work, cues, running, now);
-	useWakeLock(running);
+	useEffect(() => {
+		if (running && lacksScreen() === null) return keepScreenOn();
+	}, [running]);
 	return { running, toggle: running ? stop : start, now, trouble };
 }
 
@@ -84,30 +87,4 @@ function useBuzz(work: WorkData, cues: Cues, running: boolean, now: () => number
 		}, 20);
 		return () => window.clearInterval(timer);
 	}, [running, buzz, voice, work, now]);
-}
-
-/** The screen stays on while time is kept, where the browser can; asked for anew when the page is seen again. */
-function useWakeLock(on: boolean): void {
-	useEffect(() => {
-		if (!on || !("wakeLock" in navigator)) return;
-		let held: WakeLockSentinel | null = null;
-		let over = false;
-		const ask = () => {
-			if (document.visibilityState !== "visible") return;
-			navigator.wakeLock.request("screen").then(
-				(lock) => {
-					if (over) void lock.release();
-					else held = lock;
-				},
-				() => undefined,
-			);
-		};
-		ask();
-		document.addEventListener("visibilitychange", ask);
-		return () => {
-			over = true;
-			document.removeEventListener("visibilitychange", ask);
-			void held?.release();
-		};
-	}, [on]);
 }
