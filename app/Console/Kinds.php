@@ -12,6 +12,7 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Outline;
+use Eskith\Core\Water\BoatTrack;
 use Eskith\Core\Water\Position;
 use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Enums\BitePhase;
@@ -45,6 +46,8 @@ final class Kinds
             .'export const BLADE_BACK = '.json_encode(Outline::BLADE_BACK).";\n\nexport const CLEAR_MM = "
             .json_encode(Outline::CLEAR_MM).";\n\n/** m within which a phone must know where it is for anything to rest on it. */\n"
             .'export const SURE_M = '.json_encode(Position::SURE_M).";\n\n"
+            ."/** m/s above which a boat is under way, and not fished from. */\n"
+            .'export const UNDER_WAY_MS = '.json_encode(BoatTrack::UNDER_WAY_MS).";\n\n"
             ."/** Largest edge of a picture that is kept, dots, and its largest file, bytes. */\n"
             .'export const PICTURE_EDGE = '.json_encode(Jpeg::EDGE).";\nexport const PICTURE_BYTES = ".json_encode(Jpeg::BYTES).";\n";
         $text .= "\n/** What this device can answer by itself, each by its address. */\nexport const QUESTIONS: readonly string[] = "

@@ -19,7 +19,7 @@ final readonly class BoatTrack
     public const GAP_S = 150.0;
 
     /** m/s above which it is under way, and not fished from. */
-    private const UNDER_WAY_MS = 2.0;
+    public const UNDER_WAY_MS = 2.0;
 
     /** @param  list<array{float, Position}>  $points  s and place, in order of time */
     private function __construct(public array $points)

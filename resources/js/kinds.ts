@@ -10,6 +10,9 @@ export const CLEAR_MM = 2.4;
 /** m within which a phone must know where it is for anything to rest on it. */
 export const SURE_M = 30;
 
+/** m/s above which a boat is under way, and not fished from. */
+export const UNDER_WAY_MS = 2;
+
 /** Largest edge of a picture that is kept, dots, and its largest file, bytes. */
 export const PICTURE_EDGE = 1600;
 export const PICTURE_BYTES = 350000;

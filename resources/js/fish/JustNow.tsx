@@ -5,6 +5,7 @@ import * as clock from "../parts/clock";
 import { optionsOf } from "../parts/options";
 import type { EventData, OutingData } from "../types";
 import { TakenBack } from "./Events";
+import { RunBetween } from "./RunBetween";
 import type { OutingLog } from "./useOuting";
 
 /** ms for which something is asked about. */
@@ -22,6 +23,7 @@ export function JustNow({ outing, log }: { outing: OutingData; log: OutingLog })
 	return (
 		<>
 			<BackDown events={outing.events} />
+			<RunBetween outing={outing} onRest={log.restBetween} />
 			{merged && (
 				<p className="flex items-center justify-between gap-3 border-b border-rule text-[15px]">
 					<span>The bite before was this fish: it counts once.</span>

@@ -52,6 +52,8 @@ export interface OutingLog {
 	takeInHand: (rod: string) => void;
 	rest: (why: string, rod?: string | null) => void;
 	goOn: () => void;
+	/** It was not fished from one moment to another, both past. */
+	restBetween: (why: string, from: number, until: number) => void;
 	/** Ticks a cast or drift of a plan off, or not. */
 	tick: (plan: string, number: number, made: boolean) => void;
 	/** What was ticked here and has not arrived, in order. */
@@ -93,8 +95,8 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 	const asDone = useAsDone(shown, pending);
 
 	const done = useCallback(
-		(deed: Made) => {
-			const at = new Date(clock.now()).toISOString();
+		(deed: Made, then = clock.now()) => {
+			const at = new Date(then).toISOString();
 			const made = plainTexts({ id: newId(), outing: uuid, at, ...deed } as OfflineAction);
 			asDone.add(made);
 			void add(made);
@@ -148,6 +150,13 @@ export function useOuting(first: OutingData, firstColumn: ColumnData, onStale: (
 		takeInHand: useCallback((rod: string) => done({ do: "take_in_hand", rod }), [done]),
 		rest: useCallback((why: string, rod?: string | null) => done({ do: "pause", why, rod: rod ?? null }), [done]),
 		goOn: useCallback(() => done({ do: "go_on" }), [done]),
+		restBetween: useCallback(
+			(why: string, from: number, until: number) => {
+				done({ do: "pause", why, rod: null }, from);
+				done({ do: "go_on" }, until);
+			},
+			[done],
+		),
 		tick: useCallback((plan, number, made) => done({ do: "tick", plan, number, made }), [done]),
 		ticks: useMemo(() => (waiting ?? []).filter((deed): deed is Ticked => deed.do === "tick"), [waiting]),
 		move: useCallback(
