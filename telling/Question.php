@@ -20,6 +20,7 @@ use Eskith\Telling\Rig\RigPresenter;
 use Eskith\Telling\Water\AngleFixPresenter;
 use Eskith\Telling\Water\CastPresenter;
 use Eskith\Telling\Water\ChartPresenter;
+use Eskith\Telling\Water\HeadingPresenter;
 use Eskith\Telling\Water\LineTiltPresenter;
 use Eskith\Telling\Water\Measuring;
 use Eskith\Telling\Water\NearestSpotPresenter;
@@ -79,10 +80,13 @@ enum Question: string
     /** How far the line leans, from `samples` of a phone that was held along it. */
     case LineTilt = 'angle-by-tilt';
 
+    /** Where the upper edge of a phone pointed, from `samples` of its compass. */
+    case Heading = 'heading-by-compass';
+
     /** Whether what it takes can be too long for an address: then it is sent. */
     public function isLong(): bool
     {
-        return in_array($this, [self::Lifts, self::PhoneDrift, self::LineTilt], true);
+        return in_array($this, [self::Lifts, self::PhoneDrift, self::LineTilt, self::Heading], true);
     }
 
     /**
@@ -115,6 +119,7 @@ enum Question: string
                 $kit, $book, $asked->number('lat'), $asked->number('lon'), $asked->number('accuracy'),
             ),
             self::LineTilt => LineTiltPresenter::of($asked),
+            self::Heading => HeadingPresenter::of($asked),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }

@@ -10,13 +10,8 @@ namespace Eskith\Core\Water;
  */
 final readonly class Tilt
 {
-    /** s over which the mean is taken, and samples that are needed in them. */
-    private const WINDOW_S = 1.0;
-
+    /** Samples that are needed in a second. */
     private const FEWEST = 10;
-
-    /** s from one try to the one before it. */
-    private const STEP_S = 0.1;
 
     /** Degrees by which each quarter of it may differ from the whole, and a sample, most of the time. */
     private const TURNS_DEG = 2.0;
@@ -48,26 +43,7 @@ final readonly class Tilt
      */
     public static function of(array $samples): ?self
     {
-        $end = count($samples) - 1;
-        $tried = INF;
-        for (; $end >= self::FEWEST; $end--) {
-            if ($tried - $samples[$end][0] < self::STEP_S) {
-                continue;
-            }
-            $tried = $samples[$end][0];
-            $from = $end;
-            while ($from > 0 && $samples[$end][0] - $samples[$from - 1][0] <= self::WINDOW_S) {
-                $from--;
-            }
-            $window = array_slice($samples, $from, $end - $from + 1);
-            $isWhole = $samples[$end][0] - $samples[$from][0] >= 0.9 * self::WINDOW_S && count($window) >= self::FEWEST;
-            $tilt = $isWhole ? self::still($window) : null;
-            if ($tilt !== null) {
-                return $tilt;
-            }
-        }
-
-        return null;
+        return LastSecond::of($samples, self::FEWEST, self::still(...));
     }
 
     /** @param  list<array{float, float, float, float}>  $window */

@@ -34,6 +34,7 @@ export const QUESTIONS: readonly string[] = [
 	"/drift-by-phone",
 	"/nearest-spot",
 	"/angle-by-tilt",
+	"/heading-by-compass",
 ];
 
 export const FAMILY = {

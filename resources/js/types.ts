@@ -481,6 +481,12 @@ export interface GroundData {
 	lines: DepthLineData[];
 }
 
+export interface HeadingData {
+	sentence: string;
+	degrees: string | null;
+	point: string | null;
+}
+
 export interface HeldData {
 	value: HeldIn;
 	word: string;
@@ -1037,6 +1043,7 @@ export interface ReadingData {
 	readAt: string | null;
 	pinned: boolean;
 	stale: boolean;
+	pointed: boolean;
 }
 
 export interface ReadingWordsData {

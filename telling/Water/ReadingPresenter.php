@@ -56,6 +56,7 @@ final class ReadingPresenter
             readAt: $entry?->readAt?->format(DATE_ATOM),
             pinned: $entry->pinned ?? false,
             stale: $entry?->isStale($book->now) ?? false,
+            pointed: $spec->isPointed(),
         );
     }
 

@@ -56,7 +56,7 @@ final class HeadersTest extends TestCase
         self::assertStringContainsString('geolocation=(self)', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('accelerometer=(self)', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('screen-wake-lock=(self)', (string) $answer->headers->get('Permissions-Policy'));
-        self::assertStringContainsString('magnetometer=()', (string) $answer->headers->get('Permissions-Policy'));
+        self::assertStringContainsString('magnetometer=(self)', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('camera=()', (string) $answer->headers->get('Permissions-Policy'));
         self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
         self::assertFalse($answer->headers->has('X-Powered-By'));

@@ -29,6 +29,7 @@ export function reading(over: Partial<ReadingData> = {}): ReadingData {
 		readAt: null,
 		pinned: false,
 		stale: false,
+		pointed: false,
 		...over,
 	};
 }

@@ -33,6 +33,9 @@ final class Situations
             Question::LineTilt => ['samples' => (string) json_encode(array_map(
                 static fn (int $i): array => [$i / 60, 0.02 * ($i % 5), 8.5, 4.9], range(0, 90),
             ))],
+            Question::Heading => ['samples' => (string) json_encode(array_map(
+                static fn (int $i): array => [$i / 20, 312.0 + ($i % 3), 6.0], range(0, 30),
+            ))],
             Question::Lifts => ['pick' => $pick, 'lifts' => '[[[0,0],[0.2,0.02],[0.4,0.1],[0.5,0.13],[0.7,0.2]]]'],
         };
     }

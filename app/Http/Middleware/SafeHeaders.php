@@ -33,7 +33,7 @@ final class SafeHeaders
             'X-Frame-Options' => 'SAMEORIGIN',
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(self), accelerometer=(self), gyroscope=(self), '
-                .'screen-wake-lock=(self), magnetometer=(), payment=(), usb=(), browsing-topics=()',
+                .'screen-wake-lock=(self), magnetometer=(self), payment=(), usb=(), browsing-topics=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
         if ($request->isSecure()) {

@@ -9,6 +9,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Water\WindFrom;
 
 /** Everything there is to know of one reading: what it measures or what can be chosen, and how a choice rests on it. */
 final readonly class Definition
@@ -117,6 +118,12 @@ final readonly class Definition
             basis: $basis,
             holds: $holds ?? $group->holds(),
         );
+    }
+
+    /** Whether it is one of the eight points: then a phone can point there. */
+    public function isPointed(): bool
+    {
+        return $this->enum === WindFrom::class;
     }
 
     public function unit(UnitSet $units): ?Unit

@@ -19,3 +19,15 @@ export async function lacksMotion(): Promise<string | null> {
 		return NO_MOTION.refused;
 	}
 }
+
+/** Decimals of what a sensor feels that say anything. */
+const round = (value: number | null) => Math.round(1000 * (value ?? 0)) / 1000;
+
+/** Gives on what this phone feels of gravity, as s and m/s² across, along and out of it; gives back how to stop. */
+export function listenToGravity(take: (sample: number[]) => void): () => void {
+	const hear = ({ accelerationIncludingGravity: felt, timeStamp }: DeviceMotionEvent) => {
+		if (felt) take([timeStamp / 1000, felt.x, felt.y, felt.z].map(round));
+	};
+	window.addEventListener("devicemotion", hear);
+	return () => window.removeEventListener("devicemotion", hear);
+}

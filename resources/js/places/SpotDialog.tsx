@@ -11,6 +11,7 @@ import { useConflictCheck } from "../parts/useConflictCheck";
 import type { OptionData, PlacedSpotData } from "../types";
 import type { Point } from "./view";
 
+const PointPhone = onDemand(async () => ({ default: (await import("../phone/PointPhone")).PointPhone }));
 const SpotPictures = onDemand(async () => ({ default: (await import("../pictures/SpotPictures")).SpotPictures }));
 
 interface Props {
@@ -65,7 +66,15 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 				<FormField form={form} name="name" label="Name" placeholder="Stone mole" />
 				<div className="grid gap-x-4 lg:grid-cols-2">
 					<FormField form={form} name="depth" label="How deep" placeholder="26 ft" />
-					<FormField form={form} name="facing" label="You face" placeholder="60°" />
+					<div>
+						<FormField form={form} name="facing" label="You face" placeholder="60°" />
+						<Suspense>
+							<PointPhone
+								words="Point this phone where you face"
+								onPointed={({ degrees }) => form.setData("facing", degrees)}
+							/>
+						</Suspense>
+					</div>
 				</div>
 				{!at && (
 					<FormField

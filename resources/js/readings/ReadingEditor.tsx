@@ -1,8 +1,11 @@
 import { ToggleGroup } from "radix-ui";
-import { useId, useState } from "react";
+import { Suspense, useId, useState } from "react";
 import { Trouble } from "../parts/Notice";
+import { onDemand } from "../parts/onDemand";
 import type { ReadingData } from "../types";
 import { stepped } from "./stepping";
+
+const PointPhone = onDemand(async () => ({ default: (await import("../phone/PointPhone")).PointPhone }));
 
 interface Props {
 	reading: ReadingData;
@@ -117,6 +120,11 @@ function ChoiceEditor({ reading, text, trouble, onChange }: Props) {
 				>
 					{options}
 				</ToggleGroup.Root>
+			)}
+			{reading.pointed && (
+				<Suspense>
+					<PointPhone words="Point this phone where it comes from" onPointed={({ point }) => onChange(point)} />
+				</Suspense>
 			)}
 			<Trouble words={trouble} className="pt-2 text-[15px]" />
 			<p className="pt-2 text-[14px] text-slate">{reading.sourceWords}</p>

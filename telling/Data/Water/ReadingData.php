@@ -36,6 +36,8 @@ final readonly class ReadingData
         public ?string $readAt,
         public bool $pinned,
         public bool $stale,
+        /** One of the eight points, to which a phone can point. */
+        public bool $pointed,
     ) {
     }
 }

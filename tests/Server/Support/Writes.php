@@ -203,6 +203,9 @@ final class Writes
                 'POST', '/drift-by-phone',
                 ['fixes' => array_map(static fn (int $s): array => [$s, 61.0 + 0.000_003 * $s, -7.0, 5.0], range(0, 90))],
             ),
+            'POST heading-by-compass' => fn (): Request => new Request(
+                'POST', '/heading-by-compass', ['samples' => array_map(static fn (int $i): array => [$i / 20, 312.0, 4.0], range(0, 40))],
+            ),
             'POST angle-by-tilt' => fn (): Request => new Request(
                 'POST', '/angle-by-tilt', ['samples' => array_map(static fn (int $i): array => [$i / 60, 0.0, 8.5, 4.9], range(0, 90))],
             ),
