@@ -1596,4 +1596,6 @@ export interface WorkPage {
 	plans: PlanData[];
 	kinds: PlanKindData[];
 	touched: TouchedData[];
+	outing: string | null;
+	rod: string | null;
 }

@@ -18,6 +18,8 @@ final readonly class WorkPage extends Page
      * @param  list<PlanData>  $plans  newest first
      * @param  list<PlanKindData>  $kinds
      * @param  list<TouchedData>  $touched  today, newest first
+     * @param  string|null  $outing  uuid of the one under way
+     * @param  string|null  $rod  uuid of the one in hand
      */
     public function __construct(
         public AnswerData $answer,
@@ -27,6 +29,8 @@ final readonly class WorkPage extends Page
         public array $plans,
         public array $kinds,
         public array $touched,
+        public ?string $outing,
+        public ?string $rod,
     ) {
     }
 }

@@ -105,6 +105,21 @@ export async function tieOnHere(
 	void box.flush();
 }
 
+/**
+ * A bite, logged without looking: on what is on a rod, in the outing under way.
+ *
+ * @param on the outing that the server spoke of
+ * @returns false where none is under way
+ */
+export async function biteHere(on: string | null, rod: string | null): Promise<boolean> {
+	const box = outbox();
+	const outing = box && outingNow(on, await box.waiting());
+	if (!box || !outing) return false;
+	await box.add({ id: newId(), outing, at: nowHere(), do: "log", rod, setup: null, entry: { kind: "touch" } });
+	void box.flush();
+	return true;
+}
+
 /** What is on the rod in hand once all that waits was done: the way to fish, and since when nothing has touched it. */
 export type TiedHere = { key: string; quietSince: string } | null;
 

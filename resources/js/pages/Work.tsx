@@ -20,6 +20,7 @@ import { Practice } from "../work/Practice";
 import { Ribbon } from "../work/Ribbon";
 import { Touched } from "../work/Touched";
 import { TrainerPanel } from "../work/TrainerPanel";
+import { useGloves } from "../work/useGloves";
 import { usePractice } from "../work/usePractice";
 import { type Cues, useTrainer } from "../work/useTrainer";
 
@@ -82,6 +83,7 @@ interface KeptProps {
 function Kept({ page, work, pick, spoken, raise }: KeptProps) {
 	const [cues, setCues] = useCues();
 	const trainer = useTrainer(work, cues);
+	const said = useGloves(trainer, work.headline, page.outing, page.rod);
 	const practice = usePractice(pick, work);
 	const [view, setView] = useState(() => remembered("view") ?? "how");
 	const shown = views.some(([value]) => value === view) ? view : "how";
@@ -98,6 +100,9 @@ function Kept({ page, work, pick, spoken, raise }: KeptProps) {
 			</p>
 			{work.ribbon.length > 0 && <Ribbon work={work} trainer={trainer} raise={raise} own={practice.last} />}
 			<TrainerPanel work={work} trainer={trainer} cues={cues} onCues={setCues} />
+			<p role="status" className="text-[15px] text-slate empty:hidden">
+				{said}
+			</p>
 			<div ref={parts} />
 			<Tabs value={shown} onChange={open} className="mt-1">
 				<TabList

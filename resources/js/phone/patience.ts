@@ -1,5 +1,6 @@
 import * as clock from "../parts/clock";
 import { keep, kept } from "../parts/kept";
+import { sound } from "./sound";
 
 /** When the time to change or to move is up, and what is to be done then. */
 export interface Alarm {
@@ -21,7 +22,7 @@ const LATE = 600_000;
 /** ms of the buzz: on, off, on. */
 const BUZZ = [220, 120, 220];
 
-/** Hz, s and loudness of the tone: heard in the boat and not on the next one. */
+/** Heard in the boat and not on the next one. */
 const TONE = { hertz: 523, seconds: 0.45, gain: 0.12 };
 
 export function isBuzzWanted(): boolean {
@@ -75,17 +76,5 @@ export function watchAlarm(angler: number, tell: (alarm: Alarm) => void): () => 
 export function buzz(): void {
 	if (!isBuzzWanted()) return;
 	navigator.vibrate?.(BUZZ);
-	try {
-		const audio = new AudioContext();
-		const [tone, loud] = [audio.createOscillator(), audio.createGain()];
-		tone.frequency.value = TONE.hertz;
-		loud.gain.setValueAtTime(TONE.gain, audio.currentTime);
-		loud.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + TONE.seconds);
-		tone.connect(loud).connect(audio.destination);
-		tone.start();
-		tone.stop(audio.currentTime + TONE.seconds);
-		tone.onended = () => void audio.close();
-	} catch {
-		// A device without sound buzzes, or says it on the page.
-	}
+	sound(TONE);
 }

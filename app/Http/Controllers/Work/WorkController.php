@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Presenters\Lure\TodaysAnswer;
 use App\Presenters\Plans\PlanPresenter;
 use App\Presenters\Work\TouchedPresenter;
+use App\Record\Logbook;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\WorkData;
@@ -41,6 +42,8 @@ final class WorkController extends Controller
             plans: $plans->all(),
             kinds: $plans->kinds(),
             touched: TouchedPresenter::of($user),
+            outing: Logbook::of($user)->underWay()?->uuid,
+            rod: $user->rodInHand()?->uuid,
         ))->render();
     }
 
