@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\DemoController;
 use App\Http\Controllers\Account\ForgottenPasswordController;
 use App\Http\Controllers\Account\OtherDevicesController;
 use App\Http\Controllers\Account\PasswordController;
+use App\Http\Controllers\Account\PhoneController;
 use App\Http\Controllers\Account\RegisterController;
 use App\Http\Controllers\Account\SessionController;
 use App\Http\Controllers\Account\SettingsController;
@@ -284,6 +285,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
     )->middleware('throttle:password')->name('account.others');
     Route::get('account/archive.zip', [ArchiveController::class, 'show'])->name('account.archive');
     Route::post('account/archive', [ArchiveController::class, 'store'])->name('account.archive.store');
+    Route::get('this-phone', PhoneController::class)->name('this-phone');
     Route::get('settings', [SettingsController::class, 'edit'])->name('settings.edit');
     Route::put('settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::get('cadences', [CadenceController::class, 'index'])->name('cadences.index');

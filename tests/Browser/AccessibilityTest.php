@@ -17,7 +17,8 @@ final class AccessibilityTest extends BrowserTestCase
         '/look-back?view=stages', '/look-back?view=depth', '/look-back?view=season', '/look-back?view=schools', '/look-back/trust',
         '/places', '/places/2', '/places/4',
         '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
-        '/settings', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
+        '/settings', '/this-phone', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans',
+        '/work?view=bites', '/work?view=hour',
     ];
 
     private const IN_ALL_THEMES = [

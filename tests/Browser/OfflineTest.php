@@ -101,7 +101,8 @@ final class OfflineTest extends BrowserTestCase
         $headings = [
             '/' => 'Tie on the', '/lure' => 'Tie on the', '/water' => 'is down in', '/rig' => 'Ready', '/work' => 'hop',
             '/look-back' => 'bites', '/outings' => 'outings kept', '/tackle' => 'lures in the box', '/gear' => 'before you go',
-            '/places' => 'Look first', '/rules' => 'The rules', '/settings' => 'Settings', '/cadences' => 'Every cadence',
+            '/places' => 'Look first', '/rules' => 'The rules', '/settings' => 'Settings', '/this-phone' => 'This phone',
+            '/cadences' => 'Every cadence',
         ];
         foreach ($headings as $path => $words) {
             $this->page->get($this->server->url.$path);

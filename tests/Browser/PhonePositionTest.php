@@ -44,7 +44,7 @@ final class PhonePositionTest extends BrowserTestCase
     public function test_the_chart_shows_the_boat_by_the_phone_and_says_how_sure_it_is(): void
     {
         $origin = $this->origin();
-        $this->openDemo('/settings');
+        $this->openDemo('/this-phone');
         $this->at($origin, 20.0, 45.0);
         $this->find("//label[normalize-space()='Say where it is']")->click();
         $this->see('This phone says where it is.');
@@ -60,7 +60,7 @@ final class PhonePositionTest extends BrowserTestCase
 
             return str_contains($this->text(), 'This phone, within 20 ft.') && $this->drawn('svg g > title') > 0;
         }, 'for the boat');
-        $this->page->get("{$this->server->url}/settings");
+        $this->page->get("{$this->server->url}/this-phone");
         $this->find("//label[normalize-space()='Say where it is']")->click();
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
         $this->find("//button[normalize-space()='Use this phone']");

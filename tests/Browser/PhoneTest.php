@@ -44,7 +44,7 @@ final class PhoneTest extends BrowserTestCase
         $this->openDemo();
         foreach ([
             '/lure', '/fish', '/outings', '/look-back', '/look-back?view=same-day', '/look-back?view=depth', '/look-back/trust',
-            '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/cadences', '/rig',
+            '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card', '/settings', '/this-phone', '/cadences', '/rig',
             '/work', '/work?view=practice', '/work?view=plans', '/work?view=bites', '/work?view=hour',
             '/places', '/places/3', '/places/4',
             '/water', '/water?view=drop', '/water?view=chart', '/water?view=cast', '/water?view=calibrate',

@@ -71,7 +71,7 @@ final class QueryBudgetTest extends TestCase
         });
         foreach ([
             '/lure', '/water', '/rig', '/work', '/fish', '/look-back', '/look-back/trust', '/outings', '/tackle', '/tackle/1', '/gear',
-            '/places', '/rules', '/settings', '/cadences', '/boat-card.html', '/second-look',
+            '/places', '/rules', '/settings', '/this-phone', '/cadences', '/boat-card.html', '/second-look',
         ] as $path) {
             $this->get($path)->assertOk();
         }

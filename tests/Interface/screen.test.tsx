@@ -1,8 +1,14 @@
 import { act, fireEvent, render, screen as shown } from "@testing-library/react";
+import type { ReactNode } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import Phone from "../../resources/js/pages/Phone";
 import { isScreenWanted, keepScreenOn, useScreenOn, wantScreen } from "../../resources/js/phone/screen";
-import { ThisPhone } from "../../resources/js/phone/ThisPhone";
 import { settle } from "./make";
+
+vi.mock("@inertiajs/react", () => import("./inertia"));
+vi.mock("../../resources/js/shell/AppLayout", () => ({
+	AppLayout: ({ children }: { children: ReactNode }) => children,
+}));
 
 let locks: { released: boolean; release: () => Promise<void> }[] = [];
 let visible = "visible";
@@ -71,8 +77,8 @@ describe("the screen", () => {
 		expect(locks).toHaveLength(1);
 	});
 
-	it("is chosen in Settings, which says why it cannot", async () => {
-		render(<ThisPhone />);
+	it("is chosen on the page of this phone, which says why it cannot", async () => {
+		render(<Phone />);
 		await act(async () => {
 			fireEvent.click(shown.getByLabelText("Keep the screen on in an outing"));
 		});
@@ -82,5 +88,31 @@ describe("the screen", () => {
 		fireEvent.click(shown.getByLabelText("Keep the screen on in an outing"));
 		fireEvent.click(shown.getByLabelText("Keep the screen on in an outing"));
 		expect(shown.getByText("Browsers keep the screen on only for pages with https.")).toBeTruthy();
+	});
+
+	it("has a page that leads with what this phone is used for, and says what each is allowed", async () => {
+		const told = new EventTarget() as EventTarget & { state: string };
+		told.state = "prompt";
+		Object.defineProperty(navigator, "permissions", { value: { query: async () => told }, configurable: true });
+		Object.defineProperty(navigator, "geolocation", {
+			value: { watchPosition: () => 1, clearWatch: () => {} },
+			configurable: true,
+		});
+		localStorage.clear();
+		render(<Phone />);
+		const headline = () => shown.getByRole("heading", { level: 1 }).textContent;
+		expect(headline()).toBe("This phone only tells you when time is up");
+		fireEvent.click(shown.getByLabelText("Buzz when it\u2019s time to change or move"));
+		expect(headline()).toBe("This phone tells Eskith nothing");
+		fireEvent.click(shown.getByLabelText("Say where it is"));
+		expect(headline()).toBe("This phone says where it is");
+		await act(async () => {});
+		expect(shown.getByText(/The browser asks when you turn it on\./)).toBeTruthy();
+		told.state = "denied";
+		act(() => void told.dispatchEvent(new Event("change")));
+		expect(shown.getByText(/Refused for this page\./)).toBeTruthy();
+		fireEvent.click(shown.getByLabelText("Say where it is"));
+		Reflect.deleteProperty(navigator, "permissions");
+		Reflect.deleteProperty(navigator, "geolocation");
 	});
 });

@@ -21,7 +21,8 @@ final class CapsBench
     private const PAGES = [
         '/lure', '/second-look', '/water', '/rig', '/work', '/fish', '/look-back', '/look-back?view=rates', '/look-back?view=depth',
         '/look-back?view=same-day', '/look-back?view=stages', '/look-back?view=schools', '/look-back/trust', '/season.html', '/outings',
-        '/tackle', '/gear', '/places', '/rules', '/settings', '/cadences', '/boat-card', '/boat-card.html', '/account', '/chart',
+        '/tackle', '/gear', '/places', '/rules', '/settings', '/this-phone',
+        '/cadences', '/boat-card', '/boat-card.html', '/account', '/chart',
     ];
 
     private function __construct(private readonly PDO $records, private readonly int $angler)

@@ -1,7 +1,6 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { Choice } from "../parts/Choice";
-import { ThisPhone } from "../phone/ThisPhone";
 import { AppLayout } from "../shell/AppLayout";
 import { SignOut } from "../shell/SignOut";
 import { TakeAlong } from "../shell/TakeAlong";
@@ -90,7 +89,12 @@ export default function Settings({ choices, settings }: SettingsPage) {
 				</section>
 				<section className="mt-5 border-t border-rule pt-3">
 					<h2 className="pb-1 text-[19px]">This phone</h2>
-					<ThisPhone />
+					<p className="max-w-[60ch] text-[15px] text-slate">
+						Where it is, its screen, its sensors, pictures: what each is for and what it costs.
+					</p>
+					<Link href="/this-phone" className="inline-flex min-h-11 items-center underline underline-offset-4">
+						What this phone is used for
+					</Link>
 				</section>
 				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
 					<p>

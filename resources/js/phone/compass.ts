@@ -8,7 +8,7 @@ type Told = DeviceOrientationEvent & { webkitCompassHeading?: number };
 export type CompassSample = [number, number, number];
 
 export const NO_COMPASS = {
-	insecure: "Browsers tell the compass only to pages with https. Settings says how.",
+	insecure: "Browsers tell the compass only to pages with https. Settings, This phone, says how.",
 	missing: "This device has no compass.",
 	refused: "The compass was refused. Allow it in the browser's settings.",
 	silent: "No direction came from this device.",

@@ -2,7 +2,7 @@
 type Asking = { requestPermission?: () => Promise<string> };
 
 export const NO_MOTION = {
-	insecure: "Browsers tell motion only to pages with https. Settings says how.",
+	insecure: "Browsers tell motion only to pages with https. Settings, This phone, says how.",
 	missing: "This device doesn't tell its motion.",
 	refused: "Motion was refused. Allow it in the browser's settings.",
 	silent: "No motion came from this device.",

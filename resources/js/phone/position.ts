@@ -33,7 +33,7 @@ const APART = 1_000;
 const SOON = 20_000;
 
 export const NO_POSITION = {
-	insecure: "Browsers tell the position only to pages with https. Settings says how.",
+	insecure: "Browsers tell the position only to pages with https. Settings, This phone, says how.",
 	missing: "This device can't tell where it is.",
 	refused: "The browser keeps the position to itself. Allow it for this page.",
 	unknown: "This phone can't find itself here. It keeps trying.",

@@ -1,7 +1,8 @@
 import { router, useForm } from "@inertiajs/react";
-import { type ReactNode, useRef } from "react";
+import { type ReactNode, Suspense, useRef, useState } from "react";
 import { Button, FileLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
+import { onDemand } from "../parts/onDemand";
 import { newId, send } from "../parts/send";
 import { dayOf } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
@@ -9,6 +10,8 @@ import { ForecastFrom } from "./ForecastFrom";
 import { LookList } from "./LookList";
 import { TodayStrip } from "./TodayStrip";
 import { fewer, type Point, pairs } from "./view";
+
+const SonarGuide = onDemand(() => import("./SonarGuide"));
 
 interface Props {
 	page: PlacesPage;
@@ -28,6 +31,7 @@ interface Props {
 /** Beside the chart: where to look, the day, spots and marks, the water itself. */
 export function SideList({ page, covered, look, onLook, onSpot, onMark, onWater, onNew, onBelow, children }: Props) {
 	const { water, today } = page;
+	const [reading, setReading] = useState(false);
 	if (!water) return null;
 	return (
 		<section
@@ -47,6 +51,10 @@ export function SideList({ page, covered, look, onLook, onSpot, onMark, onWater,
 					are found from them.
 				</p>
 			)}
+			<Button look="aside" className="no-print" onClick={() => setReading(true)}>
+				How to read the sonar
+			</Button>
+			<Suspense>{reading && <SonarGuide onClose={() => setReading(false)} />}</Suspense>
 			<div className="no-print mt-5">{children}</div>
 			{today && (
 				<section aria-label="Today" className="mt-6">

@@ -18,6 +18,7 @@ const WANTED = [
 	"/gear",
 	"/rules",
 	"/settings",
+	"/this-phone",
 	"/cadences",
 ];
 

@@ -26,7 +26,7 @@ export function isHere(path: string, url: string): boolean {
 		(path === "/lure" && at === "/") ||
 		(path === "/tackle" && at.startsWith("/tackle/")) ||
 		(path === "/places" && at.startsWith("/places/")) ||
-		(path === "/settings" && at === "/cadences") ||
+		(path === "/settings" && (at === "/cadences" || at === "/this-phone")) ||
 		(path === "/look-back" && (at.startsWith("/look-back/") || at.startsWith("/outings")))
 	);
 }
