@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Eskith\Core\Formats\FixText;
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Tests\Browser\Support\WalkingPhone;
 
 /** The phone says where it is: played through the browser's own emulation. */
 final class PhonePositionTest extends BrowserTestCase
@@ -87,6 +87,25 @@ final class PhonePositionTest extends BrowserTestCase
         self::assertGreaterThan(20.0, ($way[count($way) - 1][1] - $way[0][1]) / self::METRE);
     }
 
+    public function test_the_wind_is_told_by_pointing_the_phone_where_it_comes_from(): void
+    {
+        $this->openDemo('/water');
+        $this->clickOn(fn () => $this->find("//button[starts-with(normalize-space(), 'wind from') or contains(@aria-label, 'wind from')]"), 'the wind');
+        $this->see('Point this phone where it comes from');
+        $phone = new WalkingPhone($this->page, $this->server->url);
+        $phone->isHeld(40.0, 8.0, 2.0);
+        $this->click('Point this phone where it comes from');
+        for ($i = 0; $i < 4; $i++) {
+            usleep(300_000);
+            // A hand trembles: northwest, or 315° from north.
+            $phone->isHeld(45.0 + ($i % 2), 6.0 + $i, 2.0);
+        }
+        $this->see('Northwest: 31');
+        $this->eventually(fn (): bool => $this->server->records()->query(
+            "SELECT text FROM readings WHERE name = 'wind_from'",
+        )->fetchColumn() === 'nw', 'for the wind to be read');
+    }
+
     /** @param  array{float, float, int}  $origin */
     private function usedOnFish(array $origin): void
     {
@@ -111,11 +130,7 @@ final class PhonePositionTest extends BrowserTestCase
     /** @param  array{float, float, int}  $origin */
     private function at(array $origin, float $north, float $accuracy): void
     {
-        $devtools = new ChromeDevToolsDriver($this->page);
-        $devtools->execute('Browser.grantPermissions', ['permissions' => ['geolocation'], 'origin' => $this->server->url]);
-        $devtools->execute('Emulation.setGeolocationOverride', [
-            'latitude' => $origin[0] + $north * self::METRE, 'longitude' => $origin[1], 'accuracy' => $accuracy,
-        ]);
+        (new WalkingPhone($this->page, $this->server->url))->isAt($origin[0] + $north * self::METRE, $origin[1], $accuracy);
     }
 
     private function marked(int $before, float $north, float $accuracy): void

@@ -27,7 +27,7 @@ const press = async (name: RegExp) => {
 	});
 };
 const seconds = (many: number) => act(async () => void vi.advanceTimersByTime(1000 * many));
-const sent = () => ((held.calls[0]?.body ?? {}) as { samples?: number[][] }).samples?.map((one) => one.slice(1));
+const sent = () => ((held.calls[0]?.body ?? {}) as { samples?: number[][] }).samples?.map((one) => one.slice(1)) ?? [];
 
 describe("a direction by phone", () => {
 	const shown = () => {
@@ -46,7 +46,8 @@ describe("a direction by phone", () => {
 		expect(screen.getByRole("button", { name: "Hold it flat and still: 2 s" })).toBeTruthy();
 		await seconds(2);
 		expect(held.calls[0]).toMatchObject({ url: "/heading-by-compass", method: "POST" });
-		expect(sent()).toEqual([[312, 12]]);
+		expect(new Set(sent().map(String))).toEqual(new Set(["312,12"]));
+		expect(sent().length).toBeGreaterThan(20);
 		const told = { sentence: "Northwest: 312°, ± 10°, by the compass.", degrees: "312°", point: "nw" };
 		await act(() => held.calls[0]?.answer(200, told));
 		await settle();
@@ -59,7 +60,7 @@ describe("a direction by phone", () => {
 		await press(/Point this phone/);
 		points("deviceorientation", { absolute: false, alpha: 7, beta: 3, gamma: 0, webkitCompassHeading: 90.04 });
 		await seconds(3);
-		expect(sent()).toEqual([[90, 3]]);
+		expect(sent()[0]).toEqual([90, 3]);
 		await act(() => held.calls[0]?.answer(200, { sentence: "It was never flat.", degrees: null, point: null }));
 		await press(/Point this phone/);
 		points("deviceorientation", { absolute: false, alpha: 7, beta: 3, gamma: 0 });

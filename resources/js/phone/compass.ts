@@ -30,16 +30,26 @@ export async function lacksCompass(): Promise<string | null> {
 	}
 }
 
-/** Gives on where this phone points, as often as it says so; gives back how to stop. */
+/** ms between two looks: browsers tell a direction only as it changes, and what counts is one that does not. */
+const LOOK = 100;
+
+/** Gives on where this phone points, again and again from the first time that it says so; gives back how to stop. */
 export function listenToCompass(take: (sample: CompassSample) => void): () => void {
+	let pointed: [degrees: number, lean: number] | null = null;
 	const hear = (event: Event) => {
-		const { alpha, beta, gamma, absolute, webkitCompassHeading: own, timeStamp } = event as Told;
+		const { alpha, beta, gamma, absolute, webkitCompassHeading: own } = event as Told;
 		const heading = own ?? (absolute && alpha !== null ? 360 - alpha : null);
-		if (heading === null) return;
-		const lean = Math.max(Math.abs(beta ?? 0), Math.abs(gamma ?? 0));
-		take([Math.round(timeStamp) / 1000, Math.round(10 * heading) / 10, Math.round(10 * lean) / 10]);
+		if (heading !== null) pointed = [heading, Math.max(Math.abs(beta ?? 0), Math.abs(gamma ?? 0))];
 	};
 	const name = `on${ABSOLUTE}` in window ? ABSOLUTE : ANY;
 	window.addEventListener(name, hear);
-	return () => window.removeEventListener(name, hear);
+	const timer = window.setInterval(() => {
+		if (pointed) take([Math.round(performance.now()) / 1000, tenth(pointed[0]), tenth(pointed[1])]);
+	}, LOOK);
+	return () => {
+		window.clearInterval(timer);
+		window.removeEventListener(name, hear);
+	};
 }
+
+const tenth = (degrees: number) => Math.round(10 * degrees) / 10;

@@ -13,8 +13,11 @@ export default function SonarGuide({ onClose }: { onClose: () => void }) {
 		<Dialog open onOpenChange={(open) => !open && onClose()} title="Reading the sonar">
 			<ul>
 				{signs.map(({ title, picture, why, todo }) => (
-					<li key={title} className="grid gap-x-4 border-b border-rule py-3 sm:grid-cols-[150px_minmax(0,1fr)]">
-						<svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-[150px] rounded-md" aria-hidden="true">
+					<li
+						key={title}
+						className="grid grid-cols-[112px_minmax(0,1fr)] gap-x-4 border-b border-rule py-3 sm:grid-cols-[150px_minmax(0,1fr)]"
+					>
+						<svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full rounded-md" aria-hidden="true">
 							<rect width={WIDTH} height={HEIGHT} fill="var(--water-deep)" />
 							{picture}
 						</svg>
@@ -43,7 +46,7 @@ const signs: Sign[] = [
 		picture: (
 			<>
 				<Ground thick={9} />
-				<path d={arch(75, FISH, 30)} fill="none" stroke="var(--brass)" strokeWidth="4" strokeLinecap="round" />
+				<path d={arch(75, FISH, 40)} fill="none" stroke="var(--brass)" strokeWidth="4" strokeLinecap="round" />
 			</>
 		),
 		why: "A fish at the cone's edge is farther away. Under the boat it is nearest.",
