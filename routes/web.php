@@ -26,6 +26,7 @@ use App\Http\Controllers\Fish\SetupController;
 use App\Http\Controllers\Fish\TapController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LookBack\LookBackController;
+use App\Http\Controllers\LookBack\PlacesFishedController;
 use App\Http\Controllers\LookBack\RepeatController;
 use App\Http\Controllers\LookBack\SeasonReportController;
 use App\Http\Controllers\LookBack\TrustController;
@@ -200,6 +201,7 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
 
     Route::get('look-back', LookBackController::class)->name('look-back');
     Route::post('repeat/{setup}', RepeatController::class)->whereUuid('setup')->name('repeat');
+    Route::get('look-back/places', PlacesFishedController::class)->name('look-back.places');
     Route::get('look-back/trust', TrustController::class)->name('trust');
     Route::get('season.html', [SeasonReportController::class, 'page'])->name('season.page');
     Route::get('season.pdf', [SeasonReportController::class, 'pdf'])->name('season.pdf');

@@ -57,7 +57,8 @@ final class FixesFile
         foreach (preg_split('/\R/', $text) ?: [] as $line) {
             $time = Sentence::parse(trim($line))?->fields[0] ?? '';
             [$told] = [...(new Reader)->push(trim($line)."\r\n"), null];
-            if ($told?->latitude === null || $told->longitude === null || preg_match('/^(\d\d)(\d\d)(\d\d(?:\.\d+)?)$/', $time, $at) !== 1) {
+            $isTimed = preg_match('/^(\d\d)(\d\d)(\d\d(?:\.\d+)?)$/', $time, $at) === 1;
+            if ($told?->latitude === null || $told->longitude === null || ! $isTimed) {
                 continue;
             }
             $second = 86_400 * $days + 3600 * (int) $at[1] + 60 * (int) $at[2] + (float) $at[3];

@@ -35,6 +35,19 @@ final readonly class Covered
         return new self($length, $covered, count($along));
     }
 
+    /**
+     * The same line, fished several times: what was covered counts each time.
+     *
+     * @param  non-empty-list<self>  $times
+     */
+    public static function together(array $times): self
+    {
+        return new self(
+            $times[0]->lengthM, array_sum(array_map(static fn (self $one): float => $one->coveredM, $times)),
+            array_sum(array_map(static fn (self $one): int => $one->bites, $times)),
+        );
+    }
+
     /** Bites on a hundred metres of what was fished; null where that is too short to say. */
     public function per100M(): ?float
     {

@@ -15,6 +15,9 @@ final class FishedGround
 
     private readonly float $cellM;
 
+    /** @var array{float, float, float, float}|null west, south, east and north of all that was in reach */
+    private ?array $box = null;
+
     /**
      * @param  list<array{Position, Position}>  $pieces  of the way, on which it was fished from
      * @param  float  $reachM  m from the boat that are fished
@@ -23,6 +26,12 @@ final class FishedGround
     {
         $this->cellM = max(self::CELL_M, $reachM);
         foreach ($pieces as $piece) {
+            foreach ($piece as $end) {
+                $this->box = [
+                    min($this->box[0] ?? INF, $end->east - $reachM), min($this->box[1] ?? INF, $end->north - $reachM),
+                    max($this->box[2] ?? -INF, $end->east + $reachM), max($this->box[3] ?? -INF, $end->north + $reachM),
+                ];
+            }
             [[$west, $east], [$south, $north]] = [
                 $this->cells($piece[0]->east, $piece[1]->east), $this->cells($piece[0]->north, $piece[1]->north),
             ];
@@ -32,6 +41,24 @@ final class FishedGround
                 }
             }
         }
+    }
+
+    /**
+     * Whether anything of a line can lie in it: told from where both begin and end, so that most lines are told at once.
+     *
+     * @param  list<Position>  $line
+     */
+    public function reaches(array $line): bool
+    {
+        if ($line === [] || $this->box === null) {
+            return false;
+        }
+        [$west, $south, $east, $north] = $this->box;
+        [$easts, $norths] = [
+            array_map(static fn (Position $at): float => $at->east, $line), array_map(static fn (Position $at): float => $at->north, $line),
+        ];
+
+        return min($easts) <= $east && max($easts) >= $west && min($norths) <= $north && max($norths) >= $south;
     }
 
     public function holds(Position $at): bool

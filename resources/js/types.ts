@@ -545,6 +545,13 @@ export interface LineData {
 	inUse: boolean;
 }
 
+export interface LineFishedData {
+	name: string;
+	fished: string;
+	bites: string;
+	doubt: string;
+}
+
 export interface LineTiltData {
 	sentence: string;
 	angle: string | null;
@@ -908,6 +915,12 @@ export interface PlacedSpotData {
 	facing: number | null;
 	position: string;
 	here: boolean;
+}
+
+export interface PlacesFishedData {
+	headline: string;
+	under: string;
+	waters: WaterFishedData[];
 }
 
 export interface PlacesPage {
@@ -1505,6 +1518,12 @@ export interface TyingData {
 	lure: number;
 	hole: string | null;
 	cadence: Cadence | null;
+}
+
+export interface WaterFishedData {
+	id: number;
+	name: string;
+	lines: LineFishedData[];
 }
 
 export interface WaterOptionData {

@@ -14,7 +14,8 @@ final class AccessibilityTest extends BrowserTestCase
     private const PAGES = [
         '/water', '/water?view=drop', '/water?view=chart', '/water?view=angle', '/water?view=cast', '/water?view=calibrate',
         '/water?view=instruments', '/lure', '/rig', '/fish', '/outings', '/look-back', '/look-back?view=same-day',
-        '/look-back?view=stages', '/look-back?view=depth', '/look-back?view=season', '/look-back?view=schools', '/look-back/trust',
+        '/look-back?view=stages', '/look-back?view=depth', '/look-back?view=season', '/look-back?view=schools', '/look-back?view=place',
+        '/look-back/trust',
         '/places', '/places/2', '/places/4',
         '/tackle', '/tackle/1', '/gear', '/rules', '/boat-card',
         '/settings', '/this-phone', '/cadences', '/account', '/work', '/work?view=practice', '/work?view=plans',

@@ -90,7 +90,9 @@ final class PhonePositionTest extends BrowserTestCase
     public function test_the_wind_is_told_by_pointing_the_phone_where_it_comes_from(): void
     {
         $this->openDemo('/water');
-        $this->clickOn(fn () => $this->find("//button[starts-with(normalize-space(), 'wind from') or contains(@aria-label, 'wind from')]"), 'the wind');
+        $this->clickOn(fn () => $this->find(
+            "//button[starts-with(normalize-space(), 'wind from') or contains(@aria-label, 'wind from')]",
+        ), 'the wind');
         $this->see('Point this phone where it comes from');
         $phone = new WalkingPhone($this->page, $this->server->url);
         $phone->isHeld(40.0, 8.0, 2.0);

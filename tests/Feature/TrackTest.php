@@ -107,6 +107,44 @@ final class TrackTest extends OnWaterTestCase
         self::assertSame(0, TrackPart::query()->count());
     }
 
+    public function test_look_back_says_which_line_bit_best_for_what_of_it_was_fished_in_all_outings(): void
+    {
+        $told = fn (): array => (array) $this->getJson('/look-back/places')->assertOk()->json();
+        self::assertSame(['No wall or edge was fished with a phone yet', []], [$told()['headline'], $told()['waters']]);
+        foreach (['Long wall' => '4,0;4,600', 'Far wall' => '900,0;900,600', 'Short wall' => '-5,200;-5,290'] as $name => $line) {
+            $this->post("/waters/{$this->water->id}/edges", [
+                'uuid' => (string) Str::uuid(), 'kind' => 'wall', 'name' => $name, 'line' => $line,
+            ])->assertSessionHasNoErrors();
+        }
+        $this->drifted(600, 0.5);
+        foreach ([100, 300, 420, 450, 500, 560] as $second) {
+            $this->logged('touch', $second);
+        }
+        [$water] = $told()['waters'];
+        self::assertSame('From the 1 outing in which a phone said where the boat went.', $told()['under']);
+        self::assertSame(['Short wall', 'Long wall'], array_column($water['lines'], 'name'), 'the best first; none that was not fished');
+        self::assertSame("Long wall bit best: 1.8 bites on 300\u{A0}ft", $told()['headline'], 'of those with enough bites to trust');
+        self::assertSame(
+            ["1000\u{A0}ft fished in 1 outing", "6 bites, 1.8 on 300\u{A0}ft", ''], array_slice(array_values($water['lines'][1]), 1),
+        );
+        self::assertSame('Too few bites to trust.', $water['lines'][0]['doubt']);
+
+        // The same again, without a bite: half of the rate.
+        $this->post("/outings/{$this->outing->uuid}/end");
+        $this->post('/outings', ['uuid' => (string) Str::uuid()]);
+        $this->outing = $this->angler->outings()->whereKeyNot($this->outing->id)->sole();
+        $this->began = $this->began->copy()->addHour();
+        Carbon::setTestNow($this->began->copy()->addHour());
+        self::assertSame([], $this->drifted(600, 0.5)->json('refused'));
+        self::assertSame("Long wall bit best: 0.9 bites on 300\u{A0}ft", $told()['headline']);
+        self::assertSame("2000\u{A0}ft fished in 2 outings", $told()['waters'][0]['lines'][1]['fished']);
+        // What was taken away counts no more, and another's is not told.
+        $this->delete("/outings/{$this->outing->uuid}");
+        self::assertStringContainsString('1.8', $told()['headline']);
+        $this->actingAs($this->withWater());
+        self::assertSame([], $told()['waters']);
+    }
+
     public function test_without_a_position_of_the_water_nothing_is_drawn_and_nothing_fails(): void
     {
         $this->drifted(120, 0.5);

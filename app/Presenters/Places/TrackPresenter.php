@@ -40,9 +40,6 @@ final readonly class TrackPresenter
     /** m round the boat that are fished, by how one fishes: what hangs straight down, and what is thrown. */
     private const REACH_M = [FishingMode::Vertical->value => 10.0, FishingMode::Cast->value => 25.0];
 
-    /** Of one line, a rate is told on about so many m or ft. */
-    private const RATE_ON = [Unit::Metre->value => 100.0, Unit::Foot->value => 300.0];
-
     /** m of a line that were fished at least for it to be told. */
     private const TOLD_M = 10.0;
 
@@ -196,35 +193,36 @@ final readonly class TrackPresenter
      */
     private function covered(Outing $outing, Water $water, BoatTrack $track, array $placed): array
     {
-        $reach = self::REACH_M[$outing->readings[Reading::How->value] ?? ''] ?? self::REACH_M[FishingMode::Vertical->value];
+        $words = new CoveredWords($this->say);
         $bites = array_values(array_map(
             static fn (array $one): Position => $one[2], array_filter($placed, static fn (array $one): bool => $one[1]->isBite()),
         ));
-        $ground = new FishedGround($track->fished(), $reach);
+        $ground = self::ground($outing, $track);
         $told = [];
         foreach ($water->edges as $edge) {
             $line = Placing::line($edge->points);
             $covered = Covered::of($line, $ground, $bites);
             if ($covered->coveredM >= self::TOLD_M) {
-                $told[] = $this->lineCovered($edge->name ?: ucfirst($edge->kind?->word() ?? 'line'), $covered);
+                $told[] = self::called($edge).": {$words->far($covered->coveredM)} of {$words->far($covered->lengthM)} fished, "
+                    ."{$words->bites($covered)}.";
             }
         }
 
         return $told;
     }
 
-    private function lineCovered(string $name, Covered $covered): string
+    /** What of the bottom was within reach of the boat while it was fished from, by how one fished. */
+    public static function ground(Outing $outing, BoatTrack $track): FishedGround
     {
-        $rate = $covered->per100M();
-        $unit = $this->say->units->depth;
-        $on = self::RATE_ON[$unit->value] ?? 100.0;
-        $bites = match (true) {
-            $covered->bites === 0 || $rate === null => $covered->bites === 0 ? 'no bites' : '1 bite',
-            default => ($covered->bites === 1 ? '1 bite' : "{$covered->bites} bites")
-                .', '.round($rate * $unit->toSi($on) / 100.0, 1).' on '.round($on)."\u{00A0}".$unit->symbol(),
-        };
+        $reach = self::REACH_M[$outing->readings[Reading::How->value] ?? ''] ?? self::REACH_M[FishingMode::Vertical->value];
 
-        return "{$name}: {$this->far($covered->coveredM)} of {$this->far($covered->lengthM)} fished, {$bites}.";
+        return new FishedGround($track->fished(), $reach);
+    }
+
+    /** By its name, or what it is. */
+    public static function called(Edge $edge): string
+    {
+        return $edge->name ?: ucfirst($edge->kind?->word() ?? 'line');
     }
 
     private function far(float $metres): string

@@ -1,4 +1,5 @@
 import { Link, router } from "@inertiajs/react";
+import { Suspense } from "react";
 import { DepthView } from "../lookback/DepthView";
 import { Filters } from "../lookback/Filters";
 import { Findings } from "../lookback/Findings";
@@ -10,10 +11,13 @@ import { SeasonColumn } from "../lookback/SeasonColumn";
 import { SeasonView } from "../lookback/SeasonView";
 import { StagesView } from "../lookback/StagesView";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
+import { onDemand } from "../parts/onDemand";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { dayOf } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { LookBackPage } from "../types";
+
+const PlaceView = onDemand(() => import("../lookback/PlaceView"));
 
 const views = [
 	["rates", "Rates"],
@@ -22,6 +26,7 @@ const views = [
 	["depth", "Depth and phase"],
 	["season", "The season"],
 	["schools", "Schools"],
+	["place", "By place"],
 ] as const;
 
 /** What worked, said honestly: sentences first, each with its picture. */
@@ -67,6 +72,11 @@ export default function LookBack(page: LookBackPage) {
 							</TabPart>
 							<TabPart value="schools">
 								<SchoolsView schools={page.schools} />
+							</TabPart>
+							<TabPart value="place">
+								<Suspense>
+									<PlaceView />
+								</Suspense>
 							</TabPart>
 						</div>
 					</Tabs>

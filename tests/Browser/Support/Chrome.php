@@ -67,7 +67,8 @@ final class Chrome
         $options = new ChromeOptions;
         $options->addArguments([
             // A person at a desk wants to see it.
-            ...(getenv('ESKITH_SHOWN') === '1' ? [] : ['--headless=new']), '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
+            ...(getenv('ESKITH_SHOWN') === '1' ? [] : ['--headless=new']),
+            '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking',
             '--disable-component-update',
             '--disable-sync', '--no-first-run', '--hide-scrollbars', '--force-device-scale-factor=1',
             "--user-data-dir={$this->profile}", "--window-size={$this->width},{$this->height}",
