@@ -35,6 +35,7 @@ final class DemoGround
         'Hallowmere' => [
             ['shore', 'North shore', 'ellipse 20 200', 300], ['shore', 'South shore', 'ellipse 200 380', 300],
             ['wall', 'Causeway, east side', [[389, -133], [520, -185]], 40],
+            ['weed', 'Bar weed', [[128, 196], [168, 180], [212, 166], [258, 150]], 12],
             [
                 'weed', 'West weed', [[-350, 60], [-310, 82], [-262, 86], [-215, 72]], 46,
             ], ['weed', 'West weed', [[-342, 52], [-300, 66], [-258, 68]], 9],

@@ -20,7 +20,8 @@ final class CapsBench
 
     private const PAGES = [
         '/lure', '/second-look', '/water', '/rig', '/work', '/fish', '/look-back', '/look-back?view=rates', '/look-back?view=depth',
-        '/look-back?view=same-day', '/look-back?view=stages', '/look-back?view=schools', '/look-back/places', '/look-back/trust', '/season.html', '/outings',
+        '/look-back?view=same-day', '/look-back?view=stages', '/look-back?view=schools', '/look-back/places', '/look-back/trust',
+        '/season.html', '/outings',
         '/tackle', '/gear', '/places', '/rules', '/settings', '/this-phone',
         '/cadences', '/boat-card', '/boat-card.html', '/account', '/chart',
     ];

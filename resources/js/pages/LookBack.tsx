@@ -21,12 +21,12 @@ const PlaceView = onDemand(() => import("../lookback/PlaceView"));
 
 const views = [
 	["rates", "Rates"],
-	["same-day", "The same day"],
+	["same-day", "Same day"],
 	["stages", "Where fish are lost"],
 	["depth", "Depth and phase"],
-	["season", "The season"],
+	["season", "Season"],
 	["schools", "Schools"],
-	["place", "By place"],
+	["place", "Place"],
 ] as const;
 
 /** What worked, said honestly: sentences first, each with its picture. */
