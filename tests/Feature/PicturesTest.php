@@ -154,6 +154,14 @@ final class PicturesTest extends OnWaterTestCase
         self::assertSame('A fish has up to 12 pictures. Take one away first.', $this->sent('event', $this->fish)->json('refused.0.why'));
     }
 
+    public function test_a_fish_of_an_outing_that_is_over_can_still_have_one(): void
+    {
+        $this->post("/outings/{$this->outing->uuid}/end");
+        Carbon::setTestNow(Carbon::now()->addDays(3));
+        self::assertSame([], $this->sent('event', $this->fish)->json('refused'));
+        self::assertSame(1, DB::table('pictures')->count());
+    }
+
     public function test_all_pictures_of_one_angler_have_so_much_room(): void
     {
         $size = strlen(Jpeg::read(Photo::of())->bytes);

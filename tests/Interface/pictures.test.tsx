@@ -206,7 +206,7 @@ describe("pictures of a thing", () => {
 
 describe("a fish that is not logged yet", () => {
 	const choose = async () => {
-		fireEvent.change(screen.getByLabelText("Add a picture"), { target: { files: [new File(["x"], "a.jpg")] } });
+		fireEvent.change(await screen.findByLabelText("Add a picture"), { target: { files: [new File(["x"], "a.jpg")] } });
 		await screen.findByRole("img", { name: "Picture 1 of this fish" });
 	};
 

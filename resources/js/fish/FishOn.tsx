@@ -1,20 +1,22 @@
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { BITE_PHASE } from "../kinds";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import * as clock from "../parts/clock";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { onDemand } from "../parts/onDemand";
 import { optionsOf } from "../parts/options";
 import { plainText } from "../parts/plainText";
 import { useDraft } from "../parts/useDraft";
-import type { PictureHere } from "../pictures/addPicture";
-import { FishPictures, forgetPictures, sendPictures } from "../pictures/FishPictures";
+import { forgetPictures, type PictureOfDraft, sendPictures } from "../pictures/ofDraft";
 import type { FishChoiceData, OutingData } from "../types";
 import { HookMap } from "./HookMap";
 import { LengthBoard } from "./LengthBoard";
 import { useOpenedAt } from "./useOpenedAt";
 import type { OutingLog } from "./useOuting";
+
+const FishPictures = onDemand(() => import("../pictures/FishPictures"));
 
 /** Told from the drop before, unless it is said. */
 const byTheDrop = "drop";
@@ -61,7 +63,7 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 		scale: "",
 		girth: "",
 		tag: "",
-		pictures: [] as Omit<PictureHere, "kept">[],
+		pictures: [] as PictureOfDraft[],
 	});
 	const { species, other, length, place, kept, hook, held, scale, girth, tag, pictures } = draft;
 	const type = (changes: Partial<typeof draft>) => set({ at: draft.at || openedAt(), ...changes });
@@ -156,7 +158,9 @@ export function FishOn({ outing, onClose, onLog }: Props) {
 					value={Number.isFinite(reading) ? reading : null}
 					onChange={(at) => type({ length: `${at} ${outing.lengthUnit}` })}
 				/>
-				<FishPictures pictures={pictures} onAdd={(picture) => type({ pictures: [...pictures, picture] })} />
+				<Suspense>
+					<FishPictures pictures={pictures} onAdd={(picture) => type({ pictures: [...pictures, picture] })} />
+				</Suspense>
 				<details className="mt-4" open={measured}>
 					<summary className="min-h-11 cursor-pointer py-2 font-semibold">Scale, girth, tag</summary>
 					<div className="grid grid-cols-3 gap-x-3">
