@@ -58,7 +58,7 @@ final readonly class Headline
         if ($move) {
             return [
                 'Move: no bite here for long enough',
-                "Whatever was on. If you stay, tie on the {$this->names->lure($first->lure)}; at the new spot begin with it too.",
+                "If you stay, tie on the {$this->names->lure($first->lure)}. Start with it at the new spot too.",
             ];
         }
         if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {

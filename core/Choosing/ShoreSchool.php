@@ -29,7 +29,16 @@ enum ShoreSchool: string
     {
         return match ($this) {
             self::Lee => 'The lee first: easier to fish',
-            self::Windward => 'The shore the wind blows onto first: bait is pushed there',
+            self::Windward => 'The windward shore first: bait is pushed there',
+        };
+    }
+
+    /** As it stands beside the other. */
+    public function inShort(): string
+    {
+        return match ($this) {
+            self::Lee => 'Lee first would say: easier to fish',
+            self::Windward => 'Windward first would say: bait is pushed there',
         };
     }
 }

@@ -27,8 +27,8 @@ enum FactoryHooks: string
     public function inShort(): string
     {
         return match ($this) {
-            self::Replaced => 'sharpen or replace them at once',
-            self::Kept => 'leave them on while they are sharp',
+            self::Replaced => 'Others sharpen or replace them at once.',
+            self::Kept => 'Others leave them on while they are sharp.',
         };
     }
 }

@@ -31,7 +31,7 @@ final class HookAdvice
                     ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.']
                     : []
             ),
-            ...($looked ? [] : [$school->says(), "The other school: {$school->other()->inShort()}."]),
+            ...($looked ? [] : [$school->says(), $school->other()->inShort()]),
             ...($worn >= Upkeep::HOOKS_WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
         ];
     }

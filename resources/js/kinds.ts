@@ -260,7 +260,7 @@ export const OFFLINE_ACTION = {
 	go_on: { word: "Going on" },
 	tick: { word: "Ticking off" },
 	end: { word: "Ending the outing" },
-	retie: { word: "Tying the leader anew" },
+	retie: { word: "A retied leader" },
 	mark: { word: "A mark" },
 	move: { word: "A move" },
 	track: { word: "Where the boat went" },

@@ -50,7 +50,7 @@ enum OfflineAction: string
             self::GoOn => 'Going on',
             self::Tick => 'Ticking off',
             self::End => 'Ending the outing',
-            self::Retie => 'Tying the leader anew',
+            self::Retie => 'A retied leader',
             self::Mark => 'A mark',
             self::Move => 'A move',
             self::Track => 'Where the boat went',

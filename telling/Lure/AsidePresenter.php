@@ -46,7 +46,7 @@ final class AsidePresenter
                 "The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel',
             ],
             Part::MadeUp => [
-                ucfirst(rtrim($text, '.')).'.'.' These came from a made-up forecast, as it once spoke of every water: nobody read them.',
+                ucfirst(rtrim($text, '.')).'.'.' These came from a made-up forecast; you never read them.',
                 'Take them out',
             ],
         };

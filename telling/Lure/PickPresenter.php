@@ -168,12 +168,11 @@ final readonly class PickPresenter
     private function otherHole(Pick $pick): ?string
     {
         $situation = $this->rankedBox->situation;
-        $theirs = $this->rankedBox->chooser->holeFor(
-            $situation->with(schools: $situation->schools->withOtherHole()), $pick->candidate->lure,
-        );
+        $schools = $situation->schools->withOtherHole();
+        $theirs = $this->rankedBox->chooser->holeFor($situation->with(schools: $schools), $pick->candidate->lure);
 
         return $theirs === null || $theirs->name === $pick->candidate->hole()?->name
             ? null
-            : "The other school would use the {$theirs->name} hole with this lure.";
+            : ucfirst($schools->hole->word())." would use the {$theirs->name} hole.";
     }
 }

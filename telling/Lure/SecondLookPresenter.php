@@ -44,7 +44,7 @@ final readonly class SecondLookPresenter
         return new SecondLookData(
             self::schools($rankedBox, $first), $changing,
             $wanted === null ? null : self::wanted($wanted, $rankedBox, $first->candidate->lure),
-            $still === [] ? '' : 'By themselves these change nothing, whatever they are: '.implode(', ', $still).'.',
+            $still === [] ? '' : 'By themselves these change nothing: '.implode(', ', $still).'.',
             $before,
         );
     }

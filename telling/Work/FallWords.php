@@ -27,7 +27,7 @@ final class FallWords
 
         $says = (string) $schools->fallSays($candidate->lure);
 
-        return "The other school, {$schools->fallWord($candidate->lure)}:".($instead === '' ? ' '.lcfirst($says) : "{$instead} {$says}");
+        return ucfirst((string) $schools->fallWord($candidate->lure)).':'.($instead === '' ? ' '.lcfirst($says) : "{$instead} {$says}");
     }
 
     /**

@@ -135,7 +135,7 @@ final class NewcomerTest extends BrowserTestCase
     {
         $this->openDemo();
         $this->see('Why the first one');
-        $this->see('The other school would use the front hole with this lure.');
+        $this->see('Level-lift would use the front hole.');
         $this->click('All 10');
         $this->find('//ol[@aria-label="Picks, best first"]/li[6]/button')->click();
         $this->eventually(fn (): bool => str_contains($this->text(), 'Why not the'), 'for the reasons of another');

@@ -121,10 +121,10 @@ final class TackleTest extends TestCase
         self::assertStringContainsString('5 fish and snags', implode(' ', HookAdvice::for($half, 8, 6, true, 5, false)));
         $factory = static fn (FactoryHooks $school): array => array_slice(HookAdvice::for($half, null, null, false, 0, false, $school), 1);
         self::assertSame(
-            [FactoryHooks::Replaced->says(), 'The other school: leave them on while they are sharp.'], $factory(FactoryHooks::Replaced),
+            [FactoryHooks::Replaced->says(), 'Others leave them on while they are sharp.'], $factory(FactoryHooks::Replaced),
         );
         self::assertSame(
-            [FactoryHooks::Kept->says(), 'The other school: sharpen or replace them at once.'], $factory(FactoryHooks::Kept),
+            [FactoryHooks::Kept->says(), 'Others sharpen or replace them at once.'], $factory(FactoryHooks::Kept),
         );
         self::assertStringContainsString(
             'no hook larger than 14',

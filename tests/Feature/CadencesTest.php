@@ -149,11 +149,11 @@ final class CadencesTest extends TestCase
             $taut['drop']['seconds'], end($taut['drop']['fall'])['t'], 0.002, 'the fall that is drawn is the fall that is told',
         );
         self::assertContains('down on a tight line', $taut['cadenceSteps']);
-        self::assertStringContainsString('taut fall: on the bottom in', implode(' ', $slack['otherSchools']));
-        self::assertStringContainsString('slack fall: on the bottom in', implode(' ', $taut['otherSchools']));
+        self::assertStringContainsString('Taut fall: on the bottom in', implode(' ', $slack['otherSchools']));
+        self::assertStringContainsString('Slack fall: on the bottom in', implode(' ', $taut['otherSchools']));
         $blade = $this->getJson('/answer')->json('chosen');
         self::assertContains('straight back down', $blade['cadenceSteps']);
-        self::assertStringContainsString('The other school, controlled fall:', implode(' ', $blade['otherSchools']));
+        self::assertStringContainsString('Controlled fall:', implode(' ', $blade['otherSchools']));
         $schools = array_column($this->getJson('/second-look')->json('schools'), 'words', 'school');
         self::assertArrayHasKey('controlled fall', $schools);
         self::assertNotSame('', $schools['controlled fall']);

@@ -102,12 +102,12 @@ final readonly class LookPresenter
         return false;
     }
 
-    /** Which shore comes first, the other school beside it; '' while nobody knows where the wind is from. */
+    /** Which shore comes first, and what the others say; '' while nobody knows where the wind is from. */
     public function shore(): string
     {
         $school = $this->book->settings->schools->shore;
 
-        return $this->lee() === null ? '' : "{$school->says()}. The other school: ".lcfirst($school->other()->says()).'.';
+        return $this->lee() === null ? '' : "{$school->says()}. {$school->other()->inShort()}.";
     }
 
     /** @return list<LookPlaceData> the best first */

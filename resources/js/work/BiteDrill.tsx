@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import { Button } from "../parts/Button";
 import { isCalm } from "../parts/calm";
+import { upper } from "../parts/words";
 import { useKeys } from "../shell/useKeys";
 import type { WorkData } from "../types";
 import { cycleOf, heightAt, heldStill, type Phase, placeAt } from "./repeat";
@@ -61,7 +62,7 @@ function Strikes({ work }: { work: WorkData }) {
 			<h2 className="mt-4 text-[20px] first-letter:uppercase">{usual.word}</h2>
 			<p>{usual.says}</p>
 			<p className="mt-1 text-[15px] text-slate">
-				The other school: {other.word}. {other.says}
+				{upper(other.word)}: {other.says}
 			</p>
 		</>
 	);
