@@ -6,10 +6,14 @@ namespace Tests\Support;
 
 use CURLFile;
 use CurlHandle;
+use Eskith\Core\Formats\FixText;
 use Eskith\Core\Formats\Gpx;
 use Eskith\Core\Formats\PlacesFile;
 use Eskith\Core\Formats\Track;
+use Eskith\Core\Water\BoatTrack;
+use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Ground;
+use Eskith\Core\Water\Position;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\AppServer;
@@ -31,6 +35,7 @@ final class PlacesBench
             self::callOff($server, $file);
             self::page($server);
             self::drag($server);
+            self::day($server);
         } finally {
             $server->stop();
             unlink($file);
@@ -125,6 +130,54 @@ final class PlacesBench
             sort($took);
             printf("its page, %s: %.0f ms, %.0f kB\n", $name, 1000 * $took[intdiv($times, 2)], $bytes / 1000);
         }
+    }
+
+    /** Eight hours of fixes, one a second, in the outing under way: how large they are kept, and how soon they are drawn. */
+    private static function day(AppServer $server): void
+    {
+        $records = $server->records();
+        [$user, $outing, $water, $latitude, $longitude] = $records->query(
+            'SELECT o.user_id, o.id, w.id, w.latitude, w.longitude FROM outings o JOIN spots s ON s.id = o.spot_id
+             JOIN waters w ON w.id = s.water_id WHERE o.ended_at IS NULL AND w.latitude IS NOT NULL LIMIT 1',
+        )->fetch(\PDO::FETCH_NUM);
+        $records->exec("DELETE FROM tracks WHERE outing_id = {$outing}");
+        $frame = Frame::of((float) $latitude, (float) $longitude);
+        $keep = $records->prepare('INSERT INTO tracks (user_id, outing_id, uuid, from_at, fixes) VALUES (?, ?, ?, ?, ?)');
+        mt_srand(28);
+        $bytes = 0;
+        for ($part = 0; $part < 48; $part++) {
+            $fixes = [];
+            for ($second = 0; $second < 600; $second++) {
+                $t = 600 * $part + $second;
+                $stray = static fn (): float => 4.0 * (mt_rand() / mt_getrandmax() - 0.5);
+                // Drifts, and a run back every quarter of an hour.
+                $along = $t % 900 < 840 ? 0.4 * ($t % 900) : 336.0 - 5.6 * ($t % 900 - 840);
+                $fixes[] = [(float) $second, new Position(135 + $along + $stray(), 188 - intdiv($t, 900) * 6.0 + $stray())];
+            }
+            $text = FixText::write(array_map(
+                static fn (array $point): array => [$point[0], ...$frame->degrees($point[1])], BoatTrack::thinned($fixes)->points,
+            ));
+            $bytes += strlen($text);
+            $keep->execute([$user, $outing, "day-{$part}", gmdate('Y-m-d H:i:s', time() - 28_800 + 600 * $part).'.000', $text]);
+        }
+        $page = Chrome::desktop()->driver;
+        $page->manage()->timeouts()->setScriptTimeout(30);
+        $took = [];
+        for ($i = 0; $i < 5; $i++) {
+            $page->get("{$server->url}/places/{$water}");
+            $took[] = (float) $page->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                const look = () => {
+                    const told = performance.getEntriesByType("resource").find(({ name }) => name.endsWith("/track"));
+                    const drawn = [...document.querySelectorAll("[role=application] path")].some((path) => path.getAttribute("d").length > 5000);
+                    if (told && drawn) requestAnimationFrame(() => done(performance.now() - told.responseEnd));
+                    else requestAnimationFrame(look);
+                };
+                look();
+                JS);
+        }
+        sort($took);
+        printf("eight hours of fixes: kept in %.0f kB, drawn %.0f ms after they came (median of 5)\n", $bytes / 1000, $took[2]);
     }
 
     private static function drag(AppServer $server): void
