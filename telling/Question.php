@@ -25,6 +25,7 @@ use Eskith\Telling\Water\LineTiltPresenter;
 use Eskith\Telling\Water\Measuring;
 use Eskith\Telling\Water\NearestSpotPresenter;
 use Eskith\Telling\Water\PhoneDriftPresenter;
+use Eskith\Telling\Water\WayBackPresenter;
 use Eskith\Telling\Work\LiftsMade;
 use Eskith\Telling\Work\LiftsPresenter;
 use Eskith\Telling\Work\WorkPresenter;
@@ -83,10 +84,13 @@ enum Question: string
     /** Where the upper edge of a phone pointed, from `samples` of its compass. */
     case Heading = 'heading-by-compass';
 
+    /** The way back onto a mark at `lat` and `lon`, from `fixes` of a phone; with what a `pick` takes to come down there. */
+    case WayBack = 'way-back';
+
     /** Whether what it takes can be too long for an address: then it is sent. */
     public function isLong(): bool
     {
-        return in_array($this, [self::Lifts, self::PhoneDrift, self::LineTilt, self::Heading], true);
+        return in_array($this, [self::Lifts, self::PhoneDrift, self::LineTilt, self::Heading, self::WayBack], true);
     }
 
     /**
@@ -120,6 +124,7 @@ enum Question: string
             ),
             self::LineTilt => LineTiltPresenter::of($asked),
             self::Heading => HeadingPresenter::of($asked),
+            self::WayBack => WayBackPresenter::of($kit, $book, $asked),
             self::Lifts => LiftsPresenter::of($drop(), LiftsMade::of($asked->list('lifts'))),
         };
     }

@@ -35,6 +35,7 @@ export const QUESTIONS: readonly string[] = [
 	"/nearest-spot",
 	"/angle-by-tilt",
 	"/heading-by-compass",
+	"/way-back",
 ];
 
 export const FAMILY = {

@@ -671,6 +671,8 @@ export interface MarkedData {
 	uuid: string;
 	word: string;
 	at: string;
+	lat: number | null;
+	lon: number | null;
 }
 
 export interface MeasurementData {
@@ -1567,6 +1569,14 @@ export interface WaterSheetData {
 	forecastAt: string | null;
 	forecastAddress: string;
 	asksAddresses: boolean;
+}
+
+export interface WayBackData {
+	away: string;
+	arrowDeg: number | null;
+	turn: string;
+	isTurn: boolean;
+	start: string;
 }
 
 export interface WayData {

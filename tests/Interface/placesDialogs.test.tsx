@@ -317,7 +317,13 @@ describe("a place marked on the water", () => {
 
 	it("takes one tap, and leads back onto the last three", () => {
 		const mark = vi.fn();
-		const marks = [1, 2, 3, 4].map((n) => ({ uuid: `m${n}`, word: `fish ${n}`, at: "2026-11-01T09:40:00Z" }));
+		const marks = [1, 2, 3, 4].map((n) => ({
+			uuid: `m${n}`,
+			word: `fish ${n}`,
+			at: "2026-11-01T09:40:00Z",
+			lat: null,
+			lon: null,
+		}));
 		render(<MarkHere outing={outing({ marks })} log={{ mark, move: vi.fn() }} />);
 		press("Mark fish here");
 		expect(mark).toHaveBeenCalledWith("fish", "fish");

@@ -169,7 +169,8 @@ final class PlacesBench
                 const done = arguments[arguments.length - 1];
                 const look = () => {
                     const told = performance.getEntriesByType("resource").find(({ name }) => name.endsWith("/track"));
-                    const drawn = [...document.querySelectorAll("[role=application] path")].some((path) => path.getAttribute("d").length > 5000);
+                    const paths = [...document.querySelectorAll("[role=application] path")];
+                    const drawn = paths.some((path) => path.getAttribute("d").length > 5000);
                     if (told && drawn) requestAnimationFrame(() => done(performance.now() - told.responseEnd));
                     else requestAnimationFrame(look);
                 };

@@ -33,6 +33,9 @@ final class Situations
             Question::LineTilt => ['samples' => (string) json_encode(array_map(
                 static fn (int $i): array => [$i / 60, 0.02 * ($i % 5), 8.5, 4.9], range(0, 90),
             ))],
+            Question::WayBack => ['pick' => $pick, 'lat' => '61.0', 'lon' => '-7.0', 'fixes' => (string) json_encode(array_map(
+                static fn (int $i): array => [$i, 61.001 - 0.000_02 * $i, -7.0, 5.0], range(0, 20),
+            ))],
             Question::Heading => ['samples' => (string) json_encode(array_map(
                 static fn (int $i): array => [$i / 20, 312.0 + ($i % 3), 6.0], range(0, 30),
             ))],

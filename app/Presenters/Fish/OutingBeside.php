@@ -12,8 +12,10 @@ use App\Models\User;
 use App\Record\Logbook;
 use App\Record\Pauses;
 use App\Record\RodTally;
+use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Water\Position;
 use Eskith\Telling\Data\Fish\MarkedData;
 use Eskith\Telling\Data\Fish\PauseData;
 use Eskith\Telling\Data\Fish\SkyData;
@@ -49,12 +51,16 @@ final readonly class OutingBeside
     /** @return list<MarkedData> */
     public function marks(): array
     {
-        $marks = Mark::query()->where('outing_id', $this->outing->id)->latest('at')->latest('id')->limit(self::MARKS)->get();
+        $marks = Mark::query()->where('outing_id', $this->outing->id)->with('water')->latest('at')->latest('id')->limit(self::MARKS)->get();
 
         return array_values($marks->map(
-            static fn (Mark $mark): MarkedData => new MarkedData(
-                $mark->uuid, $mark->kind?->word() ?? 'mark', $mark->at->toIso8601ZuluString('millisecond'),
-            ),
+            static function (Mark $mark): MarkedData {
+                [$lat, $lon] = Placing::frame($mark->water)?->degrees(new Position($mark->east_m, $mark->north_m)) ?? [null, null];
+
+                return new MarkedData(
+                    $mark->uuid, $mark->kind?->word() ?? 'mark', $mark->at->toIso8601ZuluString('millisecond'), $lat, $lon,
+                );
+            },
         )->all());
     }
 

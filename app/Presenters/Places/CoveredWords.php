@@ -7,6 +7,7 @@ namespace App\Presenters\Places;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Covered;
+use Eskith\Telling\Water\Distance;
 
 /** How much of a line was fished and what bit along it, in words. */
 final readonly class CoveredWords
@@ -50,6 +51,6 @@ final readonly class CoveredWords
 
     public function far(float $metres): string
     {
-        return Whereabouts::distance($metres, $this->say);
+        return Distance::say($metres, $this->say);
     }
 }

@@ -33,6 +33,7 @@ use Eskith\Core\Water\Covered;
 use Eskith\Core\Water\FishedGround;
 use Eskith\Core\Water\Position;
 use Eskith\Telling\Enums\EventKind;
+use Eskith\Telling\Water\Distance;
 
 /** Where the boat went in an outing: as it is drawn, what lies along it, and how much of each line was fished. */
 final readonly class TrackPresenter
@@ -227,6 +228,6 @@ final readonly class TrackPresenter
 
     private function far(float $metres): string
     {
-        return Whereabouts::distance($metres, $this->say);
+        return Distance::say($metres, $this->say);
     }
 }

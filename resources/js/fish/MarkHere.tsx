@@ -58,7 +58,15 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 				</p>
 			)}
 			<Suspense>
-				{back && outing.waterId !== null && <BackOn water={outing.waterId} mark={back} onDone={() => setBack(null)} />}
+				{back && outing.waterId !== null && (
+					<BackOn
+						water={outing.waterId}
+						mark={back}
+						pick={outing.pick?.key ?? ""}
+						position={position}
+						onDone={() => setBack(null)}
+					/>
+				)}
 			</Suspense>
 		</section>
 	);

@@ -129,10 +129,10 @@ export const shownBeside: {
 	go_on: (outing) => ({ ...outing, pause: null }),
 	end: (outing, { at }) => ({ ...outing, endedAt: outing.endedAt ?? at, pause: null }),
 	retie: (outing) => ({ ...outing, rig: outing.rig && { ...outing.rig, care: null } }),
-	mark: (outing, { id, word, at }) =>
+	mark: (outing, { id, word, at, lat = null, lon = null }) =>
 		outing.marks.some(({ uuid }) => uuid === id)
 			? outing
-			: { ...outing, marks: [{ uuid: id, word, at }, ...outing.marks] },
+			: { ...outing, marks: [{ uuid: id, word, at, lat, lon }, ...outing.marks] },
 	// Of a plan, which is shown beside it.
 	tick: (outing) => outing,
 	// Of the chart.

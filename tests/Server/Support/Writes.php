@@ -203,6 +203,10 @@ final class Writes
                 'POST', '/drift-by-phone',
                 ['fixes' => array_map(static fn (int $s): array => [$s, 61.0 + 0.000_003 * $s, -7.0, 5.0], range(0, 90))],
             ),
+            'POST way-back' => fn (): Request => new Request('POST', '/way-back', [
+                'lat' => '61.0', 'lon' => '-7.0',
+                'fixes' => array_map(static fn (int $i): array => [(float) $i, 61.001 - 0.000_02 * $i, -7.0, 5.0], range(0, 20)),
+            ]),
             'POST heading-by-compass' => fn (): Request => new Request(
                 'POST', '/heading-by-compass', ['samples' => array_map(static fn (int $i): array => [$i / 20, 312.0, 4.0], range(0, 40))],
             ),
