@@ -84,7 +84,13 @@ export function EventEditor({ outing, event, onClose, log, onPictures }: Props) 
 						onChange={(changed) => change({ note: plainText(changed.target.value) })}
 					/>
 				</div>
-				<Pictures shown={{ of: "event", thing: event.uuid, outing }} pictures={event.pictures} onChange={onPictures} />
+				{draft?.fish && (
+					<Pictures
+						shown={{ of: "event", thing: event.uuid, outing }}
+						pictures={event.pictures}
+						onChange={onPictures}
+					/>
+				)}
 				{draft?.tag && <TagCard event={event} bite={draft} />}
 				<div className="mt-4 grid grid-cols-2 gap-2.5">
 					<Button type="submit" look="next" size="big">
