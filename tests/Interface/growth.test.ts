@@ -63,7 +63,7 @@ describe("what grows", () => {
 	});
 
 	it.each(optionsOf(OFFLINE_ACTION))("names %s where it waits", (action, word) => {
-		const done = { do: action, words: "x", word: "x", name: "depth", text: "9 m", entry: { kind: "drop" } };
+		const done = { do: action, words: "x", word: "x", name: "depth", text: "9 m", of: "lure", entry: { kind: "drop" } };
 		expect(nameOf(done as unknown as OfflineAction)).not.toBe("");
 		expect(word).not.toBe("");
 	});

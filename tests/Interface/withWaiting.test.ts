@@ -63,7 +63,7 @@ describe("the outing with what waits to be sent", () => {
 	it("shows a mark before it has arrived, and once after", () => {
 		const mark = deeds([{ do: "mark", kind: "patch" } as Told]);
 		const shown = withWaiting(outing(), mark);
-		expect(shown.marks).toEqual([{ uuid: "t0", word: "patch", at: mark[0]?.at }]);
+		expect(shown.marks).toEqual([{ uuid: "t0", word: "patch", at: mark[0]?.at, lat: null, lon: null }]);
 		expect(withWaiting(shown, mark).marks).toHaveLength(1);
 		expect(asSent(mark[0] as OfflineAction)).toEqual({
 			uuid: "t0",
