@@ -29,7 +29,7 @@ final readonly class Course
         if (count($lately) < self::FEWEST || $now - $lately[0][0] < self::ENOUGH_S) {
             return null;
         }
-        [$before, $after] = array_chunk($lately, (int) ceil(count($lately) / 2));
+        [$before, $after] = array_chunk($lately, max(1, (int) ceil(count($lately) / 2)));
         [$from, $to] = [self::mean($before), self::mean($after)];
         $speed = $from[1]->distanceTo($to[1]) / max(1e-6, $to[0] - $from[0]);
 
@@ -42,11 +42,12 @@ final readonly class Course
      */
     private static function mean(array $fixes): array
     {
-        $many = count($fixes);
-        $of = static fn (callable $part): float => array_sum(array_map($part, $fixes)) / $many;
+        [$seconds, $east, $north] = [0.0, 0.0, 0.0];
+        foreach ($fixes as [$second, $place]) {
+            [$seconds, $east, $north] = [$seconds + $second, $east + $place->east, $north + $place->north];
+        }
+        $many = max(1, count($fixes));
 
-        return [$of(static fn (array $fix): float => $fix[0]), new Position(
-            $of(static fn (array $fix): float => $fix[1]->east), $of(static fn (array $fix): float => $fix[1]->north),
-        )];
+        return [$seconds / $many, new Position($east / $many, $north / $many)];
     }
 }

@@ -45,7 +45,7 @@ final readonly class Heading
     /** @param  list<array{float, float, float}>  $window */
     private static function held(array $window): ?self
     {
-        if (max(array_column($window, 2)) > self::FLAT_DEG) {
+        if ($window === [] || max(array_column($window, 2)) > self::FLAT_DEG) {
             return null;
         }
         [$north, $east] = [0.0, 0.0];

@@ -82,7 +82,10 @@ final readonly class PlacesFished
         $frame = Placing::frame($water);
         $edges = $water->edges->take(self::LINES);
         $sums = [];
-        foreach ($frame === null || $edges->isEmpty() ? [] : $outings as $outing) {
+        if ($frame === null || $edges->isEmpty()) {
+            return [];
+        }
+        foreach ($outings as $outing) {
             $track = Tracks::on($outing, $frame);
             foreach ($track === null ? [] : self::along($outing, $track, $edges) as $id => $covered) {
                 $sums[$id][] = $covered;
