@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Chrome;
 
@@ -27,9 +28,11 @@ final class PictureBench
                     // No signal: it is kept here, whatever becomes of it later.
                     $lure = $i + 1 + self::TIMES * ($rate - 1);
                     $page->get("{$server->url}/tackle/{$lure}");
-                    $times[] = (float) $page->executeAsyncScript(self::PREPARE);
+                    // It comes when it is first shown.
+                    $page->findElement(WebDriverBy::cssSelector('section[aria-label="Pictures"] input[type=file]'));
+                    $page->executeAsyncScript(self::PREPARE);
                     (new ChromeDevToolsDriver($page))->execute('Emulation.setCPUThrottlingRate', ['rate' => $rate]);
-                    $times[$i] = (float) $page->executeAsyncScript(self::KEEP);
+                    $times[] = (float) $page->executeAsyncScript(self::KEEP);
                     (new ChromeDevToolsDriver($page))->execute('Emulation.setCPUThrottlingRate', ['rate' => 1]);
                 }
                 sort($times);
