@@ -15,7 +15,7 @@ $kinds = [
         )],
     ],
     'action' => [
-        ['telling/Doing/OfflineAction.php', twin('Retie', ['Tying the leader anew' => 'A nudge'])],
+        ['telling/Doing/OfflineAction.php', twin('Retie', ['A retied leader' => 'A nudge'])],
         ['app/Http/Requests/NudgeTap.php', copyOf('app/Http/Requests/RetieTap.php', ['RetieTap' => 'NudgeTap'])],
         ['resources/js/outbox/offlineActions.ts', swap(
             ['export type Retied =', 'Ended | Retied', "\t// Of a plan"],
