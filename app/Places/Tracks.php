@@ -82,9 +82,15 @@ final readonly class Tracks
     /** In metres round a water; null where no phone told where the boat went there. */
     public static function on(Outing $outing, Frame $frame): ?BoatTrack
     {
+        return self::round(self::degrees($outing), $frame);
+    }
+
+    /** @param  list<array{float, float, float}>  $degrees  as degrees() gives them, for who looks at one outing from several waters */
+    public static function round(array $degrees, Frame $frame): ?BoatTrack
+    {
         $points = array_map(
             static fn (array $fix): array => [$fix[0], $frame->position($fix[1], $fix[2])],
-            array_values(array_filter(self::degrees($outing), static fn (array $fix): bool => $frame->reaches($fix[1], $fix[2]))),
+            array_values(array_filter($degrees, static fn (array $fix): bool => $frame->reaches($fix[1], $fix[2]))),
         );
 
         return $points === [] ? null : BoatTrack::kept($points);

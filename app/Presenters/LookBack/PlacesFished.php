@@ -7,7 +7,6 @@ namespace App\Presenters\LookBack;
 use App\Data\LookBack\LineFishedData;
 use App\Data\LookBack\PlacesFishedData;
 use App\Data\LookBack\WaterFishedData;
-use App\Models\Edge;
 use App\Models\Event;
 use App\Models\Outing;
 use App\Models\TrackPart;
@@ -18,7 +17,6 @@ use App\Presenters\Places\CoveredWords;
 use App\Presenters\Places\TrackPresenter;
 use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
-use Eskith\Core\Water\BoatTrack;
 use Eskith\Core\Water\Covered;
 use Eskith\Core\Water\Position;
 use Illuminate\Support\Collection;
@@ -51,9 +49,20 @@ final readonly class PlacesFished
     private function all(): PlacesFishedData
     {
         $outings = $this->outings();
+        $waters = $this->user->waters()->with('edges')->orderBy('name')->get();
+        $sums = [];
+        foreach ($outings as $outing) {
+            // One after the other: the ways of all of them together take much memory.
+            $way = Tracks::degrees($outing);
+            foreach ($waters as $water) {
+                foreach (self::along($outing, $way, $water) as $id => $covered) {
+                    $sums[$id][] = $covered;
+                }
+            }
+        }
         $found = [];
-        foreach ($this->user->waters()->with('edges')->orderBy('name')->get() as $water) {
-            $lines = $this->lines($water, $outings);
+        foreach ($waters as $water) {
+            $lines = self::lines($water, $sums);
             if ($lines !== []) {
                 $found[] = [$water, $lines];
             }
@@ -74,25 +83,13 @@ final readonly class PlacesFished
     }
 
     /**
-     * @param  Collection<int, Outing>  $outings
+     * @param  array<int, non-empty-list<Covered>>  $sums  by line, of each outing that fished it
      * @return list<array{string, Covered, int}> name, what was covered in all, and in how many outings; the best first
      */
-    private function lines(Water $water, Collection $outings): array
+    private static function lines(Water $water, array $sums): array
     {
-        $frame = Placing::frame($water);
-        $edges = $water->edges->take(self::LINES);
-        $sums = [];
-        if ($frame === null || $edges->isEmpty()) {
-            return [];
-        }
-        foreach ($outings as $outing) {
-            $track = Tracks::on($outing, $frame);
-            foreach ($track === null ? [] : self::along($outing, $track, $edges) as $id => $covered) {
-                $sums[$id][] = $covered;
-            }
-        }
         $lines = [];
-        foreach ($edges as $edge) {
+        foreach ($water->edges as $edge) {
             $covered = isset($sums[$edge->id]) ? Covered::together($sums[$edge->id]) : null;
             if ($covered !== null && $covered->coveredM >= self::TOLD_M) {
                 $lines[] = [TrackPresenter::called($edge), $covered, count($sums[$edge->id])];
@@ -104,17 +101,22 @@ final readonly class PlacesFished
     }
 
     /**
-     * @param  Collection<int, Edge>  $edges
-     * @return array<int, Covered> by line of which something was fished
+     * @param  list<array{float, float, float}>  $way  where the boat went
+     * @return array<int, Covered> by line of the water of which something was fished
      */
-    private static function along(Outing $outing, BoatTrack $track, Collection $edges): array
+    private static function along(Outing $outing, array $way, Water $water): array
     {
+        $frame = Placing::frame($water);
+        $track = $frame === null || $water->edges->isEmpty() ? null : Tracks::round($way, $frame);
+        if ($track === null) {
+            return [];
+        }
         $ground = TrackPresenter::ground($outing, $track);
         $bites = $outing->events()->standing()->bites()->orderBy('at')->get(['at'])->map(
             static fn (Event $bite): ?Position => $track->at(Tracks::second($bite->at)),
         )->filter()->all();
         $covered = [];
-        foreach ($edges as $edge) {
+        foreach ($water->edges->take(self::LINES) as $edge) {
             $line = Placing::line($edge->points);
             $one = $ground->reaches($line) ? Covered::of($line, $ground, array_values($bites)) : null;
             if ($one !== null && $one->coveredM > 0.0) {
