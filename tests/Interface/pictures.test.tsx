@@ -141,6 +141,10 @@ describe("a picture in line", () => {
 		await outboxOf(ANGLER).letGo(["p"]);
 		expect(await takeFile(outboxOf(ANGLER), new File([await blob.text()], "phone.json"))).toContain("1 of 1");
 		expect([await waiting(), [...((await fileOf("p")) ?? [])]]).toEqual([["p"], [...bytes]]);
+		await outboxOf(ANGLER).letGo(["p"]);
+		const torn = { ...JSON.parse(await blob.text()), pictures: { p: "half a pict\u00fcre" } };
+		expect(await takeFile(outboxOf(ANGLER), new File([JSON.stringify(torn)], "phone.json"))).toContain("1 of 1");
+		expect([await waiting(), await fileOf("p")]).toEqual([["p"], null]);
 	});
 
 	it("is seen with its fish until the server has it, and once", () => {

@@ -34,8 +34,8 @@ export async function takeFile(outbox: Outbox, file: File): Promise<string> {
 	const known = new Set([...waiting, ...turned.map(({ deed }) => deed)].map(({ id }) => id));
 	const more = deeds.filter(({ id }) => !known.has(id));
 	for (const deed of more) {
-		const text = pictures[deed.id];
-		if (deed.do === "picture" && typeof text === "string") await keepFile(deed.id, outbox.angler, bytesOf(text));
+		const bytes = deed.do === "picture" ? bytesOf(pictures[deed.id]) : null;
+		if (bytes) await keepFile(deed.id, outbox.angler, bytes);
 		await outbox.add(deed, true);
 	}
 	void outbox.flush(true);

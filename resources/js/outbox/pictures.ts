@@ -69,9 +69,16 @@ function textOf(bytes: Uint8Array): string {
 	return btoa(parts.join(""));
 }
 
-/** @param text base64 */
-export function bytesOf(text: string): Uint8Array {
-	return Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));
+/**
+ * @param text base64
+ * @returns null where it is none
+ */
+export function bytesOf(text: unknown): Uint8Array | null {
+	try {
+		return typeof text === "string" ? Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0)) : null;
+	} catch {
+		return null;
+	}
 }
 
 /** As an image takes it that is not on the server yet. */
