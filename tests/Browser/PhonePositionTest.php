@@ -47,7 +47,7 @@ final class PhonePositionTest extends BrowserTestCase
         $this->openDemo('/this-phone');
         $this->at($origin, 20.0, 45.0);
         $this->find("//label[normalize-space()='Say where it is']")->click();
-        $this->see('This phone says where it is.');
+        $this->see('This phone says where it is');
         $this->page->get("{$this->server->url}/places/{$origin[2]}");
         $this->eventually(function () use ($origin): bool {
             $this->at($origin, 20.0, 45.0);

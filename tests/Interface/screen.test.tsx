@@ -94,8 +94,13 @@ describe("the screen", () => {
 		const told = new EventTarget() as EventTarget & { state: string };
 		told.state = "prompt";
 		Object.defineProperty(navigator, "permissions", { value: { query: async () => told }, configurable: true });
+		let refuse = (_why: { code: number }) => {};
+		const watchPosition = (_take: unknown, trouble: typeof refuse) => {
+			refuse = trouble;
+			return 1;
+		};
 		Object.defineProperty(navigator, "geolocation", {
-			value: { watchPosition: () => 1, clearWatch: () => {} },
+			value: { watchPosition, clearWatch: () => {} },
 			configurable: true,
 		});
 		localStorage.clear();
@@ -111,6 +116,8 @@ describe("the screen", () => {
 		told.state = "denied";
 		act(() => void told.dispatchEvent(new Event("change")));
 		expect(shown.getByText(/Refused for this page\./)).toBeTruthy();
+		act(() => refuse({ code: 1 }));
+		expect(headline()).toBe("This phone cannot say where it is");
 		fireEvent.click(shown.getByLabelText("Say where it is"));
 		Reflect.deleteProperty(navigator, "permissions");
 		Reflect.deleteProperty(navigator, "geolocation");

@@ -12,12 +12,11 @@ import { AppLayout } from "../shell/AppLayout";
 /** What this phone is used for, what it is allowed, and what that costs. */
 export default function Phone() {
 	const position = usePosition();
-	const { used } = position;
 	const [buzzes, setBuzzes] = useState(isBuzzWanted);
 	return (
 		<AppLayout title="This phone">
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
-				<h1 className="text-[25px]">{headline(used, buzzes)}</h1>
+				<h1 className="text-[25px]">{headline(position, buzzes)}</h1>
 				<p className="mt-1 text-slate">Each is kept on this device alone. Nothing runs while its page is closed.</p>
 				<ul className="mt-4">
 					<Where {...position} />
@@ -47,8 +46,11 @@ export default function Phone() {
 	);
 }
 
-function headline(position: boolean, buzzes: boolean): string {
-	if (position) return "This phone says where it is";
+function headline(
+	{ used, trouble }: Pick<ReturnType<typeof usePosition>, "used" | "trouble">,
+	buzzes: boolean,
+): string {
+	if (used) return trouble ? "This phone cannot say where it is" : "This phone says where it is";
 	return buzzes ? "This phone only tells you when time is up" : "This phone tells Eskith nothing";
 }
 
@@ -85,9 +87,7 @@ function Where({ used, trouble, fix }: ReturnType<typeof usePosition>) {
 				Say where it is
 			</Check>
 			{used && trouble && <Trouble words={trouble} />}
-			{used && !trouble && (
-				<p className="pt-1 text-[15px]">{fix ? "This phone says where it is." : "One moment, it finds itself."}</p>
-			)}
+			{used && !trouble && !fix && <p className="pt-1 text-[15px]">One moment, it finds itself.</p>}
 		</Use>
 	);
 }
