@@ -1,48 +1,28 @@
-import { useCallback, useState } from "react";
-import { Button } from "../parts/Button";
-import { Trouble } from "../parts/Notice";
-import { troubleOf } from "../parts/queries";
-import { ask } from "../parts/send";
+import { HeldPress, type Sensor } from "../phone/HeldPress";
 import { lacksMotion, listenToGravity, NO_MOTION } from "../phone/motion";
-import { useHeld } from "../phone/useHeld";
 import type { LineTiltData } from "../types";
 
-/** s in which the phone is brought to the line and held there. */
-const HELD = 6;
+const GRAVITY: Sensor<number[]> = {
+	lacks: lacksMotion,
+	listen: listenToGravity,
+	silent: NO_MOTION.silent,
+	// Brought to the line and held there.
+	seconds: 6,
+	question: "/angle-by-tilt",
+};
 
-/** How far the line leans, by this phone held along it: one press, then both hands are free. */
+/** How far the line leans, by this phone held along it. */
 export function LineTilt({ onAngle }: { onAngle: (angle: string) => void }) {
-	const [said, setSaid] = useState<string | null>(null);
-	const [trouble, setTrouble] = useState<string | null>(null);
-	const tell = useCallback(
-		async (samples: number[][]) => {
-			if (samples.length === 0) return setTrouble(NO_MOTION.silent);
-			try {
-				const tilt = await ask<LineTiltData>("/angle-by-tilt", undefined, { samples });
-				setSaid(tilt.sentence);
-				if (tilt.angle) onAngle(tilt.angle);
-			} catch (error) {
-				setTrouble(troubleOf(error, "No signal: take Eskith along in Settings, and this phone tells it."));
-			}
-		},
-		[onAngle],
-	);
-	const { left, hold, stop } = useHeld(HELD, listenToGravity, (samples: number[][]) => void tell(samples));
-	const begin = async () => {
-		setSaid(null);
-		const lacking = await lacksMotion();
-		setTrouble(lacking);
-		if (!lacking) hold();
+	const told = ({ angle }: LineTiltData) => {
+		if (angle) onAngle(angle);
 	};
 	return (
-		<div className="mb-3">
-			<Button onClick={() => (left === null ? void begin() : stop())}>
-				{left === null ? "Hold this phone along the line" : `Hold it still: ${left} s`}
-			</Button>
-			<p role="status" className="text-[15px] text-slate empty:hidden">
-				{said}
-			</p>
-			<Trouble words={trouble} className="text-[15px]" />
-		</div>
+		<HeldPress
+			sensor={GRAVITY}
+			words="Hold this phone along the line"
+			holding="Hold it still"
+			onTold={told}
+			className="mb-3"
+		/>
 	);
 }
