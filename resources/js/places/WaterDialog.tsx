@@ -1,14 +1,17 @@
 import { router, useForm } from "@inertiajs/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
+import { onDemand } from "../parts/onDemand";
 import { Select } from "../parts/Select";
 import { useConflictCheck } from "../parts/useConflictCheck";
 import { OwnCard } from "../tackle/OwnCard";
 import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
 import { TideForm } from "./TideForm";
+
+const WaterHere = onDemand(async () => ({ default: (await import("./WaterHere")).WaterHere }));
 
 interface Props {
 	/** Null makes a new one. */
@@ -51,7 +54,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 			open
 			onOpenChange={(open) => !open && onDone()}
 			title={water ? `This water: ${water.name}` : "A new water"}
-			says="Without a position you can sketch it; with one, tracks and your instruments find their place on it."
+			says="Without a position you can sketch it. With one, its sun, tracks and instruments follow."
 		>
 			<form
 				className="mt-3"
@@ -89,6 +92,12 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 					{tidal && <FormField form={form} name="flood" label="The flood runs toward" placeholder="60°" />}
 					{tidal && <FormField form={form} name="fastest" label="At its strongest, measured" placeholder="0.8 mph" />}
 				</div>
+				{/* One that lies somewhere is not moved by a press. */}
+				{form.data.latitude === "" && (
+					<Suspense>
+						<WaterHere onPlace={(latitude, longitude) => form.setData({ ...form.data, latitude, longitude })} />
+					</Suspense>
+				)}
 				<Trouble words={troubles.meanwhile} className="pb-3" />
 				<Button type="submit" look="next" size="normal" wide disabled={form.processing}>
 					Keep it
