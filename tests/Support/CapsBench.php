@@ -122,7 +122,7 @@ final class CapsBench
             SELECT user_id, 'p', id, 64, 48, {$size}, '2026-01-01 00:00:00' FROM lures WHERE user_id = {$this->angler} LIMIT 1");
         $this->more('pictures', ['lure_id' => $this->oneOf('lures')]);
         $file = $this->records->prepare("INSERT INTO picture_files (picture_id, bytes)
-            SELECT id, ? FROM pictures WHERE user_id = {$this->angler}");
+            SELECT id, ? FROM pictures WHERE user_id = {$this->angler} AND id NOT IN (SELECT picture_id FROM picture_files)");
         $file->bindValue(1, $photo, PDO::PARAM_LOB);
         $file->execute();
     }
