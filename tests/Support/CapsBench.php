@@ -30,8 +30,12 @@ final class CapsBench
     {
     }
 
-    /** Prints a line for each page; 1 when one is slow. */
-    public static function run(): int
+    /**
+     * Prints a line for each page; 1 when one is slow.
+     *
+     * @param  list<string>  $pages  these alone; all of them where there are none
+     */
+    public static function run(array $pages): int
     {
         $server = AppServer::start(2);
         try {
@@ -43,7 +47,7 @@ final class CapsBench
             $slow = 0;
             $outing = $records->query("SELECT uuid FROM outings WHERE user_id = {$angler} ORDER BY id LIMIT 1 OFFSET 30")
                 ->fetchColumn();
-            foreach ([...self::PAGES, "/outings/{$outing}"] as $page) {
+            foreach ($pages ?: [...self::PAGES, "/outings/{$outing}"] as $page) {
                 $times = [];
                 for ($i = 0; $i < self::TIMES; $i++) {
                     $began = microtime(true);

@@ -18,7 +18,6 @@ use App\Presenters\Places\TrackPresenter;
 use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Water\Covered;
-use Eskith\Core\Water\Position;
 use Illuminate\Support\Collection;
 
 /** Which walls and weed edges brought bites for what of them was fished: by where a phone said the boat went. */
@@ -54,8 +53,9 @@ final readonly class PlacesFished
         foreach ($outings as $outing) {
             // One after the other: the ways of all of them together take much memory.
             $way = Tracks::degrees($outing);
+            $bites = self::bites($outing);
             foreach ($waters as $water) {
-                foreach (self::along($outing, $way, $water) as $id => $covered) {
+                foreach (self::along($outing, $way, $bites, $water) as $id => $covered) {
                     $sums[$id][] = $covered;
                 }
             }
@@ -100,11 +100,20 @@ final readonly class PlacesFished
         return $lines;
     }
 
+    /** @return list<float> s since 1970 */
+    private static function bites(Outing $outing): array
+    {
+        return array_values($outing->events()->standing()->bites()->orderBy('at')->get(['at'])->map(
+            static fn (Event $bite): float => Tracks::second($bite->at),
+        )->all());
+    }
+
     /**
      * @param  list<array{float, float, float}>  $way  where the boat went
+     * @param  list<float>  $bites  when they came
      * @return array<int, Covered> by line of the water of which something was fished
      */
-    private static function along(Outing $outing, array $way, Water $water): array
+    private static function along(Outing $outing, array $way, array $bites, Water $water): array
     {
         $frame = Placing::frame($water);
         $track = $frame === null || $water->edges->isEmpty() ? null : Tracks::round($way, $frame);
@@ -112,13 +121,11 @@ final readonly class PlacesFished
             return [];
         }
         $ground = TrackPresenter::ground($outing, $track);
-        $bites = $outing->events()->standing()->bites()->orderBy('at')->get(['at'])->map(
-            static fn (Event $bite): ?Position => $track->at(Tracks::second($bite->at)),
-        )->filter()->all();
+        $places = array_values(array_filter(array_map($track->at(...), $bites)));
         $covered = [];
         foreach ($water->edges->take(self::LINES) as $edge) {
             $line = Placing::line($edge->points);
-            $one = $ground->reaches($line) ? Covered::of($line, $ground, array_values($bites)) : null;
+            $one = $ground->reaches($line) ? Covered::of($line, $ground, $places) : null;
             if ($one !== null && $one->coveredM > 0.0) {
                 $covered[$edge->id] = $one;
             }
