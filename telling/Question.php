@@ -39,6 +39,9 @@ enum Question: string
     /** What to tie on. Takes `pick`, a way to fish that is looked at, and `family`, to list only one. */
     case Answer = 'answer';
 
+    /** One way to fish and its picture: `pick`. */
+    case Way = 'way';
+
     /** What other schools would tie on, and what would change the choice. */
     case SecondLook = 'second-look';
 
@@ -108,6 +111,7 @@ enum Question: string
 
         return match ($this) {
             self::Answer => AnswerPresenter::of($box(), $asked->textOrNull('pick'), $asked->textOrNull('family')),
+            self::Way => AnswerPresenter::way($box(), $asked->text('pick')),
             self::SecondLook => SecondLookPresenter::of($box(), null),
             self::Compare => self::compare($box(), $asked),
             self::OnTop => self::onTop($box(), $asked->text('pick')),

@@ -20,6 +20,7 @@ export const PICTURE_BYTES = 350000;
 /** What this device can answer by itself, each by its address. */
 export const QUESTIONS: readonly string[] = [
 	"/answer",
+	"/way",
 	"/second-look",
 	"/compare",
 	"/on-top",

@@ -1586,6 +1586,11 @@ export interface WayData {
 	pointsText: string;
 }
 
+export interface WayShownData {
+	chosen: PickData | null;
+	column: ColumnData;
+}
+
 export interface WindData {
 	fromDeg: number;
 	words: string;

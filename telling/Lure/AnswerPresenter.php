@@ -12,6 +12,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Data\Lure\RackData;
+use Eskith\Telling\Data\Lure\WayShownData;
 use Eskith\Telling\Water\ColumnPresenter;
 use Eskith\Telling\Water\FeedPresenter;
 use Eskith\Telling\Water\ReadingPresenter;
@@ -63,6 +64,17 @@ final class AnswerPresenter
             families: count($families) > 1 ? $families : [],
             family: $family,
             pinned: $kit->pinned,
+        );
+    }
+
+    /** A way to fish alone, "lure.hole.cadence": what of an answer belongs to it. */
+    public static function way(RankedBox $rankedBox, string $wanted): WayShownData
+    {
+        $wish = $rankedBox->find($wanted);
+
+        return new WayShownData(
+            $wish === null ? null : (new PickPresenter($rankedBox))->inFull($wish),
+            (new ColumnPresenter)->of($rankedBox, $wish?->candidate),
         );
     }
 

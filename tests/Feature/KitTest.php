@@ -179,7 +179,7 @@ final class KitTest extends TestCase
     public static function bad(): iterable
     {
         $asked = ['file' => ['version' => Kit::VERSION, 'kit' => []], 'question' => 'answer', 'now' => '2026-11-25T07:30:00+01:00'];
-        yield 'no question' => [[...$asked, 'question' => 'why'], 'a question, one of answer, second-look, compare, on-top', 2];
+        yield 'no question' => [[...$asked, 'question' => 'why'], 'a question, one of answer, way, second-look, compare, on-top', 2];
         yield 'no input' => [null, 'The input must be a JSON object', 2];
         yield 'another version' => [[...$asked, 'file' => ['version' => 99]], 'kit: This is no kit of this version', 1];
         yield 'an empty kit' => [$asked, 'set: It is not what it must be here.', 1];

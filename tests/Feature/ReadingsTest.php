@@ -14,6 +14,18 @@ final class ReadingsTest extends TestCase
 {
     use RefreshDatabase;
 
+    public function test_one_way_to_fish_is_told_alone_as_the_whole_answer_tells_it(): void
+    {
+        $this->actingAs($this->anglerOnTheLake());
+        foreach (array_column($this->getJson('/answer')->json('picks'), 'key') as $key) {
+            $whole = $this->getJson("/answer?pick={$key}")->json();
+            self::assertSame(['chosen' => $whole['chosen'], 'column' => $whole['column']], $this->getJson("/way?pick={$key}")->json());
+        }
+        $none = $this->getJson('/way?pick=1.middle.nothing')->assertOk()->json();
+        self::assertNull($none['chosen'], 'a way that is not fished');
+        self::assertSame($whole['column']['depthM'], $none['column']['depthM'], 'the water is drawn all the same');
+    }
+
     public function test_a_changed_reading_is_kept_and_answered_with_new_picks_and_a_new_column(): void
     {
         $this->actingAs($this->anglerOnTheLake());

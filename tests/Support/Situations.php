@@ -20,7 +20,7 @@ final class Situations
             Question::Answer => ['pick' => $pick, 'family' => 'spoon'],
             Question::SecondLook => [],
             Question::Compare => ['a' => $first, 'b' => $pick],
-            Question::OnTop, Question::Timing, Question::Rig => ['pick' => $pick],
+            Question::Way, Question::OnTop, Question::Timing, Question::Rig => ['pick' => $pick],
             Question::Chart => ['across' => 'line', 'of' => 'box'],
             Question::Cast => ['pick' => $pick, 'length' => '25 m', 'bail' => 'open'],
             Question::AngleFix => ['pick' => $pick, 'angle' => '25'],

@@ -3,7 +3,7 @@ import { keyOf as wayOf } from "../outbox/day";
 import { keepSaid, said } from "../outbox/device";
 import type { OfflineAction, TiedOn } from "../outbox/offlineActions";
 import { askHere, send } from "../parts/send";
-import type { AnswerData, ColumnData, OutingData, PickData } from "../types";
+import type { ColumnData, OutingData, PickData, WayShownData } from "../types";
 import type { Answer } from "./useServerState";
 
 /** What belongs to a lure on a rod: its drop, its ladder, its rig, and the picture of it. */
@@ -91,11 +91,13 @@ function tiedAs({ setup, title, subtitle }: OutingData, pending: OfflineAction[]
 
 /** What this device works out of it by itself; null where it cannot. */
 async function onThisDevice(key: string): Promise<Picked | null> {
-	const answer = await askHere<AnswerData>(`/answer?${new URLSearchParams({ pick: key })}`).catch(() => null);
-	return answer?.chosen?.key === key ? pickedOf(answer, answer.chosen) : null;
+	const way = await askHere<WayShownData>(wayTo(key)).catch(() => null);
+	return way?.chosen?.key === key ? pickedOf(way, way.chosen) : null;
 }
 
-function pickedOf(answer: AnswerData, pick: PickData): Picked {
+const wayTo = (key: string) => `/way?${new URLSearchParams({ pick: key })}`;
+
+function pickedOf({ column }: WayShownData, pick: PickData): Picked {
 	return {
 		shown: {
 			pick,
@@ -105,7 +107,7 @@ function pickedOf(answer: AnswerData, pick: PickData): Picked {
 			worked: null,
 			minutesPerDrop: null,
 		},
-		column: answer.column,
+		column,
 	};
 }
 
@@ -120,14 +122,9 @@ function useAhead(angler: number, outing: OutingData): void {
 		const stop = new AbortController();
 		const fetchAll = async () => {
 			for (const step of steps) {
-				const answer = await send<AnswerData>(
-					"GET",
-					`/answer?${new URLSearchParams({ pick: step.key })}`,
-					undefined,
-					stop.signal,
-				);
-				if (answer.chosen?.key !== step.key) continue;
-				const picked = pickedOf(answer, answer.chosen);
+				const way = await send<WayShownData>("GET", wayTo(step.key), undefined, stop.signal);
+				if (way.chosen?.key !== step.key) continue;
+				const picked = pickedOf(way, way.chosen);
 				await keepSaid(angler, ofPick(`${step.title} ${step.subtitle}`), latest.current.asOf, picked);
 			}
 		};
