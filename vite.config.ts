@@ -111,7 +111,9 @@ export default defineConfig({
 							name: "base",
 							test: /node_modules\/(react|react-dom|scheduler|@inertiajs|es-toolkit|laravel-precognition)\//,
 						},
-						{ name: "common", test: /resources\/js\/|node_modules\/d3-/, minShareCount: 4 },
+						// What waits on the device comes when something is asked of it: of the pages Fish alone needs it at once.
+						{ name: "outbox", test: /resources\/js\/outbox\/(Outbox|device|pictures|wire)\.ts$|node_modules\/dexie\// },
+						{ name: "common", test: /resources\/js\/(?!pictures\/)|node_modules\/d3-/, minShareCount: 4 },
 					],
 				},
 			},

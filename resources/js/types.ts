@@ -433,7 +433,7 @@ export interface FishChoiceData {
 
 export interface FishPage {
 	outing: OutingData | null;
-	answer: AnswerData;
+	answer: WayShownData;
 	plan: PlanData | null;
 	reopen: OptionData | null;
 	box: TieableData[];

@@ -33,7 +33,6 @@ final class AnswerPresenter
     {
         [$kit, $book, $situation] = [$rankedBox->kit, $rankedBox->book, $rankedBox->situation];
         $names = new LureNames($situation->say);
-        $move = $rankedBox->day->isTimeToMove($situation->vertical());
         [$headline, $lead] = self::said($rankedBox);
         $byLure = $rankedBox->byLure();
         $families = array_values(array_unique(array_map(static fn (Lure $lure): string => self::family($lure), $rankedBox->box)));
@@ -53,7 +52,7 @@ final class AnswerPresenter
             aside: AsidePresenter::of($rankedBox),
             signs: $book->signs(),
             wanted: $rankedBox->rules->mostWanted($situation)?->missing(),
-            move: $move ? self::MOVE : null,
+            move: self::move($rankedBox),
             angleHelps: $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
             boxCount: count($rankedBox->rows),
             picks: array_map($presenter->inShort(...), $listed),
@@ -70,12 +69,29 @@ final class AnswerPresenter
     /** A way to fish alone, "lure.hole.cadence": what of an answer belongs to it. */
     public static function way(RankedBox $rankedBox, string $wanted): WayShownData
     {
-        $wish = $rankedBox->find($wanted);
+        return self::shown($rankedBox, $rankedBox->find($wanted));
+    }
 
+    /** The same of the way that an answer would choose. */
+    public static function chosen(RankedBox $rankedBox, ?string $wanted = null): WayShownData
+    {
+        $wish = $wanted === null ? null : $rankedBox->find($wanted);
+
+        return self::shown($rankedBox, $wish ?? array_values($rankedBox->byLure())[0][0] ?? null);
+    }
+
+    private static function shown(RankedBox $rankedBox, ?Pick $pick): WayShownData
+    {
         return new WayShownData(
-            $wish === null ? null : (new PickPresenter($rankedBox))->inFull($wish),
-            (new ColumnPresenter)->of($rankedBox, $wish?->candidate),
+            $pick === null ? null : (new PickPresenter($rankedBox))->inFull($pick),
+            (new ColumnPresenter)->of($rankedBox, $pick?->candidate),
         );
+    }
+
+    /** When it is time to leave the spot, in a sentence. */
+    public static function move(RankedBox $rankedBox): ?string
+    {
+        return $rankedBox->day->isTimeToMove($rankedBox->situation->vertical()) ? self::MOVE : null;
     }
 
     /** What to tie on, in a sentence. */

@@ -9,7 +9,7 @@ use App\Data\Plans\PlanData;
 use Eskith\Telling\Data\Fish\OutingData;
 use Eskith\Telling\Data\Fish\SpotChoiceData;
 use Eskith\Telling\Data\Fish\TieableData;
-use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Lure\WayShownData;
 use Eskith\Telling\Data\OptionData;
 
 /** The Fish station; without an outing under way, the last one that can be gone on with. */
@@ -23,7 +23,7 @@ final readonly class FishPage extends Page
      */
     public function __construct(
         public ?OutingData $outing,
-        public AnswerData $answer,
+        public WayShownData $answer,
         public ?PlanData $plan = null,
         public ?OptionData $reopen = null,
         public array $box = [],

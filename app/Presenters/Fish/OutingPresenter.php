@@ -26,7 +26,7 @@ use Eskith\Telling\Data\Fish\SpotChoiceData;
 use Eskith\Telling\Data\Fish\TieableData;
 use Eskith\Telling\Data\Fish\TiedData;
 use Eskith\Telling\Data\Fish\TyingData;
-use Eskith\Telling\Data\Lure\AnswerData;
+use Eskith\Telling\Data\Lure\WayShownData;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Lure\AnswerPresenter;
 use Eskith\Telling\Readings\ReadingBook;
@@ -59,7 +59,7 @@ final readonly class OutingPresenter
         return new OutingNowData($data, $answer->column);
     }
 
-    /** @return array{OutingData, AnswerData, RankedBox} the outing, the answer it is fished by, and the box that was chosen from */
+    /** @return array{OutingData, WayShownData, RankedBox} the outing, the way it is fished, and the box that was chosen from */
     public function now(User $angler, Outing $outing): array
     {
         // Before anything is read: what is written meanwhile is not in it.
@@ -75,7 +75,7 @@ final readonly class OutingPresenter
         // What is on may be worked in a way that is none today; the lure is drawn all the same, as it would be worked.
         $other = $key === null || $rankedBox->find($key) !== null ? null : $rankedBox->byLure()[$setup->lure_id ?? 0][0] ?? null;
         $shown = $other === null ? $key : RankedBox::key($other);
-        $answer = AnswerPresenter::of($rankedBox, $shown);
+        $answer = AnswerPresenter::chosen($rankedBox, $shown);
         $pick = $answer->chosen?->key === $shown ? $answer->chosen : null;
         $fished = $pick === null ? null : $rankedBox->find($pick->key)?->candidate;
         // What the angler counts is what this rod did.
@@ -104,7 +104,7 @@ final readonly class OutingPresenter
             lengthUnit: $book->settings->units->fishLength->symbol(),
             pick: $pick,
             rig: $fished === null ? null : RigPresenter::inShort($rankedBox, $fished),
-            move: $answer->move,
+            move: AnswerPresenter::move($rankedBox),
             forgotten: $beside->forgotten(),
             pads: self::pads(),
             rods: $rods,

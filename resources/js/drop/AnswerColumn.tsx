@@ -4,7 +4,7 @@ import type { AnswerData, GhostData, PickData } from "../types";
 import { WaterColumn } from "./WaterColumn";
 
 interface Props {
-	answer: AnswerData;
+	answer: Pick<AnswerData, "chosen" | "column">;
 	/** The pick drawn; that of the answer where none is given. */
 	pick?: PickData | null;
 	ghost?: GhostData | null;

@@ -29,16 +29,7 @@ import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { TakeAlong } from "../shell/TakeAlong";
 import { useKeys } from "../shell/useKeys";
-import type {
-	AnswerData,
-	EventData,
-	FishPage,
-	OutingData,
-	PlanData,
-	SpotChoiceData,
-	TieableData,
-	TodayData,
-} from "../types";
+import type { EventData, FishPage, OutingData, PlanData, SpotChoiceData, TieableData, TodayData } from "../types";
 
 const EventEditor = onDemand(async () => ({ default: (await import("../fish/EventEditor")).EventEditor }));
 
@@ -75,7 +66,7 @@ export default function Fish({ outing: told, blank, answer, plan, reopen, box, s
 
 interface Props {
 	outing: OutingData;
-	answer: AnswerData;
+	answer: FishPage["answer"];
 	plan: PlanData | null;
 	box: TieableData[];
 	spots: SpotChoiceData[];

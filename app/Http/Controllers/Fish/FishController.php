@@ -34,7 +34,7 @@ final class FishController extends Controller
             $blank = $presenter->blank($user, $rankedBox->book);
 
             return (new FishPage(
-                outing: null, blank: $blank, answer: AnswerPresenter::of($rankedBox), box: OutingPresenter::box($rankedBox),
+                outing: null, blank: $blank, answer: AnswerPresenter::chosen($rankedBox), box: OutingPresenter::box($rankedBox),
                 reopen: $last === null ? null : new OptionData($last->uuid, $last->place),
                 spots: OutingPresenter::spots($user, $blank->waterId),
                 takenAway: $away === null ? null : new OptionData($away->uuid, $away->place),
