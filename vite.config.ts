@@ -113,7 +113,7 @@ export default defineConfig({
 						},
 						// What waits on the device comes when something is asked of it: of the pages Fish alone needs it at once.
 						{ name: "outbox", test: /resources\/js\/outbox\/(Outbox|device|pictures|wire)\.ts$|node_modules\/dexie\// },
-						{ name: "common", test: /resources\/js\/(?!pictures\/)|node_modules\/d3-/, minShareCount: 4 },
+						{ name: "common", test: /resources\/js\/(?!pictures\/)/, minShareCount: 4 },
 					],
 				},
 			},

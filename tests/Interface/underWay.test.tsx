@@ -5,7 +5,7 @@ import type { PhoneFix } from "../../resources/js/phone/position";
 import { type Run, runs } from "../../resources/js/phone/underWay";
 import { event, outing } from "./outing";
 
-let hear: (run: Run) => void = () => {};
+let hear: ((run: Run) => void) | null = null;
 vi.mock("../../resources/js/phone/underWay", async (real) => ({
 	...(await real<object>()),
 	watchRuns: (tell: (run: Run) => void) => {
@@ -13,6 +13,9 @@ vi.mock("../../resources/js/phone/underWay", async (real) => ({
 		return () => {};
 	},
 }));
+
+let used = true;
+vi.mock("../../resources/js/phone/usePosition", () => ({ usePosition: () => ({ used, fix: null, trouble: null }) }));
 
 const START = Date.parse("2026-11-25T06:00:00Z");
 
@@ -83,10 +86,18 @@ describe("what is asked of it", () => {
 	const shown = async (over = {}) => {
 		render(<RunBetween outing={outing(over)} onRest={rest} />);
 		await act(async () => {});
-		await vi.waitFor(() => expect(hear.name).not.toBe(""));
-		act(() => hear(run));
+		await vi.waitFor(() => expect(hear).not.toBeNull());
+		act(() => hear?.(run));
 	};
 	beforeEach(() => rest.mockClear());
+
+	it("is looked for only where this phone says where it is", async () => {
+		used = false;
+		render(<RunBetween outing={outing({})} onRest={rest} />);
+		await act(() => import("../../resources/js/phone/underWay"));
+		expect(hear).toBeNull();
+		used = true;
+	});
 
 	it("takes it out of the fishing by one press", async () => {
 		await shown();

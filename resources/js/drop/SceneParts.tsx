@@ -1,7 +1,6 @@
-import { line as path } from "d3-shape";
 import { FAMILY } from "../kinds";
 import type { CastShapeData, ColumnData, DropData, GhostData, LureDrawing, PointData } from "../types";
-import type { Geometry } from "./geometry";
+import { type Geometry, through } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
 import type { useFall } from "./useFall";
 
@@ -12,9 +11,9 @@ export function placing({ rodX, bottomY, scale }: Geometry) {
 	return { x: (point: PointData) => rodX + point.x * scale, y: (point: PointData) => bottomY - point.h * scale };
 }
 
-export function curve(points: PointData[], geometry: Geometry): string | null {
+export function curve(points: PointData[], geometry: Geometry): string {
 	const { x, y } = placing(geometry);
-	return path<PointData>().x(x).y(y)(points);
+	return through(points.map((point) => [x(point), y(point)]));
 }
 
 /** The circle of bottom that the sonar shows, as its cone. */
@@ -76,7 +75,7 @@ export function CastShape({ cast, geometry }: { cast: CastShapeData; geometry: G
 	return (
 		<g>
 			<path
-				d={curve(cast.path, geometry) ?? ""}
+				d={curve(cast.path, geometry)}
 				fill="none"
 				stroke="#FBFCFA"
 				strokeOpacity="0.75"
@@ -148,13 +147,7 @@ export function Ghost({ ghost, geometry }: { ghost: GhostData; geometry: Geometr
 	const end = ghost.drop.line[0];
 	return (
 		<>
-			<path
-				d={curve(ghost.drop.line, geometry) ?? ""}
-				fill="none"
-				stroke="#F2DFA6"
-				strokeWidth="1.6"
-				strokeDasharray="6 5"
-			/>
+			<path d={curve(ghost.drop.line, geometry)} fill="none" stroke="#F2DFA6" strokeWidth="1.6" strokeDasharray="6 5" />
 			{end && !geometry.narrow && (
 				<g opacity="0.75">
 					<HungLure lure={ghost.drawing} holeInUse={ghost.holeIndex} x={x(end)} y={y(end)} hang={ghost.drop.hangDeg} />

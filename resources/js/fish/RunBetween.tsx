@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { timeOf } from "../parts/words";
 import type { Run } from "../phone/underWay";
+import { usePosition } from "../phone/usePosition";
 import type { OutingData } from "../types";
 
 interface Props {
@@ -12,9 +13,10 @@ interface Props {
 /** A run that this phone saw: whether it was fished is asked, and nothing is taken from a lure silently. */
 export function RunBetween({ outing, onRest }: Props) {
 	const [run, setRun] = useState<Run | null>(null);
+	const { used } = usePosition();
 	const open = !outing.endedAt;
 	useEffect(() => {
-		if (!open) return;
+		if (!open || !used) return;
 		let closed = false;
 		let stop = () => {};
 		const watch = async () => {
@@ -26,7 +28,7 @@ export function RunBetween({ outing, onRest }: Props) {
 			closed = true;
 			stop();
 		};
-	}, [open]);
+	}, [open, used]);
 	if (!run || !open || outing.pause || wasFished(outing, run)) return null;
 	const minutes = Math.round((run.until - run.from) / 60_000);
 	return (

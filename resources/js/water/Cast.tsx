@@ -1,6 +1,6 @@
-import { line as path } from "d3-shape";
 import { useState } from "react";
 import { Bottom } from "../drop/Bottom";
+import { through } from "../drop/geometry";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
@@ -80,7 +80,7 @@ function SideView({ cast, bottom }: { cast: CastData; bottom: string | null }) {
 			<path d={`M 2 ${surface - 9} h 38 l -6 12 h -26 Z`} fill="var(--hull)" />
 			<path d={`M 30 ${surface - 10} L ${left} ${surface - 24}`} stroke="var(--ember)" strokeWidth="3" />
 			<path
-				d={path<PointData>().x(x).y(y)(cast.path) ?? ""}
+				d={through(cast.path.map((point) => [x(point), y(point)]))}
 				fill="none"
 				stroke="#FBFCFA"
 				strokeWidth="2"
