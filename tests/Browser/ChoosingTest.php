@@ -12,7 +12,7 @@ final class ChoosingTest extends BrowserTestCase
     public function test_why_not_what_if_and_two_drops_in_one_picture(): void
     {
         $this->openDemo();
-        $this->see('Other schools: level-lift front hole');
+        $this->see('Other schools: level-lift,');
         $this->see('> 35 ft: ⅝ oz');
         $this->click('All 10');
         $this->find('//ol[@aria-label="Picks, best first"]/li[6]/button')->click();

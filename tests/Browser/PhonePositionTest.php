@@ -90,6 +90,7 @@ final class PhonePositionTest extends BrowserTestCase
     public function test_the_wind_is_told_by_pointing_the_phone_where_it_comes_from(): void
     {
         $this->openDemo('/water');
+        $this->clickOn(fn () => $this->find('//section[@aria-label="Movement"]//button'), 'the group');
         $this->clickOn(fn () => $this->find(
             "//button[starts-with(normalize-space(), 'wind from') or contains(@aria-label, 'wind from')]",
         ), 'the wind');

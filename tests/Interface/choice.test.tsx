@@ -87,7 +87,7 @@ describe("the other schools", () => {
 	it("open what they would tie on; those that agree are left out", () => {
 		const chosen: string[] = [];
 		const { container } = render(<OtherSchools second={look()} trouble={null} onWay={(key) => chosen.push(key)} />);
-		fireEvent.click(screen.getByRole("button", { name: "front hole" }));
+		fireEvent.click(screen.getByRole("button", { name: "level-lift: front hole" }));
 		expect(chosen).toEqual(["1.front.low_hop"]);
 		expect(container.textContent).not.toContain("snap-awake");
 	});
@@ -193,7 +193,7 @@ describe("why not", () => {
 		expect(screen.getByText(/bright light; above 9 ft\./)).toBeTruthy();
 	});
 
-	it("tells how long to stay, less what has been stayed", () => {
+	it("tells how long to stay once it is fished, less what has been stayed", () => {
 		const why = (spent: number, minutes = 16) => (
 			<Why
 				answer={answer({ rack: both })}
@@ -204,9 +204,9 @@ describe("why not", () => {
 			/>
 		);
 		const { container, rerender } = render(why(0));
-		expect(container.textContent).toContain("No bite in 16 min? Change the finish to gold first.");
+		expect(container.textContent).not.toContain("No bite");
 		rerender(why(6));
-		expect(container.textContent).toContain("No bite in 10 min more?");
+		expect(container.textContent).toContain("No bite in 10 min more? Change the finish to gold first.");
 		rerender(why(17));
 		expect(container.textContent).toContain("17 min without a bite: change the finish to gold now.");
 		rerender(why(17, 900));
@@ -220,6 +220,20 @@ describe("why not", () => {
 		const asked = held.calls.find((call) => call.url.startsWith("/compare"));
 		await act(() => asked?.answer(422, { message: "That lure is not in your box.", errors: {} }));
 		expect(screen.getByText("That lure is not in your box.")).toBeTruthy();
+	});
+
+	it("gives the three strongest reasons, and all on a press", () => {
+		const reasons = [3, 2, 0.5, -2.5].map((points) => ({
+			rule: `R${points}`,
+			points,
+			pointsText: `${points}`,
+			text: `Worth ${points}`,
+		}));
+		render(<Why answer={answer({ rack: both })} pick={pick({ reasons })} first="1.middle.low_hop" onWay={() => {}} />);
+		const told = () => screen.getAllByText(/^Worth/).map((reason) => reason.textContent);
+		expect(told()).toEqual(["Worth 3", "Worth 2", "Worth -2.5"]);
+		fireEvent.click(screen.getByRole("button", { name: "1 more" }));
+		expect(told()).toEqual(["Worth 3", "Worth 2", "Worth 0.5", "Worth -2.5"]);
 	});
 
 	it("asks nothing for the first", () => {

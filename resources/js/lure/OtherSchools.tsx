@@ -25,8 +25,8 @@ export function OtherSchools({ second, trouble, onWay }: Props) {
 					<b>Other schools:</b> {differing.length === 0 && "all would tie on the same."}
 					{differing.map((school, index) => (
 						<span key={school.school}>
-							{index > 0 && "; "}
-							<span className="text-slate">{school.school}</span> <SchoolWords school={school} onWay={onWay} />
+							{index > 0 && ", "}
+							<School school={school} onWay={onWay} />
 						</span>
 					))}
 					{differing.length > 0 && "."}
@@ -36,18 +36,18 @@ export function OtherSchools({ second, trouble, onWay }: Props) {
 	);
 }
 
-/** The way it would fish, to be opened; or the other way down, to be seen beside one's own. */
-function SchoolWords({ school, onWay }: { school: SchoolData; onWay: (key: string) => void }) {
-	const { key } = school;
+/** A school by its name: a press opens the way it would fish, or the other way down. */
+function School({ school: { key, school, words }, onWay }: { school: SchoolData; onWay: (key: string) => void }) {
+	const name = `${school}: ${words}`;
 	if (key === null)
 		return (
-			<Link href="/cadences" className="underline underline-offset-4">
-				{school.words}
+			<Link href="/cadences" title={words} aria-label={name} className="underline underline-offset-4">
+				{school}
 			</Link>
 		);
 	return (
-		<Button size="inline" onClick={() => onWay(key)}>
-			{school.words}
+		<Button size="inline" title={words} aria-label={name} onClick={() => onWay(key)}>
+			{school}
 		</Button>
 	);
 }

@@ -29,6 +29,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 	// The one that is looked at stands among them, wherever it ranks.
 	const shown = all ? picks : picks.filter((pick, index) => index < FEW || pick.key === selected);
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
+	const first = shown[0];
 	return (
 		<>
 			<ol aria-label="Picks, best first">
@@ -54,16 +55,27 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 										{pick.usual && <i className="pl-2 text-[13px] font-normal text-slate">usual</i>}
 										{pick.lureId === pinned && <i className="pl-2 text-[13px] font-normal text-slate">pinned</i>}
 									</span>
-									<span className="block text-[14px] text-slate">{pick.subtitle}</span>
+									{/* Worked like the first: said once. */}
+									<span
+										className={
+											pick !== first && pick.subtitle === first?.subtitle ? "sr-only" : "block text-[14px] text-slate"
+										}
+									>
+										{pick.subtitle}
+									</span>
 								</span>
 								{wide && (
 									<>
-										<Figure value={pick.secondsText} label="down" />
-										<Figure value={pick.asideText} label={pick.asideWord} />
+										<Figure value={pick.secondsText} label="down" said={pick === first} />
+										<Figure
+											value={pick.asideText}
+											label={pick.asideWord}
+											said={pick === first || pick.asideWord !== first?.asideWord}
+										/>
 										<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
 									</>
 								)}
-								<span className="figure text-right text-[16px]">{pick.points}</span>
+								<span className="figure text-right text-[16px]">{tenths(pick.points)}</span>
 							</button>
 						</li>
 					);
@@ -81,11 +93,20 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 	);
 }
 
-function Figure({ value, label }: { value: string; label: string }) {
+const tenths = (points: number) => Math.round(10 * points) / 10;
+
+interface FigureProps {
+	value: string;
+	label: string;
+	/** Whether it is to be seen; it is always to be heard. */
+	said: boolean;
+}
+
+function Figure({ value, label, said }: FigureProps) {
 	return (
 		<span>
 			<span className="figure block text-[17px] whitespace-nowrap">{value}</span>
-			<span className="block text-[13px] text-slate">{label}</span>
+			<span className={said ? "block text-[13px] text-slate" : "sr-only"}>{label}</span>
 		</span>
 	);
 }

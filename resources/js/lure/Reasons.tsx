@@ -1,10 +1,18 @@
+import { useState } from "react";
+import { Button } from "../parts/Button";
 import type { ReasonData } from "../types";
+
+/** Reasons that are told before all are asked for: the strongest, for or against. */
+const FEW = 3;
 
 /** Reasons with their points, for in green and against in red, and with a sign so that colour is not needed. */
 export function Reasons({ reasons }: { reasons: ReasonData[] }) {
+	const [all, setAll] = useState(false);
+	const strongest = [...reasons].sort((one, other) => Math.abs(other.points) - Math.abs(one.points)).slice(0, FEW);
+	const shown = all ? reasons : reasons.filter((reason) => strongest.includes(reason));
 	return (
 		<ul className="mt-2">
-			{reasons.map((reason) => (
+			{shown.map((reason) => (
 				<li
 					key={reason.rule}
 					className="grid grid-cols-[38px_1fr] border-t border-rule py-[5px] text-[15px] leading-snug"
@@ -13,6 +21,11 @@ export function Reasons({ reasons }: { reasons: ReasonData[] }) {
 					<span>{reason.text}</span>
 				</li>
 			))}
+			{shown.length < reasons.length && (
+				<li className="border-t border-rule">
+					<Button onClick={() => setAll(true)}>{reasons.length - shown.length} more</Button>
+				</li>
+			)}
 			{reasons.length === 0 && (
 				<li className="border-t border-rule py-2 text-slate">No rule speaks for or against it.</li>
 			)}

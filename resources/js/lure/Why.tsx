@@ -22,9 +22,15 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 			<h2 className="text-[20px]">{top ? "Why the first one" : `Why not the ${pick.spoken}`}</h2>
 			{!top && <WhyNot answer={answer} pick={pick} first={first} />}
 			<Reasons reasons={pick.reasons} />
-			{pick.ways.length > 0 && (
+			{spent > 0 && pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
+			{pick.ways.length + pick.otherSchools.length > 0 && (
 				<details className="mt-2 border-t border-rule pt-1 text-[15px]">
 					<summary className="min-h-8 cursor-pointer underline underline-offset-4">Other ways with this lure</summary>
+					{pick.otherSchools.map((words) => (
+						<p key={words} className="mt-2 rounded-md bg-frost px-3 py-2">
+							{words}
+						</p>
+					))}
 					<ul className="mt-1">
 						{pick.ways.map((way) => (
 							<li key={way.key} className="border-t border-rule">
@@ -41,18 +47,10 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 					</ul>
 				</details>
 			)}
-			{pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
-			{pick.otherSchools.map((words) => (
-				<p key={words} className="mt-2 rounded-md bg-frost px-3 py-2 text-[15px]">
-					{words}
-				</p>
-			))}
 			<p className="mt-2 pb-3 text-[14px] text-slate">
-				Not how you see it?{" "}
 				<Link href="/rules" className="underline underline-offset-4">
 					Change the rules
 				</Link>
-				.
 			</p>
 		</>
 	);

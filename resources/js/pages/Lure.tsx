@@ -61,8 +61,10 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 					</div>
 					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose}>
 						{answer.picks.length > 0 && (
-							<p className="mr-auto max-w-[320px] text-[14px] text-slate max-lg:order-last max-lg:basis-full">
-								Angles and seconds are estimates until you time a drop.
+							<p className="mr-auto text-[14px] text-slate">
+								<Link href="/water?view=calibrate" className="underline underline-offset-4">
+									Estimated; time a drop
+								</Link>
 							</p>
 						)}
 						{answer.boxCount > answer.picks.length && <MoreLures answer={answer} onChoose={live.choose} />}
@@ -108,13 +110,14 @@ function ToldLater({ answer, second, trouble, live }: ToldLaterProps) {
 			{wanted && <p className="text-slate">{wanted}</p>}
 			{any && <OtherSchools second={second} trouble={trouble} onWay={live.choose} />}
 			{second?.before && (
-				<p>
-					<b>Here before:</b>{" "}
+				<details>
+					<summary className="min-h-8 cursor-pointer">
+						<b>Here before:</b> {dayOf(second.before.at)}
+					</summary>
 					<Link href={second.before.address} className="underline underline-offset-4">
 						{second.before.words}
 					</Link>
-					, {dayOf(second.before.at)}.
-				</p>
+				</details>
 			)}
 		</div>
 	);

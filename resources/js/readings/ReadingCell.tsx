@@ -17,10 +17,12 @@ interface Props {
 	tip?: TipData;
 	/** Leaves room for a tip, so that nothing jumps when it comes. */
 	tipped?: boolean;
+	/** One of those that matter most. */
+	large?: boolean;
 }
 
 /** One reading: arrows step it, Enter or a tap opens it. */
-export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }: Props) {
+export function ReadingCell({ reading, live, onMove, age, tip, tipped = false, large = false }: Props) {
 	const [open, setOpen] = useState<boolean | null>(null);
 	const cell = useRef<HTMLButtonElement>(null);
 	const waiting = reading.name in live.pending;
@@ -61,7 +63,9 @@ export function ReadingCell({ reading, live, onMove, age, tip, tipped = false }:
 						<i className={`text-[12px] whitespace-nowrap ${reading.stale ? "font-bold text-rowan" : ""}`}>{mark}</i>
 					)}
 				</span>
-				<span className={`figure block truncate text-[18px] ${missing ? "text-slate" : ""}`}>
+				<span
+					className={`figure block truncate ${large ? "text-[24px]" : "text-[18px]"} ${missing ? "text-slate" : ""}`}
+				>
 					{waiting ? words(reading, text) : reading.shown}
 				</span>
 				{age && <span className="block truncate text-[12px] text-slate">{age}</span>}

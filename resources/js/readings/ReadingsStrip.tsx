@@ -3,7 +3,8 @@ import type { ReadingData, TipData } from "../types";
 import { ReadingCell } from "./ReadingCell";
 import type { Live } from "./useAnswer";
 
-const names = ["temp", "depth", "drift", "clarity", "light", "food", "species", "how"];
+/** Those that move the choice most days, in the order in which they are asked. */
+export const FIRST = ["temp", "depth", "drift", "clarity", "light", "food", "species", "how"];
 
 interface Props {
 	live: Live;
@@ -14,11 +15,11 @@ interface Props {
 /** Today's readings under the stations. */
 export function ReadingsStrip({ live, tips }: Props) {
 	const strip = useRef<HTMLDivElement>(null);
-	const shown = names
-		.map((name) => live.answer.readings[name])
-		.filter((reading): reading is ReadingData => reading !== undefined);
+	const shown = FIRST.map((name) => live.answer.readings[name]).filter(
+		(reading): reading is ReadingData => reading !== undefined,
+	);
 	const move = (from: string, by: number) => {
-		const next = names[(names.indexOf(from) + by + names.length) % names.length];
+		const next = FIRST[(FIRST.indexOf(from) + by + FIRST.length) % FIRST.length];
 		strip.current?.querySelector<HTMLButtonElement>(`[data-reading="${next}"]`)?.focus();
 	};
 	return (

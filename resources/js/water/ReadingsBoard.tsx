@@ -2,16 +2,16 @@ import { type ReactNode, Suspense, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { useAge } from "../parts/useAge";
+import { useAsk } from "../parts/useAsk";
 import { useSettled } from "../parts/useSettled";
+import { choiceAddress } from "../readings/choiceAddress";
 import { ReadingCell } from "../readings/ReadingCell";
+import { FIRST } from "../readings/ReadingsStrip";
 import type { Live } from "../readings/useAnswer";
-import type { PlaceData } from "../types";
+import type { PlaceData, ReadingData, SecondLookData } from "../types";
 
 const OpenedSpots = onDemand(() => import("./OpenedSpots"));
 const KeepSpot = onDemand(() => import("./KeepSpot"));
-
-/** Groups that a phone shows before one scrolls. */
-const SEEN_FIRST = 2;
 
 interface Props {
 	live: Live;
@@ -21,42 +21,62 @@ interface Props {
 	children?: ReactNode;
 }
 
-/** Every reading, each with where it comes from and when. */
+/** The readings that move the choice first and large, the rest by group, each group opened by a press. */
 export function ReadingsBoard({ live, places, spotId, children }: Props) {
 	const board = useRef<HTMLDivElement>(null);
 	const settled = useSettled();
 	const age = useAge();
 	const readings = Object.values(live.answer.readings);
-	const names = readings.map((reading) => reading.name);
+	const first = FIRST.flatMap((name) => live.answer.readings[name] ?? []);
 	const groups = [...new Set(readings.map((reading) => reading.group))];
+	const second = useAsk<SecondLookData>(settled ? choiceAddress("/second-look", live.answer) : null, {
+		again: live.answer.query,
+	});
+	const tips = second.stale ? null : second.answer?.tips;
+	/** From one to the next of those that are shown. */
 	const move = (from: string, by: number) => {
-		const next = names[(names.indexOf(from) + by + names.length) % names.length];
-		board.current?.querySelector<HTMLButtonElement>(`[data-reading="${next}"]`)?.focus();
+		const cells = [...(board.current?.querySelectorAll<HTMLButtonElement>("[data-reading]") ?? [])];
+		const at = cells.findIndex((cell) => cell.dataset.reading === from);
+		cells[(at + by + cells.length) % cells.length]?.focus();
 	};
+	const ageOf = ({ readAt, sourceWords, source }: ReadingData) => {
+		if (!readAt) return sourceWords;
+		return source === "measured" ? age(readAt) : `${sourceWords}, ${age(readAt)}`;
+	};
+	const cell = (reading: ReadingData, large = false) => (
+		<ReadingCell
+			key={reading.name}
+			reading={reading}
+			live={live}
+			large={large}
+			tip={large ? tips?.[reading.name] : undefined}
+			tipped={large}
+			onMove={(by) => move(reading.name, by)}
+			age={ageOf(reading)}
+		/>
+	);
 	return (
 		<div ref={board}>
 			<div className="flex flex-wrap items-center justify-between gap-x-4">
 				<Where places={places} spotId={spotId} />
 				{children}
 			</div>
-			{groups.slice(0, settled ? groups.length : SEEN_FIRST).map((title) => (
-				<section key={title} aria-label={title} className="grid border-t border-rule lg:grid-cols-[92px_minmax(0,1fr)]">
-					<h2 className="figure self-center pt-2 text-[16px] text-slate lg:pt-0">{title}</h2>
-					<div className="grid grid-cols-2 max-lg:[&>:nth-child(2n)]:border-r-0 lg:grid-cols-5 lg:[&>:nth-child(5n)]:border-r-0">
-						{readings
-							.filter((reading) => reading.group === title)
-							.map((reading) => (
-								<ReadingCell
-									key={reading.name}
-									reading={reading}
-									live={live}
-									onMove={(by) => move(reading.name, by)}
-									age={reading.readAt ? `${reading.sourceWords}, ${age(reading.readAt)}` : reading.sourceWords}
-								/>
-							))}
-					</div>
-				</section>
-			))}
+			<section
+				aria-label="What moves the choice"
+				className="grid grid-cols-2 border-t border-rule max-lg:[&>:nth-child(2n)]:border-r-0 lg:grid-cols-4 lg:[&>:nth-child(4n)]:border-r-0"
+			>
+				{first.map((reading) => cell(reading, true))}
+			</section>
+			{groups.map((title) => {
+				const rest = readings.filter((reading) => reading.group === title && !FIRST.includes(reading.name));
+				return (
+					rest.length > 0 && (
+						<Group key={title} title={title} readings={rest} live={live}>
+							{rest.map((reading) => cell(reading))}
+						</Group>
+					)
+				);
+			})}
 			{settled && live.answer.signs.length > 0 && (
 				<ul aria-live="polite" className="border-t border-rule py-2">
 					{live.answer.signs.map((sign) => (
@@ -66,11 +86,52 @@ export function ReadingsBoard({ live, places, spotId, children }: Props) {
 			)}
 			{settled && (
 				<p className="border-t border-rule pt-2 text-[14px] text-slate">
-					Arrow keys change a reading by a step and move to the next; Enter or a tap opens it to type or choose. What is
-					not read is ignored.
+					Arrow keys step a reading, Enter opens it. What isn&rsquo;t read is ignored.
 				</p>
 			)}
 		</div>
+	);
+}
+
+/** A word that is chosen speaks for itself; a figure, or yes, needs its name. */
+function inShort({ label, shown, options }: ReadingData): string {
+	return options.length > 0 && shown !== "yes" ? shown : shown === "yes" ? label : `${label} ${shown}`;
+}
+
+interface GroupProps {
+	title: string;
+	readings: ReadingData[];
+	live: Live;
+	children: ReactNode;
+}
+
+/** A group of readings: what of it is read in one line, all of it on a press. */
+function Group({ title, readings, live, children }: GroupProps) {
+	const [pressed, setPressed] = useState(false);
+	const open = pressed || readings.some(({ name }) => live.troubles[name]);
+	const read = readings.filter(({ source, shown }) => source !== "missing" && shown !== "no").map(inShort);
+	return (
+		<section aria-label={title} className="border-t border-rule">
+			<h2>
+				<button
+					type="button"
+					aria-expanded={open}
+					onClick={() => setPressed(!open)}
+					className="flex min-h-12 w-full items-center gap-x-4 text-left"
+				>
+					<span className="figure w-[92px] shrink-0 text-[16px]">{title}</span>
+					<span className="min-w-0 flex-1 truncate text-[15px] font-normal text-slate">
+						{!open && (read.join(" · ") || "not read")}
+					</span>
+					<span aria-hidden="true">{open ? "▴" : "▾"}</span>
+				</button>
+			</h2>
+			{open && (
+				<div className="grid grid-cols-2 pb-2 max-lg:[&>:nth-child(2n)]:border-r-0 lg:grid-cols-5 lg:[&>:nth-child(5n)]:border-r-0">
+					{children}
+				</div>
+			)}
+		</section>
 	);
 }
 
