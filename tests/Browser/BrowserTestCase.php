@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -206,8 +208,13 @@ abstract class BrowserTestCase extends TestCase
 
                     return $found;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+            } catch (StaleElementReferenceException) {
                 // Redrawn meanwhile: look again.
+            } catch (UnknownErrorException $error) {
+                // The same, where it was redrawn while the driver read it.
+                if (! str_contains($error->getMessage(), 'does not belong to the document')) {
+                    throw $error;
+                }
             }
             usleep(1000 * $wait);
             $wait = min($most, intdiv(3 * $wait, 2));

@@ -135,7 +135,9 @@ final class NewcomerTest extends BrowserTestCase
     {
         $this->openDemo();
         $this->see('Why the first one');
+        $this->find('//summary[.="Other ways with this lure"]')->click();
         $this->see('Level-lift would use the front hole.');
+        $this->find('//summary[.="Other ways with this lure"]')->click();
         $this->click('All 10');
         $this->find('//ol[@aria-label="Picks, best first"]/li[6]/button')->click();
         $this->eventually(fn (): bool => str_contains($this->text(), 'Why not the'), 'for the reasons of another');

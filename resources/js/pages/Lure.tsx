@@ -61,7 +61,7 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 					</div>
 					<PickList picks={answer.picks} selected={selected} pinned={answer.pinned} onSelect={live.choose}>
 						{answer.picks.length > 0 && (
-							<p className="mr-auto text-[14px] text-slate">
+							<p className="mr-auto text-[14px] text-slate max-lg:order-last max-lg:basis-full">
 								<Link href="/water?view=calibrate" className="underline underline-offset-4">
 									Estimated; time a drop
 								</Link>
