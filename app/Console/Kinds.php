@@ -7,13 +7,9 @@ namespace App\Console;
 use BackedEnum;
 use Closure;
 use Eskith\Core\Care\HeldIn;
-use Eskith\Core\Formats\Jpeg;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
-use Eskith\Core\Tackle\Outline;
-use Eskith\Core\Water\BoatTrack;
-use Eskith\Core\Water\Position;
 use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Enums\BitePhase;
 use Eskith\Telling\Enums\EventKind;
@@ -22,7 +18,6 @@ use Eskith\Telling\Enums\HookHeld;
 use Eskith\Telling\Enums\LostAt;
 use Eskith\Telling\Enums\PauseWhy;
 use Eskith\Telling\Enums\PictureOf;
-use Eskith\Telling\Question;
 
 /**
  * What the interface knows of things that grow: written from where each is defined, so that one more of them is there too.
@@ -40,18 +35,7 @@ final class Kinds
 
     public static function text(): string
     {
-        $text = "// Written by `php artisan types` from where each of these is defined. Change it there.\n\n"
-            ."/** A letter of an SVG path with its points: x in lengths of the lure, y in its heights from the middle. */\n"
-            ."export type Command = readonly [string, readonly number[]];\n\n"
-            .'export const BLADE_BACK = '.json_encode(Outline::BLADE_BACK).";\n\nexport const CLEAR_MM = "
-            .json_encode(Outline::CLEAR_MM).";\n\n/** m within which a phone must know where it is for anything to rest on it. */\n"
-            .'export const SURE_M = '.json_encode(Position::SURE_M).";\n\n"
-            ."/** m/s above which a boat is under way, and not fished from. */\n"
-            .'export const UNDER_WAY_MS = '.json_encode(BoatTrack::UNDER_WAY_MS).";\n\n"
-            ."/** Largest edge of a picture that is kept, dots, and its largest file, bytes. */\n"
-            .'export const PICTURE_EDGE = '.json_encode(Jpeg::EDGE).";\nexport const PICTURE_BYTES = ".json_encode(Jpeg::BYTES).";\n";
-        $text .= "\n/** What this device can answer by itself, each by its address. */\nexport const QUESTIONS: readonly string[] = "
-            .self::literal(array_map(static fn (Question $one): string => "/{$one->value}", Question::cases()), 0).";\n";
+        $text = "// Written by `php artisan types` from where each of these is defined. Change it there.\n";
         foreach (self::all() as $name => [$cases, $tell]) {
             $text .= "\nexport const {$name} = {\n";
             foreach ($cases as $case) {

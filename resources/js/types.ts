@@ -569,6 +569,7 @@ export interface ListedPickData {
 	asideText: string;
 	asideWord: string;
 	points: number;
+	pointsText: string;
 	forPoints: number;
 	againstPoints: number;
 	usual: boolean;
@@ -869,6 +870,7 @@ export interface PickData {
 	drawing: LureDrawing;
 	holeIndex: number | null;
 	points: number;
+	pointsText: string;
 	reasons: ReasonData[];
 	ways: WayData[];
 	drop: DropData;

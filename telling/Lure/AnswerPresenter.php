@@ -39,8 +39,7 @@ final class AnswerPresenter
         $family = in_array($family, $families, true) ? $family : null;
         $wish = $wanted === null ? null : $rankedBox->find($wanted);
         $listed = self::listed($byLure, $family, (string) $kit->pinned, $wish);
-        $chosen = $wish ?? $listed[0] ?? null;
-        $presenter = new PickPresenter($rankedBox);
+        $shown = self::shown($rankedBox, $wish ?? $listed[0] ?? null);
 
         return new AnswerData(
             readings: ReadingPresenter::all($book),
@@ -55,9 +54,9 @@ final class AnswerPresenter
             move: self::move($rankedBox),
             angleHelps: $situation->column === null && $situation->columnIfStill !== null && $rankedBox->box !== [],
             boxCount: count($rankedBox->rows),
-            picks: array_map($presenter->inShort(...), $listed),
-            chosen: $chosen === null ? null : $presenter->inFull($chosen),
-            column: (new ColumnPresenter)->of($rankedBox, $chosen?->candidate),
+            picks: array_map((new PickPresenter($rankedBox))->inShort(...), $listed),
+            chosen: $shown->chosen,
+            column: $shown->column,
             rack: self::rack($byLure, $names),
             feed: FeedPresenter::of($kit->feed, $book->now),
             families: count($families) > 1 ? $families : [],

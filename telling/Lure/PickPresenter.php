@@ -70,6 +70,7 @@ final readonly class PickPresenter
             },
             asideWord: $this->rankedBox->situation->vertical() ? 'line' : 'out',
             points: $pick->points,
+            pointsText: Points::plain($pick->points),
             forPoints: $pick->pointsFor(),
             againstPoints: $pick->pointsAgainst(),
             usual: $this->rankedBox->row($candidate->lure)->isUsual(),
@@ -106,6 +107,7 @@ final readonly class PickPresenter
             drawing: Drawing::of($row, $candidate->lure),
             holeIndex: $candidate->holeIndex,
             points: $pick->points,
+            pointsText: Points::plain($pick->points),
             reasons: array_map(self::reason(...), self::weightiestFirst($reasons)),
             ways: array_map($this->way(...), array_slice($otherWays, 0, 4)),
             drop: DropPresenter::of($candidate, $this->rankedBox->situation),
@@ -120,7 +122,7 @@ final readonly class PickPresenter
     {
         return new WayData(
             RankedBox::key($way), $this->names->way($way->candidate, $this->rankedBox->situation), $way->points,
-            Points::signed($way->points),
+            Points::plain($way->points),
         );
     }
 

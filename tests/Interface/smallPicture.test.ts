@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { PICTURE_BYTES, PICTURE_EDGE } from "../../resources/js/kinds";
+import { PICTURE_BYTES, PICTURE_EDGE } from "../../resources/js/figures";
 import { smallPicture } from "../../resources/js/phone/picture";
 
 /** Bytes that a dot takes at the best quality. */

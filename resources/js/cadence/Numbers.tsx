@@ -1,5 +1,6 @@
 import { router, useForm } from "@inertiajs/react";
 import { useId } from "react";
+import { upper } from "../parts/words";
 import type { CadenceData } from "../types";
 
 const fields = [
@@ -74,8 +75,4 @@ export function Numbers({ cadence }: { cadence: CadenceData }) {
 			)}
 		</li>
 	);
-}
-
-function upper(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -1,6 +1,7 @@
 import { FAMILY } from "../kinds";
+import { through } from "../parts/path";
 import type { CastShapeData, ColumnData, DropData, GhostData, LureDrawing, PointData } from "../types";
-import { type Geometry, through } from "./geometry";
+import type { Geometry } from "./geometry";
 import { LureShape, tiePoint } from "./LureFigure";
 import type { useFall } from "./useFall";
 

@@ -34,9 +34,3 @@ export function layOut(width: number, height: number, depthM: number, offsetsM: 
 	const rodX = narrow ? inStrip : width / 2 - side * width * (reach * scale < width * 0.2 ? 0.1 : 0.16);
 	return { width, height, narrow, surface, bottomY: surface + depthM * scale, scale, rodX, side };
 }
-
-/** A straight line from point to point, as SVG draws it, to a hundredth of a pixel; "" for none. */
-export function through(points: [x: number, y: number][]): string {
-	const round = (value: number) => Math.round(100 * value) / 100;
-	return points.map(([x, y], i) => `${i === 0 ? "M" : "L"}${round(x)} ${round(y)}`).join("");
-}

@@ -1,4 +1,5 @@
-import { BLADE_BACK, CLEAR_MM, type Command, FAMILY } from "../kinds";
+import { BLADE_BACK, CLEAR_MM, type Command } from "../figures";
+import { FAMILY } from "../kinds";
 import type { LureDrawing } from "../types";
 
 /** Heights of a lure's sides in its drawing, mm, down. */

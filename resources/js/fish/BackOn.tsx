@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { Dialog } from "../parts/Dialog";
 import { ask } from "../parts/send";
 import { type Position, wayOfLate } from "../phone/position";

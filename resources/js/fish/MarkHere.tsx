@@ -1,5 +1,5 @@
 import { Suspense, useState } from "react";
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { timeOf } from "../parts/words";

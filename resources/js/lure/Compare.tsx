@@ -37,7 +37,7 @@ export function Compare({ answer, pick, onGhost }: Props) {
 		<>
 			<h2 className="text-[20px]">Side by side</h2>
 			<div className="mt-2 grid grid-cols-2 gap-x-3 text-[15px]">
-				<Side title={pick.title} sub={pick.subtitle} points={compared?.firstPoints ?? `${pick.points}`}>
+				<Side title={pick.title} sub={pick.subtitle} points={compared?.firstPoints ?? pick.pointsText}>
 					<LureFigure lure={pick.drawing} holeInUse={pick.holeIndex} scale={1.3} />
 				</Side>
 				<Side title={lure.title} sub="" points={compared?.secondPoints ?? ""}>

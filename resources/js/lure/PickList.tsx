@@ -75,7 +75,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 										<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
 									</>
 								)}
-								<span className="figure text-right text-[16px]">{tenths(pick.points)}</span>
+								<span className="figure text-right text-[16px]">{pick.pointsText}</span>
 							</button>
 						</li>
 					);
@@ -92,8 +92,6 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 		</>
 	);
 }
-
-const tenths = (points: number) => Math.round(10 * points) / 10;
 
 interface FigureProps {
 	value: string;

@@ -1,5 +1,6 @@
 import { Link } from "@inertiajs/react";
 import { useAsk } from "../parts/useAsk";
+import { lower, upper } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, CompareData, PickData, StepData } from "../types";
 import { Reasons } from "./Reasons";
@@ -40,7 +41,7 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 									className="flex min-h-10 w-full items-center justify-between gap-2 text-left"
 								>
 									<span>{way.words}</span>
-									<span className="figure text-slate">{way.points}</span>
+									<span className="figure text-slate">{way.pointsText}</span>
 								</button>
 							</li>
 						))}
@@ -112,12 +113,4 @@ function patience(next: StepData, spent: number): string {
 	if (next.hardly) return "Stay with it: nothing in the box is worth the change today.";
 	if (left <= 0) return `${spent} min without a bite: ${next.words} now.`;
 	return `No bite in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
-}
-
-function upper(words: string): string {
-	return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
-function lower(words: string): string {
-	return words.charAt(0).toLowerCase() + words.slice(1);
 }

@@ -1,6 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useMemo, useRef, useState } from "react";
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";

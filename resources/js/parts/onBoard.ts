@@ -1,4 +1,4 @@
-import { QUESTIONS } from "../kinds";
+import { QUESTIONS } from "../figures";
 import type { FromWorker, ToWorker } from "../onboard/worker";
 import { now } from "./clock";
 import { PAGES } from "./kept";

@@ -1,4 +1,4 @@
-import { PICTURE_BYTES, PICTURE_EDGE } from "../kinds";
+import { PICTURE_BYTES, PICTURE_EDGE } from "../figures";
 
 /** A picture as it is kept: small, and with nothing of what the camera wrote beside it. */
 export interface SmallPicture {

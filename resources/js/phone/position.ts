@@ -1,4 +1,4 @@
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { now } from "../parts/clock";
 import { keep, kept } from "../parts/kept";
 

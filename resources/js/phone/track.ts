@@ -1,4 +1,4 @@
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { device, type TrackBegun } from "../outbox/device";
 import { outboxOf } from "../outbox/wire";
 import { now } from "../parts/clock";

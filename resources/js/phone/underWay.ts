@@ -1,4 +1,4 @@
-import { SURE_M, UNDER_WAY_MS } from "../kinds";
+import { SURE_M, UNDER_WAY_MS } from "../figures";
 import { type PhoneFix, watchPosition } from "./position";
 
 /** A run from one place to another: ms, by the server's clock as far as it is known here. */

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { ask } from "../parts/send";
 import type { NearestSpotData } from "../types";
 import type { PhoneFix } from "./position";

@@ -1,7 +1,7 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
 import type { Charted } from "./Chart";
 import { knownPath, paintGround, shaded } from "./shade";
-import { onScreen, type Point, pairs, type Size, type View } from "./view";
+import { drawn, lined, onScreen, type Point, type Size, type View } from "./view";
 
 /** Pixels beyond the edges of the chart that are painted, so that it can be dragged without being painted anew. */
 export const margin = 240;
@@ -34,14 +34,7 @@ export function Ground({ page, view, size }: Drawn) {
 
 /** The edge of what is known, which depth lines do not cross. */
 export function Known({ page, view, size }: Drawn) {
-	const path = (page.ground?.known ?? [])
-		.map((ring) =>
-			pairs(ring)
-				.map(({ x, y }) => onScreen(view, size, x, y))
-				.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
-				.join(""),
-		)
-		.join("Z");
+	const path = (page.ground?.known ?? []).map((ring) => lined(ring, view, size)).join("Z");
 	return (
 		<>
 			<clipPath id="known">
@@ -54,10 +47,7 @@ export function Known({ page, view, size }: Drawn) {
 
 /** The line whose section opens below. */
 export function Line({ points, view, size }: { points: Point[]; view: View; size: Size }) {
-	const path = points
-		.map(({ x, y }) => onScreen(view, size, x, y))
-		.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
-		.join("");
+	const path = drawn(points.map(({ x, y }) => onScreen(view, size, x, y)));
 	return (
 		<>
 			<path d={path} fill="none" stroke="var(--paper)" strokeWidth="6" strokeOpacity="0.7" strokeLinecap="round" />

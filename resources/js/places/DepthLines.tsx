@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { GroundData } from "../types";
-import { onScreen, pairs, type Size, type View } from "./view";
+import { drawn, onScreen, type Pixel, pairs, type Size, type View } from "./view";
 
 interface Props {
 	ground: GroundData;
@@ -22,7 +22,7 @@ export const DepthLines = memo(function DepthLines({ ground, view, size }: Props
 		<g clipPath="url(#known)" fill="none" stroke="#FBFCFA" strokeLinejoin="round">
 			{ground.lines.map((line, i) => {
 				const points = pairs(line.points).map(({ x, y }) => onScreen(view, size, x, y));
-				const path = points.map(({ px, py }, n) => `${n === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`).join("");
+				const path = drawn(points);
 				return (
 					// biome-ignore lint/suspicious/noArrayIndexKey: lines of one depth are told apart by their place alone
 					<g key={`${line.text} ${i}`}>
@@ -49,11 +49,6 @@ export const DepthLines = memo(function DepthLines({ ground, view, size }: Props
 		</g>
 	);
 });
-
-interface Pixel {
-	px: number;
-	py: number;
-}
 
 /** Where figures lie: on straight pieces, apart from each other, never upside down. */
 function figures(points: Pixel[], taken: Pixel[]): (Pixel & { turn: number })[] {

@@ -1,3 +1,4 @@
+import { through } from "../parts/path";
 import { WaterShade } from "../parts/WaterShade";
 import type { SectionData } from "../types";
 
@@ -58,9 +59,7 @@ export function SectionPicture({ section, unit, unitM, wide, stale, tall: inColu
 				{section.walls.map(([from, to]) => (
 					<path
 						key={from}
-						d={between(section, from ?? 0, to ?? 0)
-							.map((point, i) => `${i === 0 ? "M" : "L"}${x(point.along).toFixed(1)} ${y(point.depth).toFixed(1)}`)
-							.join("")}
+						d={through(between(section, from ?? 0, to ?? 0).map((point) => [x(point.along), y(point.depth)]))}
 						fill="none"
 						stroke="var(--rock)"
 						strokeWidth="6"
@@ -113,9 +112,7 @@ interface Places {
 function Run({ run, x, y, tall }: Places & { run: Known[]; tall: number }) {
 	const [first, last] = [run[0], run.at(-1)];
 	if (!first || !last) return null;
-	const bottom = run
-		.map((point, i) => `${i === 0 ? "M" : "L"}${x(point.along).toFixed(1)} ${y(point.depth).toFixed(1)}`)
-		.join("");
+	const bottom = through(run.map((point) => [x(point.along), y(point.depth)]));
 	return (
 		<>
 			<path d={`${bottom} L${x(last.along)} ${y(0)} L${x(first.along)} ${y(0)} Z`} fill="url(#section-water)" />
@@ -159,10 +156,12 @@ function Casts({ section, x, y, wide }: Places & { section: SectionData; wide: n
 			/>
 			{section.ledges.map((ledge, i) => {
 				const line = Math.hypot(stand - ledge.alongM, ledge.depthM);
-				const swing = Array.from({ length: 13 }, (_, n) => {
-					const turn = (Math.asin(Math.min(1, ledge.depthM / Math.max(0.1, line))) * n) / 12;
-					return `${n === 0 ? "M" : "L"}${x(stand + side * line * Math.cos(turn)).toFixed(1)} ${y(line * Math.sin(turn)).toFixed(1)}`;
-				}).join("");
+				const swing = through(
+					Array.from({ length: 13 }, (_, n) => {
+						const turn = (Math.asin(Math.min(1, ledge.depthM / Math.max(0.1, line))) * n) / 12;
+						return [x(stand + side * line * Math.cos(turn)), y(line * Math.sin(turn))] as const;
+					}),
+				);
 				return (
 					<g key={ledge.alongM}>
 						<path d={swing} fill="none" stroke="#FBFCFA" strokeWidth="1.6" strokeDasharray="6 4" />

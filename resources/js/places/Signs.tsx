@@ -1,4 +1,4 @@
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import type { BoatData } from "../types";
 import type { Charted } from "./Chart";
 import { margin } from "./ChartLayers";

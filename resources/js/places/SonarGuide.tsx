@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Dialog } from "../parts/Dialog";
+import { through } from "../parts/path";
 
 /** Of each picture, in its own units. */
 const [WIDTH, HEIGHT] = [150, 92];
@@ -141,7 +142,7 @@ function Ground({ thick }: { thick: number }) {
  * @param until how far on it was followed
  */
 function arch(middle: number, depth: number, half: number, until = half): string {
-	const points: string[] = [];
-	for (let x = -half; x <= until; x += 2) points.push(`${middle + x} ${Math.hypot(depth, 1.1 * x).toFixed(1)}`);
-	return `M${points.join("L")}`;
+	const points: [number, number][] = [];
+	for (let x = -half; x <= until; x += 2) points.push([middle + x, Math.hypot(depth, 1.1 * x)]);
+	return through(points);
 }

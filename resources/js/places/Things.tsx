@@ -1,7 +1,7 @@
 import { shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
 import { type Leaning, numberSign, type Placed } from "./labels";
-import { lined, onScreen, pairs, type Size, type View } from "./view";
+import { drawn, lined, onScreen, pairs, type Size, type View } from "./view";
 
 interface Props {
 	view: View;
@@ -19,7 +19,7 @@ const edgeLooks: Record<EdgeKind, { ink: string; wide: number; dashes?: string }
 export function Edges({ edges, view, size }: Props & { edges: EdgeData[] }) {
 	return edges.map((edge) => {
 		const points = pairs(edge.points).map(({ x, y }) => onScreen(view, size, x, y));
-		const path = points.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`).join("");
+		const path = drawn(points);
 		const look = edgeLooks[edge.kind];
 		return (
 			<g key={edge.uuid} fill="none" strokeLinejoin="round" strokeLinecap="round" opacity={edge.old ? 0.55 : 1}>

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { Button } from "../parts/Button";
+import { through } from "../parts/path";
 import { timeOf } from "../parts/words";
 import type { SpanData, TodayData } from "../types";
 
@@ -116,13 +117,12 @@ function dayOf(today: TodayData) {
 
 function curve(heights: number[], tall: number): string {
 	const [low, high] = [Math.min(...heights), Math.max(...heights)];
-	return heights
-		.map((height, i) => {
-			const x = (wide * i) / (heights.length - 1);
-			const y = tall - 4 - ((height - low) / Math.max(0.1, high - low)) * (tall - 8);
-			return `${i === 0 ? "M" : "L"}${x.toFixed(1)} ${y.toFixed(1)}`;
-		})
-		.join("");
+	return through(
+		heights.map((height, i) => [
+			(wide * i) / (heights.length - 1),
+			tall - 4 - ((height - low) / Math.max(0.1, high - low)) * (tall - 8),
+		]),
+	);
 }
 
 /** Sunrise and sunset; where the sun does neither, nothing. */

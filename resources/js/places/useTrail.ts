@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import { SURE_M } from "../kinds";
+import { SURE_M } from "../figures";
 import { queries } from "../parts/queries";
 import { send } from "../parts/send";
 import type { BoatData, TodaysTrackData } from "../types";

@@ -1,3 +1,4 @@
+import { through } from "../parts/path";
 import type { Size } from "../parts/useElementSize";
 
 /** What of a water is seen: the metres in the middle, and pixels for a metre. */
@@ -37,8 +38,14 @@ export function fitted(box: Box, size: Size): View {
 	return { x: (box.west + box.east) / 2, y: (box.south + box.north) / 2, scale: bounded(scale) };
 }
 
+/** A place of the picture. */
+export interface Pixel {
+	px: number;
+	py: number;
+}
+
 /** Where a place is on the picture, in pixels from its upper left. */
-export function onScreen(view: View, size: Size, x: number, y: number): { px: number; py: number } {
+export function onScreen(view: View, size: Size, x: number, y: number): Pixel {
 	return { px: size.wide / 2 + (x - view.x) * view.scale, py: size.tall / 2 - (y - view.y) * view.scale };
 }
 
@@ -116,10 +123,12 @@ export function barOf(pixelsPerUnit: number, about: number): number {
 	return [5, 2, 1].map((step) => step * power).find((step) => step <= wanted) ?? power;
 }
 
+/** Points of the picture as a path. */
+export function drawn(points: Pixel[]): string {
+	return through(points.map(({ px, py }) => [px, py]));
+}
+
 /** A flat list as a path on the picture. */
 export function lined(flat: number[], view: View, size: Size): string {
-	return pairs(flat)
-		.map(({ x, y }) => onScreen(view, size, x, y))
-		.map(({ px, py }, i) => `${i === 0 ? "M" : "L"}${px.toFixed(1)} ${py.toFixed(1)}`)
-		.join("");
+	return drawn(pairs(flat).map(({ x, y }) => onScreen(view, size, x, y)));
 }

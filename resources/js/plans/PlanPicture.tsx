@@ -1,3 +1,4 @@
+import { through } from "../parts/path";
 import { useWide } from "../parts/useWide";
 import type { PlanData, PlanMarkData } from "../types";
 
@@ -18,7 +19,7 @@ export function PlanPicture({ plan }: { plan: PlanData }) {
 	const size = useWide("lg") ? { wide: 480, tall: 300 } : { wide: 300, tall: 240 };
 	const { wide, tall } = size;
 	const { at, perMetre } = layOut(plan, size);
-	const path = plan.line.map((point, i) => `${i === 0 ? "M" : "L"}${at(point).x} ${at(point).y}`).join(" ");
+	const path = through(plan.line.map(at).map(({ x, y }) => [x, y]));
 	const bar = barOf(perMetre * plan.unitM, wide);
 	return (
 		<svg

@@ -1,6 +1,7 @@
 import { useRef } from "react";
 import type { ReadingData, TipData } from "../types";
 import { ReadingCell } from "./ReadingCell";
+import { toCell } from "./toCell";
 import type { Live } from "./useAnswer";
 
 /** Those that move the choice most days, in the order in which they are asked. */
@@ -18,10 +19,6 @@ export function ReadingsStrip({ live, tips }: Props) {
 	const shown = FIRST.map((name) => live.answer.readings[name]).filter(
 		(reading): reading is ReadingData => reading !== undefined,
 	);
-	const move = (from: string, by: number) => {
-		const next = FIRST[(FIRST.indexOf(from) + by + FIRST.length) % FIRST.length];
-		strip.current?.querySelector<HTMLButtonElement>(`[data-reading="${next}"]`)?.focus();
-	};
 	return (
 		<section
 			ref={strip}
@@ -35,7 +32,7 @@ export function ReadingsStrip({ live, tips }: Props) {
 					live={live}
 					tip={tips?.[reading.name]}
 					tipped={tips !== undefined}
-					onMove={(by) => move(reading.name, by)}
+					onMove={(by) => toCell(strip.current, reading.name, by)}
 				/>
 			))}
 		</section>

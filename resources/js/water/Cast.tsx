@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Bottom } from "../drop/Bottom";
-import { through } from "../drop/geometry";
 import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
+import { through } from "../parts/path";
 import { useAsk } from "../parts/useAsk";
 import type { Live } from "../readings/useAnswer";
 import type { CastData, PickData, PointData } from "../types";

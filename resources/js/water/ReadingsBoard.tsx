@@ -7,6 +7,7 @@ import { useSettled } from "../parts/useSettled";
 import { choiceAddress } from "../readings/choiceAddress";
 import { ReadingCell } from "../readings/ReadingCell";
 import { FIRST } from "../readings/ReadingsStrip";
+import { toCell } from "../readings/toCell";
 import type { Live } from "../readings/useAnswer";
 import type { PlaceData, ReadingData, SecondLookData } from "../types";
 
@@ -33,12 +34,6 @@ export function ReadingsBoard({ live, places, spotId, children }: Props) {
 		again: live.answer.query,
 	});
 	const tips = second.stale ? null : second.answer?.tips;
-	/** From one to the next of those that are shown. */
-	const move = (from: string, by: number) => {
-		const cells = [...(board.current?.querySelectorAll<HTMLButtonElement>("[data-reading]") ?? [])];
-		const at = cells.findIndex((cell) => cell.dataset.reading === from);
-		cells[(at + by + cells.length) % cells.length]?.focus();
-	};
 	const ageOf = ({ readAt, sourceWords, source }: ReadingData) => {
 		if (!readAt) return sourceWords;
 		return source === "measured" ? age(readAt) : `${sourceWords}, ${age(readAt)}`;
@@ -51,7 +46,7 @@ export function ReadingsBoard({ live, places, spotId, children }: Props) {
 			large={large}
 			tip={large ? tips?.[reading.name] : undefined}
 			tipped={large}
-			onMove={(by) => move(reading.name, by)}
+			onMove={(by) => toCell(board.current, reading.name, by)}
 			age={ageOf(reading)}
 		/>
 	);

@@ -23,6 +23,7 @@ final readonly class ListedPickData
         public string $asideText,
         public string $asideWord,
         public float $points,
+        public string $pointsText,
         public float $forPoints,
         public float $againstPoints,
         /** Of a usual dozen, and not yet said to be one's own. */

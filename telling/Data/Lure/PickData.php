@@ -29,6 +29,7 @@ final readonly class PickData
         public LureDrawing $drawing,
         public ?int $holeIndex,
         public float $points,
+        public string $pointsText,
         public array $reasons,
         public array $ways,
         public DropData $drop,
