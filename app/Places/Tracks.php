@@ -59,7 +59,7 @@ final readonly class Tracks
         });
     }
 
-    /** @return list<array{float, float, float}> s since 1970, latitude and longitude, in order of time; what cannot be read is left out */
+    /** @return list<array{float, float, float}> s since 1970, latitude and longitude, rising; what cannot be read is left out */
     public static function degrees(Outing $outing): array
     {
         $all = [];
@@ -75,8 +75,14 @@ final readonly class Tracks
             }
         }
         usort($all, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        $rising = [];
+        foreach ($all as $fix) {
+            if ($rising === [] || $fix[0] > $rising[count($rising) - 1][0]) {
+                $rising[] = $fix;
+            }
+        }
 
-        return $all;
+        return $rising;
     }
 
     /** In metres round a water; null where no phone told where the boat went there. */

@@ -257,6 +257,20 @@ describe("the chart", () => {
 		expect(onPoint).toHaveBeenCalledWith({ x: 93, y: 12 });
 	});
 
+	it("paints the ground anew when the chart moves, and not each time that the boat is heard of", () => {
+		const known = page();
+		const { rerender, frame } = chart({ page: known });
+		const painted = () => vi.mocked(HTMLCanvasElement.prototype.getContext).mock.calls.length;
+		const before = painted();
+		expect(before).toBeGreaterThan(0);
+		const boat = { x: 93, y: 12, withinM: null, phone: "", recording: null, back: null };
+		const track = { drifts: [[0, 0, 5, 5]], runs: [], signs: [] };
+		rerender(<Chart {...props({ page: { ...known, track }, boat })} />);
+		expect(painted()).toBe(before);
+		fireEvent.keyDown(frame, { key: "+" });
+		expect(painted()).toBeGreaterThan(before);
+	});
+
 	it("opens on a water of which nothing is known", () => {
 		const { frame, onPoint } = chart({
 			page: page({ ground: null, spots: [], marks: [], edges: [], looks: [], wind: null }),

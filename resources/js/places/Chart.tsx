@@ -76,9 +76,11 @@ export function Chart(props: Props) {
 	const moved = useRef<HTMLDivElement>(null);
 	const size = useElementSize(frame, part ? usualPart : usual);
 	const [view, setView] = useState<View | null>(null);
-	const all = useMemo(() => boxOf(page), [page]);
+	const { ground, spots, edges, marks } = page;
+	const all = useMemo(() => boxOf({ ground, spots, edges, marks }), [ground, spots, edges, marks]);
 	const box = props.box ?? all;
-	const shown = view ?? fitted(box, size);
+	// The same one while nothing moves: the ground is not painted anew each time that the boat is heard of.
+	const shown = useMemo(() => view ?? fitted(box, size), [view, box, size]);
 	const press = (px: number, py: number) => {
 		const at = onWater(shown, size, px, py);
 		const near = page.marks.find((mark) => {

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { EVENT_KIND } from "../kinds";
 import { timeOf } from "../parts/words";
 import type { TrackData } from "../types";
@@ -13,7 +14,7 @@ interface Props {
 const NEAR = 1;
 
 /** Where the boat went, with what was logged on the way. */
-export function Track({ track, view, size }: Props) {
+export const Track = memo(function Track({ track, view, size }: Props) {
 	const drawn = (lines: number[][]) => lines.map((line) => lined(line, view, size)).join("");
 	const drifts = drawn(track.drifts);
 	const near = view.scale >= NEAR;
@@ -33,7 +34,7 @@ export function Track({ track, view, size }: Props) {
 			})}
 		</g>
 	);
-}
+});
 
 /** A fish, a bite that was missed, or the lure going down. */
 export function Sign({ kind }: { kind: TrackData["signs"][number]["kind"] }) {

@@ -2,7 +2,7 @@ import type { Charted } from "./Chart";
 import { around, type Box, pairs } from "./view";
 
 /** Around everything that is known of a water; a hundred metres where nothing is. */
-export function boxOf(page: Charted): Box {
+export function boxOf(page: Pick<Charted, "ground" | "spots" | "edges" | "marks">): Box {
 	const known = (page.ground?.known ?? []).flatMap(pairs);
 	const placed = page.spots.flatMap(({ x, y }) => (x === null || y === null ? [] : [{ x, y }]));
 	const drawn = page.edges.flatMap((edge) => pairs(edge.points));
