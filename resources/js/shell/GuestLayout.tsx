@@ -1,10 +1,14 @@
-import { Head } from "@inertiajs/react";
+import { Head, router } from "@inertiajs/react";
 import { type ReactNode, useEffect } from "react";
 import { forgetPages } from "./offline";
 
 /** The page before one is signed in. */
 export function GuestLayout({ title, says, children }: { title: string; says: string; children: ReactNode }) {
-	useEffect(forgetPages, []);
+	useEffect(() => {
+		forgetPages();
+		// The server says so once, as one signs out. Another request of this browser may have been told in this one's place.
+		router.clearHistory();
+	}, []);
 	return (
 		<div className="grid min-h-dvh lg:grid-cols-[304px_1fr]">
 			<Head title={title} />
