@@ -102,6 +102,10 @@ final class WaterTest extends BrowserTestCase
         $this->tabTo('[aria-label="Water and spot"]');
         $this->press('enter');
         $this->find('//*[@role="option"][contains(., "Gravel shelf")]');
+        $this->eventually(
+            fn (): bool => $this->page->executeScript('return document.activeElement.getAttribute("role") === "option"') === true,
+            'for the list to take the keys',
+        );
         $this->type('Grav');
         $this->press('enter');
         $this->see('21 ft');
