@@ -100,7 +100,7 @@ final readonly class RankedBox
             situation: $book->situation($kit->line->diameterM)->logged($today->brightMetalMin, $today->brightMetalTouched),
             tiedOn: $tied === null ? null : TiedOn::in($box, (string) $tied->lure, $tied->hole, $tied->cadence),
             choices: $choices,
-            rules: $choices->book($learning === null ? null : RecordRule::of($learning)),
+            rules: self::withRecord($choices->book(), $learning),
             aside: [
                 ...$kit->madeUp, ...$book->aside, ...$kit->line->aside, ...$choices->aside,
                 ...array_values(array_map(static fn (KeptLure $lure): UnusableRow => $lure->unusable(), $wrong)),
@@ -110,7 +110,7 @@ final readonly class RankedBox
         );
     }
 
-    /** The same box ranked by other rules. */
+    /** The same box ranked by other rules; what the record says stands beside them. */
     public function by(RuleBook $rules): self
     {
         return new self(
@@ -121,11 +121,18 @@ final readonly class RankedBox
             situation: $this->situation,
             tiedOn: $this->tiedOn,
             choices: $this->choices,
-            rules: $rules,
+            rules: self::withRecord($rules, $this->learning),
             aside: $this->aside,
             fished: $this->fished,
             learning: $this->learning,
         );
+    }
+
+    private static function withRecord(RuleBook $rules, ?Learning $learning): RuleBook
+    {
+        $record = $learning === null ? null : RecordRule::of($learning);
+
+        return $record === null ? $rules : $rules->and($record);
     }
 
     /** "lure.hole.cadence" */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Eskith\Telling\Rules;
 
 use Eskith\Core\Choosing\Custom\CustomRule;
-use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
@@ -59,12 +58,9 @@ final readonly class RuleChoices
         return new self($weights, $own, $fields, $aside);
     }
 
-    /** @param  Rule|null  $record  what the angler's record says, where it says something */
-    public function book(?Rule $record = null): RuleBook
+    public function book(): RuleBook
     {
-        $book = RuleBook::standard()->with($this->own)->weighted($this->weights);
-
-        return $record === null ? $book : $book->and($record);
+        return RuleBook::standard()->with($this->own)->weighted($this->weights);
     }
 
     public function isAsItComes(): bool

@@ -106,6 +106,11 @@ final class LookBackTest extends TestCase
         self::assertStringStartsWith('Your record: ', $reason->text);
         self::assertMatchesRegularExpression('/gold \d\.\d× the expected bites, 54 bites in 12\.0 h/u', $reason->text);
         self::assertNotSame(1.0, $box->day->usualRate, 'patience starts from the record');
+        $this->get('/rules')->assertInertia(fn (Page $page) => $page->where('asItComes', true)
+            ->where('changes.sentence', 'Today this changes nothing.')
+            ->where('changes.moves', fn ($moves): bool => collect($moves)->every(
+                static fn (array $move): bool => $move['beforePoints'] === $move['afterPoints'],
+            )));
 
         $this->put('/rules/'.RecordRule::ID, ['weight' => 2])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
