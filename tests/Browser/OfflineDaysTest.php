@@ -113,24 +113,6 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->see('Open the demo');
     }
 
-    public function test_nor_where_another_request_was_told_that_one_signed_out(): void
-    {
-        $this->openFish();
-        $this->button('All of this outing')->click();
-        $this->see('Everything logged');
-        $this->page->executeAsyncScript(<<<'JS'
-            const done = arguments[0];
-            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
-            const asked = { "X-XSRF-TOKEN": token, "X-Inertia": "true", Accept: "text/html" };
-            fetch("/sign-out", { method: "POST", headers: asked }).then(() => done());
-            JS);
-        $this->button('Lure')->click();
-        $this->see('Open the demo');
-        $this->page->navigate()->back();
-        $this->see('Open the demo');
-        self::assertStringNotContainsString('Everything logged', $this->text());
-    }
-
     public function test_what_was_seen_is_not_found_by_going_back_after_signing_out(): void
     {
         $this->openFish();
@@ -146,6 +128,24 @@ final class OfflineDaysTest extends BrowserTestCase
             self::assertStringNotContainsString('Hallowmere', $this->text());
             self::assertStringNotContainsString('Sign out', $this->text());
         }
+    }
+
+    public function test_nor_is_it_found_where_another_request_was_told_of_the_signing_out(): void
+    {
+        $this->openFish();
+        $this->button('All of this outing')->click();
+        $this->see('Everything logged');
+        $this->page->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
+            const asked = { "X-XSRF-TOKEN": token, "X-Inertia": "true", Accept: "text/html" };
+            fetch("/sign-out", { method: "POST", headers: asked }).then(() => done());
+            JS);
+        $this->button('Lure')->click();
+        $this->see('Open the demo');
+        $this->page->navigate()->back();
+        $this->see('Open the demo');
+        self::assertStringNotContainsString('Everything logged', $this->text());
     }
 
     public function test_a_visit_that_is_over_asks_to_sign_in_and_the_taps_wait(): void
