@@ -58,7 +58,7 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $exceptions->respond(function (Response $response, Throwable $error, Request $request): Response {
             $sentences = [
-                400 => 'That address cannot be read; go back, or start from the Lure station.',
+                400 => 'That address can\'t be read. Go back, or start from the Lure station.',
                 403 => 'That is not yours to change.',
                 404 => 'There is nothing at this address.',
                 413 => 'That is too large to take in here; at most '.BodyLimits::inWords($request).' fit.',

@@ -38,7 +38,7 @@ final readonly class Asked
     {
         $text = $this->given[$name] ?? $default;
 
-        return is_string($text) ? $text : throw InvalidInput::because($name, "This question needs \"{$name}\" in its address.");
+        return is_string($text) ? $text : throw InvalidInput::because($name, 'This question needs "{name}" in its address.', name: $name);
     }
 
     /** @return list<mixed> empty where there is none; as a list, or as JSON of one */
@@ -75,7 +75,7 @@ final readonly class Asked
         $text = $this->text($name);
 
         return is_numeric($text) && is_finite((float) $text)
-            ? (float) $text : throw InvalidInput::because($name, "\"{$name}\" is a number here.");
+            ? (float) $text : throw InvalidInput::because($name, '"{name}" is a number here.', name: $name);
     }
 
     /**

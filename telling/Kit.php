@@ -121,7 +121,7 @@ final readonly class Kit
     {
         $file = json_decode($json, true, 32);
         if (! is_array($file) || ($file['version'] ?? null) !== self::VERSION) {
-            throw InvalidInput::because('kit', 'This is no kit of this version; fetch it anew.');
+            throw InvalidInput::because('kit', 'This is no kit of this version. Fetch it again.');
         }
 
         return Plain::make(self::class, $file['kit'] ?? null);

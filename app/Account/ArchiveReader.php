@@ -8,6 +8,7 @@ use App\Database\Pieces;
 use App\Models\User;
 use Eskith\Core\Choosing\Readings\Renamed;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Readings\ReadingBook;
 use Eskith\Telling\Settings\Settings;
@@ -135,7 +136,7 @@ final class ArchiveReader
             if (! str_starts_with((string) $fault->getCode(), self::CANNOT_BE)) {
                 throw $fault;
             }
-            throw InvalidInput::because('file', 'Your record was changed meanwhile; choose the file again, and the rest of it is added.');
+            throw InvalidInput::because('file', 'Your record changed meanwhile. Choose the file again, and the rest is added.');
         }
         $this->added += $into->added;
         $this->there += $into->there;
@@ -219,7 +220,11 @@ final class ArchiveReader
     {
         $which = implode(', ', $this->which).($this->refused > self::NAMED ? ' …' : '.');
 
-        return "Read in: {$this->added} added, {$this->there} there already"
-            .($this->refused === 0 ? '.' : ", {$this->refused} refused because they cannot be: {$which}");
+        return $this->refused === 0
+            ? Words::of('Read in: {added} added, {there} there already.', added: $this->added, there: $this->there)
+            : Words::of(
+                'Read in: {added} added, {there} there already, {refused} refused as impossible: {which}',
+                added: $this->added, there: $this->there, refused: $this->refused, which: $which,
+            );
     }
 }

@@ -8,6 +8,7 @@ use App\Database\Caps;
 use Eskith\Core\Formats\Jpeg;
 use Eskith\Core\Formats\JsonRows;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Generator;
 use Illuminate\Support\Facades\Config;
 use ZipArchive;
@@ -47,7 +48,7 @@ final class GivenRows
     /** @throws InvalidInput when it is no archive */
     public static function ofArchive(string $path): self
     {
-        $wrong = InvalidInput::because('file', 'That is no archive of an account; choose a ZIP file that was exported here.');
+        $wrong = InvalidInput::because('file', 'That is no archive of an account. Choose a ZIP file that was exported here.');
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw $wrong;
@@ -84,12 +85,12 @@ final class GivenRows
                 $self->lists[$name] ??= tmpfile() ?: throw new \RuntimeException('There is no room to read that file.');
                 fwrite($self->lists[$name], json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n");
             } else {
-                throw InvalidInput::because('file', "\"{$name}\" in that file is no list of rows; export it anew.");
+                throw InvalidInput::because('file', '"{name}" in that file is no list of rows. Export it again.', name: $name);
             }
         }
 
         return ($self->head['format'] ?? null) === $format && ($self->head['version'] ?? null) === $version
-            ? $self : throw InvalidInput::because('file', 'That is no log of outings; choose a file that was exported here.');
+            ? $self : throw InvalidInput::because('file', 'That is no log of outings. Choose a file that was exported here.');
     }
 
     /**
@@ -103,7 +104,9 @@ final class GivenRows
             $stream = $this->zip->getStream("{$table}.json");
             if ($stream !== false) {
                 $rows = 0;
-                foreach (JsonRows::ofList($stream, "\"{$table}.json\" in that archive", $this->count(...)) as $row) {
+                foreach (JsonRows::ofList($stream, Words::of(
+                    '"{table}.json" in that archive', table: $table,
+                ), $this->count(...)) as $row) {
                     self::demandRoom($table, ++$rows);
                     yield $row;
                 }
@@ -148,7 +151,7 @@ final class GivenRows
     private static function demandRoom(string $table, int $rows): void
     {
         if ($rows > Caps::of($table)) {
-            throw InvalidInput::because('file', "That file has more {$table} than one angler can have; it is not read.");
+            throw InvalidInput::because('file', 'That file has more {table} than one angler can have; it is not read.', table: $table);
         }
     }
 
@@ -157,7 +160,7 @@ final class GivenRows
     {
         if (microtime(true) > $this->until) {
             throw InvalidInput::because(
-                'file', 'That file takes too long to read here. Choose it again: what is in already stays, and the rest is added.',
+                'file', 'That file takes too long to read here. Choose it again: the rest is added.',
             );
         }
     }

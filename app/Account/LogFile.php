@@ -17,6 +17,7 @@ use Eskith\Core\Formats\PlacesFile;
 use Eskith\Core\Formats\Track;
 use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\Coerce;
 use Generator;
@@ -155,7 +156,7 @@ final class LogFile
                 $landed = $felt->where('kind', EventKind::Fish)->where('landed', true)->count();
                 $points[] = new Waypoint(
                     latitude: $at[0], longitude: $at[1], name: $spot->placed(),
-                    description: "{$landed} landed of {$felt->count()} bites", kind: 'outing',
+                    description: Words::of('{landed} landed of {felt} bites', landed: $landed, felt: $felt->count()), kind: 'outing',
                     time: $from->toIso8601ZuluString(), depthM: $spot->depth_m,
                 );
             }
@@ -179,7 +180,7 @@ final class LogFile
     /** @throws InvalidInput */
     private static function takeAlone(User $user, string $path): string
     {
-        $stream = fopen($path, 'r') ?: throw InvalidInput::because('file', 'That file did not come through whole; choose it again.');
+        $stream = fopen($path, 'r') ?: throw InvalidInput::because('file', 'That file did not come through whole. Choose it again.');
         try {
             $head = ltrim((string) fread($stream, 400), "\u{FEFF} \t\r\n");
             rewind($stream);
@@ -193,7 +194,7 @@ final class LogFile
             fclose($stream);
         }
         if ((int) filesize($path) > self::TABLE) {
-            throw InvalidInput::because('file', 'A table of entries has up to 12 MB; split it, or choose the JSON.');
+            throw InvalidInput::because('file', 'A table of entries has up to 12 MB. Split it, or choose the JSON.');
         }
 
         return LogTable::take($user, Csv::read(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use Eskith\Core\Words\Words;
+
 /** The published schema of a log of outings, as LogFile writes it: a list for each table that outings lean on. */
 final class LogSchema
 {
@@ -22,7 +24,7 @@ final class LogSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => '/schema/log.schema.json',
             'title' => 'A log of outings of Eskith',
-            'description' => 'Rows are numbered in each list; a link gives the number of the row it leads to.',
+            'description' => 'Rows are numbered in each list. A link gives the number of its row.',
             'type' => 'object',
             'required' => ['format', 'version'],
             'properties' => ['format' => ['const' => LogFile::FORMAT], 'version' => ['const' => LogFile::VERSION], ...$lists],
@@ -37,7 +39,7 @@ final class LogSchema
         $properties = ['no' => ['type' => 'integer', 'minimum' => 1]];
         foreach ($table->links as $column => $to) {
             $type = in_array($column, $table->optional, true) ? ['integer', 'null'] : 'integer';
-            $properties[$column] = ['type' => $type, 'title' => "a row of {$to}"];
+            $properties[$column] = ['type' => $type, 'title' => Words::of('a row of {to}', to: $to)];
         }
         foreach ($table->columns as $name => $column) {
             $properties[$name] = $column->schema();

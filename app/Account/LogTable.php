@@ -10,6 +10,7 @@ use App\Models\Event;
 use App\Models\Setup;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 use Generator;
 
@@ -28,7 +29,7 @@ final class LogTable
     public static function take(User $user, array $rows): string
     {
         if (count($rows) > self::ROWS) {
-            throw InvalidInput::because('file', 'That table has over '.number_format(self::ROWS).' rows; split it.');
+            throw InvalidInput::because('file', 'That table has over {rows} rows. Split it.', rows: number_format(self::ROWS));
         }
 
         [$added, $there, $refused] = [0, 0, []];
@@ -60,9 +61,14 @@ final class LogTable
             $added++;
         });
 
-        return "Read in: {$added} added, {$there} there already".($refused === [] ? '.' : ', '.count($refused)
-            .' refused because they cannot be, or their outing is not there (read its JSON in first): lines '
-            .implode(', ', array_slice($refused, 0, 5)).(count($refused) > 5 ? ' …' : '.'));
+        return $refused === []
+            ? Words::of('Read in: {added} added, {there} there already.', added: $added, there: $there)
+            : Words::of(
+                'Read in: {added} added, {there} there already. {refused|# line|# lines} refused: impossible, or the '
+                    .'outing is missing. Read its JSON in first. Lines: {lines}',
+                added: $added, there: $there, refused: count($refused),
+                lines: implode(', ', array_slice($refused, 0, 5)).(count($refused) > 5 ? ' …' : '.'),
+            );
     }
 
     /**

@@ -28,7 +28,7 @@ final class OneFile
         $lock = Cache::lock("file of {$user->id}", self::LONGEST_S);
         if (! $lock->get()) {
             throw InvalidInput::because(
-                'file', 'Another file of yours is being read in; wait until it is done, then choose this one again.',
+                'file', 'Another file of yours is being read in. Wait until it is done, then choose this one again.',
             );
         }
         try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use Closure;
+use Eskith\Core\Words\Words;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /** A password of 10 to 72 bytes (what bcrypt reads) that is not among the commonest. */
@@ -18,11 +19,11 @@ final class SoundPassword implements ValidationRule
     {
         $bytes = is_string($value) ? strlen($value) : 0;
         if ($bytes < self::SHORTEST) {
-            $fail('A password needs at least '.self::SHORTEST.' characters.');
+            $fail(Words::of('A password needs at least {shortest} characters.', shortest: self::SHORTEST));
         } elseif ($bytes > self::LONGEST) {
-            $fail('A password holds at most '.self::LONGEST.' characters (fewer with accents); shorten it.');
+            $fail(Words::of('A password holds at most {longest} characters (fewer with accents). Shorten it.', longest: self::LONGEST));
         } elseif ($this->isCommon($value)) {
-            $fail('That is one of the commonest passwords, tried first by anyone who guesses; choose another.');
+            $fail('That is one of the commonest passwords, tried first by anyone who guesses. Choose another.');
         }
     }
 

@@ -79,7 +79,7 @@ final readonly class BiteLog
     {
         if ($count !== null) {
             $reckoning = BiteReckoning::of($this->user, $event->setup) ?? throw InvalidInput::because(
-                'count', 'Its fall cannot be reckoned any more: the lure or the depth is gone. Say the depth instead.',
+                'count', "Its fall can't be worked out: the lure or the depth is gone. Give the depth instead.",
             );
             $place = $reckoning->counted($count);
             $columns = [...$columns, 'came' => BitePhase::FirstFall, 'depth_m' => $place->depthM, 'depth_computed' => true];
@@ -106,7 +106,7 @@ final readonly class BiteLog
     private static function demandWithin(Outing $outing, Carbon $at): void
     {
         if ($at->lessThan($outing->started_at->copy()->subDay()) || $at->greaterThan($outing->ended_at ?? Carbon::now()->addHour())) {
-            throw InvalidInput::because('at', 'That time lies outside of the outing; choose one within it.');
+            throw InvalidInput::because('at', 'That time lies outside of the outing. Choose one within it.');
         }
     }
 

@@ -12,6 +12,7 @@ use Eskith\Core\Cadence\WorkedWhere;
 use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\TiedOn;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 
 /** A rod on board on which a pick can be tied, and what has to be changed there. */
@@ -82,15 +83,7 @@ final readonly class RodProposal
         return match ($this->changes) {
             null => 'nothing is on it yet',
             [] => 'already tied on',
-            default => 'change '.self::and($this->changes),
+            default => Words::of('change {changes}', changes: Words::list($this->changes)),
         };
-    }
-
-    /** @param  non-empty-list<string>  $words */
-    private static function and(array $words): string
-    {
-        $last = array_pop($words);
-
-        return $words === [] ? $last : implode(', ', $words)." and {$last}";
     }
 }

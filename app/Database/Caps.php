@@ -77,7 +77,8 @@ final class Caps
         if (self::room($angler, $table) < $more) {
             [$most, $words] = self::OF_ANGLER[$table];
             throw InvalidInput::because(
-                $field, 'You have '.number_format($most)." {$words} already, and more do not fit; take some away first.",
+                $field, 'You have {most} {words} already, the most there can be. Take some away first.',
+                most: number_format($most), words: $words,
             );
         }
     }
@@ -91,7 +92,9 @@ final class Caps
     {
         [$most, $words] = self::OF_WATER[$table] ?? [PHP_INT_MAX, ''];
         if (DB::table($table)->where('water_id', $water)->count() + $more > $most) {
-            throw InvalidInput::because($field, 'A water holds '.number_format($most)." {$words}; take some away first.");
+            throw InvalidInput::because(
+                $field, 'A water holds {most} {words}. Take some away first.', most: number_format($most), words: $words,
+            );
         }
     }
 
@@ -101,7 +104,8 @@ final class Caps
         $there = DB::table('soundings')->whereIn('survey_id', DB::table('surveys')->select('id')->where('water_id', $water))->count();
         if ($there + $more > self::SOUNDINGS) {
             throw InvalidInput::because(
-                'file', 'A water holds '.number_format(self::SOUNDINGS).' soundings; take a survey of before away first.',
+                'file', 'A water holds {soundings} soundings. Take a survey of before away first.',
+                soundings: number_format(self::SOUNDINGS),
             );
         }
         self::demand($angler, 'soundings', $more, 'file');
@@ -116,7 +120,8 @@ final class Caps
     {
         if ($bytes > self::roomForPictures($angler)) {
             throw InvalidInput::because(
-                'picture', 'Your pictures have '.self::PICTURE_BYTES / 1_000_000 .' MB here, and all of it is used. Take some away first.',
+                'picture', 'Your pictures have {megabytes} MB here, all used. Take some away first.',
+                megabytes: self::PICTURE_BYTES / 1_000_000,
             );
         }
     }
@@ -132,7 +137,9 @@ final class Caps
     {
         $there = DB::table('events')->where('outing_id', $outing)->count();
         if ($there >= self::EVENTS) {
-            throw InvalidInput::because('outing', 'An outing holds '.number_format(self::EVENTS).' entries; begin another.');
+            throw InvalidInput::because(
+                'outing', 'An outing holds {events} entries. Begin another.', events: number_format(self::EVENTS),
+            );
         }
         if ($there % self::NOW_AND_THEN === 0) {
             self::demand($angler, 'events', field: 'outing');

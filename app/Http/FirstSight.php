@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Data\Tackle\BoxData;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\OutingData;
 use Eskith\Telling\Data\Lure\AnswerData;
 
@@ -33,7 +34,7 @@ final readonly class FirstSight
             'Fish' => new self($outing instanceof OutingData ? $outing->title : 'No outing is under way', '', false),
             'Tackle' => new self(
                 $box instanceof BoxData && $box->inBox > 0
-                    ? $box->inBox.($box->inBox === 1 ? ' lure' : ' lures').' in the box'
+                    ? Words::of('{lures|# lure|# lures} in the box', lures: $box->inBox)
                     : 'Your box is empty',
                 '', false,
             ),

@@ -27,7 +27,7 @@ final class FixesFile
     {
         $fixes = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '<') ? self::gpx($text) : self::nmea($text);
         if ($fixes === []) {
-            throw InvalidInput::because('file', 'There are no fixes in that file: choose a GPX track, or NMEA with GGA or RMC.');
+            throw InvalidInput::because('file', 'That file has no fixes. Choose a GPX track, or NMEA with GGA or RMC.');
         }
         $from = $fixes[0][0];
 

@@ -7,6 +7,7 @@ namespace App\Instruments;
 use App\Models\Water;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\ForecastFile;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 use GuzzleHttp\Psr7\Utils;
 use Illuminate\Http\Client\ConnectionException;
@@ -76,8 +77,8 @@ final readonly class KeptForecasts implements Forecasts
         $listed = array_filter(array_map(trim(...), explode(',', strtolower(Coerce::text(config('eskith.forecast_hosts'))))));
         if (! in_array($host, $listed, true)) {
             throw InvalidInput::because('address', $listed === []
-                ? 'This server asks no addresses for forecasts; bring a file, or have its keeper list the host.'
-                : 'This server asks only '.implode(', ', $listed).' for forecasts.');
+                ? 'This server asks no addresses for forecasts. Bring a file, or have its keeper list the host.'
+                : Words::of('This server asks only {listed} for forecasts.', listed: implode(', ', $listed)));
         }
         try {
             $answer = Http::timeout(self::PATIENCE_S)->connectTimeout(self::PATIENCE_S)->acceptJson()
@@ -89,7 +90,7 @@ final readonly class KeptForecasts implements Forecasts
         }
 
         return $answer->ok() ? $json : throw InvalidInput::because(
-            'address', "That address answers {$answer->status()} instead of a forecast; the one before stays.",
+            'address', 'That address answers {status} instead of a forecast; the one before stays.', status: $answer->status(),
         );
     }
 }

@@ -46,7 +46,9 @@ final readonly class Pictures
                 return;
             }
             if (Picture::query()->where($of->link(), $id)->count() >= self::OF_ONE) {
-                throw InvalidInput::because('picture', "A {$of->word()} has up to ".self::OF_ONE.' pictures. Take one away first.');
+                throw InvalidInput::because(
+                    'picture', 'A {of} has up to {most} pictures. Take one away first.', of: $of->word(), most: self::OF_ONE,
+                );
             }
             Caps::demandPicture($this->user->id, strlen($jpeg->bytes));
             $picture = Picture::query()->create([

@@ -58,7 +58,7 @@ final readonly class Edges
     {
         $line = Placing::line($edge->points);
         if (count($line) < 2) {
-            throw InvalidInput::because('line', 'That line has no length; draw it anew.');
+            throw InvalidInput::because('line', 'That line has no length. Draw it again.');
         }
         $unit = $this->user->settings()->units->depth;
         $say = static fn (float $metres): string => (string) round($unit->fromSi($metres), 1);

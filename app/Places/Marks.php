@@ -39,13 +39,14 @@ final readonly class Marks
     {
         $spot = $outing->spotAt($at);
         if ($spot === null) {
-            throw InvalidInput::because('mark', 'This outing is at no spot of yours; go to one on Water, then mark it.');
+            throw InvalidInput::because('mark', 'This outing is at no spot of yours. Go to one on Water, then mark it.');
         }
         $pressed = $phone?->isSure() === true ? $phone->on($spot->water) : null;
         $fix = $pressed === null ? Fix::on($this->user, $spot->water, $at) : null;
         $place = $pressed ?? $fix->at ?? Placing::spot($spot)
             ?? throw InvalidInput::because(
-                'mark', "{$spot->name} is not on the chart yet, and neither phone nor instruments say where you are; place it under Places."
+                'mark', '{spot} is not on the chart yet, and nothing says where you are. Place it under Places.',
+                spot: $spot->name,
             );
         $this->keep($spot->water, $uuid, $kind, $place, [
             'outing_id' => $outing->id, 'about' => $pressed === null && $fix === null, 'at' => $at,
@@ -84,7 +85,7 @@ final readonly class Marks
             'bottom' => $mark->bottom?->value,
         ], static fn (?string $text): bool => $text !== null);
         if ($known === []) {
-            throw InvalidInput::because('depth', 'Neither depth nor bottom of this mark is known; add one first.');
+            throw InvalidInput::because('depth', 'Neither depth nor bottom of this mark is known. Add one first.');
         }
         ReadingKeeper::of($this->user)->keepPossible($known);
     }

@@ -13,6 +13,7 @@ use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Position;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 
 /** A water as a file of places: spots and marks, walls, shores and weed as routes, each survey as a track of depths. */
@@ -22,7 +23,8 @@ final class PlacesExport
     public static function of(Water $water): PlacesFile
     {
         $frame = Placing::frame($water) ?? throw InvalidInput::because(
-            'latitude', "{$water->name} has no position yet, and such files are in degrees; say where it lies under Change this water.",
+            'latitude', '{water} has no position yet, and such files are in degrees. Set one under Change this water.',
+            water: $water->name,
         );
         $points = [];
         foreach ($water->spots()->get() as $spot) {
@@ -72,7 +74,7 @@ final class PlacesExport
         $tracks = [];
         foreach ($water->surveys()->whereNotNull('until_at')->orderBy('id')->get() as $survey) {
             $track = new Track(
-                $survey->name, 'soundings', 'Depths below the zero of '.$water->name, [
+                $survey->name, 'soundings', Words::of('Depths below the zero of {water}', water: $water->name), [
                     PlacesImport::REDUCED => 'yes', 'uuid' => $survey->uuid,
                 ],
             );

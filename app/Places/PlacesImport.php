@@ -21,6 +21,7 @@ use Eskith\Core\Formats\Waypoint;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\Frame;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
@@ -59,7 +60,7 @@ final readonly class PlacesImport
     {
         $done = static function (float $share) use ($goesOn): void {
             if (! $goesOn(self::READING * $share)) {
-                throw InvalidInput::because('file', 'Called off: nothing was taken in.');
+                throw InvalidInput::because('file', 'Canceled: nothing was read in.');
             }
         };
         [$places, $metres] = $this->read($done);
@@ -71,7 +72,9 @@ final readonly class PlacesImport
             foreach ($places->tracks as $n => $track) {
                 if ($track->sounded() > 0) {
                     $told[] = $surveys->take(
-                        water: $this->water, uuid: $this->own($track->more['uuid'] ?? '', "track {$n}"), track: $track, metres: $metres,
+                        water: $this->water, uuid: $this->own($track->more['uuid'] ?? '', Words::of(
+                            'track {n}', n: $n,
+                        )), track: $track, metres: $metres,
                         name: $track->name ?: $this->name, reduced: isset($track->more[self::REDUCED]),
                     );
                 }
@@ -87,15 +90,15 @@ final readonly class PlacesImport
                 }
             } elseif ($places->waypoints !== [] || $places->routes !== []) {
                 throw InvalidInput::because(
-                    'file', "{$this->water->name} has no position yet; say where it lies under Change this water, "
-                        .'then choose the file again.',
+                    'file', '{water} has no position yet. Set one under Change this water, then choose the file again.',
+                    water: $this->water->name,
                 );
             }
             if ($named > 0) {
-                $told[] = "{$named} ".($named === 1 ? 'place or line' : 'places and lines').' added.';
+                $told[] = Words::of('{named|# place or line|# places and lines} added.', named: $named);
             }
 
-            return $told === [] ? 'There is nothing in it that is not here already.' : implode(' ', $told);
+            return $told === [] ? 'Everything in it is here already.' : implode(' ', $told);
         });
         // Whoever waits for a file does not wait once more for its chart.
         WaterChart::of($this->water->refresh());
@@ -144,7 +147,7 @@ final readonly class PlacesImport
         $depth = $point->depthM !== null && $point->depthM >= 0 && $point->depthM <= 500 ? $point->depthM : null;
 
         return Mark::query()->firstOrCreate([
-            'user_id' => $this->user->id, 'uuid' => $this->own($point->more['uuid'] ?? '', "point {$n}"),
+            'user_id' => $this->user->id, 'uuid' => $this->own($point->more['uuid'] ?? '', Words::of('point {n}', n: $n)),
         ], [
             'water_id' => $this->water->id, 'kind' => $kind, 'east_m' => $at->east, 'north_m' => $at->north, 'depth_m' => $depth,
             'bottom' => $bottom, 'side' => mb_substr($point->more['side'] ?? '', 0, 80),
@@ -168,7 +171,7 @@ final readonly class PlacesImport
         $seen = FileTime::seconds($line->more['seen_on'] ?? '');
 
         return count($points) >= 2 && Edge::query()->firstOrCreate(
-            ['user_id' => $this->user->id, 'uuid' => $this->own($line->more['uuid'] ?? '', "line {$n}")],
+            ['user_id' => $this->user->id, 'uuid' => $this->own($line->more['uuid'] ?? '', Words::of('line {n}', n: $n))],
             [
                 'water_id' => $this->water->id, 'kind' => EdgeKind::tryFrom($line->kind) ?? EdgeKind::Wall,
                 'name' => mb_substr($line->name, 0, 80),

@@ -37,7 +37,7 @@ final readonly class SectionFishing
     {
         $section = SectionLine::section($water, SectionLine::parse($text), WaterChart::of($water));
         if ($section->deepestM === null) {
-            throw InvalidInput::because('line', 'Nothing is sounded below this line; draw it where the chart is known.');
+            throw InvalidInput::because('line', 'Nothing is sounded below this line. Draw it where the chart is known.');
         }
         $level = TideAndLight::overWater($water)->levelM(Carbon::now());
         $unit = $this->user->settings()->units->depth;

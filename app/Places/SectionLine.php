@@ -32,7 +32,7 @@ final class SectionLine
         }
         $last = count($line) - 1;
         if ($last < 1 || $last >= self::POINTS) {
-            throw InvalidInput::because('line', 'A line on the chart has 2 to '.self::POINTS.' points.');
+            throw InvalidInput::because('line', 'A line on the chart has 2 to {points} points.', points: self::POINTS);
         }
         foreach ($line as $at) {
             if (hypot($at->east, $at->north) > Frame::FARTHEST_M) {
@@ -57,7 +57,9 @@ final class SectionLine
     public static function section(Water $water, array $line, ?WaterChart $charted): Section
     {
         if ($charted === null) {
-            throw InvalidInput::because('line', "Nothing of {$water->name} is sounded yet; record or bring soundings in first.");
+            throw InvalidInput::because(
+                'line', 'Nothing of {water} is sounded yet. Record or bring soundings in first.', water: $water->name,
+            );
         }
 
         return Section::below(GroundReader::near($water, $line, $charted->reachM), $line, $charted->reachM);

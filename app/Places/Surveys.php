@@ -17,6 +17,7 @@ use Eskith\Core\Formats\Track;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Survey;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\SurveySource;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
@@ -56,7 +57,7 @@ final readonly class Surveys
             }
             $this->end();
             $water->surveys()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => 'Recorded '.Carbon::now()->format('j M Y'),
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => Words::of('Recorded {now}', now: Carbon::now()->format('j M Y')),
                 'source' => SurveySource::Instruments, 'from_at' => Carbon::now(),
             ]);
         });
@@ -173,7 +174,7 @@ final readonly class Surveys
             }
             Caps::demandSoundings($this->user->id, $water->id, count($soundings));
             $row = $water->surveys()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => 'By hand, '.Carbon::now()->format('j M Y'),
+                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => Words::of('By hand, {now}', now: Carbon::now()->format('j M Y')),
                 'source' => SurveySource::Hand, 'from_at' => Carbon::now(), 'until_at' => Carbon::now(), 'brought' => count($soundings),
             ]);
             $this->keep($row, array_map(static fn (array $one): array => [$one[0], $one[1], $one[2] - $level], $soundings));
@@ -221,9 +222,8 @@ final readonly class Surveys
     {
         $frame = Placing::frame($water) ?? $this->anchored($water, $track->latitudes[0] ?? 0.0, $track->longitudes[0] ?? 0.0)
             ?? throw InvalidInput::because(
-                'file',
-                "{$water->name} was sketched without a position; say where it lies under Change this water, "
-                    .'then choose the file again.',
+                'file', '{water} has no position yet. Set one under Change this water, then choose the file again.',
+                water: $water->name,
             );
         [$east, $north, $away] = [[], [], 0];
         foreach ($track->latitudes as $i => $latitude) {
@@ -234,7 +234,9 @@ final readonly class Surveys
             $north[] = $far ? NAN : $at->north;
         }
         if ($away === $track->count()) {
-            throw InvalidInput::because('file', "All of that track lies over 100 km from {$water->name}; choose its own water.");
+            throw InvalidInput::because(
+                'file', 'All of that track lies over 100 km from {water}. Choose its own water.', water: $water->name,
+            );
         }
 
         return [$east, $north];
@@ -258,11 +260,15 @@ final readonly class Surveys
     {
         $kept = number_format(count($survey->soundings));
         $out = array_filter([
-            $survey->spikes > 0 ? number_format($survey->spikes).' spikes left out' : '',
-            $survey->unknown > 0 ? number_format($survey->unknown).' without a depth or a place' : '',
+            $survey->spikes > 0 ? Words::of('{spikes} spikes left out', spikes: number_format($survey->spikes)) : '',
+            $survey->unknown > 0 ? Words::of('{unknown} without a depth or a place', unknown: number_format($survey->unknown)) : '',
         ]);
 
-        return "{$kept} soundings from ".number_format($survey->brought).' points'.($out === [] ? '' : ', '.implode(', ', $out)).'.';
+        $brought = number_format($survey->brought);
+
+        return $out === []
+            ? Words::of('{kept} soundings from {brought} points.', kept: $kept, brought: $brought)
+            : Words::of('{kept} soundings from {brought} points, {out}.', kept: $kept, brought: $brought, out: implode(', ', $out));
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class Tracks
                 return;
             }
             if (TrackPart::query()->where('outing_id', $outing->id)->count() >= self::PARTS) {
-                throw InvalidInput::because('fixes', 'An outing keeps '.self::PARTS.' parts of a track. Start another.');
+                throw InvalidInput::because('fixes', 'An outing keeps {most} parts of a track. Start another.', most: self::PARTS);
             }
             TrackPart::query()->create([
                 'user_id' => $this->user->id, 'outing_id' => $outing->id, 'uuid' => $uuid, 'from_at' => $from,

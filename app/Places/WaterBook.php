@@ -61,7 +61,7 @@ final readonly class WaterBook
         DB::transaction(function () use ($water, $changes): void {
             $columns = $changes($water->refresh());
             if ($this->user->waters()->where('name', $columns['name'] ?? '')->whereKeyNot($water->id)->exists()) {
-                throw InvalidInput::because('name', 'Another of your waters is called that; join them, or choose another name.');
+                throw InvalidInput::because('name', 'Another of your waters is called that. Join them, or choose another name.');
             }
             $water->update($columns);
         });
@@ -88,7 +88,7 @@ final readonly class WaterBook
     public function join(Water $gone, Water $into): void
     {
         if ($gone->is($into)) {
-            throw InvalidInput::because('into', 'That is the same water; choose the other one.');
+            throw InvalidInput::because('into', 'That is the same water. Choose the other one.');
         }
         DB::transaction(function () use ($gone, $into): void {
             $both = $this->user->waters()->whereKey([$gone->id, $into->id])->get()->keyBy('id');
@@ -159,7 +159,7 @@ final readonly class WaterBook
     {
         return DB::transaction(function () use ($code): Water {
             $share = WaterShare::query()->where('code', ShareCode::plain($code))->first()
-                ?? throw InvalidInput::because('code', 'No water is shared by that code; look at it once more, or ask for a new one.');
+                ?? throw InvalidInput::because('code', 'No water is shared by that code. Check it, or ask for a new one.');
             $theirs = $share->water;
             if ($theirs->user_id === $this->user->id) {
                 return $theirs;

@@ -42,7 +42,7 @@ final readonly class PlanBook
                 return;
             }
             if ($this->user->plans()->standing()->count() >= self::MOST) {
-                throw InvalidInput::because('name', 'There are '.self::MOST.' plans already; put one away first.');
+                throw InvalidInput::because('name', 'There are {most} plans already. Put one away first.', most: self::MOST);
             }
             $this->user->plans()->create([
                 'uuid' => $uuid, 'outing_id' => Logbook::of($this->user)->underWay()?->id, 'kind' => $kind, 'name' => $name,

@@ -90,7 +90,7 @@ final readonly class PlanForm
     public function ledges(SingleDrop $drop): Ledges
     {
         $column = $drop->situation->columnIfStill ?? throw InvalidInput::because(
-            'depths', 'Read the depth first; ledges lie above the bottom.',
+            'depths', 'Read the depth first. Ledges lie above the bottom.',
         );
         $candidate = $drop->candidate();
         $fall = Fall::of(
@@ -132,7 +132,7 @@ final readonly class PlanForm
 
         return $seconds > 0.0 && $seconds <= 3600.0
             ? $seconds
-            : throw InvalidInput::because('seconds', 'A cast takes more than nothing and at most an hour.');
+            : throw InvalidInput::because('seconds', 'A cast takes over 0 and up to an hour.');
     }
 
     /**
@@ -199,7 +199,9 @@ final readonly class PlanForm
     {
         $word = mb_strtolower(trim($this->text($field)));
 
-        return in_array($word, $words, true) ? $word : throw InvalidInput::because($field, 'Say '.implode(' or ', $words).'.');
+        return in_array($word, $words, true) ? $word : throw InvalidInput::because(
+            $field, 'Say {words}.', words: implode(' or ', $words),
+        );
     }
 
     private function text(string $field): string

@@ -51,7 +51,7 @@ final readonly class CrewKeeper
     {
         DB::transaction(function () use ($code, $uuid): void {
             $crew = Crew::query()->open()->where('code', ShareCode::plain($code))->first()
-                ?? throw InvalidInput::because('code', 'Nothing is shared by that code; look at it once more, or ask for a new one.');
+                ?? throw InvalidInput::because('code', 'Nothing is shared by that code. Check it, or ask for a new one.');
             $outing = Logbook::of($this->user)->underWay();
             if ($outing?->crew_id === $crew->id) {
                 return;

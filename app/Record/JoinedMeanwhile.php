@@ -14,7 +14,7 @@ final class JoinedMeanwhile extends RuntimeException
 {
     public static function told(): self
     {
-        return new self('One of these two was joined or taken away meanwhile; look at the list again.');
+        return new self('One of these two was joined or taken away meanwhile. Look at the list again.');
     }
 
     /** 409 where a program asks; a page is shown again with the sentence. */

@@ -16,6 +16,7 @@ use App\Tackle\RodKeeper;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Cadence\Steps;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -96,7 +97,7 @@ final readonly class Logbook
             $rod = $this->rodFor($rod, $lureId);
             $lure = $lureId === null ? null : $this->lureOf($lureId, $at);
             if ($lure?->isLost() === true) {
-                throw InvalidInput::because('lure', 'All of these are lost; tie on another, or say in the tackle box that you have more.');
+                throw InvalidInput::because('lure', 'All of these are lost. Tie on another, or add more in the tackle box.');
             }
             if ($lure !== null) {
                 $this->demandHole($lure, $hole);
@@ -128,7 +129,7 @@ final readonly class Logbook
         $lure = $this->user->lures()->find($id);
 
         return $lure !== null && ($lure->retired_at === null || ($at !== null && $at->lessThan($lure->retired_at))) ? $lure
-            : throw InvalidInput::because('lure', 'That lure is no longer in your box; pick another.');
+            : throw InvalidInput::because('lure', 'That lure is no longer in your box. Pick another.');
     }
 
     /** Starts an outing with nothing on yet, unless one is under way; the same twice changes nothing. */
@@ -149,9 +150,9 @@ final readonly class Logbook
     private function rodFor(?string $uuid, ?int $lureId): ?Rod
     {
         $rod = $uuid === null ? $this->user->rodInHand() : $this->user->rods()->onBoard()->where('uuid', $uuid)->first()
-            ?? throw InvalidInput::because('rod', 'That rod is not on board any more; choose another.');
+            ?? throw InvalidInput::because('rod', 'That rod is off the boat. Choose another.');
         if ($lureId !== null && $rod?->still === true) {
-            throw InvalidInput::because('rod', "The {$rod->name} stays out with other bait; tie this on another rod.");
+            throw InvalidInput::because('rod', 'The {rod} stays out with other bait. Tie this on another rod.', rod: $rod->name);
         }
         if ($lureId === null && $rod?->still !== true) {
             throw InvalidInput::because('lure', 'Say which lure is tied on; only a still rod has other bait.');
@@ -272,7 +273,7 @@ final readonly class Logbook
                 return;
             }
             if ($this->underWay() !== null) {
-                throw InvalidInput::because('outing', 'Another outing is under way; end it first.');
+                throw InvalidInput::because('outing', 'Another outing is under way. End it first.');
             }
             $outing->update(['ended_at' => null]);
         });
@@ -284,7 +285,9 @@ final readonly class Logbook
         if ($hole === null ? $names !== [] : ! in_array($hole, $names, true)) {
             throw InvalidInput::because(
                 'hole',
-                $names === [] ? 'This lure has no line holes.' : 'This lure has the holes '.implode(', ', $names).'; choose one of them.',
+                $names === [] ? 'This lure has no line holes.' : Words::of(
+                    'This lure has the holes {names}. Choose one of them.', names: implode(', ', $names),
+                ),
             );
         }
     }

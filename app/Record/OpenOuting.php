@@ -16,11 +16,11 @@ final class OpenOuting
     {
         $outing->refresh();
         if ($outing->deleted_at !== null) {
-            throw InvalidInput::because('outing', 'This outing is taken away; bring it back to log more.');
+            throw InvalidInput::because('outing', 'This outing is taken away. Bring it back to log more.');
         }
         // What was tapped before the end, on another device or without a connection, belongs to it.
         if ($outing->ended_at !== null && ($at === null || $at->greaterThan($outing->ended_at))) {
-            throw InvalidInput::because('outing', 'This outing has ended; start a new one to log more.');
+            throw InvalidInput::because('outing', 'This outing has ended. Start a new one to log more.');
         }
     }
 }

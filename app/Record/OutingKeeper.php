@@ -77,7 +77,7 @@ final readonly class OutingKeeper
     public function join(Outing $outing, Outing $into): void
     {
         if ($outing->id === $into->id) {
-            throw InvalidInput::because('into', 'An outing cannot be joined to itself; choose another.');
+            throw InvalidInput::because('into', "An outing can't be joined to itself. Choose another.");
         }
         [$first, $second] = $outing->started_at < $into->started_at ? [$outing, $into] : [$into, $outing];
         if (($first->ended_at ?? Carbon::now())->diffInHours($second->started_at, false) > self::APART_H) {

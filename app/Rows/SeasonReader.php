@@ -18,6 +18,7 @@ use Eskith\Core\Record\Season;
 use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Database\Query\Builder;
@@ -267,8 +268,8 @@ final readonly class SeasonReader
     private static function hooks(array $hooks): string
     {
         $parts = array_filter([
-            isset($hooks['front']) ? 'front '.Coerce::text($hooks['front']) : '',
-            isset($hooks['rear']) ? 'rear '.Coerce::text($hooks['rear']) : '',
+            isset($hooks['front']) ? Words::of('front {hook}', hook: Coerce::text($hooks['front'])) : '',
+            isset($hooks['rear']) ? Words::of('rear {hook}', hook: Coerce::text($hooks['rear'])) : '',
             Coerce::text($hooks['style'] ?? ''),
         ]);
 

@@ -99,7 +99,7 @@ final readonly class AnglerRules
         $rule = CustomRuleForm::rule($uuid, $fields, $this->user->settings()->units);
         $others = array_filter($this->choices->own, static fn (CustomRule $other): bool => $other->id !== $uuid);
         if (count($others) >= self::MOST_OWN) {
-            throw InvalidInput::because('name', 'There is room for '.self::MOST_OWN.' rules of your own; take one away first.');
+            throw InvalidInput::because('name', 'There is room for {most} rules of your own. Take one away first.', most: self::MOST_OWN);
         }
         $this->demandNewName($rule, $others);
 
@@ -142,7 +142,9 @@ final readonly class AnglerRules
     private function demandWeight(string $id, float $weight): void
     {
         if (! is_finite($weight) || $weight < 0 || $weight > RuleChoices::MOST_WEIGHT) {
-            throw InvalidInput::because('weight', "Rule {$id} can count from 0 to ".RuleChoices::MOST_WEIGHT.' times its usual points.');
+            throw InvalidInput::because(
+                'weight', 'Rule {id} can count from 0 to {most} times its usual points.', id: $id, most: RuleChoices::MOST_WEIGHT,
+            );
         }
     }
 
@@ -152,8 +154,8 @@ final readonly class AnglerRules
         foreach ($others as $other) {
             if (mb_strtolower($other->name) === mb_strtolower($rule->name)) {
                 throw InvalidInput::because(
-                    'name',
-                    "You have a rule \"{$other->name}\" already; change that one, or say otherwise what this one holds.",
+                    'name', 'You have a rule "{other}" already. Change that one, or word this one differently.',
+                    other: $other->name,
                 );
             }
         }

@@ -31,7 +31,7 @@ final class RuleFile
     {
         $file = JsonBounds::hold($text) ? json_decode($text, true, JsonBounds::LEVELS) : null;
         if (! is_array($file) || ($file['format'] ?? null) !== 'eskith-rules' || ($file['version'] ?? null) !== 1) {
-            throw InvalidInput::because('file', 'That is no file of Eskith rules; choose one that was exported here.');
+            throw InvalidInput::because('file', 'That is no file of Eskith rules. Choose one that was exported here.');
         }
         $fields = Fields::of($file);
         $weights = [];

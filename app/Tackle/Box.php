@@ -73,7 +73,9 @@ final readonly class Box
         return DB::transaction(function () use ($uuid, $columns): Lure {
             $known = $this->user->lures()->where('uuid', $uuid)->first();
             if ($known === null && $this->room() < 1) {
-                throw InvalidInput::because('uuid', 'A box holds at most '.number_format(Caps::of('lures')).' lures; this one is full.');
+                throw InvalidInput::because(
+                    'uuid', 'A box holds at most {most} lures; this one is full.', most: number_format(Caps::of('lures')),
+                );
             }
 
             return $known ?? $this->user->lures()->create(
@@ -100,7 +102,7 @@ final readonly class Box
     public function change(array $each): array
     {
         if (count($each) > Caps::of('lures')) {
-            throw InvalidInput::because('each', 'At most '.number_format(Caps::of('lures')).' lures are changed at once.');
+            throw InvalidInput::because('each', 'At most {most} lures are changed at once.', most: number_format(Caps::of('lures')));
         }
 
         return DB::transaction(function () use ($each): array {

@@ -82,7 +82,7 @@ final class BoxFile
             throw InvalidInput::because('file', 'That file is over 12 MB; a box is much smaller. Split it, or choose another.');
         }
         if (str_starts_with($bytes, 'PK') || str_starts_with($bytes, "\x1f\x8b") || str_contains(substr($bytes, 0, 2000), "\0")) {
-            throw InvalidInput::because('file', 'That is a packed or other file; choose the CSV or JSON itself.');
+            throw InvalidInput::because('file', 'That is a packed or other file. Choose the CSV or JSON itself.');
         }
         $text = Csv::text($bytes);
         $rows = preg_match('/^\s*[\[{]/', $text) === 1 ? self::fromJson($text) : self::fromCsv($text);
@@ -91,7 +91,7 @@ final class BoxFile
         }
 
         return count($rows) <= Caps::of('lures') ? $rows : throw InvalidInput::because(
-            'file', 'That file has over '.number_format(Caps::of('lures')).' rows, and a box holds no more; split it.',
+            'file', 'That file has over {most} rows, and a box holds no more. Split it.', most: number_format(Caps::of('lures')),
         );
     }
 

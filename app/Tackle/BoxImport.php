@@ -8,6 +8,7 @@ use App\Database\Caps;
 use App\Models\Lure;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -40,7 +41,9 @@ final class BoxImport
             if ($planned['status'] === 'add' && $room-- < 1) {
                 $planned = [
                     'status' => 'refused',
-                    'words' => 'A box holds at most '.number_format(Caps::of('lures')).' lures; there is no room for this one.',
+                    'words' => Words::of(
+                        'A box holds at most {most} lures; there is no room for this one.', most: number_format(Caps::of('lures')),
+                    ),
                     'uuid' => '', 'columns' => [],
                 ];
             }
@@ -140,7 +143,7 @@ final class BoxImport
         $id = $fields['id'] ?? '';
         if ($id !== '') {
             if (! is_string($id) || ! Str::isUuid($id)) {
-                throw InvalidInput::because('id', 'The id is one that Eskith gave; leave it empty for a new lure.');
+                throw InvalidInput::because('id', 'The id is one that Eskith gave. Leave it empty for a new lure.');
             }
             $id = mb_strtolower($id);
             if (isset($seen[$id])) {

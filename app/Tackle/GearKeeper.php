@@ -81,7 +81,7 @@ final readonly class GearKeeper
                     : null,
                 'gear' => $this->user->gear()->find((int) $id)?->update(['put_on' => Carbon::today()]) === true ? 'Leader retied' : null,
                 default => null,
-            } ?? throw InvalidInput::because('item', 'That is not in your box any more.');
+            } ?? throw InvalidInput::because('item', 'That is gone from your box.');
             History::query()->create(
                 ['user_id' => $this->user->id, 'uuid' => $uuid, "{$kind}_id" => (int) $id, 'what' => $what, 'at' => Carbon::now()],
             );

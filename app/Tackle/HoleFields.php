@@ -47,7 +47,7 @@ final class HoleFields
         foreach (preg_split('/\s*[;|]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $hole) {
             if (preg_match('/^(\S+)\s+(\S+)\s+(\S+)$/', $hole, $parts) !== 1) {
                 throw InvalidInput::because(
-                    'holes', "\"{$hole}\" is not a hole; write its name and its two figures in mm, such as front 18 10.",
+                    'holes', '"{hole}" is not a hole. Write its name and two figures in mm: front 18 10.', hole: $hole,
                 );
             }
             $holes[] = ['name' => $parts[1], 'x' => $parts[2], 'y' => $parts[3]];

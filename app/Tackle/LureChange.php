@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tackle;
 
 use App\Models\Lure;
+use Eskith\Core\Words\Words;
 
 /** A change of some fields of one lure, as somebody wants it who has seen a version of it. */
 final readonly class LureChange
@@ -33,8 +34,10 @@ final readonly class LureChange
             if ($theirs !== self::text($mine) && (! array_key_exists($field, $saw) || $theirs !== self::text($saw[$field]))) {
                 $name = str_replace(['.', '_'], ' ', $field);
                 throw new LureConflict(
-                    "This lure was changed elsewhere meanwhile: {$name} is “{$theirs}” there, and would become “"
-                        .self::text($mine).'” here.',
+                    Words::of(
+                        'This lure was changed elsewhere: {name} is “{theirs}” there, “{mine}” here.',
+                        name: $name, theirs: $theirs, mine: self::text($mine),
+                    ),
                     $row->id, $row->version,
                 );
             }

@@ -52,7 +52,9 @@ final class LureForm
     {
         foreach (array_keys($set) as $field) {
             if (! in_array($field, self::FIELDS, true)) {
-                throw InvalidInput::because((string) $field, 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".');
+                throw InvalidInput::because(
+                    (string) $field, 'A lure has nothing called "{what}".', what: mb_substr((string) $field, 0, 30),
+                );
             }
         }
         $columns = [
@@ -167,7 +169,9 @@ final class LureForm
                 $count = filter_var($set[$field], FILTER_VALIDATE_INT, ['options' => ['min_range' => $low, 'max_range' => $high]]);
                 $columns[$field] = $count !== false
                     ? $count
-                    : throw InvalidInput::because($field, ucfirst($field)." is a whole number from {$low} to {$high}.");
+                    : throw InvalidInput::because(
+                        $field, '{what} is a whole number from {low} to {high}.', what: ucfirst($field), low: $low, high: $high,
+                    );
             }
         }
         if (array_key_exists('buy_again', $set)) {
@@ -192,7 +196,7 @@ final class LureForm
                 $millimetres = Typed::number($set[$field], $field);
                 $columns[$column] = $millimetres >= Proportions::RANGE_MM[0] && $millimetres <= Proportions::RANGE_MM[1]
                     ? $millimetres
-                    : throw InvalidInput::because($field, ucfirst($field).' is between 3 and 300 mm.');
+                    : throw InvalidInput::because($field, '{what} is between 3 and 300 mm.', what: ucfirst($field));
             }
         }
         if (array_key_exists('holes', $set)) {
@@ -223,7 +227,9 @@ final class LureForm
             : ($given ?? []);
         $named = is_array($given) ? array_map(static fn (mixed $one): string => str_replace(' ', '_', Coerce::text($one)), $given) : [''];
         if (array_diff($named, Accent::ticked()) !== []) {
-            throw InvalidInput::because('accents', 'What was added is any of '.str_replace('_', ' ', implode(', ', Accent::ticked())).'.');
+            throw InvalidInput::because(
+                'accents', 'What was added is any of {it}.', it: str_replace('_', ' ', implode(', ', Accent::ticked())),
+            );
         }
 
         return array_values(array_intersect(Accent::ticked(), $named));
@@ -237,11 +243,11 @@ final class LureForm
     private static function group(mixed $given, array $kinds, string $name, array $kept): array
     {
         if (! is_array($given)) {
-            throw InvalidInput::because($name, "\"{$name}\" is a group of fields.");
+            throw InvalidInput::because($name, '"{name}" is a group of fields.', name: $name);
         }
         foreach ($given as $field => $value) {
             $kind = $kinds[$field] ?? throw InvalidInput::because(
-                "{$name}.{$field}", 'A lure has nothing called "'.mb_substr((string) $field, 0, 30).'".',
+                "{$name}.{$field}", 'A lure has nothing called "{what}".', what: mb_substr((string) $field, 0, 30),
             );
             $read = match (true) {
                 $kind === 'flag' => Typed::flag($value, "{$name}.{$field}") ?: null,
@@ -249,7 +255,7 @@ final class LureForm
                 $kind === 'date' => $value === null || $value === '' ? null : Typed::date($value, "{$name}.{$field}"),
                 is_array($kind) => in_array($value ?? '', $kind, true)
                     ? $value
-                    : throw InvalidInput::because("{$name}.{$field}", 'It is one of '.implode(', ', array_filter($kind)).'.'),
+                    : throw InvalidInput::because("{$name}.{$field}", 'It is one of {kind}.', kind: implode(', ', array_filter($kind))),
                 default => Typed::text($value, "{$name}.{$field}", (int) $kind),
             };
             $kept[(string) $field] = $read;
@@ -271,7 +277,7 @@ final class LureForm
             'finish' => 'which finish it has, such as silver',
         ] as $column => $words) {
             if (! isset($columns[$column])) {
-                throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, "Say {$words}.");
+                throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, 'Say {words}.', words: $words);
             }
         }
         $family = Family::from(Coerce::text($columns['family']));

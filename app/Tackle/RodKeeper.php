@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Rows\LastWriterWins;
 use Eskith\Core\Rig\Connector;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -68,7 +69,7 @@ final readonly class RodKeeper
                 return;
             }
             if ($this->user->rods()->onBoard()->count() >= self::MOST) {
-                throw InvalidInput::because('name', 'There are '.self::MOST.' rods on board; take one off first.');
+                throw InvalidInput::because('name', 'There are {most} rods on board. Take one off first.', most: self::MOST);
             }
             $like = $this->user->rodInHand();
             if ($like === null) {
@@ -140,13 +141,15 @@ final readonly class RodKeeper
         DB::transaction(function () use ($uuid, $rod, $at): void {
             $at ??= Carbon::now();
             $rod = $rod === null ? $this->user->rodInHand() : $this->user->rods()->where('uuid', $rod)->first();
-            $rod ?? throw InvalidInput::because('rod', 'That rod is not there any more.');
+            $rod ?? throw InvalidInput::because('rod', 'That rod is gone.');
             if ($this->user->history()->where('uuid', $uuid)->exists()) {
                 return;
             }
             History::query()->create([
                 'user_id' => $this->user->id, 'uuid' => $uuid, 'rod_id' => $rod->id,
-                'what' => 'Leader retied: '.mb_substr($rod->name, 0, 40).", after {$this->wornInWords($rod)}", 'at' => $at,
+                'what' => Words::of(
+                    'Leader retied: {rod}, after {worn}', rod: mb_substr($rod->name, 0, 40), worn: $this->wornInWords($rod),
+                ), 'at' => $at,
             ]);
             // One that is heard of late changes nothing that was tied after it.
             $rod->update(['retied_at' => $rod->retied_at === null ? $at : max($rod->retied_at, $at)]);

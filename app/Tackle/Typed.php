@@ -16,10 +16,12 @@ final class Typed
             ? trim((string) $value)
             : throw InvalidInput::because($field, 'A short text is needed here.');
         if (! PlainText::isReadable((string) (is_scalar($value) ? $value : ''))) {
-            throw InvalidInput::because($field, 'There are characters in this that cannot be read; type it anew.');
+            throw InvalidInput::because($field, "There are characters in this that can't be read. Type it again.");
         }
 
-        return mb_strlen($text) <= $longest ? $text : throw InvalidInput::because($field, "At most {$longest} characters fit here.");
+        return mb_strlen($text) <= $longest ? $text : throw InvalidInput::because(
+            $field, 'At most {longest} characters fit here.', longest: $longest,
+        );
     }
 
     public static function number(mixed $value, string $field): float

@@ -42,8 +42,7 @@ final readonly class BalanceFit
         if (self::widestSine($readings) < self::PARALLEL) {
             throw InvalidInput::because(
                 'readings',
-                'These readings hang nearly the same way, so they do not fix a balance point; add one from a hole that hangs at '
-                    .'least 6° differently.',
+                'These readings hang too much alike to fix a balance point. Add one that hangs 6° or more differently.',
             );
         }
         $x = ($ar * $bb - $br * $ab) / $determinant;
@@ -54,7 +53,7 @@ final readonly class BalanceFit
             $squares += ($a * $x + $b * $y - $r) ** 2;
         }
         if (! (abs($x) <= 300 && abs($y) <= 300)) {
-            throw InvalidInput::because('readings', 'These readings meet far off the lure; read the angles again.');
+            throw InvalidInput::because('readings', 'These readings meet far off the lure. Read the angles again.');
         }
 
         return new self(Point::of($x, $y), sqrt($squares / count($readings)));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Cadence;
 
+use Eskith\Core\Words\Words;
+
 /** Two schools of how a blade is let back down. */
 enum BladeFall: string
 {
@@ -13,16 +15,15 @@ enum BladeFall: string
     /** The school by name. */
     public function word(): string
     {
-        return $this->value.' fall';
+        return Words::of('{value} fall', value: $this->value);
     }
 
     /** What it trades, in a sentence. */
     public function says(): string
     {
         return match ($this) {
-            self::Controlled => 'On a tight line: bites on the way down are felt, and it seldom fouls.',
-            self::Free => 'Straight back to a thump on the bottom: sooner down, but bites are found only on the next lift, and '
-                .'it fouls more.',
+            self::Controlled => 'You feel bites on the way down. Seldom fouls.',
+            self::Free => 'Quicker. You feel bites only on the next lift. Fouls more.',
         };
     }
 

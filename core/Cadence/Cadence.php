@@ -79,20 +79,20 @@ enum Cadence: string
     public function says(): string
     {
         return match ($this) {
-            self::ShortPop => 'Steep and short, back to the bottom every time; let out a hand or two more line when the bottom is missed.',
-            self::HighPop => 'Well off the bottom, then slowly down again: for active fish and reaction bites.',
+            self::ShortPop => 'Steep and short, back to the bottom every time.',
+            self::HighPop => 'Well off the bottom, then slowly down: for active fish and reaction bites.',
             self::LowHop => 'Just until it vibrates: for sluggish fish, slick calm and cold.',
             self::ClockSweep => 'Cast; raise the rod from one clock position to another, let it fall, reel the slack.',
-            self::DeadStick => 'Still on the bottom with a tiny hop now and then; watch the belly of the line.',
-            self::SteadyLift => 'From the bottom, line taut, one even rise as high as rod and arm go, then free to slack.',
+            self::DeadStick => 'Still on the bottom, with a tiny hop now and then. Watch the belly of the line.',
+            self::SteadyLift => 'Line tight, one even rise as high as rod and arm go. Then let it drop.',
             self::FlutterDrop => 'Lift, and follow it down with a little slack.',
             self::HandFeed => "Arm's lengths of line by hand, for marks straight below.",
-            self::SlowRoll => 'A steady slow retrieve just over rock or weed, or through fish that hang in the water.',
+            self::SlowRoll => 'A slow steady retrieve just over rock or weed, or through suspended fish.',
             self::WallFall => 'Down the wall, a little lift, down again, close to the rock.',
             self::RideTheTide => 'Open bail and the smallest hops, past the poles.',
             self::Float => 'A light blade fluttering down through suspended fish.',
             self::TallRise => 'Like the steady lift, but faster and far up the water.',
-            self::SlowPull => 'Cast; draw it a foot or less, slowly, only until it vibrates; down on a tight line, wait, reel the slack.',
+            self::SlowPull => 'Cast. Pull a foot or less, slowly, until it vibrates. Let it down tight, wait, reel the slack.',
         };
     }
 

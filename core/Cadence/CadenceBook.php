@@ -31,7 +31,9 @@ final readonly class CadenceBook
     public function with(Cadence $cadence, float $liftM, float $liftSeconds, float $pauseSeconds): self
     {
         if (! $cadence->hasNumbers()) {
-            throw InvalidInput::because('cadence', ucfirst($cadence->word()).' is reeled without a stop, so there are no numbers to it.');
+            throw InvalidInput::because(
+                'cadence', '{cadence} is reeled without a stop, so there are no numbers to it.', cadence: ucfirst($cadence->word()),
+            );
         }
         foreach ([
             ['lift', $liftM, self::LIFT_M, 'The lift must lie between 1 cm and 12 m.'],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Cadence;
 
+use Eskith\Core\Words\Words;
+
 /** One repeat of a cadence counted, one count a second, so that it can be repeated exactly. */
 final readonly class Counts
 {
@@ -31,8 +33,14 @@ final readonly class Counts
     /** "up quick, down 1, wait 2". */
     public function words(): string
     {
-        return ($this->up === 0 ? 'up quick' : "up {$this->up}").", down {$this->down}".(
-            $this->still === 0 ? ', no wait' : ", wait {$this->still}"
+        return Words::of(
+            match (true) {
+                $this->up === 0 && $this->still === 0 => 'up quick, down {down}, no wait',
+                $this->up === 0 => 'up quick, down {down}, wait {still}',
+                $this->still === 0 => 'up {up}, down {down}, no wait',
+                default => 'up {up}, down {down}, wait {still}',
+            },
+            up: $this->up, down: $this->down, still: $this->still,
         );
     }
 }

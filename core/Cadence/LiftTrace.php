@@ -61,7 +61,7 @@ final readonly class LiftTrace
         $rise = $count === 0 ? 0.0 : $heights[$count - 1] - $heights[0];
         if ($count < self::FEWEST || $duration < self::SHORTEST_S || $rise < self::LOWEST_M) {
             throw InvalidInput::because(
-                $field, 'There is no lift in this recording: it takes at least 4 samples, 0.2 s and a rise of 5 cm.',
+                $field, 'No lift in this recording. It takes 4 samples, 0.2 s and a rise of 5 cm.',
             );
         }
         if ($duration > self::LONGEST_S) {

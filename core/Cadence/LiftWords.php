@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Cadence;
 
+use Eskith\Core\Words\Words;
+
 /** Lifts that were made, said against the lift that is wanted. */
 final class LiftWords
 {
@@ -40,7 +42,9 @@ final class LiftWords
         $words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
         $named = $words[count($lifts) - 1] ?? (string) count($lifts);
 
-        return $spread === null ? '' : "{$named} lifts within ".max(1, (int) round(100 * $spread))."\u{A0}% of each other";
+        return $spread === null ? '' : Words::of(
+            "{named} lifts within {spread}\u{A0}% of each other", named: $named, spread: max(1, (int) round(100 * $spread)),
+        );
     }
 
     /** How its speed stands to the one that is wanted. */
@@ -50,9 +54,9 @@ final class LiftWords
 
         return match (true) {
             abs($ratio - 1) <= self::FELT => 'as fast as wanted',
-            $ratio > 2.0 => round($ratio, 1).' times as fast as wanted',
-            $ratio > 1.0 => round(100 * ($ratio - 1))."\u{A0}% faster than wanted",
-            default => round(100 * (1 - $ratio))."\u{A0}% slower than wanted",
+            $ratio > 2.0 => Words::of('{ratio} times as fast as wanted', ratio: round($ratio, 1)),
+            $ratio > 1.0 => Words::of("{ratio}\u{A0}% faster than wanted", ratio: round(100 * ($ratio - 1))),
+            default => Words::of("{ratio}\u{A0}% slower than wanted", ratio: round(100 * (1 - $ratio))),
         };
     }
 }

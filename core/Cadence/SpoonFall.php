@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Cadence;
 
+use Eskith\Core\Words\Words;
+
 /** Two schools of how a spoon goes down. */
 enum SpoonFall: string
 {
@@ -13,16 +15,15 @@ enum SpoonFall: string
     /** The school by name. */
     public function word(): string
     {
-        return $this->value.' fall';
+        return Words::of('{value} fall', value: $this->value);
     }
 
     /** What it trades, in a sentence. */
     public function says(): string
     {
         return match ($this) {
-            self::Slack => 'With a little slack: it flutters, which makes most bites, but a bite shows only as a line that '
-                .'moves aside or stops, and it fouls more.',
-            self::Taut => 'On a tight line: like a stone, sooner down, bites are felt and it seldom fouls, but it does not flutter.',
+            self::Slack => 'Flutters for the most bites; watch the line for them. Fouls more.',
+            self::Taut => 'Quicker, and you feel bites. Seldom fouls. No flutter.',
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Care;
 
+use Eskith\Core\Words\Words;
+
 /** Short cautions where the readings call for them, the gravest first; never instead of local rules. */
 final class Cautions
 {
@@ -35,8 +37,8 @@ final class Cautions
     {
         return $day->waterC === null || $day->waterC >= self::JACKET_C ? null
             : new Caution(
-                'cold', "{$day->units->temperature->print($day->waterC)} water",
-                'Wear the life jacket: breath goes in the first minute, hands in about ten.',
+                'cold', Words::of('{temperature} water', temperature: $day->units->temperature->print($day->waterC)),
+                'Wear the life jacket.', 'Breath goes in the first minute, hands in about ten.',
             );
     }
 
@@ -46,8 +48,10 @@ final class Cautions
 
         return ! $day->ice && ! $near ? null
             : new Caution(
-                'ice', $day->ice ? 'Ice about' : "Ice may be about at {$day->units->temperature->print((float) $day->waterC)}",
-                'Never fish alone; keep off it unless you know how thick it is.',
+                'ice', $day->ice ? 'Ice about' : Words::of(
+                    'Ice may be about at {temperature}', temperature: $day->units->temperature->print((float) $day->waterC),
+                ),
+                'Never fish alone.', 'Keep off the ice unless you know how thick it is.',
             );
     }
 
@@ -55,9 +59,10 @@ final class Cautions
     {
         return $day->windMs === null || $day->windMs < self::WINDY_MS ? null
             : new Caution(
-                'wind', "{$day->units->speed->print($day->windMs)} of wind",
-                $day->onFoot ? 'Waves break on banks and walls: keep back from the edge, and off wet rock.'
-                    : 'Rough for a small boat: keep near shelter and turn back early.',
+                'wind', Words::of('{speed} of wind', speed: $day->units->speed->print($day->windMs)),
+                $day->onFoot ? 'Keep back from the edge, and off wet rock.'
+                    : 'Keep near shelter and turn back early.',
+                $day->onFoot ? 'Waves break on banks and walls.' : 'It gets rough for a small boat.',
             );
     }
 
@@ -65,7 +70,7 @@ final class Cautions
     {
         return ! $day->weir
             ? null
-            : new Caution('weir', 'Weir or dam near', 'Stay out of the marked zone; the water can rise without warning.');
+            : new Caution('weir', 'Weir or dam near', 'Stay out of the marked zone.', 'The water can rise without warning.');
     }
 
     private static function deep(Circumstances $day): ?Caution
@@ -76,8 +81,9 @@ final class Cautions
         $times = number_format(SwimBladder::swelling($day->depthM), 1);
 
         return new Caution(
-            'deep', "{$day->units->depth->print($day->depthM)} deep",
-            "A swim bladder swells to {$times} times its size on the way up. To release fish, fish shallower or use a descending device.",
+            'deep', Words::of('{depth} deep', depth: $day->units->depth->print($day->depthM)),
+            'To release fish, fish shallower or use a descending device.',
+            Words::of('A swim bladder swells to {times}× on the way up.', times: $times),
         );
     }
 
@@ -85,8 +91,8 @@ final class Cautions
     {
         return $day->protected === '' ? null
             : new Caution(
-                'protected', "Protected here, by your notes: {$day->protected}",
-                'Do not fish for them. One hooked by accident stays in the water and goes free; the warden knows more.',
+                'protected', Words::of('Protected here, by your notes: {protected}', protected: $day->protected),
+                'Do not fish for them.', 'One hooked by accident stays in the water and goes free; the warden knows more.',
             );
     }
 
@@ -94,7 +100,7 @@ final class Cautions
     {
         return ! in_array($day->sought, self::SPINY, true) ? null
             : new Caution(
-                'spines', ucfirst($day->sought->word()).': spines and trebles',
+                'spines', Words::of('{sought}: spines and trebles', sought: ucfirst($day->sought->word())),
                 'Unhook with pliers, mind the back fin, hold big fish level.',
             );
     }
@@ -103,11 +109,13 @@ final class Cautions
     {
         return $day->localRules === ''
             ? new Caution(
-                'rules', 'Local rules'.($day->waterName === null ? '' : ", {$day->waterName}"),
-                'Look up seasons, sizes, bag, rods and hooks, and note them under Before you go: they come before anything said here.',
+                'rules', $day->waterName === null ? 'Local rules' : Words::of('Local rules, {water}', water: $day->waterName),
+                'Look up seasons, sizes, bag, rods and hooks. They come before anything said here. Note them under Before you go.',
             )
             : new Caution(
-                'rules', 'Your notes of the rules'.($day->waterName === null ? '' : ", {$day->waterName}"),
+                'rules', $day->waterName === null
+                    ? 'Your notes on the rules'
+                    : Words::of('Your notes on the rules, {water}', water: $day->waterName),
                 rtrim($day->localRules, '.').'.',
             );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Care;
 
 use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Words\Words;
 
 /** The one thing to mind with a fish in hand, at the moment it matters. */
 final class FishCare
@@ -36,8 +37,10 @@ final class FishCare
 
         return match (true) {
             self::isNamed($name, $protected) => 'Protected here, by your notes: keep it in the water and let it go.',
-            $swells && $depthM !== null && $depthM > self::DEEP_M => "From {$units->depth->print($depthM)} its bladder has swollen "
-                .round(SwimBladder::swelling($depthM), 1).'×: use a descending device, or keep what you may.',
+            $swells && $depthM !== null && $depthM > self::DEEP_M => Words::of(
+                'From {depth} its bladder has swollen {swelling}×: use a descending device, or keep what you may.',
+                depth: $units->depth->print($depthM), swelling: round(SwimBladder::swelling($depthM), 1),
+            ),
             in_array($name, self::SPINY, true) => 'Mind the spines; pliers for the trebles.',
             in_array($name, self::TOOTHED, true) => 'Mind the teeth; long pliers for the trebles.',
             default => '',

@@ -22,8 +22,8 @@ final class FishWeight
         [$low, $high] = $fish->lengthsM();
         if (! ($lengthM >= $low - self::TINY_M && $lengthM <= $high + self::TINY_M)) {
             throw InvalidInput::because(
-                'length_m',
-                'The weight of a '.$fish->word().' is told for lengths from '.round(100 * $low).' to '.round(100 * $high).' cm.',
+                'length_m', 'The weight of a {fish} is told for lengths from {low} to {high} cm.',
+                fish: $fish->word(), low: round(100 * $low), high: round(100 * $high),
             );
         }
         [$a, $b] = $fish->equation();
@@ -49,7 +49,7 @@ final class FishWeight
         $kg = self::BY_GIRTH * $lengthM * $girthM ** 2;
         $share = $kg / self::kg($fish, $lengthM);
         if ($share < self::BELIEVED[0] || $share > self::BELIEVED[1]) {
-            throw InvalidInput::because('girth', 'That girth hardly goes with that length; measure it at the thickest.');
+            throw InvalidInput::because('girth', 'That girth hardly goes with that length. Measure it at the thickest.');
         }
 
         return $kg;

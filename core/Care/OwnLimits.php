@@ -6,6 +6,7 @@ namespace Eskith\Core\Care;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /**
  * What an angler has written down for one kind of fish on one water: sizes, a slot that goes back, a bag, closed days. Their
@@ -61,11 +62,14 @@ final readonly class OwnLimits
     public function words(Unit $length): string
     {
         return implode(', ', array_filter([
-            $this->shortestM === null ? '' : "from {$length->print($this->shortestM)}",
-            $this->slotFromM === null ? '' : "{$length->print($this->slotFromM)} to {$length->print((float) $this->slotToM)} goes back",
-            $this->longestM === null ? '' : "up to {$length->print($this->longestM)}",
+            $this->shortestM === null ? '' : Words::of('from {length}', length: $length->print($this->shortestM)),
+            $this->slotFromM === null ? '' : Words::of(
+                '{length} to {upTo} goes back',
+                length: $length->print($this->slotFromM), upTo: $length->print((float) $this->slotToM),
+            ),
+            $this->longestM === null ? '' : Words::of('up to {length}', length: $length->print($this->longestM)),
             $this->bag === null ? '' : "{$this->bag} a day",
-            $this->closedFrom === null ? '' : "closed {$this->closedFrom} to {$this->closedTo}",
+            $this->closedFrom === null ? '' : Words::of('closed {from} to {to}', from: $this->closedFrom, to: $this->closedTo),
         ], static fn (string $part): bool => $part !== ''));
     }
 
@@ -79,7 +83,9 @@ final readonly class OwnLimits
     {
         return match (true) {
             $this->isClosed($day) => 'closed today',
-            $this->bag !== null && $kept >= $this->bag => $this->bag === 0 ? 'none to keep' : "the bag of {$this->bag} is full",
+            $this->bag !== null && $kept >= $this->bag => $this->bag === 0 ? 'none to keep' : Words::of(
+                'the bag of {bag} is full', bag: $this->bag,
+            ),
             $lengthM === null => null,
             $this->shortestM !== null && $lengthM < $this->shortestM => 'shorter than your card says',
             $this->longestM !== null && $lengthM > $this->longestM => 'longer than your card says',

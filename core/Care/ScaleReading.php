@@ -37,7 +37,7 @@ final class ScaleReading
         $half = intdiv(count($kg), 2);
         $middle = count($kg) % 2 === 1 ? $kg[$half] : ($kg[$half - 1] + $kg[$half]) / 2;
         if ($kg[0] < self::KG[0] || $kg[count($kg) - 1] > self::KG[1]) {
-            throw InvalidInput::because('scale', 'A fish weighs between 0.005 and 60 kg; read the scale again.');
+            throw InvalidInput::because('scale', 'A fish weighs between 0.005 and 60 kg. Read the scale again.');
         }
 
         return count($read) === 1 ? $read[0] : Measure::of($unit->fromSi($middle), $unit);

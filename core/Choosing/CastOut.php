@@ -32,7 +32,8 @@ final readonly class CastOut
      */
     public static function of(Candidate $candidate, Situation $situation): self
     {
-        $column = $situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first; a cast goes down through it.');
+        $column = $situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first. The cast goes '
+            .'down through it.');
         $aim = $situation->aim;
         $across = $column->across($aim->runs);
         $let = static fn (Bail $bail): Cast => Cast::of(

@@ -12,6 +12,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /** The answer to what to tie on, as it could be said aloud in the boat. */
 final readonly class Headline
@@ -40,25 +41,27 @@ final readonly class Headline
         $silent = $chooser?->book->isSilent() ?? false;
         $chooser = $silent ? null : $chooser;
         if ($box === []) {
-            $would = $chooser === null
-                ? ''
-                : ' For this water '.self::article($this->names->lure(IdealLure::best($chooser, $this->situation)->lure)).' would do.';
-
-            return ['Your box is empty', "Put in the lures you own, and Eskith chooses among them.{$would}"];
+            return ['Your box is empty', Words::sentences(
+                'Put in the lures you own, and Eskith chooses among them.',
+                $chooser === null ? '' : Words::of(
+                    'For this water {lure} would do.',
+                    lure: self::article($this->names->lure(IdealLure::best($chooser, $this->situation)->lure)),
+                ),
+            )];
         }
         if ($ranked === []) {
             $how = $this->situation->aim->how->word();
 
             return [
                 'Nothing in your box is worked this way',
-                "None of your lures has a {$how} cadence; change how you fish, or add a blade or a spoon.",
+                Words::of('None of your lures has a {how} cadence. Change how you fish, or add a blade or a spoon.', how: $how),
             ];
         }
         $first = $ranked[0]->candidate;
         if ($move) {
             return [
                 'Move: no bite here for long enough',
-                "If you stay, tie on the {$this->names->lure($first->lure)}. Start with it at the new spot too.",
+                Words::of('If you stay, tie on the {lure}. Start with it at the new spot too.', lure: $this->names->lure($first->lure)),
             ];
         }
         if ($this->situation->vertical() && $this->situation->column !== null && $this->holding($box) === 0) {
@@ -70,18 +73,23 @@ final readonly class Headline
 
             return [
                 'Fish the outer edge of the weed',
-                "Bare hooks foul on every lift in there. Along the edge tie on the {$this->names->lure($first->lure)}. "
-                    .($weedless === null
-                        ? 'A weedless spoon would come through.'
-                        : "Only the weedless {$this->names->lure($weedless->candidate->lure)} comes through it."),
+                $weedless === null
+                    ? Words::of(
+                        'Bare hooks foul on every lift in there. Along the edge tie on the {lure}. A weedless spoon would come through.',
+                        lure: $this->names->lure($first->lure),
+                    )
+                    : Words::of(
+                        'Bare hooks foul on every lift in there. Along the edge tie on the {lure}. Only the weedless {weedless} '
+                            .'comes through it.',
+                        lure: $this->names->lure($first->lure), weedless: $this->names->lure($weedless->candidate->lure),
+                    ),
             ];
         }
 
         if ($silent) {
             return [
                 'Every rule is switched off',
-                'So only ties order the box: least changed from what is on the line, then lighter first. Switch rules on again '
-                    .'under Rules.',
+                'The fewest changes from your line come first, then the lighter. Switch rules on again under Rules.',
             ];
         }
         if ($chooser !== null) {
@@ -89,23 +97,28 @@ final readonly class Headline
             if ($would->shames($ranked[0])) {
                 return [
                     'Nothing in your box suits this',
-                    'It has no '.$would->missing($box, $this->names).'; '.self::article(
-                        $this->names->lure($would->lure),
-                    ).' would do. '.$this->nearest($ranked[0]),
+                    Words::of(
+                        'It has no {missing}; {lure} would do. {nearest}',
+                        missing: $would->missing($box, $this->names),
+                        lure: self::article($this->names->lure($would->lure)),
+                        nearest: $this->nearest($ranked[0]),
+                    ),
                 ];
             }
         }
 
-        return ['Tie on the '.$this->names->lure($first->lure), $this->lead($box, $first->lure)];
+        return [Words::of('Tie on the {lure}', lure: $this->names->lure($first->lure)), $this->lead($box, $first->lure)];
     }
 
     private function nearest(Pick $first): string
     {
         $reasons = $first->reasons();
         usort($reasons, static fn (Reason $a, Reason $b): int => $a->points <=> $b->points);
-        $against = $reasons !== [] && $reasons[0]->points < 0 ? " {$reasons[0]->text}" : '';
 
-        return "Nearest comes the {$this->names->lure($first->candidate->lure)}.{$against}";
+        return Words::sentences(
+            Words::of('The {lure} comes nearest.', lure: $this->names->lure($first->candidate->lure)),
+            $reasons !== [] && $reasons[0]->points < 0 ? $reasons[0]->text : '',
+        );
     }
 
     private static function article(string $named): string
@@ -117,8 +130,8 @@ final readonly class Headline
     public static function unknownFlow(Situation $situation): string
     {
         return $situation->water->currentMs === null
-            ? 'Read the current, or the line angle at the rod: without one of them the lean cannot be worked out.'
-            : 'Say how the boat lies, or read its drift: without one of them the lean cannot be worked out.';
+            ? 'Read the current or the line angle to see how the line leans.'
+            : 'Read the drift, or say how the boat lies, to see how the line leans.';
     }
 
     /** @param  list<Lure>  $box */
@@ -126,39 +139,53 @@ final readonly class Headline
     {
         $count = count($box);
         if ($this->situation->isFishDepthAssumed() && $this->situation->water->depthM !== null) {
-            return 'How deep do they hang? Read it off the sonar; half the depth, '
-                .$this->situation->say->depth((float) $this->situation->fishDepthM()).', is taken till then.';
+            return Words::of(
+                'How deep do they hang? Read it off the sonar; half the depth, {depth}, is taken till then.',
+                depth: $this->situation->say->depth((float) $this->situation->fishDepthM()),
+            );
         }
         if ($this->situation->column === null && $this->situation->vertical()) {
-            return self::unknownFlow($this->situation).' Weight is chosen without the lean of the line.';
+            return Words::of(
+                '{unknownFlow} Until then the weight ignores that.', unknownFlow: self::unknownFlow($this->situation),
+            );
         }
         if (! $this->situation->vertical()) {
             $start = WeightSteps::startKg($this->situation->aim);
-            $where = $this->situation->onBottom() ? 'here' : 'to fish that hang';
-            $said = "For casting {$where}, {$this->situation->say->weight($start)} is the ";
             $species = $this->situation->aim->species;
             $steps = WeightSteps::index($first->massKg, $species) <=> WeightSteps::index($start, $species);
 
-            return $said.match ($steps) {
-                0 => 'weight to start with.',
-                1 => 'usual start; today a heavier one in your box beats it.',
-                default => 'usual start; today a lighter one in your box beats it.',
-            };
+            return Words::sentences(
+                Words::of(
+                    $this->situation->onBottom() ? 'Casting here, start with {start}.' : 'Casting to suspended fish, start with {start}.',
+                    start: $this->situation->say->weight($start),
+                ),
+                match ($steps) {
+                    0 => '',
+                    1 => 'Today a heavier one in your box beats it.',
+                    default => 'Today a lighter one in your box beats it.',
+                },
+            );
+        }
+        $least = $this->leastHoldingKg($box);
+        if ($least !== null) {
+            return Words::of(
+                $this->situation->water->onFoot ? 'Anything under {least} trails.' : 'Anything under {least} trails behind the boat.',
+                least: $this->situation->say->weight($least),
+            );
         }
         $holding = $this->holding($box);
         $limit = $this->situation->say->angle(Constants::VERTICAL_LIMIT_DEG);
-        $said = $holding === $count
+
+        return $holding === $count
             ? (
                 $count === 1
-                    ? "Your only lure stays within {$limit} here."
-                    : "All {$count} of your lures stay within {$limit} of straight down here."
+                    ? Words::of('Your only lure stays within {limit} here.', limit: $limit)
+                    : Words::of('All {count} of your lures stay within {limit} of straight down here.', count: $count, limit: $limit)
             )
-            : "{$holding} of your {$count} lures ".($holding === 1 ? 'stays' : 'stay')." within {$limit} of straight down here.";
-        $least = $this->leastHoldingKg($box);
-
-        $trails = $this->situation->water->onFoot ? 'trails.' : 'trails behind the boat.';
-
-        return $least === null ? $said : "{$said} Anything under {$this->situation->say->weight($least)} {$trails}";
+            : Words::of(
+                '{holding} of your {count} lures {holding|stays|stay} within {limit} of straight down here.',
+                holding: $holding, count: $count, limit: $limit,
+            );
     }
 
     /** @param  list<Lure>  $box */
@@ -197,24 +224,29 @@ final readonly class Headline
         }
         $say = $this->situation->say;
         $now = $angle === null || ! RestingLine::of($lure->body, $column)->holds
-            ? "the {$this->names->lure($lure)} comes nearest and still does not hold ".($column->hung ? 'its depth' : 'the bottom')
-            : "the {$this->names->lure($lure)} comes nearest at {$say->angle($angle)}";
+            ? Words::of(
+                $column->hung
+                    ? 'The {lure} comes nearest and still does not hold its depth.'
+                    : 'The {lure} comes nearest and still does not hold the bottom.',
+                lure: $this->names->lure($lure),
+            )
+            : Words::of('The {lure} comes nearest at {angle}.', lure: $this->names->lure($lure), angle: $say->angle($angle));
         $line = VerticalLimits::thickestLineM($lure->body, $column);
         $ways = [
             ...$this->goneWith($lure, $column),
-            ...($line !== null && $line >= self::THINNEST_LINE_M ? ['go down to '.Unit::Millimetre->print($line).' line'] : []),
+            ...($line !== null && $line >= self::THINNEST_LINE_M ? [Words::of(
+                'go down to {millimetre} line', millimetre: Unit::Millimetre->print($line),
+            )] : []),
         ];
         $least = VerticalLimits::leastMassKg($lure->family, $column);
         $stamped = $least !== null && $least > $lure->massKg ? WeightSteps::stamped($least, $this->situation->aim->species) : null;
         if ($stamped !== null) {
-            $ways[] = "tie on {$say->weight($stamped)} or more";
+            $ways[] = Words::of('tie on {stamped} or more', stamped: $say->weight($stamped));
         }
 
-        return ucfirst($now).'. '.(
-            $ways === []
-                ? 'No weight or line makes this vertical: anchor, or cast instead.'
-                : 'To fish straight down, '.self::oneOf($ways).'.'
-        );
+        return Words::sentences($now, $ways === []
+            ? 'No weight or line makes this vertical: anchor, or cast instead.'
+            : Words::of('To fish straight down, {ways}.', ways: Words::list($ways, 'or')));
     }
 
     /**
@@ -228,19 +260,12 @@ final readonly class Headline
         if ($drift === null) {
             return [];
         }
-        $say = $this->situation->say->speed(abs($drift));
+        $speed = $this->situation->say->speed(abs($drift));
 
-        return match (true) {
-            abs($drift) < abs($column->flow->boatMs) => abs($drift) > 0.005 ? ["slow to {$say}"] : ['hold the boat'],
-            default => ["let the boat go with the water, at {$say}"],
-        };
-    }
-
-    /** @param  list<string>  $ways */
-    private static function oneOf(array $ways): string
-    {
-        $last = array_pop($ways);
-
-        return $ways === [] ? (string) $last : implode(', ', $ways).' or '.$last;
+        return [match (true) {
+            abs($drift) >= abs($column->flow->boatMs) => Words::of('let the boat go with the water, at {speed}', speed: $speed),
+            abs($drift) > 0.005 => Words::of('slow to {speed}', speed: $speed),
+            default => 'hold the boat',
+        }];
     }
 }

@@ -7,6 +7,7 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 
 /** What a box lacks: the lure that would do best in a situation, of every usual weight, family and finish. */
 final readonly class IdealLure
@@ -57,7 +58,7 @@ final readonly class IdealLure
 
         return match (true) {
             $alike === [] => $kind,
-            $weighing === [] => "{$kind} of {$names->weight($this->lure->massKg)}",
+            $weighing === [] => Words::of('{kind} of {mass}', kind: $kind, mass: $names->weight($this->lure->massKg)),
             default => Finish::word($this->lure->finish)." {$kind}",
         };
     }

@@ -7,6 +7,7 @@ namespace Eskith\Core\Choosing;
 use Eskith\Core\Balance\Hang;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 
 /**
  * Judges lures, holes and cadences for one situation. What lures share is judged once: those of one family and weight in
@@ -115,7 +116,9 @@ final class Judge
         $lure = $bare->lure;
         $judged = [
             $this->families[$lure->family->value] ??= $this->judge(Scope::Family, $bare),
-            $this->weights["{$lure->make} of {$bare->weighed->workingKg}"] ??= $this->judge(Scope::Weight, $bare),
+            $this->weights[Words::of(
+                '{make} of {working}', make: $lure->make, working: $bare->weighed->workingKg,
+            )] ??= $this->judge(Scope::Weight, $bare),
             $this->leaning[$lure->make] ??= $this->judge(Scope::Leaning, $bare),
             $this->finishes[$lure->look] ??= $this->judge(Scope::Look, $bare),
         ];

@@ -10,6 +10,7 @@ use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Fraction;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /** Lures, and ways to fish them, as they are named in the boat. */
 final readonly class LureNames
@@ -69,7 +70,7 @@ final readonly class LureNames
     /** "middle hole · short pop, 8 in": the lift as the cadence is worked in the situation. */
     public function way(Candidate $candidate, Situation $situation): string
     {
-        $parts = $candidate->hole() === null ? [] : [$candidate->hole()->name.' hole'];
+        $parts = $candidate->hole() === null ? [] : [Words::of('{hole} hole', hole: $candidate->hole()->name)];
         if ($candidate->cadence !== null) {
             $lift = $situation->steps($candidate->cadence, $candidate->lure)->liftM;
             $parts[] = $candidate->cadence->word().($lift > 0 ? ', '.$this->say->lift($lift) : '');
@@ -84,11 +85,11 @@ final readonly class LureNames
         $to = $change->to->candidate;
 
         return match ($change->thing) {
-            'finish' => 'change the finish to '.self::look($to->lure),
-            'weight' => 'change the weight to '.$this->say->weight($to->lure->massKg),
-            'cadence' => 'change the cadence to '.($to->cadence?->word() ?? ''),
-            'hole' => "move to the {$to->hole()?->name} hole",
-            default => 'try the '.self::family($to->lure).' instead',
+            'finish' => Words::of('change the finish to {look}', look: self::look($to->lure)),
+            'weight' => Words::of('change the weight to {mass}', mass: $this->say->weight($to->lure->massKg)),
+            'cadence' => Words::of('change the cadence to {cadence}', cadence: $to->cadence?->word() ?? ''),
+            'hole' => Words::of('move to the {hole} hole', hole: $to->hole()?->name),
+            default => Words::of('try the {family} instead', family: self::family($to->lure)),
         };
     }
 }

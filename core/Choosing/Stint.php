@@ -35,7 +35,7 @@ final readonly class Stint
         }
         foreach ($touchesH as $age) {
             if (! ($age >= 0.0 && $age <= self::LONGEST_H)) {
-                throw InvalidInput::because($field, 'A touch of today is so many hours ago, 0 or more.');
+                throw InvalidInput::because($field, 'A bite of today is 0 or more hours ago.');
             }
         }
 

@@ -8,6 +8,7 @@ use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Fraction;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Words\Words;
 
 /** Puts figures into the angler's own units. */
 final readonly class UnitFormat
@@ -129,7 +130,9 @@ final readonly class UnitFormat
         $unit = $this->units->temperature;
         $last = $unit->print((float) ($found[2] ?? $found[1]));
 
-        return isset($found[2]) ? $unit->printValue($unit->fromSi((float) $found[1]))." to {$last}" : $last;
+        return isset($found[2]) ? Words::of(
+            '{first} to {last}', first: $unit->printValue($unit->fromSi((float) $found[1])), last: $last,
+        ) : $last;
     }
 
     private function whole(float $metres): string

@@ -23,11 +23,11 @@ final class CycleVerb implements Verb
         $angle = $body->family->hangs() ? $case->number('hang_angle_deg') : null;
         $steps = new Steps($case->number('lift_m'), $case->number('lift_s'), $let, $case->number('pause_s'));
         if (! ($steps->liftM > 0.0)) {
-            throw InvalidInput::because('lift_m', 'A lift must be higher than nothing.');
+            throw InvalidInput::because('lift_m', 'A lift is higher than 0.');
         }
         foreach (['lift_s' => $steps->liftSeconds, 'pause_s' => $steps->pauseSeconds] as $field => $seconds) {
             if ($seconds < 0.0) {
-                throw InvalidInput::because($field, 'Lift and pause cannot take less than no time.');
+                throw InvalidInput::because($field, "Lift and pause can't take less than no time.");
             }
         }
         $repeat = Repeat::of(

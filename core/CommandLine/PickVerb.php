@@ -187,7 +187,7 @@ final class PickVerb implements Verb
             }
             $cadence = $fished->one(Cadence::class, 'cadence');
             $touches = array_map(static fn (mixed $age): float => is_int($age) || is_float($age) ? (float) $age
-                : throw InvalidInput::because($fished->at('touches_h'), 'Touches are given by their ages in hours.'),
+                : throw InvalidInput::because($fished->at('touches_h'), 'Bites are given by their ages in hours.'),
                 $fished->items('touches_h'));
             $stint = Stint::of(
                 way: $lure === null ? null : "{$lure->id}|{$hole}|{$cadence->value}",

@@ -36,7 +36,7 @@ final class AngleFix
             : static fn (float $u): Flow => Flow::of($now->surfaceMs, $now->surfaceMs - $u);
         $miss = static fn (float $u): float => Lean::of($body, $column->with($flowAt($u)))->psiSurface - $wanted;
         if ($miss(-self::MOST) * $miss(self::MOST) > 0) {
-            throw InvalidInput::because('angle', 'No flow that is fished gives this line angle; read it again.');
+            throw InvalidInput::because('angle', 'No flow that is fished gives this line angle. Read it again.');
         }
 
         return $flowAt(Bisection::root($miss, -self::MOST, self::MOST));

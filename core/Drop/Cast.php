@@ -46,7 +46,7 @@ final readonly class Cast
         Body $body, Attitude $attitude, WaterColumn $column, float $lengthM, Bail $bail, ?Runs $runs = null,
     ): self {
         if (! ($lengthM > 0.0 && $lengthM <= self::FARTHEST_M)) {
-            throw InvalidInput::because('length_m', 'A cast is longer than nothing and at most 200 m (660 ft).');
+            throw InvalidInput::because('length_m', 'A cast is over 0 and at most 200 m (660 ft).');
         }
         $to = $column->toM;
         if ($bail === Bail::Closed) {
@@ -62,7 +62,7 @@ final readonly class Cast
         };
         if ($lengthM + $carried <= 0.0) {
             throw InvalidInput::because(
-                'length_m', 'The water brings it back to the rod before it is down; cast farther, or heavier, or close the bail.',
+                'length_m', 'The current brings it back before it is down. Cast farther, go heavier, or close the bail.',
             );
         }
 

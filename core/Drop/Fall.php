@@ -65,7 +65,7 @@ final readonly class Fall
             throw InvalidInput::because(
                 'seconds',
                 sprintf(
-                    '%.1f s cannot be the time of this lure to that depth; it would lie between %.0f and %.0f s.', $seconds,
+                    "%.1f s can't be right for this lure and depth. It takes %.0f to %.0f s.", $seconds,
                     ceil($time(0.1)), floor($time(40.0)),
                 ),
             );

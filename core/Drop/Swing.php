@@ -33,11 +33,11 @@ final readonly class Swing
         if (! ($castM > $depth)) {
             throw InvalidInput::because(
                 'cast_m',
-                'The cast is shorter than the water is deep, so it never swings to the bottom; cast farther or open the bail.',
+                'The cast is shorter than the depth, so it never swings to bottom. Cast farther or open the bail.',
             );
         }
         if ($castM > 200.0) {
-            throw InvalidInput::because('cast_m', 'A cast over 200 m (660 ft) is not reckoned with.');
+            throw InvalidInput::because('cast_m', 'A cast is at most 200 m (660 ft).');
         }
         $density = $column->water->densityKgM3;
         $weight = $body->netWeightN($column->water);

@@ -17,7 +17,7 @@ use Eskith\Core\Water\Water;
 final readonly class WaterColumn
 {
     /** What is said of fish above the surface or below the bottom. */
-    public const FISH_ARE_IN_THE_WATER = 'Fish hang below the surface and no deeper than the bottom; check the depth they are at.';
+    public const FISH_ARE_IN_THE_WATER = 'Fish hang between surface and bottom. Check the depth they are at.';
 
     private function __construct(
         public float $depthM,
@@ -46,13 +46,13 @@ final readonly class WaterColumn
     public static function of(float $depthM, float $lineDiameterM, Flow $flow, Water $water, ?float $fishDepthM = null): self
     {
         if (! ($depthM > 0.0)) {
-            throw InvalidInput::because('depth_m', 'Depth must be more than 0.');
+            throw InvalidInput::because('depth_m', 'Depth is more than 0.');
         }
         if ($depthM > Constants::DEEPEST_M) {
-            throw InvalidInput::because('depth_m', 'Depth beyond 150 m (490 ft) is not reckoned with.');
+            throw InvalidInput::because('depth_m', 'Depth is at most 150 m (490 ft).');
         }
         if (! ($lineDiameterM >= 0.00002 && $lineDiameterM <= 0.003)) {
-            throw InvalidInput::because('line_d_m', 'Line diameter must be between 0.02 and 3 mm.');
+            throw InvalidInput::because('line_d_m', 'Line is 0.02 to 3 mm thick.');
         }
 
         if ($fishDepthM !== null && ! ($fishDepthM > 0.0 && $fishDepthM <= $depthM)) {

@@ -80,7 +80,7 @@ final class Csv
             $at = (int) $in->ftell();
             if (substr_count($raw, '"') % 2 === 1) {
                 throw InvalidInput::because(
-                    'file', "On line {$line} a quote is opened and never closed; close it, and choose the file again.",
+                    'file', 'Line {line} opens a quote and never closes it. Close it, and choose the file again.', line: $line,
                 );
             }
             if ($cells !== [null] && array_filter($cells, static fn (?string $cell): bool => trim((string) $cell) !== '') !== []) {
@@ -113,7 +113,7 @@ final class Csv
         $first = strtok($text, "\n") ?: '';
         if (substr_count($text, "\n") > $most || substr_count($first, self::delimiter($first)) > self::COLUMNS) {
             throw InvalidInput::because(
-                'file', 'That table has more than '.number_format($most).' lines, or columns without end; split it.',
+                'file', 'That table has more than {most} lines, or columns without end. Split it.', most: number_format($most),
             );
         }
     }

@@ -48,7 +48,9 @@ final class CsvTrack
                 $track->add(...$read);
             }
             if ($track->count() > PlacesFile::POINTS) {
-                throw InvalidInput::because('file', 'That table has more than '.number_format(PlacesFile::POINTS).' rows; split it.');
+                throw InvalidInput::because(
+                    'file', 'That table has more than {points} rows. Split it.', points: number_format(PlacesFile::POINTS),
+                );
             }
             if ($done !== null && $track->count() % self::TELL_EVERY === 1) {
                 $done(min(1.0, (int) $in->ftell() / $length));
@@ -82,7 +84,7 @@ final class CsvTrack
         $placed = isset($columns['latitude'], $columns['longitude']) || isset($columns['east'], $columns['north']);
         if (! $placed || ! isset($columns['depth'])) {
             throw InvalidInput::because(
-                'file', 'The first line of a table of depths names its columns: lat, lon and depth_m; or east_m, north_m and depth_m.',
+                'file', 'The first line names the columns: lat, lon, depth_m; or east_m, north_m, depth_m.',
             );
         }
 

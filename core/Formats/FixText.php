@@ -73,6 +73,6 @@ final class FixText
 
     private static function refused(): InvalidInput
     {
-        return InvalidInput::because('fixes', 'This phone sent a track that cannot be read. It is left out.');
+        return InvalidInput::because('fixes', "This phone sent a track that can't be read. It is left out.");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Formats;
 
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use JsonException;
 
 /**
@@ -43,15 +44,17 @@ final class GeoJson
     {
         PlacesFile::demandSize($text);
         if (strlen($text) > self::BYTES) {
-            throw self::refused('That GeoJSON file is over 25 MB; split it, or bring its tracks as GPX.');
+            throw self::refused('That GeoJSON file is over 25 MB. Split it, or bring its tracks as GPX.');
         }
         if (substr_count($text, ',') + substr_count($text, '[') + substr_count($text, '{') > self::SIGNS) {
-            throw self::refused('That file has more than '.number_format(PlacesFile::POINTS).' points; split it.');
+            throw self::refused(Words::of(
+                'That file has more than {points} points. Split it.', points: number_format(PlacesFile::POINTS),
+            ));
         }
         try {
             $file = json_decode($text, true, self::LEVELS, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw self::refused('That GeoJSON file is broken; export it anew.');
+            throw self::refused('That GeoJSON file is broken. Export it again.');
         }
         if (! is_array($file) || ($file['type'] ?? null) !== 'FeatureCollection' || ! is_array($file['features'] ?? null)) {
             throw self::refused('That is no GeoJSON file of places; it needs a FeatureCollection.');
@@ -61,7 +64,9 @@ final class GeoJson
             self::feature($places, is_array($feature) ? $feature : [], $i + 1);
         }
         if ($places->points() > PlacesFile::POINTS) {
-            throw self::refused('That file has more than '.number_format(PlacesFile::POINTS).' points; split it.');
+            throw self::refused(Words::of(
+                'That file has more than {points} points. Split it.', points: number_format(PlacesFile::POINTS),
+            ));
         }
 
         return $places;
@@ -136,7 +141,7 @@ final class GeoJson
             }
             ($known['as'] ?? null) === 'track' ? $places->tracks[] = $line : $places->routes[] = $line;
         } else {
-            throw self::refused("Feature {$no} of that file is neither a point nor a line; leave it out.");
+            throw self::refused(Words::of('Feature {no} of that file is neither a point nor a line. Leave it out.', no: $no));
         }
     }
 
@@ -151,7 +156,7 @@ final class GeoJson
         [$longitude, $latitude] = [self::number($pair[0] ?? null), self::number($pair[1] ?? null)];
 
         return $latitude === null || $longitude === null || abs($latitude) > 90.0 || abs($longitude) > 180.0
-            ? throw self::refused("Feature {$no} of that file lies nowhere: its latitude or longitude cannot be.")
+            ? throw self::refused(Words::of('Feature {no} of that file has an impossible latitude or longitude.', no: $no))
             : [$longitude, $latitude];
     }
 

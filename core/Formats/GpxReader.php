@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Formats;
 
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use XMLReader;
 
 /**
@@ -83,7 +84,7 @@ final class GpxReader
             $this->through();
             $error = libxml_get_last_error();
             if ($error !== false && $error->level >= LIBXML_ERR_ERROR) {
-                throw self::refused("That GPX file is broken on line {$error->line}; export it anew.");
+                throw self::refused(Words::of('That GPX file is broken on line {line}. Export it again.', line: $error->line));
             }
         } finally {
             $this->xml->close();
@@ -99,7 +100,7 @@ final class GpxReader
         $head = substr($this->source, 0, 400);
         preg_match('/^(?:\xEF\xBB\xBF)?\s*<\?xml[^>]*encoding\s*=\s*["\']([\w.-]+)/i', $head, $named);
         if (str_contains($head, "\0") || ! in_array(strtolower($named[1] ?? 'utf-8'), self::ENCODINGS, true)) {
-            throw self::refused('A GPX file is written in UTF-8; this one is not, and is not read. Export it anew.');
+            throw self::refused('A GPX file is written in UTF-8; this one is not, and is not read. Export it again.');
         }
     }
 
@@ -136,7 +137,7 @@ final class GpxReader
     {
         $is = [$this->xml->localName, $this->xml->namespaceURI, $this->xml->getAttribute('version')];
         if ($is !== ['gpx', Gpx::NAMESPACE, '1.1']) {
-            throw self::refused('That is no GPX 1.1 file; export it as GPX 1.1.');
+            throw self::refused('That is no GPX 1.1 file. Export it as GPX 1.1.');
         }
     }
 
@@ -155,7 +156,9 @@ final class GpxReader
             $this->at = $this->place();
             $this->texts = [];
             if (++$this->points > PlacesFile::POINTS) {
-                throw self::refused('That file has more than '.number_format(PlacesFile::POINTS).' points; split it.');
+                throw self::refused(Words::of(
+                    'That file has more than {points} points. Split it.', points: number_format(PlacesFile::POINTS),
+                ));
             }
             if ($this->done !== null && $this->points % self::TELL_EVERY === 0) {
                 ($this->done)(min(1.0, $this->points / $this->expected));
@@ -170,7 +173,7 @@ final class GpxReader
         $longitude = $this->number((string) $this->xml->getAttribute('lon'));
         if ($latitude === null || $longitude === null || abs($latitude) > 90.0 || abs($longitude) > 180.0) {
             $node = $this->points + 1;
-            throw self::refused("Point {$node} of that file lies nowhere: its latitude or longitude cannot be.");
+            throw self::refused(Words::of('Point {node} of that file has an impossible latitude or longitude.', node: $node));
         }
 
         return [$latitude, $longitude];

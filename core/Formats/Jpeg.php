@@ -38,7 +38,7 @@ final readonly class Jpeg
     public static function read(string $file): self
     {
         if (strlen($file) > self::BYTES) {
-            throw InvalidInput::because('picture', 'A picture has up to '.self::BYTES / 1000 .' kB here; make it smaller.');
+            throw InvalidInput::because('picture', 'A picture is up to {kilobytes} kB. Make it smaller.', kilobytes: self::BYTES / 1000);
         }
         if (! str_starts_with($file, self::START)) {
             throw self::none();
@@ -99,7 +99,9 @@ final readonly class Jpeg
         }
         [$height, $width] = [self::word($frame, 5), self::word($frame, 7)];
         if (max($width, $height) > self::EDGE) {
-            throw InvalidInput::because('picture', 'A picture has up to '.self::EDGE.' dots along its longer edge here; make it smaller.');
+            throw InvalidInput::because(
+                'picture', 'A picture is up to {edge} pixels along its longer edge. Make it smaller.', edge: self::EDGE,
+            );
         }
 
         return min($width, $height) > 0 ? [$width, $height] : throw self::none();
@@ -136,6 +138,6 @@ final readonly class Jpeg
 
     private static function none(): InvalidInput
     {
-        return InvalidInput::because('picture', 'That is no picture that can be kept here; choose a photo.');
+        return InvalidInput::because('picture', 'That is no picture that can be kept here. Choose a photo.');
     }
 }

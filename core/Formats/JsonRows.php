@@ -144,7 +144,9 @@ final class JsonRows
         do {
             $end = $this->end();
             if ($end === null && strlen($this->text) - $this->at > self::ROW) {
-                throw InvalidInput::because('file', "A row in {$this->name} is longer than any that is kept here; export it anew.");
+                throw InvalidInput::because(
+                    'file', 'A row in {name} is too long. Export it again.', name: $this->name,
+                );
             }
         } while ($end === null && $this->more());
         $json = substr($this->text, $this->at, ($end ?? strlen($this->text)) - $this->at);
@@ -175,7 +177,9 @@ final class JsonRows
     private function read(string $json): mixed
     {
         if (! self::fits($json)) {
-            throw InvalidInput::because('file', "A row in {$this->name} holds more than any that is kept here; export it anew.");
+            throw InvalidInput::because(
+                'file', 'A row in {name} holds too much. Export it again.', name: $this->name,
+            );
         }
         $value = self::decoded($json);
 
@@ -267,6 +271,6 @@ final class JsonRows
 
     private function broken(): InvalidInput
     {
-        return InvalidInput::because('file', "{$this->name} cannot be read; export it anew.");
+        return InvalidInput::because('file', "{name} can't be read. Export it again.", name: $this->name);
     }
 }

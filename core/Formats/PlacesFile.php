@@ -36,7 +36,7 @@ final class PlacesFile
     public static function demandSize(string $text): void
     {
         if (strlen($text) > self::BYTES) {
-            throw InvalidInput::because('file', 'That file is over 50 MB; split it.');
+            throw InvalidInput::because('file', 'That file is over 50 MB. Split it.');
         }
     }
 }

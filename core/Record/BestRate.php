@@ -64,7 +64,7 @@ final readonly class BestRate
     {
         foreach ($outings as [$touches, $hours]) {
             if (! ($touches >= 0.0 && $hours >= 0.0)) {
-                throw InvalidInput::because('outings', 'Touches and hours of an outing are not below nothing.');
+                throw InvalidInput::because('outings', 'Bites and hours of an outing are 0 or more.');
             }
         }
 

@@ -34,7 +34,9 @@ final readonly class BitePlace
     public static function counted(Fall $fall, float $count): self
     {
         if (! ($count > 0.0 && $count <= $fall->seconds + self::REACTION_S)) {
-            throw InvalidInput::because('count', 'It is on the bottom after '.round($fall->seconds).'; say at which count before that.');
+            throw InvalidInput::because(
+                'count', 'It hits bottom at {seconds}. Give a count before that.', seconds: round($fall->seconds),
+            );
         }
 
         return new self($count < $fall->seconds, $fall->depthAfter($count));

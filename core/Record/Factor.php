@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Record;
 
+use Eskith\Core\Words\Words;
+
 /** What was fished differently, and may be why: each defined once. */
 enum Factor: string
 {
@@ -42,13 +44,13 @@ enum Factor: string
     public function named(string $level): string
     {
         return match ($this) {
-            self::Hole => "the {$level} hole",
-            self::Rod => "the {$level}",
-            self::Leader => "a leader of {$level}",
-            self::Hooks => "hooks {$level}",
-            self::Hang => "hooks on a {$level}",
-            self::Speed => "lifts {$level}",
-            self::Depth => "depths {$level}",
+            self::Hole => Words::of('the {level} hole', level: $level),
+            self::Rod => Words::of('the {level}', level: $level),
+            self::Leader => Words::of('a leader of {level}', level: $level),
+            self::Hooks => Words::of('hooks {level}', level: $level),
+            self::Hang => Words::of('hooks on a {level}', level: $level),
+            self::Speed => Words::of('lifts {level}', level: $level),
+            self::Depth => Words::of('depths {level}', level: $level),
             self::Finish, self::Weight, self::Family, self::Cadence, self::Line => $level,
         };
     }

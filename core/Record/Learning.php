@@ -47,7 +47,7 @@ final readonly class Learning
     {
         foreach ($rows as $row) {
             if (min($row->hours, $row->touches, $row->weight) < 0.0 || abs($row->points) > 100.0) {
-                throw InvalidInput::because('rows', 'Hours, touches and weights are not below nothing, points within 100.');
+                throw InvalidInput::because('rows', 'Hours, bites and weights are 0 or more, points within 100.');
             }
         }
         $rows = array_values(array_filter($rows, static fn (LearningSample $row): bool => $row->weight > 0.0));

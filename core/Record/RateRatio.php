@@ -33,7 +33,7 @@ final readonly class RateRatio
     {
         foreach ($outings as $outing) {
             if (min($outing) < 0.0) {
-                throw InvalidInput::because('outings', 'Touches and hours of an outing are not below nothing.');
+                throw InvalidInput::because('outings', 'Bites and hours of an outing are 0 or more.');
             }
         }
         $used = array_values(array_filter($outings, static fn (array $one): bool => $one[1] > 0.0 && $one[3] > 0.0));

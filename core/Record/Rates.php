@@ -34,7 +34,7 @@ final readonly class Rates
     public static function share(int $landed, int $touches): self
     {
         if ($landed < 0 || $touches < $landed) {
-            throw InvalidInput::because('landed', 'Landed fish cannot be fewer than 0 or more than the touches.');
+            throw InvalidInput::because('landed', 'Landed fish are 0 or more, and no more than the bites.');
         }
         $a = 1.0 + $landed;
         $b = 1.0 + $touches - $landed;

@@ -13,6 +13,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 
 /** How the angler's record enters the choice: one rule beside the others, shown, switched off and weighed like them. */
 final readonly class RecordRule implements Parts
@@ -38,7 +39,7 @@ final readonly class RecordRule implements Parts
         }
 
         return $levels === [] ? null : Rule::ofAll(
-            self::ID, 'What your own record says of family, weight, finish, hole and cadence for this fish at such temperatures.', [],
+            self::ID, 'Your own record of family, weight, finish, hole and cadence for this fish and temperature.', [],
             self::MOST, new self($levels),
         );
     }
@@ -86,7 +87,7 @@ final readonly class RecordRule implements Parts
             static fn (Level $level): string => self::said($level, $situation, $candidate), $speaking,
         );
 
-        return 'Your record: '.implode('; ', $said).'.';
+        return Words::of('Your record: {said}.', said: implode('; ', $said));
     }
 
     /** @return list<Level> */
@@ -113,13 +114,18 @@ final readonly class RecordRule implements Parts
     {
         $name = match ($level->factor) {
             'weight_step' => $situation->say->weight(WeightSteps::series($situation->aim->species)[(int) $level->level]),
-            'hole' => "the {$level->level} hole",
+            'hole' => Words::of('the {level} hole', level: $level->level),
             'cadence' => $candidate->cadence?->word() ?? $level->level,
             'family' => LureNames::family($candidate->lure),
             default => str_replace('_', ' and ', $level->level),
         };
 
-        return $name.' '.number_format($level->multiplier, 1).'× the expected bites, '.round($level->touches).' bites in '
-            .number_format($level->hours, 1).' h';
+        return Words::of(
+            '{name} {multiplier}× the expected bites, {bites} bites in {hours} h',
+            name: $name,
+            multiplier: number_format($level->multiplier, 1),
+            bites: round($level->touches),
+            hours: number_format($level->hours, 1),
+        );
     }
 }

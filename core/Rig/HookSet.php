@@ -41,7 +41,7 @@ final readonly class HookSet
             }
         }
         if ($bellyM < 0.0) {
-            throw InvalidInput::because('belly_m', 'The belly of the line cannot be below 0.');
+            throw InvalidInput::because('belly_m', "The belly of the line can't be below 0.");
         }
         $stretch = array_sum(array_map(static fn (Segment $segment): float => $segment->stretchM($forceN), $segments));
         $needed = $stretch + $bellyM;

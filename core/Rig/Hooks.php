@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Rig;
 
+use Eskith\Core\Words\Words;
+
 /** The hooks of a lure as far as they are known: sizes count down as hooks grow. */
 final readonly class Hooks
 {
@@ -39,7 +41,11 @@ final readonly class Hooks
     {
         return implode(', ', array_filter([
             implode(' and ', array_filter([
-                $this->front === null ? '' : "front {$this->front}", $this->rear === null ? '' : "rear {$this->rear}",
+                $this->front === null ? '' : Words::of(
+                    'front {front}', front: $this->front,
+                ), $this->rear === null ? '' : Words::of(
+                    'rear {rear}', rear: $this->rear,
+                ),
             ])),
             $this->loops === null ? '' : ($this->loops ? 'on braided loops' : 'on split rings'),
             $this->stinger ? 'with a stinger at the head' : '',

@@ -26,7 +26,7 @@ final readonly class Line
         $part = Part::of('line', $breakN);
         $diameterM ??= $material->typicalDiameterM($part->breakN);
         if ($diameterM < self::DIAMETER_M[0] || $diameterM > self::DIAMETER_M[1]) {
-            throw InvalidInput::because('diameter', 'Line diameter must be between 0.02 and 3 mm.');
+            throw InvalidInput::because('diameter', 'Line is 0.02 to 3 mm thick.');
         }
 
         return new self($material, $breakN, $diameterM);

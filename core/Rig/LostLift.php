@@ -36,7 +36,7 @@ final readonly class LostLift
         self::demand($breakN, $strainAtBreak, $liftMs);
         $line = RestingLine::of($body, $column);
         if ($line->offsetM === null || $line->tensionN === null) {
-            throw InvalidInput::because('depth_m', 'In this flow the line does not reach the bottom, so there is no lift to speak of.');
+            throw InvalidInput::because('depth_m', 'In this flow the line never reaches bottom, so no lift counts.');
         }
         $water = $column->water;
         $chord = hypot($column->toM, $line->offsetM);

@@ -23,7 +23,9 @@ final readonly class Part
     public static function of(string $name, float $breakN, bool $knotted = false, string $field = 'break_n'): self
     {
         if (! ($breakN > 0.0 && $breakN <= self::STRONGEST_N)) {
-            throw InvalidInput::because($field, "The {$name} must break above 0 and up to ".self::STRONGEST_N.' N.');
+            throw InvalidInput::because(
+                $field, 'The {name} must break above 0 and up to {most} N.', name: $name, most: self::STRONGEST_N,
+            );
         }
 
         return new self($name, $breakN, $knotted);

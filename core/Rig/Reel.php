@@ -37,10 +37,10 @@ enum Reel: string
     public function says(float $kg): string
     {
         return match ($this) {
-            self::Spinning => 'Spinning reel, 2500 to 3000 with a good drag: it lets a lighter line and a lighter lure run.',
+            self::Spinning => 'Spinning reel, 2500 to 3000, good drag: it runs lighter line and lighter lures.',
             self::Casting => $kg < self::LIGHT_KG
                 ? 'Low casting reel: made for heavy spoons, it throws a lure this light badly.'
-                : 'Low casting reel: made for heavy spoons, with the thumb on the line as they go down.',
+                : 'Low casting reel: for heavy spoons, thumb on the line as they drop.',
         };
     }
 

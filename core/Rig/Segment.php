@@ -22,7 +22,7 @@ final readonly class Segment
     {
         foreach (['length_m' => $lengthM, 'break_n' => $breakN, 'strain_at_break' => $strainAtBreak] as $field => $value) {
             if (! ($value > 0.0)) {
-                throw InvalidInput::because($path.$field, 'Length, break strength and strain of a line must be above 0.');
+                throw InvalidInput::because($path.$field, 'Length, break strength and strain of a line are above 0.');
             }
         }
 

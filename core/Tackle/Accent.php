@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Tackle;
 
+use Eskith\Core\Words\Words;
+
 /** What was added to a lure's main colour. */
 enum Accent: string
 {
@@ -41,9 +43,6 @@ enum Accent: string
      */
     public static function words(array $accents): string
     {
-        $words = array_map(static fn (self $accent): string => $accent->word(), $accents);
-        $last = array_pop($words);
-
-        return $words === [] ? (string) $last : implode(', ', $words)." and {$last}";
+        return Words::list(array_map(static fn (self $accent): string => $accent->word(), $accents));
     }
 }

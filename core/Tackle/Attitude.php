@@ -39,7 +39,7 @@ final readonly class Attitude
         if ($family->hangs()) {
             if (is_string($how) || ! (abs($how) <= 180)) {
                 throw InvalidInput::because(
-                    'attitude', 'A '.$definition->word.' falls at a hang angle: give degrees between −180 and 180.',
+                    'attitude', 'A {definition} falls at a hang angle: give degrees between −180 and 180.', definition: $definition->word,
                 );
             }
 
@@ -48,7 +48,8 @@ final readonly class Attitude
         $drag = is_string($how) ? $definition->falls[$how] ?? null : null;
         if ($drag === null) {
             throw InvalidInput::because(
-                'attitude', "A {$definition->word} falls \"".implode('" or "', array_keys($definition->falls)).'".',
+                'attitude', 'A {definition} falls "{falls}".',
+                definition: $definition->word, falls: implode('" or "', array_keys($definition->falls)),
             );
         }
 

@@ -26,10 +26,10 @@ final readonly class Body
     public static function of(Family $family, float $massKg): self
     {
         if (! ($massKg > 0.0)) {
-            throw InvalidInput::because('mass_kg', 'A lure must weigh more than nothing.');
+            throw InvalidInput::because('mass_kg', 'A lure weighs more than 0.');
         }
         if ($massKg > self::HEAVIEST_KG) {
-            throw InvalidInput::because('mass_kg', 'A lure over 500 g (18 oz) is not reckoned with.');
+            throw InvalidInput::because('mass_kg', 'A lure weighs at most 500 g (18 oz).');
         }
 
         return new self($family, $massKg, ($massKg / $family->definition()->densityKgM3) ** (2 / 3));

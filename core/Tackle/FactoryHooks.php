@@ -19,7 +19,7 @@ enum FactoryHooks: string
     {
         return match ($this) {
             self::Replaced => 'Factory hooks: sharpen or replace them before the first drop, as many do.',
-            self::Kept => 'Factory hooks stay as long as they are sharp: touch each point to a nail, and one that slides is dull.',
+            self::Kept => 'Keep factory hooks while they are sharp. Touch each point to a nail: one that slides is dull.',
         };
     }
 

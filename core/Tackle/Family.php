@@ -47,7 +47,7 @@ enum Family: string
                 word: 'tail spinner', aliases: ['spinner'], sinks: Sinks::Spinning,
                 densityKgM3: 10000.0, dragAcross: 2.0, dragLifted: 3.0, sizeMm: [32.0, 14.0],
                 falls: ['spinning' => 3.0, 'stalled' => 1.8],
-                hooks: 'one treble below; see that it cannot catch the blade',
+                hooks: "one treble below that can't catch the blade",
                 figure: FamilyFigure::tailSpinner(),
             ),
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Core\Tackle;
 
 use Eskith\Core\Units\Constants;
+use Eskith\Core\Words\Words;
 
 /** What the usual practice says about a lure's hooks. Sizes count down as hooks grow: 8 is smaller than 6. */
 final class HookAdvice
@@ -22,17 +23,23 @@ final class HookAdvice
             self::usual($lure),
             ...(
                 $front !== null && $rear !== null && $front < $rear ? [
-                    "The front hook is larger than the rear one ({$front} and {$rear}): put the smaller in front, so that it fouls less.",
+                    Words::of(
+                        'The front hook ({front}) is larger than the rear ({rear}). Put the smaller in front: it fouls less.',
+                        front: $front,
+                        rear: $rear,
+                    ),
                 ] : []
             ),
             ...($lure->isVibe() && min($front ?? 99, $rear ?? 99) < 14 ? ['For bream no hook larger than 14.'] : []),
             ...(
                 $lure->family === Family::Spoon && $cold
-                    ? ['In the coldest water dress the treble with a feather, and try a single stinger at the head.']
+                    ? ['In the coldest water put a feather on the treble. Try a single stinger at the head.']
                     : []
             ),
             ...($looked ? [] : [$school->says(), $school->other()->inShort()]),
-            ...($worn >= Upkeep::HOOKS_WORN ? ["{$worn} fish and snags since: sharpen or change them before the next outing."] : []),
+            ...($worn >= Upkeep::HOOKS_WORN ? [Words::of(
+                '{worn} fish and snags since: sharpen or change them before the next outing.', worn: $worn,
+            )] : []),
         ];
     }
 
@@ -45,7 +52,7 @@ final class HookAdvice
 
         return $lure->isVibe()
             ? 'Usual: trebles of size 14 or smaller for bream; small assists snag less.'
-            : 'Usual: '.str_replace('{size}', $definition->hookSizes[self::bySize($ounces)], $definition->hooks).'.';
+            : Words::of('Usual: {hooks}.', hooks: str_replace('{size}', $definition->hookSizes[self::bySize($ounces)], $definition->hooks));
     }
 
     /** Which of three sizes. */

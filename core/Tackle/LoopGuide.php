@@ -6,6 +6,7 @@ namespace Eskith\Core\Tackle;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /** Swapping a split ring for a braided loop, so that the hook can turn: lengths from the inside of the old ring. */
 final readonly class LoopGuide
@@ -41,20 +42,27 @@ final readonly class LoopGuide
     {
         [$least, $most] = self::RING_MM;
         if (! ($insideMm >= $least && $insideMm <= $most)) {
-            throw InvalidInput::because('ring', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.');
+            throw InvalidInput::because('ring', 'A split ring here is 2 to 11 mm inside. Measure it there.');
         }
         [$short, $long] = self::FOR_BOTH_M;
         $braid = $short + ($long - $short) * ($insideMm - $least) / ($most - $least);
         $both = round($unit->fromSi($braid));
         $one = round($unit->fromSi(self::FOR_ONE_M));
         $ring = rtrim(rtrim(number_format($insideMm, 1), '0'), '.');
-        $holds = 'at least twice as strong as the main line'.($strength === '' ? '' : ", so {$strength} or more");
+        $holds = $strength === ''
+            ? 'at least twice as strong as the main line'
+            : Words::of('at least twice as strong as the main line, so {strength} or more', strength: $strength);
 
         return new self($braid, round(M_PI * $insideMm, 1), [
             'Put on eye protection and take the old hooks off with ring pliers.',
-            "Cut {$both} {$unit->symbol()} of braid for both hooks, {$one} for one, {$holds}, and double it.",
-            "Pass the doubled end through the lure's eye and the eye of the hook, round a spacer {$ring} mm thick: as thick as "
-                .'the old ring was on the inside.',
+            Words::of(
+                'Cut {both} {symbol} of braid for both hooks, {one} for one, {holds}, and double it.',
+                both: $both, symbol: $unit->symbol(), one: $one, holds: $holds,
+            ),
+            Words::of(
+                'Pass the doubled end through both eyes, around a spacer {ring} mm thick. The old ring was that wide inside.',
+                ring: $ring,
+            ),
             'Pull it through itself and draw it down on the spacer.',
             'Tie two overhand knots, one on the other, wetted and drawn down hard.',
             'Trim short and just singe the ends, outdoors or in a clear place, away from fuel.',

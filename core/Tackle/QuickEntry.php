@@ -7,6 +7,7 @@ namespace Eskith\Core\Tackle;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /** A lure proposed from a few typed words: "1/2 oz blade, gold, 3 holes, x2". */
 final readonly class QuickEntry
@@ -48,13 +49,14 @@ final readonly class QuickEntry
         );
         if ($family === null) {
             $names = explode(', ', implode(', ', array_map(static fn (Family $one): string => $one->named(), Family::cases())));
-            $last = array_pop($names);
             throw InvalidInput::because(
-                'text', "\"{$text}\" does not say which lure it is; write ".implode(', ', $names)." or {$last}.",
+                'text', '"{text}" does not say which lure it is. Write {names}.', text: $text, names: Words::list($names, 'or'),
             );
         }
         if ($weight === null) {
-            throw InvalidInput::because('text', "\"{$text}\" does not say how heavy it is; write a weight such as 1/2 oz or 14 g.");
+            throw InvalidInput::because(
+                'text', '"{text}" has no weight. Write one such as 1/2 oz or 14 g.', text: $text,
+            );
         }
         $count = $holes === null ? $family->definition()->holes : (self::COUNTS[$holes] ?? (int) $holes);
         if ($count > 4) {

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Tackle;
 
+use Eskith\Core\Words\Words;
+
 /** When tackle is due to be looked after. Days and counts are estimates of usual practice. */
 final class Upkeep
 {
-    /** Fish and snags, or days of use, after which hooks are looked at. */
     /** Fish and snags after which a leader is tied anew. Estimate. */
     public const LEADER_WORN = 5;
 
+    /** Fish and snags after which hooks are looked at. */
     public const HOOKS_WORN = 5;
 
     private const HOOKS_DAYS = 60;
@@ -28,27 +30,27 @@ final class Upkeep
     public static function hooks(?int $days, int $worn): ?string
     {
         return match (true) {
-            $worn >= self::HOOKS_WORN => "{$worn} fish and snags since the hooks were looked at",
-            $days !== null && $days >= self::HOOKS_DAYS && $worn > 0 => "hooks last looked at {$days} days ago",
+            $worn >= self::HOOKS_WORN => Words::of('{worn} fish and snags', worn: $worn),
+            $days !== null && $days >= self::HOOKS_DAYS && $worn > 0 => Words::of('{days} days since', days: $days),
             default => null,
         };
     }
 
     public static function leader(?int $days): ?string
     {
-        return $days !== null && $days >= self::LEADER_DAYS ? "tied {$days} days ago: look for nicks, tie a new one" : null;
+        return $days !== null && $days >= self::LEADER_DAYS ? Words::of('tied {days} days ago', days: $days) : null;
     }
 
     /** What to do once so many fish and snags have worn a leader; null while feeling for nicks is enough. */
     public static function worn(int $fishAndSnags): ?string
     {
-        return $fishAndSnags >= self::LEADER_WORN ? 'Cut it back and tie it anew.' : null;
+        return $fishAndSnags >= self::LEADER_WORN ? 'Cut it back and tie it again.' : null;
     }
 
     public static function line(string $kind, ?int $days): ?string
     {
         return $days !== null && $days >= (self::LINE_DAYS[$kind] ?? 365)
-            ? "on the reel for {$days} days: turn it round or put on new"
+            ? Words::of('on for {days} days', days: $days)
             : null;
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Units;
 
+use Eskith\Core\Words\Words;
+
 /**
  * Something given to the core that cannot be used. The message is one plain sentence that can be shown as it is;
  * the field is the name under which the value came in (dotted for nested input, '' when unknown).
@@ -15,8 +17,9 @@ final class InvalidInput extends \DomainException
         parent::__construct($message);
     }
 
-    public static function because(string $field, string $message): self
+    /** @param  string  $template  what is said, as `Words::of` takes it, with its values */
+    public static function because(string $field, string $template, string|int|float|null ...$values): self
     {
-        return new self($field, $message);
+        return new self($field, Words::of($template, ...$values));
     }
 }

@@ -29,10 +29,10 @@ final readonly class Flow
     public static function of(float $surfaceMs, float $boatMs, Profile $profile = Profile::Uniform): self
     {
         if (! (abs($surfaceMs) <= self::FASTEST)) {
-            throw InvalidInput::because('current_ms', 'A current over 6 m/s (13 mph) is not fished; check the figure.');
+            throw InvalidInput::because('current_ms', 'Current is at most 6 m/s (13 mph). Check the figure.');
         }
         if (! (abs($boatMs) <= self::FASTEST)) {
-            throw InvalidInput::because('boat_ms', 'A drift over 6 m/s (13 mph) is not fished; check the figure.');
+            throw InvalidInput::because('boat_ms', 'Drift is at most 6 m/s (13 mph). Check the figure.');
         }
 
         return new self($surfaceMs, $boatMs, $profile);

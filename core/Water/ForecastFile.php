@@ -49,7 +49,7 @@ final readonly class ForecastFile
             throw InvalidInput::because('file', $wrong);
         }
         if ($given['hours'] === [] || count($given['hours']) > self::HOURS) {
-            throw InvalidInput::because('file', 'A forecast has between 1 and '.self::HOURS.' hours.');
+            throw InvalidInput::because('file', 'A forecast has between 1 and {hours} hours.', hours: self::HOURS);
         }
         $hours = [];
         foreach ($given['hours'] as $n => $hour) {
@@ -67,13 +67,16 @@ final readonly class ForecastFile
         $at = is_array($given) && is_string($given['at'] ?? null)
             && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?(Z|[+-]\d\d:\d\d)$/D', $given['at']) === 1 ? strtotime($given['at']) : false;
         if (! is_array($given) || $at === false) {
-            throw InvalidInput::because('file', "Hour {$no} of the forecast has no time such as 2026-11-30T08:00:00Z.");
+            throw InvalidInput::because('file', 'Hour {no} of the forecast has no time such as 2026-11-30T08:00:00Z.', no: $no);
         }
         $read = array_fill_keys(array_keys(self::FIGURES), null);
         foreach (self::FIGURES as $name => [$low, $high]) {
             $value = $given[$name] ?? null;
             if ($value !== null && (! (is_int($value) || is_float($value)) || $value < $low || $value > $high)) {
-                throw InvalidInput::because('file', "Hour {$no} of the forecast: {$name} is a number from {$low} to {$high}.");
+                throw InvalidInput::because(
+                    'file', 'Hour {no} of the forecast: {name} is a number from {low} to {high}.',
+                    no: $no, name: $name, low: $low, high: $high,
+                );
             }
             $read[$name] = $value === null ? null : (float) $value;
         }

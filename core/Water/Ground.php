@@ -72,10 +72,10 @@ final class Ground
     public static function of(array $soundings, float $reachM): self
     {
         if (count($soundings) > self::MOST) {
-            throw InvalidInput::because('soundings', 'At most '.self::MOST.' soundings are taken at once.');
+            throw InvalidInput::because('soundings', 'At most {most} soundings are taken at once.', most: self::MOST);
         }
         if (! ($reachM > 0.0 && $reachM <= 1e5)) {
-            throw InvalidInput::because('reach_m', 'A sounding speaks for more than nothing and at most 100 km around it.');
+            throw InvalidInput::because('reach_m', 'A sounding covers over 0 and up to 100 km around it.');
         }
         foreach ($soundings as [$east, $north, $depth]) {
             if (! (max(abs($east), abs($north)) <= 1e6 && abs($depth) <= self::DEEPEST_M)) {

@@ -20,10 +20,10 @@ final class Signs
             ...($weed === 'green' ? ['Green weed holds fish: look along its edge.'] : []),
             ...($weed === 'dying' ? ['Dying weed lets fish go: they gather on the first breaks outside it.'] : []),
             ...($bait === 'chased' || $birds === true ? [match (true) {
-                $bait === 'chased' && $birds === true => 'Birds and chased bait mean active fish',
-                $birds === true => 'Working birds mean active fish',
-                default => 'Chased bait means active fish',
-            }.': set what the fish are to active, and look higher up.'] : []),
+                $bait === 'chased' && $birds === true => 'Birds and chased bait mean active fish: set them to active, and look higher up.',
+                $birds === true => 'Working birds mean active fish: set them to active, and look higher up.',
+                default => 'Chased bait means active fish: set them to active, and look higher up.',
+            }] : []),
             ...($level === 'high' || $levelTrend === 'rising' ? ['High or rising water spreads fish out: look in slack water first.'] : []),
             ...($levelTrend === 'falling' ? ['Falling water pulls fish off the flats: look on the first edge outside.'] : []),
         ];

@@ -52,7 +52,7 @@ final readonly class Survey
     public static function of(array $east, array $north, array $depths, array|float $level = 0.0, int $most = self::MOST): self
     {
         if (count($east) > self::BROUGHT) {
-            throw InvalidInput::because('file', 'A track has at most '.number_format(self::BROUGHT).' depths; split it.');
+            throw InvalidInput::because('file', 'A track has at most {brought} depths. Split it.', brought: number_format(self::BROUGHT));
         }
         $read = [];
         foreach ($depths as $i => $depth) {

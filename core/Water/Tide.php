@@ -32,7 +32,7 @@ final readonly class Tide
     public static function of(float $meanM, array $waves): self
     {
         if (count($waves) > self::MOST) {
-            throw InvalidInput::because('constituents', 'At most '.self::MOST.' waves make up a tide.');
+            throw InvalidInput::because('constituents', 'At most {most} waves make up a tide.', most: self::MOST);
         }
         foreach ($waves as $wave) {
             if (! ($wave->amplitudeM >= 0.0 && $wave->amplitudeM <= 30.0)) {
@@ -72,7 +72,9 @@ final readonly class Tide
     public function turns(float $fromH, float $toH): array
     {
         if (! ($toH >= $fromH && $toH - $fromH <= self::LONGEST_H)) {
-            throw InvalidInput::because('to_h', 'Turns are told for up to '.self::LONGEST_H.' hours, from the earlier to the later.');
+            throw InvalidInput::because(
+                'to_h', 'Turns are told for up to {hours} hours, from the earlier to the later.', hours: self::LONGEST_H,
+            );
         }
         $fastest = max([0.0, ...array_map(
             static fn (TideWave $wave): float => $wave->amplitudeM > 0.0 ? $wave->speedDegH : 0.0, $this->waves,

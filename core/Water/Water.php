@@ -35,10 +35,10 @@ final readonly class Water
     public static function of(float $celsius, float $salinity = self::FRESH): self
     {
         if (! ($celsius >= -2.0 && $celsius <= 40.0)) {
-            throw InvalidInput::because('water_c', 'Water temperature must be between −2 and 40 °C (28 and 104 °F).');
+            throw InvalidInput::because('water_c', 'Water is −2 to 40 °C (28 to 104 °F).');
         }
         if (! ($salinity >= 0.0 && $salinity <= 45.0)) {
-            throw InvalidInput::because('salinity', 'Salinity must be between 0 and 45 g/kg.');
+            throw InvalidInput::because('salinity', 'Salinity is 0 to 45 g/kg.');
         }
         $t = $celsius;
         $density = 1000 * (1 - ($t + 288.9414) * ($t - 3.9863) ** 2 / (508929.2 * ($t + 68.12963))) + 0.78 * $salinity;

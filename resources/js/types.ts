@@ -198,6 +198,7 @@ export interface CautionData {
 	id: string;
 	about: string;
 	todo: string;
+	why: string;
 }
 
 export interface CellData {
@@ -346,10 +347,10 @@ export interface DropData {
 }
 
 export interface DueData {
+	task: string;
 	item: string | null;
 	name: string;
 	why: string;
-	done: string | null;
 }
 
 export interface EdgeData {
@@ -1078,6 +1079,7 @@ export interface ReasonData {
 
 export interface RecordFindingData {
 	words: string;
+	under: string;
 	standing: string;
 	view: string;
 	factor: string;

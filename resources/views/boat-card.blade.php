@@ -86,7 +86,7 @@
 <h2>Take care</h2>
 <ul>
 @foreach ($cautions as $caution)
-<li><b>{{ $caution->about }}.</b> {{ $caution->todo }}</li>
+<li><b>{{ $caution->about }}.</b> {{ $caution->todo }} {{ $caution->why }}</li>
 @endforeach
 </ul>
 </body>

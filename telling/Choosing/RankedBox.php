@@ -158,7 +158,7 @@ final readonly class RankedBox
     public function demand(string $key): Pick
     {
         return $this->find($key) ?? throw InvalidInput::because(
-            'pick', 'That lure is not in your box, or is not fished that way today; choose another.',
+            'pick', 'That lure is not in your box, or is not fished that way today. Choose another.',
         );
     }
 

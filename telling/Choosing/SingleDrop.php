@@ -68,7 +68,7 @@ final readonly class SingleDrop
 
     public static function gone(): InvalidInput
     {
-        return InvalidInput::because('pick', 'That lure is no longer in your box; choose another.');
+        return InvalidInput::because('pick', 'That lure is no longer in your box. Choose another.');
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Telling\Enums;
 
+use Eskith\Core\Words\Words;
+
 /** Which hook held a fish. */
 enum HookHeld: string
 {
@@ -13,7 +15,7 @@ enum HookHeld: string
 
     public function word(): string
     {
-        return $this === self::Stinger ? 'stinger' : "{$this->value} hook";
+        return $this === self::Stinger ? 'stinger' : Words::of('{value} hook', value: $this->value);
     }
 
     /** As one of several that are chosen from. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Telling\Lure;
 
 use Eskith\Core\Choosing\Reading;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\AsideData;
 use Eskith\Telling\Kept\Part;
@@ -36,17 +37,21 @@ final class AsidePresenter
         $text = self::shown($aside->text);
         [$words, $mend] = match ($aside->part) {
             Part::Reading => [self::reading($aside->key, $text), 'Take it away'],
-            Part::Measurement => ["The measurement “{$text}” cannot be right, so the estimate is used.", 'Take it away'],
+            Part::Measurement => [Words::of(
+                "The measurement “{text}” can't be right, so the estimate is used.", text: $text,
+            ), 'Take it away'],
             Part::Lure => [
-                "The lure “{$text}” is kept with figures that cannot be read, so it is left out.",
+                Words::of("The lure “{text}” can't be read, so it is left out.", text: $text),
                 'Mend it with usual measures',
             ],
-            Part::Rule => ['A rule of your own is kept in a form that cannot be read, so it does not count.', 'Take it away'],
+            Part::Rule => ["A rule of your own can't be read, so it is ignored.", 'Take it away'],
             Part::Line => [
-                "The line “{$text}” is kept with a diameter no line has, so a usual one is assumed.", 'Take it off the reel',
+                Words::of(
+                    'The line “{text}” has an impossible diameter. A usual one is assumed.', text: $text,
+                ), 'Take it off the reel',
             ],
             Part::MadeUp => [
-                ucfirst(rtrim($text, '.')).'.'.' These came from a made-up forecast; you never read them.',
+                Words::of('{text}. These came from a made-up forecast, not from you.', text: ucfirst(rtrim($text, '.'))),
                 'Take them out',
             ],
         };
@@ -59,8 +64,11 @@ final class AsidePresenter
         $label = Reading::tryFrom($name)?->definition()->label;
 
         return $label === null
-            ? "“{$text}” is kept as a reading that Eskith does not know, so it is left out."
-            : ucfirst($label)." is kept as “{$text}”, which cannot be right, so it is left out; read it anew, or take it away.";
+            ? Words::of("“{text}” is a reading Eskith doesn't know, so it is ignored.", text: $text)
+            : Words::of(
+                "{label} is “{text}”, which can't be right, so it is ignored. Read it again, or clear it.",
+                label: ucfirst($label), text: $text,
+            );
     }
 
     private static function shown(string $text): string

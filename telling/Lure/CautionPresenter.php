@@ -35,7 +35,10 @@ final class CautionPresenter
         );
 
         return array_map(
-            static fn (Caution $caution): CautionData => new CautionData($caution->id, $caution->about, $caution->todo), Cautions::of($day),
+            static fn (Caution $caution): CautionData => new CautionData(
+                $caution->id, $caution->about, $caution->todo, $caution->why,
+            ),
+            Cautions::of($day),
         );
     }
 }

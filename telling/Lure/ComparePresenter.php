@@ -13,6 +13,7 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\CompareData;
 use Eskith\Telling\Data\Lure\ContrastData;
@@ -43,7 +44,9 @@ final class ComparePresenter
                 $contrast->first === null ? null : PickPresenter::reason($contrast->first),
                 $contrast->second === null ? null : PickPresenter::reason($contrast->second),
             ), $comparison->contrasts),
-            alike: $comparison->alike === 0.0 ? '' : Points::signed($comparison->alike).' from rules that count alike for both.',
+            alike: $comparison->alike === 0.0 ? '' : Words::of(
+                '{points} from rules that count the same for both.', points: Points::signed($comparison->alike),
+            ),
             ghost: new GhostData(
                 $name($second), Drawing::of($rankedBox->row($second->candidate->lure), $second->candidate->lure),
                 $second->candidate->holeIndex,
@@ -59,18 +62,17 @@ final class ComparePresenter
         $same = $first->candidate->lure->id === $second->candidate->lure->id;
         $of = static fn (Pick $pick): string => $same ? $names->way($pick->candidate, $situation) : $names->lure($pick->candidate->lure);
         if ($comparison->lead === 0.0) {
-            return ucfirst("the {$of($first)} and the {$of($second)} stand level.");
+            return Words::of('The {first} and the {second} are even.', first: $of($first), second: $of($second));
         }
         [$ahead, $behind] = $comparison->lead > 0 ? [$first, $second] : [$second, $first];
         $times = Expected::times(abs($comparison->lead));
         $points = Points::plain(abs($comparison->lead));
 
-        return ucfirst(
-            "the {$of($ahead)} leads the {$of($behind)} by {$points} ".($points === '1' ? 'point' : 'points').(
-                $times >= 1.15
-                    ? ': about '.number_format($times, 1).'× the bites, by the rules.'
-                    : ': hardly more bites, by the rules.'
-            ),
+        return Words::of(
+            $times >= 1.15
+                ? 'The {ahead} leads the {behind} by {points|# point|# points}: about {times}× the bites, by the rules.'
+                : 'The {ahead} leads the {behind} by {points|# point|# points}: hardly more bites, by the rules.',
+            ahead: $of($ahead), behind: $of($behind), points: $points, times: number_format($times, 1),
         );
     }
 

@@ -9,6 +9,7 @@ use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Picture\HoleData;
 use Eskith\Telling\Data\Picture\LureDrawing;
 use Eskith\Telling\Kept\KeptLure;
@@ -35,9 +36,9 @@ final class Drawing
             accents: array_map(static fn (Accent $accent): string => $accent->value, $lure->accents),
             words: implode(', ', array_filter([
                 Finish::word($lure->finish).' '.LureNames::family($lure),
-                "{$row->number('length_mm')} mm long",
-                $holes === 0 ? '' : "{$holes} line {$named}",
-                $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
+                Words::of('{number} mm long', number: $row->number('length_mm')),
+                $holes === 0 ? '' : Words::of('{holes} line {named}', holes: $holes, named: $named),
+                $lure->accents === [] ? '' : Words::of('with {accents}', accents: Accent::words($lure->accents)),
             ])),
         );
     }

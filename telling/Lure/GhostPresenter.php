@@ -7,6 +7,7 @@ namespace Eskith\Telling\Lure;
 use Eskith\Core\Choosing\Compare\Difference;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Water\GhostData;
 use Eskith\Telling\Water\DropPresenter;
@@ -19,8 +20,8 @@ final class GhostPresenter
         $candidate = $second->candidate();
         $title = implode(', ', array_filter([
             (new LureNames($second->situation->say))->kind($second->lure),
-            $candidate->hole() === null ? '' : "{$candidate->hole()->name} hole",
-            Unit::Millimetre->print($second->situation->lineDiameterM).' line',
+            $candidate->hole() === null ? '' : Words::of('{hole} hole', hole: $candidate->hole()->name),
+            Words::of('{millimetre} line', millimetre: Unit::Millimetre->print($second->situation->lineDiameterM)),
         ]));
 
         return new GhostData(

@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Pick;
 use Eskith\Core\Choosing\Reason;
 use Eskith\Core\Drop\Cast;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Fish\TyingData;
 use Eskith\Telling\Data\Lure\ListedPickData;
@@ -175,6 +176,6 @@ final readonly class PickPresenter
 
         return $theirs === null || $theirs->name === $pick->candidate->hole()?->name
             ? null
-            : ucfirst($schools->hole->word())." would use the {$theirs->name} hole.";
+            : Words::of('{hole} would use the {theirs} hole.', hole: ucfirst($schools->hole->word()), theirs: $theirs->name);
     }
 }

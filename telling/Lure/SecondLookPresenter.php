@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Sensitivity\TippingWords;
 use Eskith\Core\Choosing\Sensitivity\Wanted;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Dimension;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\LookBack\RepeatData;
 use Eskith\Telling\Data\Lure\SchoolData;
@@ -44,7 +45,7 @@ final readonly class SecondLookPresenter
         return new SecondLookData(
             self::schools($rankedBox, $first), $changing,
             $wanted === null ? null : self::wanted($wanted, $rankedBox, $first->candidate->lure),
-            $still === [] ? '' : 'By themselves these change nothing: '.implode(', ', $still).'.',
+            $still === [] ? '' : Words::of('No change alone from: {still}.', still: implode(', ', $still)),
             $before,
         );
     }
@@ -103,7 +104,10 @@ final readonly class SecondLookPresenter
         $words = new TippingWords($rankedBox->situation);
         $opening = $wanted->reading->opening($rankedBox->situation->say, $wanted->at);
 
-        return "Most help now: read the {$wanted->reading->word()}. {$opening} you would {$words->instead($now, $wanted->lure)}.";
+        return Words::of(
+            'Most help now: read the {reading}. {opening} you would {instead}.',
+            reading: $wanted->reading->word(), opening: $opening, instead: $words->instead($now, $wanted->lure),
+        );
     }
 
     /** @return list<SchoolData> */
@@ -132,7 +136,7 @@ final readonly class SecondLookPresenter
     {
         return implode(', ', array_filter([
             $theirs->lure->id === $mine->lure->id ? '' : $names->lure($theirs->lure),
-            $theirs->hole()?->name === $mine->hole()?->name ? '' : ($theirs->hole()->name ?? 'no').' hole',
+            $theirs->hole()?->name === $mine->hole()?->name ? '' : Words::of('{hole} hole', hole: $theirs->hole()->name ?? 'no'),
             $theirs->cadence === $mine->cadence ? '' : ($theirs->cadence?->word() ?? ''),
         ]));
     }

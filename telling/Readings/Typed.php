@@ -44,7 +44,7 @@ final readonly class Typed
                 continue;
             }
             $reading = Reading::tryFrom($name) ?? throw InvalidInput::because(
-                'readings', 'There is no reading called "'.mb_substr($name, 0, 30).'".',
+                'readings', 'There is no reading called "{name}".', name: mb_substr($name, 0, 30),
             );
             [$shown, $si] = $reading->read($text, $units);
             $read[] = new KeptReading(

@@ -20,6 +20,7 @@ use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\RodLength;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Rig\FindingData;
@@ -99,7 +100,7 @@ final readonly class RigPresenter
             ),
             diameters: array_map(static fn (float $mm): string => Unit::Millimetre->print($mm / 1000), self::LINES_MM),
             losses: $this->losses($report),
-            assumed: $assumed === [] ? '' : 'Taken as usual: '.implode(', ', $assumed).'.',
+            assumed: $assumed === [] ? '' : Words::of('Assumed: {assumed}.', assumed: implode(', ', $assumed)),
             lineOutM: $report->lineOutM(),
             leaderM: $rig->leaderM,
             line: $this->atHand->line->name ?? $this->named($rig->line),
@@ -134,13 +135,15 @@ final readonly class RigPresenter
         $isStiff = ($rig->leader->breakN ?? 0.0) > self::STRAIGHT_LB * RodRead::POUND_N;
         $others = [
             $rig->line->material === Material::Braid
-                ? ["{$this->named($straight)} straight to the lure", $rig->straight($straight)]
-                : ["{$this->named($braid)} and a leader of {$this->named($light)}", $rig->with(line: $braid, leader: $light)],
+                ? [Words::of('{straight} straight to the lure', straight: $this->named($straight)), $rig->straight($straight)]
+                : [Words::of(
+                    '{braid} and a leader of {light}', braid: $this->named($braid), light: $this->named($light),
+                ), $rig->with(line: $braid, leader: $light)],
             ...($rig->leader === null
                 ? []
                 : [$isStiff
-                    ? ["a light leader, {$this->named($light)}", $rig->with(leader: $light)]
-                    : ["a stiff leader, {$this->named($stiff)}", $rig->with(leader: $stiff)]]),
+                    ? [Words::of('a light leader, {light}', light: $this->named($light)), $rig->with(leader: $light)]
+                    : [Words::of('a stiff leader, {stiff}', stiff: $this->named($stiff)), $rig->with(leader: $stiff)]]),
             $rig->connector === Connector::Direct
                 ? ['a small snap', $rig->with(connector: Connector::Snap)]
                 : ['tied direct', $rig->with(connector: Connector::Direct)],
@@ -150,7 +153,10 @@ final readonly class RigPresenter
             ...array_map(static function (array $other) use ($report): OtherRigData {
                 [$label, $rig] = $other;
                 $tied = $report->on($rig);
-                $figures = "lost of a lift {$tied->starts()} · hooks to {$tied->hooksTo()} · holds {$tied->holds()}";
+                $figures = Words::of(
+                    'lost of a lift {starts} · hooks to {reach} · holds {holds}',
+                    starts: $tied->starts(), reach: $tied->hooksTo(), holds: $tied->holds(),
+                );
 
                 return new OtherRigData($label, (new RigTrades($tied, $report))->words(), $figures);
             }, $others),
@@ -166,8 +172,8 @@ final readonly class RigPresenter
 
         return [
             new OtherRigData(
-                "a rod of {$this->say->depth($length)}", RodLength::trades($length, $report->rig->rodM),
-                'lifts '.$this->say->depth($report->rig->with(rodM: $length)->liftReachM()).' with the arm',
+                Words::of('a rod of {length}', length: $this->say->depth($length)), RodLength::trades($length, $report->rig->rodM),
+                Words::of('lifts {reach} with the arm', reach: $this->say->depth($report->rig->with(rodM: $length)->liftReachM())),
             ),
             new OtherRigData($reel->word(), $reel->trades($report->candidate->lure->massKg)),
         ];

@@ -37,7 +37,7 @@ final readonly class CustomRuleForm
         $given = Fields::of($fields);
         $when = $given->items('when');
         if (count($when) > self::CONDITIONS) {
-            throw InvalidInput::because('when', 'A rule takes up to '.self::CONDITIONS.' readings.');
+            throw InvalidInput::because('when', 'A rule takes up to {conditions} readings.', conditions: self::CONDITIONS);
         }
 
         return CustomRule::of(
@@ -130,7 +130,7 @@ final readonly class CustomRuleForm
         return array_map(
             static fn (mixed $word): string => is_string($word) && mb_strlen($word) <= 40 && PlainText::isReadable($word)
                 ? $word
-                : throw InvalidInput::because($fields->at($name), "\"{$fields->at($name)}\" must be a list of words."),
+                : throw InvalidInput::because($fields->at($name), '"{at}" must be a list of words.', at: $fields->at($name)),
             $fields->items($name),
         );
     }
@@ -143,8 +143,8 @@ final readonly class CustomRuleForm
         return $reading !== null && in_array($reading, Reading::used(), true)
             ? $reading
             : throw InvalidInput::because(
-                $fields->at('reading'),
-                "\"{$fields->at('reading')}\" must be one of ".implode(', ', array_column(Reading::used(), 'value')).'.',
+                $fields->at('reading'), '"{at}" must be one of {used}.',
+                at: $fields->at('reading'), used: implode(', ', array_column(Reading::used(), 'value')),
             );
     }
 }

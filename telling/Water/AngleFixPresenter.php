@@ -14,6 +14,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Flow;
 use Eskith\Core\Water\Profile;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Water\AngleFixData;
 use Eskith\Telling\Kit;
@@ -25,7 +26,7 @@ final class AngleFixPresenter
     public static function of(Kit $kit, SingleDrop $desk, float $angleDeg): AngleFixData
     {
         $now = $desk->situation->columnIfStill ?? throw InvalidInput::because(
-            'depth', 'Read the depth first; the angle means nothing without it.',
+            'depth', 'Read the depth first. The angle needs it.',
         );
         $water = $desk->situation->water;
         $unread = $desk->situation->column === null;
@@ -45,12 +46,14 @@ final class AngleFixPresenter
         $names = new LureNames($desk->situation->say);
 
         return new AngleFixData(
-            headline: "{$say->angle($angleDeg)} on the ".$names->lure($desk->lure)." means {$say->speed(abs($speed))} of ".(
-                $river ? 'current at the surface' : $name
+            headline: Words::of(
+                '{angle} on the {lure} means {speed} of {flow}',
+                angle: $say->angle($angleDeg), lure: $names->lure($desk->lure), speed: $say->speed(abs($speed)),
+                flow: $river ? 'current at the surface' : $name,
             ),
             ways: self::ways($kit, $desk, $fixed, $names),
             texts: [$name => $say->speed($speed), ...($name === 'current' && $water->boatMs === null ? ['drift' => $say->speed(0.0)] : [])],
-            words: "the {$name} to {$say->speed($speed)}",
+            words: Words::of('the {name} to {speed}', name: $name, speed: $say->speed($speed)),
             weights: self::weights($kit, $desk, $fixed, $names),
             lines: self::lines($kit, $desk, $fixed),
         );
@@ -81,14 +84,16 @@ final class AngleFixPresenter
         $line = VerticalLimits::thickestLineM($desk->lure->body, $fixed);
 
         return [
-            isset($own[0]) ? 'Tie on the '.$names->lure($own[0]).', the lightest of yours that stays straight down.'
+            isset($own[0]) ? Words::of('Tie on the {lure}, the lightest of yours that stays straight down.', lure: $names->lure($own[0]))
                 : (
                     $least === null
                         ? 'No weight up to 120 g would stay straight down.'
-                        : "Nothing you own stays straight down; it would take {$say->mass($least)}."
+                        : Words::of('Nothing you own stays straight down. It would take {least}.', least: $say->mass($least))
                 ),
-            ...($drift !== null && $drift < abs($fixed->flow->boatMs) ? ["Or slow the boat to {$say->speed($drift)}."] : []),
-            ...($line !== null ? ['Or go down to '.Unit::Millimetre->print($line).' line.'] : []),
+            ...($drift !== null && $drift < abs($fixed->flow->boatMs) ? [Words::of(
+                'Or slow the boat to {drift}.', drift: $say->speed($drift),
+            )] : []),
+            ...($line !== null ? [Words::of('Or go down to {millimetre} line.', millimetre: Unit::Millimetre->print($line))] : []),
         ];
     }
 

@@ -18,6 +18,7 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Runs;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Picture\CastShapeData;
 use Eskith\Telling\Data\Picture\DropData;
 use Eskith\Telling\Data\Picture\FigureData;
@@ -37,20 +38,27 @@ final class CastDropPresenter
         try {
             $out = CastOut::of($candidate, $situation);
         } catch (InvalidInput $bad) {
-            $why = "The {$name}: ".lcfirst($bad->getMessage());
+            $why = Words::of('The {name}: {bad}', name: $name, bad: lcfirst($bad->getMessage()));
 
             return self::data($candidate, $situation, null, rtrim($why, '.'), $why, $basis);
         }
         $say = $situation->say;
         $down = $say->seconds($out->cast->downS);
         $spoken = $out->column->hung
-            ? "The {$name} is among the fish after {$down}: stop it at that count"
-            : "The {$name} is down in {$down}, ".($out->swept ? 'and is swept along' : "{$say->depth($out->cast->landsM)} out");
+            ? Words::of('The {name} is among the fish after {down}: stop it at that count', name: $name, down: $down)
+            : Words::of(
+                $out->swept ? 'The {name} is down in {down}, and is swept along' : 'The {name} is down in {down}, {lands} out',
+                name: $name, down: $down, lands: $say->depth($out->cast->landsM),
+            );
 
-        return self::data($candidate, $situation, $out, $spoken, ucfirst("{$name}, cast {$say->depth($situation->aim->castM)}: "
-            .implode(', ', array_map(
+        return self::data($candidate, $situation, $out, $spoken, ucfirst(Words::of(
+            '{name}, cast {cast}: {figures}.',
+            name: $name,
+            cast: $say->depth($situation->aim->castM),
+            figures: implode(', ', array_map(
                 static fn (FigureData $one): string => "{$one->figure} {$one->label}", self::figures($candidate, $situation, $out),
-            )).'.'), $basis);
+            )),
+        )), $basis);
     }
 
     private static function data(
@@ -91,7 +99,7 @@ final class CastDropPresenter
                 runsText: $situation->aim->runs === null || ($situation->flowMs ?? 0.0) < 0.005
                     ? ''
                     : "{$say->speed((float) $situation->flowMs)} {$situation->aim->runs->word()}",
-                swept: $out->swept ? 'The water across takes it along: it does not lie still.' : '',
+                swept: $out->swept ? 'The current sweeps it along.' : '',
             ),
         );
     }
@@ -106,9 +114,9 @@ final class CastDropPresenter
         return [
             new FigureData($say->depth($cast->landsM), self::landing($situation, $out)),
             ...($out->other === null ? [] : [new FigureData(
-                $say->seconds($out->other->downS), 'down with the bail '.($out->bail === Bail::Open ? 'closed' : 'open'),
+                $say->seconds($out->other->downS), $out->bail === Bail::Open ? 'down with the bail closed' : 'down with the bail open',
             )]),
-            new FigureData($say->lift($cast->riseM($pull)), "up for {$say->lift($pull)} of pull"),
+            new FigureData($say->lift($cast->riseM($pull)), Words::of('up for {pull} of pull', pull: $say->lift($pull))),
             new FigureData($say->lift($cast->dragM($pull)), 'nearer for the same pull'),
             new FigureData($say->lift($cast->riseM(Constants::LINE_PER_TURN_M)), 'up for a turn of the handle'),
         ];
@@ -119,10 +127,10 @@ final class CastDropPresenter
         $by = $situation->say->depth(abs($out->cast->carriedM));
 
         return match (true) {
-            $out->bail === Bail::Closed => "out, swung in {$by}",
+            $out->bail === Bail::Closed => Words::of('out, swung in {by}', by: $by),
             abs($out->cast->carriedM) < 0.05 => 'out, where it splashed',
-            $out->cast->carriedM > 0.0 => "out, carried {$by} on",
-            default => "out, carried {$by} back",
+            $out->cast->carriedM > 0.0 => Words::of('out, carried {by} on', by: $by),
+            default => Words::of('out, carried {by} back', by: $by),
         };
     }
 

@@ -17,6 +17,7 @@ use Eskith\Core\Drop\Swing;
 use Eskith\Core\Drop\WaterColumn;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Picture\PointData;
 use Eskith\Telling\Data\Water\CastData;
 
@@ -30,13 +31,13 @@ final class CastPresenter
     public static function of(Candidate $candidate, Situation $situation, float $castM, bool $open): CastData
     {
         $column = $situation->columnIfStill ?? throw InvalidInput::because(
-            'depth', 'Read the depth first; a cast is reckoned to the bottom.',
+            'depth', 'Read the depth first. The cast goes down through it.',
         );
         if (! ($castM > $column->depthM)) {
             throw InvalidInput::because(
-                'length',
-                "The cast of {$situation->say->depth($castM)} is shorter than the {$situation->say->depth($column->depthM)} of "
-                    .'water, so it never swings to the bottom; cast farther, or fish it straight down.',
+                'length', 'A cast of {cast} never swings to the bottom in {depth}. Cast farther, or fish it straight down.',
+                cast: $situation->say->depth($castM),
+                depth: $situation->say->depth($column->depthM),
             );
         }
 
@@ -57,10 +58,11 @@ final class CastPresenter
             depthM: $column->depthM,
             landsText: $say->depth($swing->landsM),
             secondsText: $say->seconds($swing->seconds),
-            aim: "Bail closed: cast {$say->depth($swing->pulledInM)} past the fish",
+            aim: Words::of('Bail closed: cast {pulledIn} past the fish', pulledIn: $say->depth($swing->pulledInM)),
             numbers: [
-                "swings in {$say->depth($swing->pulledInM)}", "lands {$say->depth($swing->landsM)} out",
-                "on the bottom after {$say->seconds($swing->seconds)}",
+                Words::of('swings in {pulledIn}', pulledIn: $say->depth($swing->pulledInM)),
+                Words::of('lands {lands} out', lands: $say->depth($swing->landsM)),
+                Words::of('on the bottom after {seconds}', seconds: $say->seconds($swing->seconds)),
             ],
             work: self::work($candidate, $situation, $column, $castM, $swing->seconds),
         );
@@ -77,8 +79,11 @@ final class CastPresenter
         $lands = $castM + $carried;
         $aim = abs($carried) < 0.1
             ? 'Bail open: it falls straight; cast onto the fish'
-            : "Bail open: it is carried {$say->depth(abs($carried))}; cast that far ".(
-                $carried < 0 ? 'past the fish' : 'short of them, up the flow'
+            : Words::of(
+                $carried < 0
+                    ? 'Bail open: it is carried {carried}; cast that far past the fish'
+                    : 'Bail open: it is carried {carried}; cast that far short of them, up the flow',
+                carried: $say->depth(abs($carried)),
             );
 
         return new CastData(
@@ -94,8 +99,9 @@ final class CastPresenter
             secondsText: $say->seconds($fall->seconds),
             aim: $aim,
             numbers: [
-                'carried '.$say->depth(abs($carried)), "lands {$say->depth(abs($lands))} out",
-                "on the bottom after {$say->seconds($fall->seconds)}",
+                Words::of('carried {carried}', carried: $say->depth(abs($carried))),
+                Words::of('lands {lands} out', lands: $say->depth(abs($lands))),
+                Words::of('on the bottom after {seconds}', seconds: $say->seconds($fall->seconds)),
             ],
             work: self::work($candidate, $situation, $column, max(hypot($lands, $column->depthM), $column->depthM + 0.01), $fall->seconds),
         );
@@ -116,19 +122,24 @@ final class CastPresenter
         $steps = $situation->steps($candidate->cadence, $candidate->lure);
         $named = $candidate->cadence->word();
         if ($steps->fall === FallControl::None) {
-            return ucfirst("{$named}: reeled in without a stop, so there are no repeats to count.");
+            return ucfirst(Words::of('{named}: reeled in without a stop, so there are no repeats to count.', named: $named));
         }
         if ($steps->liftM > $column->toM) {
-            return "A {$named} lifts {$say->lift($steps->liftM)}, more than the water is deep here.";
+            return Words::of('A {named} lifts {lift}, more than the water is deep here.', named: $named, lift: $say->lift($steps->liftM));
         }
         $repeat = Repeat::of($steps, $candidate->lure->body, Falling::betweenLifts($candidate, $steps->fall), $column);
         $cast = HopCast::of($lineM, $column->depthM, $steps->liftM, ! $steps->fall->isSlack(), $repeat->seconds, self::BETWEEN_S + $fallS);
-        $times = $cast->hops === 1 ? 'once' : "{$cast->hops} times";
+        $times = $cast->hops === 1 ? 'once' : Words::of('{hops} times', hops: $cast->hops);
 
-        return "Worked back by {$named}, {$say->lift($steps->liftM)} and ".round($repeat->seconds, 1)."\u{A0}s each: {$times}, "
-            .round($cast->seconds / 60, 1).' min a cast, '
-            .round(
-                $cast->castsPerHour, $cast->castsPerHour < 10 ? 1 : 0,
-            ).' casts and '.$say->depth($cast->bottomMPerHour).' of bottom an hour.';
+        return Words::of(
+            "{named}, {lift} and {seconds}\u{A0}s each: {times}, {minutes} min a cast. {casts} casts and {bottom} of bottom an hour.",
+            named: $named,
+            lift: $say->lift($steps->liftM),
+            seconds: round($repeat->seconds, 1),
+            times: $times,
+            minutes: round($cast->seconds / 60, 1),
+            casts: round($cast->castsPerHour, $cast->castsPerHour < 10 ? 1 : 0),
+            bottom: $say->depth($cast->bottomMPerHour),
+        );
     }
 }

@@ -14,6 +14,7 @@ use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Conditions;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Water\CellData;
 use Eskith\Telling\Data\Water\ChartData;
 use Eskith\Telling\Data\Water\ChartRowData;
@@ -85,19 +86,22 @@ final class ChartPresenter
             across: $across === 'line' ? 'line' : 'drift',
             of: $of === 'series' ? 'series' : 'box',
             acrossLabel: $across === 'line'
-                ? "line diameter, at {$situation->say->speed($drift)} of drift"
-                : 'drift, on '.Unit::Millimetre->print($diameter).' line',
+                ? Words::of('line diameter, at {drift} of drift', drift: $situation->say->speed($drift))
+                : Words::of('drift, on {millimetre} line', millimetre: Unit::Millimetre->print($diameter)),
             columns: $labels,
             columnTexts: $texts,
             rows: $told,
             sentence: $unknown ? Headline::unknownFlow($situation) : ($mine === null
                 ? 'Nothing here stays straight down at today\'s readings'
-                : 'Here the '.$names->weight($mine->massKg).' is the lightest that stays straight down'),
-            note: 'The lightest weight within 20° of straight down; a dash where none is. '.(
-                $of === 'series' ? 'Blades of the usual series.' : 'Of your own box.'
-            )
-                .($situation->fishDepthM() === null ? '' : " For fish at {$situation->say->depth($situation->fishDepthM())}.")
-                .' Today is framed. Estimates: compare, do not quote.',
+                : Words::of('Here the {mass} is the lightest that stays straight down', mass: $names->weight($mine->massKg))),
+            note: implode(' ', array_filter([
+                'The lightest weight within 20° of straight down; a dash where none is.',
+                $of === 'series' ? 'Blades of the usual series.' : 'Of your own box.',
+                $situation->fishDepthM() === null
+                    ? ''
+                    : Words::of('For fish at {depth}.', depth: $situation->say->depth($situation->fishDepthM())),
+                'Today is framed. Estimates: compare, do not quote.',
+            ])),
         );
     }
 

@@ -11,6 +11,7 @@ use Eskith\Core\Drop\SonarCircle;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\BoatHolding;
 use Eskith\Core\Water\Conditions;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Picture\ColumnData;
 use Eskith\Telling\Data\Picture\SonarData;
@@ -38,18 +39,20 @@ final class ColumnPresenter
             depthText: $book->text('depth') ?? $say->depth($depth),
             bottom: $situation->water->bottom,
             wall: $situation->water->wall ?? false,
-            windText: $situation->water->windMs === null ? '' : 'wind '.($book->text('wind') ?? ''),
+            windText: $situation->water->windMs === null ? '' : Words::of('wind {book}', book: $book->text('wind') ?? ''),
             windMs: $situation->water->windMs ?? 0.0,
             currentText: $situation->water->currentMs === null || $situation->water->currentMs === 0.0
                 ? ''
-                : 'current '.$say->speed($situation->water->currentMs),
+                : Words::of('current {current}', current: $say->speed($situation->water->currentMs)),
             vertical: $situation->vertical(),
             sonar: self::sonar($book, $situation, $depth, $first),
             ticks: self::ticks($depth, $say->units->depth),
             touches: self::touches($kit->depths, $depth, $situation),
             fishM: $situation->fishDepthM() === null ? null : round($depth - $situation->fishDepthM(), 3),
-            fishText: $situation->fishDepthM() === null ? '' : 'fish at '.$say->depth($situation->fishDepthM())
-                .($situation->isFishDepthAssumed() ? ', assumed' : ''),
+            fishText: $situation->fishDepthM() === null ? '' : Words::of(
+                $situation->isFishDepthAssumed() ? 'fish at {depth}, assumed' : 'fish at {depth}',
+                depth: $say->depth($situation->fishDepthM()),
+            ),
             onFoot: $book->text('lies') === BoatHolding::OnFoot->value,
         );
     }
@@ -67,8 +70,11 @@ final class ColumnPresenter
 
         return new SonarData(
             $circle->diameterM / 2,
-            "A {$say->angle($cone)} cone shows a circle {$wide} wide on the bottom; ".(
-                $shows ? 'the lure is on the screen.' : 'the lure is off the screen.'
+            Words::of(
+                $shows
+                    ? 'A {cone} cone shows {wide} of bottom. The lure is on the screen.'
+                    : 'A {cone} cone shows {wide} of bottom. The lure is off the screen.',
+                cone: $say->angle($cone), wide: $wide,
             ),
             $shows,
         );
@@ -101,7 +107,7 @@ final class ColumnPresenter
     {
         return array_map(static fn (KeptDepth $at): TouchData => new TouchData(
             max(0.0, round($depth - $at->depthM, 3)), $at->kind === EventKind::Fish->value,
-            "{$at->kind} at ".$situation->say->depth($at->depthM),
+            Words::of('{kind} at {depth}', kind: $at->kind, depth: $situation->say->depth($at->depthM)),
         ), $depths);
     }
 }

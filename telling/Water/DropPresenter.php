@@ -12,6 +12,7 @@ use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\FallPoint;
 use Eskith\Core\Drop\LinePoint;
 use Eskith\Core\Drop\RestingLine;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Picture\DropData;
 use Eskith\Telling\Data\Picture\PointData;
 use Eskith\Telling\Data\Work\FallData;
@@ -55,7 +56,7 @@ final class DropPresenter
                 $gust->lineAngleDeg === null || ! $gust->holds => $situation->onBottom()
                     ? 'off the bottom in the gusts'
                     : 'swept aside in the gusts',
-                default => "{$say->angle($gust->lineAngleDeg)} in the gusts",
+                default => Words::of('{angle} in the gusts', angle: $say->angle($gust->lineAngleDeg)),
             },
             heldM: $situation->columnIfStill->fromM ?? 0.0,
             downTo: $situation->onBottom() ? 'to bottom' : 'to the fish',
@@ -108,29 +109,34 @@ final class DropPresenter
     private static function spoken(?RestingLine $line, Candidate $candidate, Situation $situation): string
     {
         $say = $situation->say;
-        $name = 'The '.(new LureNames($situation->say))->lure($candidate->lure);
+        $name = Words::of('The {lure}', lure: (new LureNames($situation->say))->lure($candidate->lure));
         $hung = $situation->columnIfStill?->hung === true;
         $down = $candidate->secondsToBottom === null ? '' : ($hung
-            ? "is among the fish at {$say->depth((float) $situation->workedM())} after {$say->seconds($candidate->secondsToBottom)}"
-            : "is down in {$say->seconds($candidate->secondsToBottom)}");
+            ? Words::of(
+                'is among the fish at {depth} after {seconds}',
+                depth: $say->depth((float) $situation->workedM()), seconds: $say->seconds($candidate->secondsToBottom),
+            )
+            : Words::of('is down in {seconds}', seconds: $say->seconds($candidate->secondsToBottom)));
 
-        return match (true) {
-            $line === null => "{$name}: read the depth first",
-            $situation->column === null => "{$name} {$down}; read the ".(
-                $situation->water->currentMs === null ? 'current, or the line angle,' : 'drift'
-            ).' to know how it leans',
-            $line->lineAngleDeg === null => "{$name} ".($hung ? 'never reaches the fish' : 'is lifted off the bottom altogether')
-                .' in this flow',
-            ! $line->holds => "{$name} does not hold ".($hung ? 'its depth' : 'the bottom').' here',
-            default => "{$name} leans {$say->angle($line->lineAngleDeg)}".self::inGusts($candidate, $situation)." and {$down}",
-        };
-    }
-
-    private static function inGusts(Candidate $candidate, Situation $situation): string
-    {
         $gust = $situation->gustColumn === null ? null : RestingLine::of($candidate->lure->body, $situation->gustColumn)->lineAngleDeg;
 
-        return $gust === null ? '' : ", {$situation->say->angle($gust)} in the gusts,";
+        return match (true) {
+            $line === null => Words::of('{name}: read the depth first', name: $name),
+            $situation->column === null && $situation->water->currentMs === null => Words::of(
+                '{name} {down}; read the current, or the line angle, to know how it leans', name: $name, down: $down,
+            ),
+            $situation->column === null => Words::of('{name} {down}; read the drift to know how it leans', name: $name, down: $down),
+            $line->lineAngleDeg === null => Words::of(
+                $hung ? '{name} never reaches the fish in this flow' : '{name} is lifted off the bottom in this flow', name: $name,
+            ),
+            ! $line->holds => Words::of(
+                $hung ? '{name} does not hold its depth here' : '{name} does not hold the bottom here', name: $name,
+            ),
+            default => Words::of(
+                $gust === null ? '{name} leans {angle} and {down}' : '{name} leans {angle}, {gust} in the gusts, and {down}',
+                name: $name, angle: $say->angle($line->lineAngleDeg), gust: $say->angle($gust ?? 0.0), down: $down,
+            ),
+        };
     }
 
     private static function words(?RestingLine $line, Candidate $candidate, Situation $situation): string
@@ -138,25 +144,46 @@ final class DropPresenter
         $say = $situation->say;
         $name = ucfirst((new LureNames($situation->say))->lure($candidate->lure));
         if ($line === null || $situation->columnIfStill === null) {
-            return "{$name}: the drop is not drawn, since depth is not read.";
+            return Words::of('{name}: read the depth to see the drop.', name: $name);
         }
         $depth = $say->depth($situation->columnIfStill->depthM);
         if ($situation->column === null) {
-            return "{$name} in {$depth}, drawn as if lying still, since ".(
-                $situation->water->currentMs === null ? 'the current' : 'the drift'
-            ).' is not read.';
+            return Words::of(
+                $situation->water->currentMs === null
+                    ? '{name} in {depth}, drawn as if still: current not read.'
+                    : '{name} in {depth}, drawn as if still: drift not read.',
+                name: $name, depth: $depth,
+            );
         }
         if ($line->lineAngleDeg === null || $line->lineOutM === null || $line->offsetM === null) {
-            return "{$name} in {$depth}: this flow lifts it ".($situation->onBottom() ? 'off the bottom' : 'away from the fish')
-                .' altogether; no length of line reaches down.';
+            return Words::of(
+                $situation->onBottom()
+                    ? '{name} in {depth}: this flow lifts it off the bottom. No length of line reaches down.'
+                    : '{name} in {depth}: this flow lifts it off the fish. No length of line reaches down.',
+                name: $name, depth: $depth,
+            );
         }
-        $depth .= $situation->onBottom() ? '' : ", held at {$say->depth((float) $situation->workedM())} among the fish";
-        $behind = abs($line->offsetM) < 0.05 ? 'straight below the rod' : $say->depth(abs($line->offsetM)).' to the side of the rod';
-        $text = "{$name} in {$depth}: line leans {$say->angle($line->lineAngleDeg)}, {$say->depth($line->lineOutM)} of line "
-            ."out, lure {$behind}";
-        $text .= $candidate->secondsToBottom === null ? '.' : ", {$say->seconds($candidate->secondsToBottom)} "
-            .($situation->onBottom() ? 'to the bottom.' : 'down to them.');
+        $onBottom = $situation->onBottom();
+        $behind = abs($line->offsetM) < 0.05 ? 'straight below the rod' : Words::of(
+            '{offset} to the side of the rod', offset: $say->depth(abs($line->offsetM)),
+        );
 
-        return $line->holds ? $text : $text.($situation->onBottom() ? ' It does not hold the bottom.' : ' It does not hold that depth.');
+        return Words::sentences(
+            Words::of(
+                $onBottom
+                    ? '{name} in {depth}: line leans {angle}, {lineOut} of line out, lure {behind}.'
+                    : '{name} in {depth}, held at {held} among the fish. Line leans {angle}, {lineOut} out, lure {behind}.',
+                name: $name, depth: $depth, held: $say->depth((float) $situation->workedM()),
+                angle: $say->angle($line->lineAngleDeg), lineOut: $say->depth($line->lineOutM), behind: $behind,
+            ),
+            $candidate->secondsToBottom === null ? '' : Words::of(
+                $onBottom ? '{seconds} to the bottom.' : '{seconds} down to them.', seconds: $say->seconds($candidate->secondsToBottom),
+            ),
+            match (true) {
+                $line->holds => '',
+                $onBottom => 'It does not hold the bottom.',
+                default => 'It does not hold that depth.',
+            },
+        );
     }
 }

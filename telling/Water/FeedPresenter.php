@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Eskith\Telling\Water;
 
 use DateTimeInterface;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Water\FeedData;
 use Eskith\Telling\Kept\KeptFeed;
 
@@ -17,9 +18,12 @@ final class FeedPresenter
             return null;
         }
         $words = match (true) {
-            $feed->isLive($now) => "Instruments at {$feed->address} are heard: {$feed->heard} sentences, {$feed->dropped} dropped.",
-            $feed->seenAt === null => "Instruments at {$feed->address} have not been heard yet.",
-            default => "Instruments at {$feed->address} are silent; their readings are marked stale.",
+            $feed->isLive($now) => Words::of(
+                'Instruments at {address} are heard: {heard} sentences, {dropped} dropped.',
+                address: $feed->address, heard: $feed->heard, dropped: $feed->dropped,
+            ),
+            $feed->seenAt === null => Words::of('Instruments at {address} have not been heard yet.', address: $feed->address),
+            default => Words::of('Instruments at {address} are silent; their readings are marked stale.', address: $feed->address),
         };
 
         return new FeedData($feed->address, $feed->isLive($now), $words);

@@ -7,6 +7,7 @@ namespace Eskith\Telling\Water;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Heading;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Asked;
 use Eskith\Telling\Data\Water\HeadingData;
 
@@ -38,7 +39,10 @@ final class HeadingPresenter
         $point = WindFrom::near($heading->degrees);
 
         return new HeadingData(
-            ucfirst($point->word()).": {$degrees}°, ±\u{00A0}{$within}°, by the compass.", "{$degrees}°", $point->value,
+            Words::of(
+                "{point}: {degrees}°, ±\u{A0}{within}°, by the compass.",
+                point: ucfirst($point->word()), degrees: $degrees, within: $within,
+            ), "{$degrees}°", $point->value,
         );
     }
 }

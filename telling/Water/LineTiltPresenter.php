@@ -6,6 +6,7 @@ namespace Eskith\Telling\Water;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Tilt;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Asked;
 use Eskith\Telling\Data\Water\LineTiltData;
 
@@ -38,6 +39,6 @@ final class LineTiltPresenter
         }
         [$angle, $within] = [(int) round($tilt->degrees), max(1, (int) round($tilt->withinDeg))];
 
-        return new LineTiltData("The line leans {$angle}°, ±\u{00A0}{$within}°.", "{$angle}°");
+        return new LineTiltData(Words::of("The line leans {angle}°, ±\u{A0}{within}°.", angle: $angle, within: $within), "{$angle}°");
     }
 }

@@ -9,6 +9,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Drop\Fall;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Asked;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\MeasurementKind;
@@ -69,10 +70,10 @@ final readonly class Measuring
         [$drop, $seconds] = [$this->measured(), $this->seconds()];
         $column = $drop->situation->columnIfStill ?? throw InvalidInput::because('depth', 'Read the depth first.');
         $drag = Fall::dragFromTimedDrop($drop->lure->body, $column, $seconds);
-        $method = "timed over {$this->say->depth($column->depthM)} in ".round($seconds, 1).' s';
+        $method = Words::of('timed over {depth} in {seconds} s', depth: $this->say->depth($column->depthM), seconds: round($seconds, 1));
 
         return new MeasurementMade(
-            $this->row(MeasurementKind::Drop, $drag, $method, $drop), 'Kept. Seconds to the bottom now rest on your timed drop.',
+            $this->row(MeasurementKind::Drop, $drag, $method, $drop), 'Kept. Seconds to the bottom use your timed drop now.',
         );
     }
 
@@ -90,7 +91,7 @@ final readonly class Measuring
         try {
             $fit = Calibrations::of([$row, ...$this->kit->measured])->fit($drop->row->id(), $drop->row->holes());
             $said = sprintf(
-                'Kept. The balance point is %.1f mm from the nose and %.1f mm up; the readings miss it by %.2f mm.',
+                'Kept. The balance point is %.1f mm from the nose, %.1f mm up. The readings miss it by %.2f mm.',
                 $fit->balance->x, $fit->balance->y, $fit->rmsMm,
             );
         } catch (InvalidInput $notYet) {
@@ -112,7 +113,7 @@ final readonly class Measuring
             'travel', $this->book->settings->units->fishLength, 'Say how far the tip went to the first vibration, such as 2 in.',
         );
         if ($travel <= 0 || $travel > self::TRAVEL_M) {
-            throw InvalidInput::because('travel', 'The tip goes more than nothing and at most 3 m (10 ft).');
+            throw InvalidInput::because('travel', 'The tip goes over 0 and up to 3 m (10 ft).');
         }
         $report = RigAtHand::of($this->kit->hand)->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
         // An earlier measurement is in what is reckoned now.
@@ -122,13 +123,17 @@ final readonly class Measuring
         }
         $factor = $travel / $reckoned;
         if (! MeasurementKind::Start->holds($factor, $drop->row->id())) {
-            throw InvalidInput::because('travel', 'That is not near '.$report->said($reckoned).', which was reckoned; measure it again.');
+            throw InvalidInput::because(
+                'travel', 'That is far from the estimate, {report}. Measure it again.', report: $report->said($reckoned),
+            );
         }
-        $method = "{$report->said($travel)} of tip travel where {$report->said($reckoned)} was reckoned";
+        $method = Words::of(
+            '{travel} of tip travel, estimated {estimate}', travel: $report->said($travel), estimate: $report->said($reckoned),
+        );
 
         return new MeasurementMade(
             $this->row(MeasurementKind::Start, $factor, $method, $drop),
-            sprintf('Kept: %.1f times what was reckoned. Starts with this lure now rest on it.', $factor),
+            sprintf('Kept: %.1f times the estimate. Starts with this lure use it now.', $factor),
         );
     }
 
@@ -143,12 +148,18 @@ final readonly class Measuring
         [$drift, $wind] = [$this->say->speed($speed), $this->book->si('wind')];
         if ($wind === null || $wind < self::WIND_MS) {
             return new MeasurementMade(
-                null, "Kept as today's drift: {$drift}. Read the wind too, and later drifts can be told from it.", $drift,
+                null, Words::of(
+                    "Kept as today's drift: {drift}. Read the wind too, and it can tell later drifts.", drift: $drift,
+                ), $drift,
             );
         }
-        $row = $this->row(MeasurementKind::Drift, $speed / $wind, "{$drift} of drift in {$this->say->speed($wind)} of wind", null);
+        $row = $this->row(MeasurementKind::Drift, $speed / $wind, Words::of(
+            '{drift} of drift in {wind} of wind', drift: $drift, wind: $this->say->speed($wind),
+        ), null);
 
-        return new MeasurementMade($row, "Kept: {$drift} of drift. From now on the wind is reckoned by it.", $drift);
+        return new MeasurementMade($row, Words::of(
+            'Kept: {drift} of drift. Drift from wind uses it now.', drift: $drift,
+        ), $drift);
     }
 
     /** @throws InvalidInput when it is not in the box */

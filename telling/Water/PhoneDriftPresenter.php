@@ -9,6 +9,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
 use Eskith\Core\Water\DriftFit;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Asked;
 use Eskith\Telling\Data\Water\PhoneDriftData;
 
@@ -35,12 +36,14 @@ final class PhoneDriftPresenter
 
             return new PhoneDriftData($seconds === 0
                 ? 'Under way, or not heard yet. Let the boat drift for a minute.'
-                : "{$seconds} s of drift so far. Let it go on for a minute.", null, null);
+                : Words::of('{seconds} s of drift so far. Let it go on for a minute.', seconds: $seconds), null, null);
         }
         $say = new UnitFormat($units);
         $toward = $fit->towardDeg === null || $fit->withinDeg === null
             ? 'The boat as good as lies still'
-            : 'Drifting '.$say->speed($fit->speedMs).' toward the '.WindFrom::near($fit->towardDeg)->word();
+            : Words::of(
+                'Drifting {speed} toward the {near}', speed: $say->speed($fit->speedMs), near: WindFrom::near($fit->towardDeg)->word(),
+            );
         $metres = $fit->speedMs * self::OVER_S;
 
         return new PhoneDriftData(

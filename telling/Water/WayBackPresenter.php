@@ -10,6 +10,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Course;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Asked;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Water\WayBackData;
@@ -63,7 +64,7 @@ final class WayBackPresenter
         return match (true) {
             $size <= self::STRAIGHT_DEG => 'Straight on',
             $size >= self::ROUND_DEG => 'Turn round',
-            default => 'Turn '.($degrees < 0 ? 'left' : 'right').' '.(int) (10 * round($size / 10)).'°',
+            default => Words::of($degrees < 0 ? 'Turn left {degrees}°' : 'Turn right {degrees}°', degrees: (int) (10 * round($size / 10))),
         };
     }
 
@@ -84,7 +85,8 @@ final class WayBackPresenter
         }
 
         return $back->upDriftM > 0.0
-            ? 'Start the drift '.Distance::say($back->upDriftM, $say)." {$from->word()} of it."
+            ? Words::of('Start the drift {distance} {from} of the '
+                .'mark.', distance: Distance::say($back->upDriftM, $say), from: $from->word())
             : 'You lie still: drop straight above it.';
     }
 

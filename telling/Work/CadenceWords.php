@@ -12,6 +12,7 @@ use Eskith\Core\Choosing\CastOut;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 
 /** One repeat of a cadence, step by step. */
 final class CadenceWords
@@ -73,7 +74,9 @@ final class CadenceWords
             return [];
         }
 
-        return $seconds === null ? [] : ["stop at {$situation->say->depth($column->toM)}: count ".max(1, round($seconds))];
+        return $seconds === null ? [] : [Words::of(
+            'stop at {to}: count {seconds}', to: $situation->say->depth($column->toM), seconds: max(1, round($seconds)),
+        )];
     }
 
     /** @return list<string> */
@@ -85,15 +88,18 @@ final class CadenceWords
         $steps = $situation->steps($candidate->cadence, $candidate->lure);
         $stop = self::stop($candidate, $situation);
         if ($steps->fall === FallControl::None) {
-            return [...$stop, 'reel slowly and evenly, '.self::reeled($situation)];
+            return [...$stop, Words::of('reel slowly and evenly, {reeled}', reeled: self::reeled($situation))];
         }
         $say = $situation->say;
 
         return [
             ...$stop,
-            ($situation->vertical() ? 'lift ' : 'pull ')."{$say->lift($steps->liftM)} over {$say->seconds($steps->liftSeconds)}",
+            Words::of(
+                $situation->vertical() ? 'lift {lift} over {seconds}' : 'pull {lift} over {seconds}',
+                lift: $say->lift($steps->liftM), seconds: $say->seconds($steps->liftSeconds),
+            ),
             $steps->fall->word(),
-            ...($steps->pauseSeconds > 0 ? ["wait {$say->seconds($steps->pauseSeconds)}"] : []),
+            ...($steps->pauseSeconds > 0 ? [Words::of('wait {seconds}', seconds: $say->seconds($steps->pauseSeconds))] : []),
         ];
     }
 }

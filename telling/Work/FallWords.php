@@ -11,6 +11,7 @@ use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Schools;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Drop\Fall;
+use Eskith\Core\Words\Words;
 
 /** The two schools of letting a lure down, side by side. */
 final class FallWords
@@ -23,11 +24,12 @@ final class FallWords
             return null;
         }
         [$mine, $theirs] = [self::time($candidate, $situation), self::time($candidate, $situation->with(schools: $schools))];
-        $instead = $mine === null || $theirs === null || $mine === $theirs ? '' : " {$theirs} instead of {$mine}.";
-
         $says = (string) $schools->fallSays($candidate->lure);
+        $school = Words::upper((string) $schools->fallWord($candidate->lure));
 
-        return ucfirst((string) $schools->fallWord($candidate->lure)).':'.($instead === '' ? ' '.lcfirst($says) : "{$instead} {$says}");
+        return $mine === null || $theirs === null || $mine === $theirs
+            ? Words::of('{school}: {says}', school: $school, says: lcfirst($says))
+            : Words::of('{school}: {theirs} instead of {mine}. {says}', school: $school, theirs: $theirs, mine: $mine, says: $says);
     }
 
     /**
@@ -54,7 +56,7 @@ final class FallWords
         }
         $repeat = Repeat::of($steps, $lure->body, Falling::betweenLifts($candidate, $steps->fall), $situation->columnIfStill);
 
-        return "back down in {$situation->say->seconds($repeat->fallSeconds)}";
+        return Words::of('back down in {seconds}', seconds: $situation->say->seconds($repeat->fallSeconds));
     }
 
     /** The way down itself, in a few words: with its time where that differs from one's own. */

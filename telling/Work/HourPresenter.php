@@ -17,6 +17,7 @@ use Eskith\Core\Drop\Swing;
 use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\ShareData;
 use Eskith\Telling\Kit;
@@ -70,8 +71,10 @@ final readonly class HourPresenter
         $drops = round($this->hour->drops);
         $what = $this->vertical() ? ($this->dropEveryS === null ? 'drops, each worked for 4 minutes' : "drops at today's pace") : 'casts';
 
-        return "Of an hour {$this->minutes($this->hour->workingS)} are worked: {$drops} {$what}. "
-            .'Estimates for winding, casting and unhooking.';
+        return Words::of(
+            '{working} of each hour are fished: {drops} {what}. Winding, casting and unhooking are estimated.',
+            working: $this->minutes($this->hour->workingS), drops: $drops, what: $what,
+        );
     }
 
     /** @return list<string> */
@@ -95,11 +98,13 @@ final readonly class HourPresenter
         foreach ($others as $other) {
             $saved = $this->of($other)->workingS - $this->hour->workingS;
             if ($saved >= self::WORTH_S) {
-                $told[] = 'With '.$names->title($other)." {$this->minutes($saved)} more of the hour are worked.";
+                $told[] = Words::of(
+                    'With {other} you fish {saved} more of each hour.', other: $names->title($other), saved: $this->minutes($saved),
+                );
             }
         }
 
-        return $told === [] ? ['Neither the next heavier weight nor another family would save a minute of it.'] : $told;
+        return $told === [] ? ['No heavier weight or other family would save a minute.'] : $told;
     }
 
     private function of(Lure $lure): TimeBudget

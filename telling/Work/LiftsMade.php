@@ -30,7 +30,7 @@ final class LiftsMade
             throw InvalidInput::because('lifts', 'Make a lift first.');
         }
         if (count($lifts) > self::MOST) {
-            throw InvalidInput::because('lifts', 'Up to '.self::MOST.' lifts are compared at once.');
+            throw InvalidInput::because('lifts', 'Up to {most} lifts are compared at once.', most: self::MOST);
         }
 
         return array_map(static fn (mixed $samples): LiftTrace => LiftTrace::of(self::samples($samples), 'lifts'), $lifts);

@@ -7,6 +7,7 @@ namespace Eskith\Telling\Work;
 use Eskith\Core\Cadence\LiftTrace;
 use Eskith\Core\Cadence\LiftWords;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\LiftsData;
 
@@ -23,7 +24,7 @@ final class LiftsPresenter
         $cadence = $drop->candidate()->cadence ?? throw InvalidInput::because('pick', 'Choose how it is worked first.');
         $wanted = $drop->situation->steps($cadence, $drop->lure);
         if ($wanted->liftM <= 0.0 || $wanted->liftSeconds <= 0.0) {
-            throw InvalidInput::because('pick', ucfirst($cadence->word()).' has no lift to practise.');
+            throw InvalidInput::because('pick', '{cadence} has no lift to practise.', cadence: ucfirst($cadence->word()));
         }
         $say = $drop->situation->say;
         $last = $lifts[count($lifts) - 1];
@@ -32,8 +33,8 @@ final class LiftsPresenter
             said: LiftWords::of($last),
             together: LiftWords::together($lifts),
             against: LiftWords::against($last, $wanted),
-            wanted: "{$say->lift($wanted->liftM)} in {$say->seconds($wanted->liftSeconds)}",
-            made: "{$say->lift($last->riseM)} in {$say->seconds($last->durationS)}",
+            wanted: Words::of('{lift} in {seconds}', lift: $say->lift($wanted->liftM), seconds: $say->seconds($wanted->liftSeconds)),
+            made: Words::of('{rise} in {duration}', rise: $say->lift($last->riseM), duration: $say->seconds($last->durationS)),
             riseM: $last->riseM,
             durationS: $last->durationS,
             speeds: $last->speeds,

@@ -18,6 +18,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Data\Work\BiteData;
 use Eskith\Telling\Data\Work\RibbonPointData;
@@ -51,7 +52,7 @@ final readonly class WorkPresenter
         $this->cadence = $this->candidate->cadence ?? throw InvalidInput::because('pick', 'Choose how it is worked first.');
         $this->steps = $this->situation->steps($this->cadence, $drop->lure);
         $column = $this->situation->columnIfStill ?? throw InvalidInput::because(
-            'depth', 'Read the depth first; a fall is reckoned through it.',
+            'depth', 'Read the depth first. The lure falls through it.',
         );
         $this->cast = $this->situation->vertical() ? null : CastOut::of($this->candidate, $this->situation);
         $this->repeat = $this->steps->fall === FallControl::None
@@ -89,9 +90,10 @@ final readonly class WorkPresenter
                 $repeat->path ?? [],
             ),
             counts: CadenceWords::counts($this->candidate, $this->situation),
-            rate: $repeat === null ? '' : self::pace($repeat->seconds).', '
-                .round(100 * $repeat->fallSeconds / $repeat->seconds)."\u{A0}% of it falling",
-            before: $this->repeat === null ? '' : "Before each {$this->move('lift', 'pull')}: bail closed by hand, tip just bending.",
+            rate: $repeat === null ? '' : self::pace($repeat->seconds),
+            before: $this->repeat === null ? '' : Words::of(
+                'Before each {move}: bail closed by hand, tip just bending.', move: $this->move('lift', 'pull'),
+            ),
             says: $this->says(),
             mistake: $this->cadence->mistake($this->situation->onBottom()),
             bites: array_map(
@@ -118,20 +120,30 @@ final readonly class WorkPresenter
     /** "25 a minute"; "40 an hour" where a minute is too short to count in. */
     private static function pace(float $seconds): string
     {
-        return 60.0 / $seconds >= 2.0 ? round(60.0 / $seconds).' a minute' : round(3600.0 / $seconds).' an hour';
+        return 60.0 / $seconds >= 2.0
+            ? Words::of('{times} a minute', times: round(60.0 / $seconds))
+            : Words::of('{times} an hour', times: round(3600.0 / $seconds));
     }
 
     private function headline(): string
     {
         $word = ucfirst($this->cadence->word());
         if ($this->repeat === null) {
-            return "{$word}: reel slowly and evenly, ".CadenceWords::reeled($this->situation);
+            return Words::of('{word}: reel slowly and evenly, {reeled}', word: $word, reeled: CadenceWords::reeled($this->situation));
         }
         $say = $this->situation->say;
-        $pause = $this->steps->pauseSeconds > 0 ? ", wait {$say->seconds($this->steps->pauseSeconds)}" : ', and up again at once';
+        $down = $this->cast === null;
 
-        return "{$word}: {$say->lift($this->steps->liftM)} {$this->move('up', 'of pull')} in {$say->seconds($this->steps->liftSeconds)}, "
-            ."{$this->steps->fall->word()}{$pause}";
+        return Words::of(
+            match (true) {
+                $down && $this->steps->pauseSeconds > 0 => '{word}: {lift} up in {seconds}, {fall}, wait {pause}',
+                $down => '{word}: {lift} up in {seconds}, {fall}, and up again at once',
+                $this->steps->pauseSeconds > 0 => '{word}: {lift} of pull in {seconds}, {fall}, wait {pause}',
+                default => '{word}: {lift} of pull in {seconds}, {fall}, and up again at once',
+            },
+            word: $word, lift: $say->lift($this->steps->liftM), seconds: $say->seconds($this->steps->liftSeconds),
+            fall: $this->steps->fall->word(), pause: $say->seconds($this->steps->pauseSeconds),
+        );
     }
 
     /** @return list<string> */
@@ -142,13 +154,18 @@ final readonly class WorkPresenter
         $lift = $this->steps->liftM;
 
         return array_values(array_filter([
-            $range === null ? '' : "As a rule it is {$this->move('lifted', 'pulled')} {$say->lift($range[0])} to {$say->lift($range[1])}.",
+            $range === null ? '' : Words::of(
+                'Usual {move}: {least} to {most}.',
+                move: $this->move('lift', 'pull'), least: $say->lift($range[0]), most: $say->lift($range[1]),
+            ),
             $this->cast !== null || $this->repeat === null || $this->steps->fall->isSlack() || $this->steps->fall === FallControl::Free
                 ? ''
-                : 'Lower the tip at '.$this->speed($lift / max(0.05, $this->repeat->fallSeconds)).' to stay in contact.',
+                : Words::of(
+                    'Lower the tip at {lift} to keep contact.', lift: $this->speed($lift / max(0.05, $this->repeat->fallSeconds)),
+                ),
             $this->nearAndFar(),
             $this->repeat !== null && $this->situation->vertical() && $this->situation->onBottom() && $lift < 1.5
-                ? "Miss the bottom, and let out {$say->lift($this->letOut())} more line."
+                ? Words::of('Missed the bottom? Let out {letOut} more.', letOut: $say->lift($this->letOut()))
                 : '',
             $this->beyondTheArm(),
         ]));
@@ -171,20 +188,19 @@ final readonly class WorkPresenter
     {
         $say = $this->situation->say;
         $pull = $this->steps->liftM;
-        if ($this->repeat === null) {
-            return '';
-        }
-        if ($this->situation->vertical()) {
-            return "Straight below all {$say->lift($pull)} of it is height.";
-        }
-        if ($this->cast === null) {
+        if ($this->repeat === null || $this->cast === null) {
             return '';
         }
         $cast = $this->cast->cast;
 
-        return "{$say->depth($cast->landsM)} out a pull of {$say->lift($pull)} lifts it {$say->lift($cast->riseM($pull))} and brings it "
-            ."{$say->lift($cast->dragM($pull))} nearer; a turn of the handle "
-            ."lifts it {$say->lift($cast->riseM(Constants::LINE_PER_TURN_M))}.";
+        return Words::of(
+            '{lands} out a {pull} pull lifts it {rises} and brings it {nearer} closer. A turn of the handle lifts it {perTurn}.',
+            lands: $say->depth($cast->landsM),
+            pull: $say->lift($pull),
+            rises: $say->lift($cast->riseM($pull)),
+            nearer: $say->lift($cast->dragM($pull)),
+            perTurn: $say->lift($cast->riseM(Constants::LINE_PER_TURN_M)),
+        );
     }
 
     private function beyondTheArm(): string
@@ -197,14 +213,17 @@ final readonly class WorkPresenter
         }
         $turns = $lift / max(0.1, $this->steps->liftSeconds) / Constants::LINE_PER_TURN_M;
 
-        return "Rod and arm end after {$say->depth($reach)}: go on with the reel, ".round($turns, 1).' turns a second.';
+        return Words::of(
+            'Rod and arm end after {reach}: go on with the reel, {turns} turns a second.',
+            reach: $say->depth($reach), turns: round($turns, 1),
+        );
     }
 
     /** A tip goes slowly: in feet or centimetres a second. */
     private function speed(float $metresPerSecond): string
     {
         return $this->situation->say->units->depth === Unit::Metre
-            ? round(100 * $metresPerSecond)."\u{A0}cm a second"
-            : round($metresPerSecond / 0.3048, 1)."\u{A0}ft a second";
+            ? Words::of("{speed}\u{A0}cm a second", speed: round(100 * $metresPerSecond))
+            : Words::of("{speed}\u{A0}ft a second", speed: round($metresPerSecond / 0.3048, 1));
     }
 }

@@ -54,7 +54,7 @@ final class AccessibilityTest extends BrowserTestCase
 
     public function test_no_serious_finding_before_signing_in(): void
     {
-        $pages = ['/sign-in' => 'Open the demo', '/register' => 'Make the account', '/forgot-password' => 'Send the letter'];
+        $pages = ['/sign-in' => 'Open the demo', '/register' => 'Make the account', '/forgot-password' => 'Send the email'];
         foreach ($pages as $path => $words) {
             $this->page->get($this->server->url.$path);
             $this->button($words);

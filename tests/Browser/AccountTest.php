@@ -19,7 +19,7 @@ final class AccountTest extends BrowserTestCase
             $this->find("//label[normalize-space()='{$label}']/following-sibling::input")->sendKeys($text);
         }
         $this->button('Make the account')->click();
-        $this->see('Your box is empty');
+        $this->see('Three questions, then your pick');
         $this->page->get("{$this->server->url}/account");
         $this->see('signs in as new@example.test');
         $this->find("//label[normalize-space()='The one you have']/following-sibling::input")->sendKeys('long enough now');
@@ -47,7 +47,7 @@ final class AccountTest extends BrowserTestCase
             $this->find('//h1');
         }
         $this->page->get("{$this->server->url}/lure");
-        $this->see('Water is kept as “44 °C”, which cannot be right, so it is left out');
+        $this->see('Water is “44 °C”, which can\'t be right, so it is ignored');
         $this->button('Take it away')->click();
         $this->eventually(
             fn (): bool => $this->page->findElements(WebDriverBy::xpath("//section[@aria-label='Left out']")) === [],

@@ -65,7 +65,7 @@ final class ChoosingTest extends BrowserTestCase
         $this->page->navigate()->refresh();
         $this->see('pinned');
         self::assertStringContainsString('family=spoon', $this->page->getCurrentURL());
-        $this->button('all lures')->click();
+        $this->button('all')->click();
         $this->eventually(
             fn (): bool => preg_match(
                 '/^\d+ .* spoon, .*pinned/',
@@ -91,7 +91,7 @@ final class ChoosingTest extends BrowserTestCase
         $next = $this->find("//*[@role='dialog']//li[1]//button/span[2]")->getText();
         $this->find("//*[@role='dialog']//li[1]//button")->click();
         $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to be on");
-        $this->see('All saved');
+        $this->see('Saved');
         $this->page->navigate()->refresh();
         $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to stay on");
     }
@@ -99,7 +99,7 @@ final class ChoosingTest extends BrowserTestCase
     public function test_rules_are_switched_written_and_put_back_with_the_keyboard(): void
     {
         $this->openDemo('/rules');
-        $this->see('The rules as they come');
+        $this->see('The rules, unchanged');
         $this->tabTo('button[role="switch"]');
         $this->press('space');
         $this->see('Your rules');
@@ -118,8 +118,8 @@ final class ChoosingTest extends BrowserTestCase
         $this->see('Always: +6 for silver lure');
         $this->find('//h2[contains(., "Tie on the silver half-ounce blade")]');
 
-        $this->button('Back to the rules as they come')->click();
-        $this->see('The rules as they come');
+        $this->button('Back to the rules, unchanged')->click();
+        $this->see('The rules, unchanged');
         $this->find('//h2[contains(., "Tie on the white half-ounce blade")]');
         $this->button('Undo')->click();
         $this->find('//h2[contains(., "Tie on the silver half-ounce blade")]');
@@ -140,7 +140,7 @@ final class ChoosingTest extends BrowserTestCase
         $this->see('a length is needed here');
         self::assertSame('9 oz', $this->find('//input[@aria-label="Depth from"]')->getAttribute('value'));
         $this->press('escape');
-        $this->see('The rules as they come');
+        $this->see('The rules, unchanged');
     }
 
     public function test_the_boat_card_is_shown_as_it_prints(): void

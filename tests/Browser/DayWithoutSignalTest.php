@@ -55,7 +55,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->measure('9 s');
         $this->between($isClosed);
         $this->open('/fish');
-        $this->see('low hop, 4 in · 22 ft');
+        $this->see('White half-ounce blade in 22 ft');
         $this->click('Drop');
         $this->click('Snag');
         $this->click('Snag, Vertical rod');
@@ -71,7 +71,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->click('Drop');
         $this->click('End the outing');
         $this->click('Yes, end it');
-        $this->see('that is done as soon as there is a connection');
+        $this->see("as soon as there's a connection");
         self::assertSame($before, (int) $this->one('SELECT max(id) FROM outings'), 'the server knows nothing of it');
 
         $this->between($isClosed);
@@ -121,7 +121,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->click('Measure');
         $this->find("//label[normalize-space()='Time']/following-sibling::input")->sendKeys($seconds);
         $this->click('Keep this measurement');
-        $this->see('Seconds to the bottom now rest on your timed drop. It waits on this phone for a signal.');
+        $this->see('Seconds to the bottom use your timed drop now. It waits on this phone for a signal.');
         $this->see('on this phone, not sent yet');
     }
 

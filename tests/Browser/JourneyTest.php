@@ -40,15 +40,16 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Close')->click();
         // The touch before it was the fish.
         $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
-        $this->seeCounter('landed of bites', '1 / 1');
+        $this->seeCounter('landed', '1 / 1');
         $this->button('Drop')->click();
         $this->seeCounter('drops since a bite', '1');
         $this->button('Undo')->click();
         $this->seeCounter('drops since a bite', '0');
 
         $this->page->navigate()->refresh();
-        $this->seeCounter('landed of bites', '1 / 1');
+        $this->seeCounter('landed', '1 / 1');
         $this->see('Walleye, 18½ in, about 2.4 lb, on the fall');
+        $this->button('Earlier')->click();
         $this->see('3 drops');
     }
 
@@ -74,7 +75,7 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Drop')->click();
         $this->fish('front hook', 'hooked deep');
         $this->see('Back down:');
-        $this->see('All saved');
+        $this->see('Saved');
         $this->endTheOuting();
 
         $this->page->get("{$this->server->url}/look-back?water=Pell+quarry");
@@ -129,7 +130,7 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Drop')->click();
         $this->see('Saved here, 1 to send');
         $this->page->executeScript('window.fetch = window.realFetch; window.dispatchEvent(new Event("online"))');
-        $this->see('All saved');
+        $this->see('Saved');
         $this->seeCounter('drops since a bite', (string) ($before + 1));
     }
 
@@ -164,7 +165,7 @@ final class JourneyTest extends BrowserTestCase
         $this->press('enter');
         $input = $this->find('//input[@placeholder="not read"]');
         $input->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("5//8 mph\n");
-        $this->see('"5//8 mph" cannot be read as a speed');
+        $this->see('"5//8 mph" can\'t be read as a speed');
         self::assertSame('5//8 mph', $input->getAttribute('value'));
         $input->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys("0.2 mph\n");
         $this->see('Tie on the white half-ounce blade');

@@ -36,7 +36,7 @@ final class NewcomerTest extends BrowserTestCase
 
         $this->type('2');
         $this->see('Tie on the gold half-ounce blade');
-        $this->see('Say how the boat lies');
+        $this->see('say how the boat lies');
         $this->see('Most help now: read the');
         $this->find('//button[@data-reading="temp"]')->click();
         $this->find('//input[@placeholder="not read"]')->sendKeys("39\n");
@@ -86,7 +86,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->fill('E-mail', 'nobody@example.test');
         $this->fill('Password', 'whatever it was');
         $this->find('//form//button[.="Sign in"]')->click();
-        $this->see('E-mail and password do not belong together.');
+        $this->see('E-mail and password don\'t match.');
     }
 
     public function test_a_link_with_readings_shows_them_until_they_are_taken_over(): void
@@ -102,7 +102,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->page->get("{$this->server->url}/lure");
         $this->see('40 ft');
         $this->page->get("{$this->server->url}/lure?depth=ninety");
-        $this->see('A reading in this link cannot be used, so yours are shown.');
+        $this->see('A reading in this link can\'t be used, so yours are shown.');
         $this->see('40 ft');
     }
 

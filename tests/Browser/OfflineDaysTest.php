@@ -184,7 +184,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->see(self::TAPS.' not taken');
         $this->page->get("{$this->server->url}/outings");
         $this->button(self::TAPS.' not taken')->click();
-        $this->see('This outing has ended; start a new one to log more.');
+        $this->see('This outing has ended. Start a new one to log more.');
         $this->button('Put them there')->click();
         $this->stored(self::TAPS);
         self::assertSame(self::TAPS, $this->inOuting($old));
@@ -210,7 +210,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->faults->mend('wire');
         $this->page->navigate()->refresh();
         $this->button(self::TAPS.' not taken')->click();
-        $this->see('Its outing is not in your record any more');
+        $this->see('Its outing is gone from your record');
         $this->button('Let it go')->click();
         $this->button('Yes, let it go for good');
         $this->button('Put them there')->click();
@@ -270,7 +270,7 @@ final class OfflineDaysTest extends BrowserTestCase
         $this->faults->mend('wire');
         $this->page->navigate()->refresh();
         $this->button(self::TAPS.' not taken')->click();
-        $this->see('By its clock this was tapped later than now; say when it was.');
+        $this->see('By its clock this was tapped later than now. Say when it was.');
         $field = $this->find("//input[@type='datetime-local']");
         self::assertStringStartsWith(gmdate('Y-m-d', time() + 86_400), (string) $field->getAttribute('value'));
         $this->page->executeScript(<<<'JS'

@@ -31,6 +31,7 @@ final class OfflineTest extends BrowserTestCase
         $this->button('Foul')->click();
         $this->see('Saved here, 31 to send');
         // One is changed, one is taken back, one thing is tied on.
+        $this->button('Earlier')->click();
         $walleye = $this->button('Walleye, Casting rod');
         $this->page->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$walleye]);
         $walleye->click();
@@ -53,7 +54,7 @@ final class OfflineTest extends BrowserTestCase
         $this->button('34 to send')->click();
         $this->button('Send now')->click();
         $this->see('Everything has arrived.');
-        $this->see('All saved');
+        $this->see('Saved');
         $records = $this->server->records();
         self::assertSame($before + 30, $this->events(), 'nothing lost, nothing doubled');
         $new = $records->query(
@@ -102,7 +103,7 @@ final class OfflineTest extends BrowserTestCase
             '/' => 'Tie on the', '/lure' => 'Tie on the', '/water' => 'is down in', '/rig' => 'Ready', '/work' => 'hop',
             '/look-back' => 'bites', '/outings' => 'outings kept', '/tackle' => 'lures in the box', '/gear' => 'before you go',
             '/places' => 'Look first', '/rules' => 'The rules', '/settings' => 'Settings', '/this-phone' => 'This phone',
-            '/cadences' => 'Every cadence',
+            '/cadences' => 'Cadences at their usual numbers',
         ];
         foreach ($headings as $path => $words) {
             $this->page->get($this->server->url.$path);
@@ -112,7 +113,7 @@ final class OfflineTest extends BrowserTestCase
             self::assertMatchesRegularExpression('/No signal: as it was (on \w+ \d+ )?at \d/', $this->text(), $path);
         }
         $this->page->get("{$this->server->url}/lure");
-        $this->see('Other schools: not without a signal');
+        $this->see('Other schools: needs a signal');
         $this->button('Pin')->click();
         $this->see('No connection: not pinned. Try again.');
         $this->page->get("{$this->server->url}/account");
@@ -165,7 +166,7 @@ final class OfflineTest extends BrowserTestCase
         $this->see('Open the demo');
         self::assertSame([2, $before], [$this->kept(), $this->events()]);
         $this->openDemo('/fish');
-        $this->see('All saved');
+        $this->see('Saved');
         self::assertSame([0, $before + 2], [$this->kept(), $this->events()]);
     }
 

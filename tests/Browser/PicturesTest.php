@@ -63,7 +63,7 @@ final class PicturesTest extends BrowserTestCase
     {
         $lure = (int) $this->server->records()->query('SELECT min(id) FROM lures')->fetchColumn();
         $this->openDemo("/tackle/{$lure}");
-        $this->see('Your pictures of it');
+        $this->see('Your pictures');
         $this->choose('//main');
         $this->eventually(fn (): bool => (int) $this->server->records()->query(
             "SELECT count(*) FROM pictures WHERE lure_id = {$lure}",

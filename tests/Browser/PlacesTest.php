@@ -43,14 +43,14 @@ final class PlacesTest extends BrowserTestCase
         $this->press('arrow_left', 'arrow_left', 'arrow_left', 'enter');
         $this->see('Press where it ends.');
         $this->press('arrow_right', 'arrow_right', 'arrow_right', 'enter');
-        $this->see('It drops');
+        $this->see('Drops ');
         $this->eventually(fn (): bool => str_contains($this->page->getCurrentURL(), 'line='), 'for the line to stand in the address');
         $this->tabTo('button[aria-label^="End of the line"]');
         $before = $this->page->getCurrentURL();
         $this->press('arrow_down', 'arrow_down', 'arrow_down');
         $this->eventually(fn (): bool => $this->page->getCurrentURL() !== $before, 'for the end to move');
         $this->page->navigate()->refresh();
-        $this->see('It drops');
+        $this->see('Drops ');
         $this->button('Fish this line')->click();
         $this->eventually(
             fn (): bool => str_contains(
@@ -69,7 +69,7 @@ final class PlacesTest extends BrowserTestCase
         $this->see('Press where it ends.');
         $this->pressAt(80, 10);
         $this->see('times as tall as it is');
-        $this->see('It drops');
+        $this->see('Drops ');
         $this->tool('Mark');
         $this->pressAt(0, 60);
         $this->see('Mark this place');
@@ -188,7 +188,7 @@ final class PlacesTest extends BrowserTestCase
         $this->openDemo('/fish');
         $this->button('Mark patch here')->click();
         $back = $this->find("//button[starts-with(normalize-space(), 'Back on the patch')]");
-        $this->see('All saved');
+        $this->see('Saved');
         $back->click();
         $this->see('Nothing says where you are; at North bar');
         $this->press('escape');

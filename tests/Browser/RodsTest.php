@@ -54,7 +54,7 @@ final class RodsTest extends BrowserTestCase
         $this->eventually(fn (): bool => ! str_contains($this->text(), 'with a stinger at the head'), 'for it to be off again');
         $this->tab('Start');
         $this->find('//input[@placeholder="2 in"]')->sendKeys("0.4 in\n");
-        $this->see('times what was reckoned');
+        $this->see('times the estimate');
         $this->see('starts within 0.4 in');
         $this->see('by the tip travel that you measured');
     }

@@ -68,10 +68,10 @@ final class WaterTest extends BrowserTestCase
         usleep(300_000);
         $this->find('//button[contains(., "stop")]')->click();
         $this->button('Keep this measurement')->click();
-        $this->see('cannot be the time of this lure to that depth');
+        $this->see('can\'t be right for this lure and depth');
         $this->find('//label[.="Time"]/following-sibling::input')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('10.2 s');
         $this->button('Keep this measurement')->click();
-        $this->see('rest on your timed drop');
+        $this->see('use your timed drop now');
         $this->see('down in 10 s');
         $this->button('Take away')->click();
         $this->see('the estimate is used again');
@@ -85,7 +85,7 @@ final class WaterTest extends BrowserTestCase
         $this->see('more.');
         self::assertTrue($this->find('//aside//*[name()="path"][@stroke-dasharray="6 5"]')->isDisplayed());
         $this->find('//label[contains(., "Sonar circle")]/input')->click();
-        $this->see('A 20° cone shows a circle');
+        $this->see('A 20° cone shows');
         $this->button('Watch it fall')->click();
         $count = fn (): ?string => $this->page->executeScript(
             'return [...document.querySelectorAll("aside text")].find((text) => text.getAttribute("font-size") === '
@@ -124,7 +124,7 @@ final class WaterTest extends BrowserTestCase
         $this->press('end', 'backspace', 'backspace', 'backspace', 'backspace');
         $this->type('1000 lb');
         $this->press('enter');
-        $this->see('less than 441 lb');
+        $this->see('under 441 lb');
         $this->tabTo('input[aria-invalid="true"]');
         $typed = fn (): string => (string) $this->page->executeScript('return document.activeElement.value');
         self::assertSame('1000 lb', $typed(), 'what was refused stays to be mended');

@@ -79,7 +79,7 @@ final class WorkTest extends BrowserTestCase
         $this->see('1 false');
         $this->button('Stop the drill')->click();
         $this->tab('The hour');
-        $this->see('Of an hour');
+        $this->see('of each hour are fished');
     }
 
     public function test_a_wall_is_laid_out_and_ticked_off_where_one_fishes(): void
@@ -91,7 +91,7 @@ final class WorkTest extends BrowserTestCase
         $spacing = $this->find('//label[.="Between landings"]/following-sibling::input');
         $spacing->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('0 ft');
         $this->button('Lay it out')->click();
-        $this->see('Landings are more than nothing');
+        $this->see('Landings are over 0');
         $spacing->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('10 ft');
         $this->button('Lay it out')->click();
         $this->see('West wall: 21 casts along 200 ft');

@@ -13,7 +13,7 @@ final class ArchitectureTest extends TestCase
 {
     /** From the top down. */
     private const ORDER = [
-        'CommandLine', 'Record', 'Choosing', 'Cadence', 'Rig', 'Drop', 'Balance', 'Tackle', 'Water', 'Care', 'Formats', 'Units',
+        'CommandLine', 'Record', 'Choosing', 'Cadence', 'Rig', 'Drop', 'Balance', 'Tackle', 'Water', 'Care', 'Formats', 'Units', 'Words',
     ];
 
     /** Of app/, from the top down; a folder names only what stands on its own floor or below. */

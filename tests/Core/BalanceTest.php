@@ -54,7 +54,7 @@ final class BalanceTest extends TestCase
             ['hole' => [1], 'balance' => [2, 3]],
         ], 1);
 
-        self::assertStringContainsString('nearly the same way', $answers[0]['error']['message']);
+        self::assertStringContainsString('too much alike', $answers[0]['error']['message']);
         self::assertSame('readings', $answers[1]['error']['field']);
         self::assertSame(['field' => 'hole', 'message' => '"hole" must be a pair of numbers.'], $answers[2]['error']);
         $this->expectException(InvalidInput::class);

@@ -55,6 +55,7 @@ final class CareTest extends TestCase
             self::assertLessThanOrEqual(150, mb_strlen($caution->todo), 'short');
             self::assertStringEndsWith('.', $caution->todo);
             self::assertStringEndsNotWith('.', $caution->about);
+            self::assertMatchesRegularExpression('/^$|^\p{Lu}.{5,110}\.$/u', $caution->why);
         }
     }
 
@@ -67,26 +68,26 @@ final class CareTest extends TestCase
                 'One rod, none under 18 in.',
             ),
         ) as $caution) {
-            $said[$caution->id] = str_replace("\u{A0}", ' ', "{$caution->about}. {$caution->todo}");
+            $said[$caution->id] = str_replace("\u{A0}", ' ', "{$caution->about}. {$caution->todo} {$caution->why}");
         }
 
         self::assertStringContainsString('37 °F water. Wear the life jacket', $said['cold']);
         self::assertStringContainsString('22 mph of wind', $said['wind']);
         $afoot = Cautions::of(new Circumstances(UnitSet::metric(), windMs: 9.0, onFoot: true))[0];
-        self::assertStringNotContainsString('boat', "{$afoot->about} {$afoot->todo}");
+        self::assertStringNotContainsString('boat', "{$afoot->about} {$afoot->todo} {$afoot->why}");
         self::assertStringContainsString('66 ft deep', $said['deep']);
-        self::assertStringContainsString('swells to 2.9 times', $said['deep']);
+        self::assertStringContainsString('swells to 2.9×', $said['deep']);
         self::assertStringContainsString('descending device', $said['deep']);
         self::assertStringContainsString('Bream: spines', $said['spines']);
         self::assertStringContainsString('by your notes: sturgeon', $said['protected']);
-        self::assertSame('Your notes of the rules, Hallowmere. One rod, none under 18 in.', $said['rules']);
+        self::assertSame('Your notes on the rules, Hallowmere. One rod, none under 18 in. ', $said['rules']);
     }
 
     public function test_eskith_states_no_law_where_nothing_was_noted(): void
     {
         $rules = Cautions::of(new Circumstances(UnitSet::metric(), waterName: 'Pell'))[0];
         self::assertSame('Local rules, Pell', $rules->about);
-        self::assertMatchesRegularExpression('/^Look up .* they come before anything said here\.$/', $rules->todo);
+        self::assertMatchesRegularExpression('/^Look up .* They come before anything said here\. /', $rules->todo);
     }
 
     public function test_a_swim_bladder_doubles_from_ten_metres_and_quadruples_from_thirty(): void

@@ -19,7 +19,7 @@ final class CommandLineTest extends TestCase
 
         self::assertCount(6, $answers);
         self::assertSame($answers[0], $answers[5]);
-        self::assertSame(['field' => 'depth_m', 'message' => 'Depth must be more than 0.'], $answers[1]['error']);
+        self::assertSame(['field' => 'depth_m', 'message' => 'Depth is more than 0.'], $answers[1]['error']);
         self::assertSame('"family" must be one of blade, spoon, bladed_spoon, tail_spinner.', $answers[2]['error']['message']);
         self::assertSame('A case must be an object.', $answers[3]['error']['message']);
         self::assertSame('mass_kg', $answers[4]['error']['field']);

@@ -204,10 +204,10 @@ final class DropPropertiesTest extends TestCase
             Swing::of($this->blade(), Attitude::hanging(35), $this->stretch(3.0, 0.0), 200.5);
             self::fail('No cast goes so far.');
         } catch (InvalidInput $bad) {
-            self::assertStringContainsString('over 200 m', $bad->getMessage());
+            self::assertStringContainsString('at most 200 m', $bad->getMessage());
         }
 
-        $this->expectExceptionMessage('The cast is shorter than the water is deep');
+        $this->expectExceptionMessage('The cast is shorter than the depth');
         Swing::of($this->blade(), Attitude::hanging(35), $this->stretch(5.0, 0.0), 5.0);
     }
 
@@ -223,12 +223,12 @@ final class DropPropertiesTest extends TestCase
     public function test_absurd_figures_are_refused_in_words(): void
     {
         foreach ([
-            'Depth must be more than 0.' => fn () => $this->stretch(0.0, 0.1),
-            'Depth beyond 150 m (490 ft) is not reckoned with.' => fn () => $this->stretch(151.0, 0.1),
-            'A drift over 6 m/s (13 mph) is not fished; check the figure.' => fn () => $this->stretch(5.0, 40.0),
-            'Water temperature must be between −2 and 40 °C (28 and 104 °F).' => fn () => Water::of(204),
-            'A lure must weigh more than nothing.' => fn () => $this->blade(0.0),
-            'Line diameter must be between 0.02 and 3 mm.' => fn () => $this->stretch(5.0, 0.1, 0.0),
+            'Depth is more than 0.' => fn () => $this->stretch(0.0, 0.1),
+            'Depth is at most 150 m (490 ft).' => fn () => $this->stretch(151.0, 0.1),
+            'Drift is at most 6 m/s (13 mph). Check the figure.' => fn () => $this->stretch(5.0, 40.0),
+            'Water is −2 to 40 °C (28 to 104 °F).' => fn () => Water::of(204),
+            'A lure weighs more than 0.' => fn () => $this->blade(0.0),
+            'Line is 0.02 to 3 mm thick.' => fn () => $this->stretch(5.0, 0.1, 0.0),
             'A tail spinner falls "spinning" or "stalled".' => fn () => Attitude::of(Family::TailSpinner, 'flutter'),
         ] as $sentence => $ask) {
             try {

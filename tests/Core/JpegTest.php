@@ -65,7 +65,7 @@ final class JpegTest extends TestCase
     public function test_what_is_no_picture_is_refused_in_a_sentence(string $file): void
     {
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('That is no picture that can be kept here; choose a photo.');
+        $this->expectExceptionMessage('That is no picture that can be kept here. Choose a photo.');
         Jpeg::read($file);
     }
 
@@ -73,14 +73,14 @@ final class JpegTest extends TestCase
     {
         self::assertSame(1600, Jpeg::read(Photo::saying(Photo::of(), 1600, 900))->width);
         foreach ([[1601, 900], [900, 1601]] as [$width, $height]) {
-            self::assertSame('A picture has up to 1600 dots along its longer edge here; make it smaller.', self::why(
+            self::assertSame('A picture is up to 1600 pixels along its longer edge. Make it smaller.', self::why(
                 Photo::saying(Photo::of(), $width, $height),
             ));
         }
         $full = Photo::filling(Jpeg::BYTES);
         self::assertSame(Jpeg::BYTES, strlen($full));
         Jpeg::read($full);
-        self::assertSame('A picture has up to 350 kB here; make it smaller.', self::why("{$full}a"));
+        self::assertSame('A picture is up to 350 kB. Make it smaller.', self::why("{$full}a"));
     }
 
     private static function why(string $file): string

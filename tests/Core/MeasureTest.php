@@ -72,13 +72,13 @@ final class MeasureTest extends TestCase
     /** @return iterable<string, array{string, Unit, string}> */
     public static function unreadable(): iterable
     {
-        yield 'two strokes' => ['5//8 oz', Unit::Ounce, '"5//8 oz" cannot be read as a weight; type it like 5/8 oz or 18 g.'];
-        yield 'nothing' => ['  ', Unit::Foot, "Nothing was typed; give a length such as 30 ft, 30' or 9 m."];
+        yield 'two strokes' => ['5//8 oz', Unit::Ounce, '"5//8 oz" can\'t be read as a weight. Type it like 5/8 oz or 18 g.'];
+        yield 'nothing' => ['  ', Unit::Foot, "Nothing was typed. Give a length such as 30 ft, 30' or 9 m."];
         yield 'another kind' => ['3 ft', Unit::Ounce, '"3 ft" is a length; a weight is needed here, such as 5/8 oz or 18 g.'];
-        yield 'by nothing' => ['1/0 oz', Unit::Ounce, 'A fraction cannot have 0 below the line.'];
+        yield 'by nothing' => ['1/0 oz', Unit::Ounce, 'A fraction can\'t have 0 below the line.'];
         yield 'thirteen inches' => ['5\'13"', Unit::Foot, 'In "5\'13"" the inches run from 0 to under 12.'];
-        yield 'words' => ['deep', Unit::Foot, "\"deep\" cannot be read as a length; type it like 30 ft, 30' or 9 m."];
-        yield 'two numbers' => ['5 6 7 ft', Unit::Foot, "\"5 6 7 ft\" cannot be read as a length; type it like 30 ft, 30' or 9 m."];
+        yield 'words' => ['deep', Unit::Foot, "\"deep\" can't be read as a length. Type it like 30 ft, 30' or 9 m."];
+        yield 'two numbers' => ['5 6 7 ft', Unit::Foot, "\"5 6 7 ft\" can't be read as a length. Type it like 30 ft, 30' or 9 m."];
     }
 
     #[DataProvider('unreadable')]
@@ -133,7 +133,7 @@ final class MeasureTest extends TestCase
             'The lift must lie between 1 cm and 12 m.' => 'The lift must lie between 0.39 in and 39 ft.',
             '"200 m" is no depth.' => '"200 m" is no depth.',
             'Write a weight such as 1/2 oz or 14 g.' => 'Write a weight such as 1/2 oz or 14 g.',
-            'Line diameter must be between 0.02 and 3 mm.' => 'Line diameter must be between 0.02 and 3 mm.',
+            'Line is 0.02 to 3 mm thick.' => 'Line is 0.02 to 3 mm thick.',
         ];
         foreach ($imperial as $sentence => $words) {
             self::assertSame($words, $told(UnitSet::imperial(), $sentence));

@@ -140,7 +140,7 @@ final class PlacesFileTest extends TestCase
                 $read();
                 self::fail('it is taken');
             } catch (InvalidInput $bad) {
-                self::assertMatchesRegularExpression('/split it\.$/', $bad->getMessage());
+                self::assertMatchesRegularExpression('/Split it\.$/', $bad->getMessage());
             }
         }
     }

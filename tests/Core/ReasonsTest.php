@@ -26,8 +26,8 @@ final class ReasonsTest extends RuleTestCase
         yield 'angle and flow' => ['W1', ['lean' => 23.0, 'boat' => 0.2], '23° at 0.2 m/s'];
         yield 'working weight' => ['W2', ['oz' => 0.75], '2 steps heavier than the 14 g'];
         yield 'wind' => ['W4', ['oz' => 0.25, 'how' => 'cast', 'wind' => 8.0], '8 m/s of wind'];
-        yield 'seconds and depth' => ['W5', ['seconds' => 18.0, 'depth' => 15.0], '18 s down to the bottom at 15 m'];
-        yield 'forage' => ['W9', ['oz' => 0.375, 'forage' => 'smaller'], 'this one, 5 cm long or so'];
+        yield 'seconds and depth' => ['W5', ['seconds' => 18.0, 'depth' => 15.0], '18 s to bottom at 15 m'];
+        yield 'forage' => ['W9', ['oz' => 0.375, 'forage' => 'smaller'], 'this one, about 5 cm'];
         yield 'hole' => ['H1', ['hole' => 0], 'Front hole'];
         yield 'depth of a steep hang' => ['H4', ['depth' => 15.0, 'hang' => 52.0], '15 m down: nose 52° down'];
         yield 'flow of a steep hang' => ['H4', ['boat' => 0.5, 'hang' => 52.0], '0.5 m/s of flow'];
@@ -43,7 +43,7 @@ final class ReasonsTest extends RuleTestCase
         yield 'why not still' => ['K5', ['cadence' => 'dead_stick', 'boat' => 0.3], '0.3 m/s past you'];
         yield 'tide' => [
             'K11', ['cadence' => 'ride_the_tide', 'g' => 3.0, 'fish' => 'bream', 'current' => 0.3, 'away' => true],
-            '0.3 m/s running away',
+            '0.3 m/s away from you',
         ];
     }
 

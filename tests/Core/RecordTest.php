@@ -184,7 +184,7 @@ final class RecordTest extends TestCase
         self::assertGreaterThan(
             FishWeight::kgByGirth(WeighedFish::Pike, 0.8, 0.32), FishWeight::kgByGirth(WeighedFish::Pike, 0.8, 0.36),
         );
-        $this->expectExceptionMessage('measure it at the thickest');
+        $this->expectExceptionMessage('Measure it at the thickest');
         FishWeight::kgByGirth(WeighedFish::Walleye, 0.5, 0.6);
     }
 

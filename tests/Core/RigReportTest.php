@@ -182,7 +182,7 @@ final class RigReportTest extends TestCase
         $report = $this->report($this->rig(), ['currentMs' => 0.13, 'boatMs' => 0.0], how: FishingMode::Cast, runs: Runs::Across);
         $start = $this->finding($report, RigCheck::Start);
 
-        self::assertSame([false, 'all of it'], [$start->good, $report->starts()]);
+        self::assertSame([false, 'the whole lift'], [$start->good, $report->starts()]);
         self::assertStringEndsWith('altogether.', $start->says);
         self::assertStringContainsString(': does not start, hooksets reach ', RigHeadline::of($report));
         self::assertSame(
@@ -245,7 +245,7 @@ final class RigReportTest extends TestCase
         self::assertStringContainsString('this cadence lifts', $this->finding($this->report($this->rig()), RigCheck::Reach)->says);
         $short = new Rig(Line::of(Material::Braid, 90.0), null, 0.0, Connector::Snap, 0.6);
         $says = $this->finding($this->report($short, cadence: Cadence::SteadyLift, family: Family::BladedSpoon), RigCheck::Reach)->says;
-        self::assertStringContainsString('go on with the reel for the last', $says);
+        self::assertStringContainsString('Reel the last', $says);
     }
 
     public function test_a_rod_is_told_with_the_length_that_is_usual_for_what_is_done(): void
@@ -295,7 +295,7 @@ final class RigReportTest extends TestCase
         self::assertSame([true, ''], [$after(0)->good, $after(0)->mend]);
         self::assertStringStartsWith('One fish, snag or rock since', $after(1)->says);
         self::assertSame([true, ''], [$after(4)->good, $after(4)->mend]);
-        self::assertSame([false, 'Cut it back and tie it anew.'], [$after(5)->good, $after(5)->mend]);
+        self::assertSame([false, 'Cut it back and tie it again.'], [$after(5)->good, $after(5)->mend]);
         self::assertStringStartsWith('One thing to mend', RigHeadline::of($this->report($this->rig(), worn: 5)));
     }
 
@@ -310,7 +310,7 @@ final class RigReportTest extends TestCase
         self::assertStringStartsWith('Monofilament keeps the coils', $twist($soft, Family::Blade, 8.0)->says);
         self::assertSame('Nothing twists this line.', $twist($soft, Family::Blade, 8.1)->says);
         self::assertSame('Nothing twists this line.', $twist($this->rig(), Family::Blade)->says);
-        self::assertStringStartsWith('A spoon turns', $twist($this->rig(), Family::Spoon)->says);
+        self::assertStringStartsWith('A spoon spins', $twist($this->rig(), Family::Spoon)->says);
         self::assertSame('Nothing twists this line.', $twist($swivel, Family::Spoon)->says);
         self::assertSame('A ring or a snap.', $twist($swivel, Family::TailSpinner)->mend);
     }

@@ -25,7 +25,7 @@ final class TablesTest extends TestCase
 
         foreach (
             [
-                '| F1 | Blades are for cold water: best at or below 10 °C, little use above 15.5 °C. | 3 |',
+                '| F1 | Blades are for cold water: best below 10 °C, poor above 15.5 °C. | 3 |',
                 '### Cadence/Cadence', '- **short_pop**: ', 'liftRange [0.15, 0.3]',
                 '| Care/Cautions | JACKET_C 15 | °C of water below which a life jacket is worn. |',
             ] as $line

@@ -58,7 +58,7 @@ final class TackleTest extends TestCase
     public function test_words_that_are_not_enough_say_what_is_missing(): void
     {
         foreach ([
-            '1/2 oz gold' => 'does not say which lure it is', 'gold blade' => 'does not say how heavy it is',
+            '1/2 oz gold' => 'does not say which lure it is', 'gold blade' => 'has no weight',
             '1/2 blade 9 holes' => '0 to 4 line holes',
         ] as $text => $words) {
             try {
@@ -114,7 +114,7 @@ final class TackleTest extends TestCase
         $half = Lure::of('a', Family::Blade, 0.0142, 'gold');
 
         self::assertContains(
-            'The front hook is larger than the rear one (6 and 8): put the smaller in front, so that it fouls less.',
+            'The front hook (6) is larger than the rear (8). Put the smaller in front: it fouls less.',
             HookAdvice::for($half, 6, 8, true, 0, false),
         );
         self::assertSame(['Usual: front 8, rear 6.'], HookAdvice::for($half, 8, 6, true, 0, false));
@@ -170,7 +170,7 @@ final class TackleTest extends TestCase
         self::assertEqualsWithDelta(M_PI * 2, LoopGuide::forRing(2.0)->roundMm, 0.05, 'the smallest');
         self::assertEqualsWithDelta(M_PI * 11, LoopGuide::forRing(11.0)->roundMm, 0.05, 'the largest');
 
-        $this->expectExceptionMessage('measure it there');
+        $this->expectExceptionMessage('Measure it there');
         LoopGuide::forRing(11.1);
     }
 

@@ -39,7 +39,7 @@ final class AccountsTest extends TestCase
 
         $this->post('/register', ['name' => '', 'email' => 'a@example.test', 'password' => 'short'])->assertSessionHasErrors([
             'name' => 'Fill in your name.',
-            'email' => 'There is an account with this e-mail already; sign in instead.',
+            'email' => 'There is an account with this e-mail already. Sign in instead.',
             'password' => 'A password needs at least 10 characters.',
         ]);
         $this->assertGuest();
@@ -50,7 +50,7 @@ final class AccountsTest extends TestCase
         $angler = $this->angler();
         $this->post(
             '/sign-in', ['email' => $angler->email, 'password' => 'wrong'],
-        )->assertSessionHasErrors(['email' => 'E-mail and password do not belong together.']);
+        )->assertSessionHasErrors(['email' => 'E-mail and password don\'t match.']);
         $this->assertGuest();
         $this->post('/sign-in', ['email' => $angler->email, 'password' => 'a long password'])->assertRedirect('/');
         $this->assertAuthenticatedAs($angler);
@@ -193,7 +193,8 @@ final class AccountsTest extends TestCase
 
     public function test_an_address_is_the_same_in_any_case(): void
     {
-        $this->post('/register', ['name' => 'A', 'email' => ' Perch@Example.TEST', 'password' => 'long enough'])->assertRedirect('/tackle');
+        $this->post('/register', ['name' => 'A', 'email' => ' Perch@Example.TEST', 'password' => 'long enough'])
+            ->assertRedirect('/tackle');
         self::assertSame('perch@example.test', User::query()->sole()->email);
         $this->post('/sign-out');
         $this->post(
@@ -214,9 +215,9 @@ final class AccountsTest extends TestCase
     public static function passwords(): iterable
     {
         yield 'short' => ['nine char', 'A password needs at least 10 characters.'];
-        yield 'longer than is read' => [str_repeat('é', 37), 'A password holds at most 72 characters (fewer with accents); shorten it.'];
-        yield 'common' => ['Basketball', 'That is one of the commonest passwords, tried first by anyone who guesses; choose another.'];
-        yield 'a null byte' => ["long enough\0", 'There are characters in this that cannot be read; type it anew.'];
+        yield 'longer than is read' => [str_repeat('é', 37), 'A password holds at most 72 characters (fewer with accents). Shorten it.'];
+        yield 'common' => ['Basketball', 'That is one of the commonest passwords, tried first by anyone who guesses. Choose another.'];
+        yield 'a null byte' => ["long enough\0", 'There are characters in this that can\'t be read. Type it again.'];
     }
 
     #[DataProvider('passwords')]

@@ -134,7 +134,7 @@ final class ArchiveTest extends TestCase
         $this->actingAs($other = $this->angler());
         $said = $this->take($this->zip($parts))->getSession()->get('said');
 
-        self::assertStringContainsString('refused because they cannot be: waters 1', $said);
+        self::assertStringContainsString('refused as impossible: waters 1', $said);
         self::assertSame(count($parts['lures']) - 3, $other->lures()->count());
         self::assertFalse($other->readings()->where('name', 'temp')->exists());
         $this->get('/lure')->assertOk();
@@ -149,7 +149,7 @@ final class ArchiveTest extends TestCase
             $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 2]]), $this->zip(['lures' => []]),
         ] as $bytes) {
             $this->take($bytes)->assertSessionHasErrors(
-                ['file' => 'That is no archive of an account; choose a ZIP file that was exported here.'],
+                ['file' => 'That is no archive of an account. Choose a ZIP file that was exported here.'],
             );
         }
         $good = ['format' => Archive::FORMAT, 'version' => 1];
@@ -169,7 +169,7 @@ final class ArchiveTest extends TestCase
         $bomb->addFromString('account.json', '"'.str_repeat('0', 81_000_000).'"');
         $bomb->close();
         $this->take((string) file_get_contents($path))->assertSessionHasErrors(
-            ['file' => '"account.json" in that archive cannot be read; export it anew.'],
+            ['file' => '"account.json" in that archive can\'t be read. Export it again.'],
         );
         unlink($path);
         self::assertSame(0, $other->lures()->count());
@@ -179,7 +179,7 @@ final class ArchiveTest extends TestCase
     {
         $this->actingAs($user = $this->angler());
         $file = $this->zip(['account' => ['format' => Archive::FORMAT, 'version' => 1]]);
-        $said = ['file' => 'Another file of yours is being read in; wait until it is done, then choose this one again.'];
+        $said = ['file' => 'Another file of yours is being read in. Wait until it is done, then choose this one again.'];
         OneFile::of($user, function () use ($file, $said): void {
             $this->take($file)->assertSessionHasErrors($said);
             $this->post('/log', ['file' => UploadedFile::fake()->createWithContent('log.json', '{}')])->assertSessionHasErrors($said);
@@ -197,7 +197,7 @@ final class ArchiveTest extends TestCase
         };
         Event::listen(TransactionBeginning::class, $meanwhile);
         $this->take($file)->assertSessionHasErrors(
-            ['file' => 'Your record was changed meanwhile; choose the file again, and the rest of it is added.'],
+            ['file' => 'Your record changed meanwhile. Choose the file again, and the rest is added.'],
         );
         Event::forget(TransactionBeginning::class);
         $meanwhile();

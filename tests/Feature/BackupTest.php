@@ -98,7 +98,7 @@ final class BackupTest extends TestCase
         DB::table('readings')->where('name', 'temp')->update(['si' => 44, 'text' => '44 °C']);
         $email = User::query()->sole()->email;
         $this->artisan('eskith:check')->expectsOutput(
-            "{$email}: Water is kept as “44 °C”, which cannot be right, so it is left out; read it anew, or take it away.",
+            "{$email}: Water is “44 °C”, which can't be right, so it is ignored. Read it again, or clear it.",
         )->assertFailed();
         DB::statement('PRAGMA foreign_keys = OFF');
         DB::table('spots')->insert(['user_id' => 1, 'water_id' => 777, 'name' => 'Bar', 'depth_m' => 8, 'bottom' => 'rock']);

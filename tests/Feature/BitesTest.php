@@ -230,7 +230,7 @@ final class BitesTest extends TestCase
             'uuid' => (string) Str::uuid(), 'lure' => $this->angler->lures()->firstOrFail()->id, 'hole' => 'middle', 'cadence' => 'low_hop',
         ]);
         $this->deleteJson("/outings/{$this->outing->uuid}/end")->assertStatus(422)
-            ->assertJsonPath('message', 'Another outing is under way; end it first.');
+            ->assertJsonPath('message', 'Another outing is under way. End it first.');
         $this->post("/outings/{$this->angler->outings()->underWay()->sole()->uuid}/end");
         $this->travel(25)->hours();
         $this->get('/fish')->assertInertia(fn (Page $page) => $page->where('outing', null)->where('reopen', null));

@@ -41,7 +41,7 @@ final class BoxTest extends TestCase
             ],
         );
         $this->getJson('/lures/propose?text=gold')->assertStatus(422)->assertJsonPath(
-            'errors.text.0', '"gold" does not say which lure it is; write blade, vibe, spoon, bladed spoon or tail spinner.',
+            'errors.text.0', '"gold" does not say which lure it is. Write blade, vibe, spoon, bladed spoon or tail spinner.',
         );
     }
 
@@ -158,7 +158,7 @@ final class BoxTest extends TestCase
         $this->actingAs($this->angler())->get("/tackle/{$gold->id}")->assertNotFound();
         $this->getJson('/loop-guide?ring=6')->assertOk()->assertJsonCount(8, 'steps');
         $this->getJson('/loop-guide?ring=1 mm')->assertStatus(422)->assertJsonPath(
-            'message', 'A split ring on such a lure is 2 to 11 mm across on the inside; measure it there.',
+            'message', 'A split ring here is 2 to 11 mm inside. Measure it there.',
         );
     }
 
@@ -280,7 +280,7 @@ final class BoxTest extends TestCase
             'There are no lures in that file.' => "family,weight,finish\n\n",
             'That JSON is not a box' => '{"lures": 7}',
             'That file has over 2,000 rows' => "family,weight,finish\n".str_repeat("blade,1/2 oz,gold\n", 2001),
-            'On line 3 a quote is opened and never closed' => "family,weight,finish,notes\nblade,1/2 oz,gold,\nblade,1/2 "
+            'Line 3 opens a quote and never closes it' => "family,weight,finish,notes\nblade,1/2 oz,gold,\nblade,1/2 "
                 ."oz,gold,\"never closed\nblade,1/2 oz,gold,\n",
         ] as $sentence => $bytes) {
             $answer = $this->import($bytes)->assertStatus(422);
@@ -322,7 +322,7 @@ final class BoxTest extends TestCase
         self::assertCount(2, $this->due());
         $this->post(
             '/gear/done', ['uuid' => (string) Str::uuid(), 'item' => 'gear.999'],
-        )->assertSessionHasErrors(['item' => 'That is not in your box any more.']);
+        )->assertSessionHasErrors(['item' => 'That is gone from your box.']);
     }
 
     public function test_hooks_fall_due_by_fish_and_snags_since_they_were_looked_at(): void

@@ -79,15 +79,15 @@ final class CastAndHangTest extends TestCase
         self::assertEqualsWithDelta(20.0, $lands['across'], 1e-3);
         self::assertGreaterThan(21.0, $lands['away']);
         // Across it the line is taken along, and the rig says so.
-        self::assertStringContainsString('does not lie still', $this->getJson('/answer')->json('chosen.drop.cast.swept'));
-        $this->get('/rig')->assertOk()->assertSee('does not lie still');
+        self::assertStringContainsString('sweeps it along', $this->getJson('/answer')->json('chosen.drop.cast.swept'));
+        $this->get('/rig')->assertOk()->assertSee('sweeps it along');
 
         $closed = $this->putJson('/readings', ['readings' => ['bail' => 'closed', 'runs' => 'away']])->json('chosen.drop');
         self::assertEqualsWithDelta(sqrt(400 - 64), $closed['offsetM'], 1e-3);
         self::assertSame([], $closed['fall']);
         $short = $this->putJson('/readings', ['readings' => ['cast' => '5 m']])->json('chosen.drop');
         self::assertSame([[], null], [$short['line'], $short['cast']]);
-        self::assertStringContainsString('shorter than the water is deep', $short['words']);
+        self::assertStringContainsString('shorter than the depth', $short['words']);
     }
 
     public function test_every_page_opens_for_casts_and_for_fish_that_hang(): void

@@ -70,7 +70,7 @@ final class ChoiceTest extends TestCase
 
         self::assertSame('Tie on the white half-ounce blade', $this->getJson("/answer?drift={$before}+mph")->json('headline'));
         self::assertSame('Tie on the white three-quarter-ounce blade', $this->getJson("/answer?drift={$after}+mph")->json('headline'));
-        self::assertStringContainsString('change nothing', $look['still']);
+        self::assertStringContainsString('No change alone from: ', $look['still']);
         self::assertArrayNotHasKey('light', $look['tips'], 'stained water calls for white in any light');
     }
 
@@ -247,7 +247,7 @@ final class ChoiceTest extends TestCase
         $this->travel(19)->minutes();
         self::assertNull($said(), 'nineteen minutes are not yet a refusal');
         $this->travel(2)->minutes();
-        self::assertSame('21 minutes on bright metal without a bite: try natural.', $said(), 'minutes, not drops, refuse it');
+        self::assertSame('21 minutes on bright metal, no bite: try natural.', $said(), 'minutes, not drops, refuse it');
         $this->log($outing->uuid, 'touch');
         self::assertNull($said(), 'a touch is no refusal');
     }

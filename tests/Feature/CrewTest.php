@@ -72,7 +72,7 @@ final class CrewTest extends TestCase
         self::assertNull(Crew::query()->sole()->closed_at, 'one who leaves closes nothing');
         $this->delete('/outings/'.$this->ines->outings()->sole()->uuid.'/crew');
         $this->actingAs($this->tom)->post('/crews/join', ['code' => $code, 'uuid' => (string) Str::uuid()])
-            ->assertSessionHasErrors(['code' => 'Nothing is shared by that code; look at it once more, or ask for a new one.']);
+            ->assertSessionHasErrors(['code' => 'Nothing is shared by that code. Check it, or ask for a new one.']);
     }
 
     public function test_a_code_ends_with_the_outing_and_a_day_unless_it_is_renewed(): void

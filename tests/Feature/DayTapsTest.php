@@ -79,10 +79,10 @@ final class DayTapsTest extends TestCase
         self::assertSame([$sent[1]['uuid']], $answer['taken']);
         self::assertSame(['39 F', '26 ft', 'stained', '0.3 mph'], $this->texts('temp', 'depth', 'clarity', 'drift'));
         self::assertSame([
-            ['depth', '"soup" cannot be read as a length; type it like 30 ft, 30\' or 9 m.'],
-            ['readings', 'There is no reading called "moon".'], ['drift', 'Nothing was typed; give a speed such as 0.4 mph or 0.2 m/s.'],
-            ['at', 'The time of this reading cannot be right.'],
-            ['do', 'This server does not know that entry.'],
+            ['depth', '"soup" can\'t be read as a length. Type it like 30 ft, 30\' or 9 m.'],
+            ['readings', 'There is no reading called "moon".'], ['drift', 'Nothing was typed. Give a speed such as 0.4 mph or 0.2 m/s.'],
+            ['at', 'The time of this reading can\'t be right.'],
+            ['do', 'This server doesn\'t know that entry.'],
         ], array_map(static fn (array $one): array => [$one['because'], $one['why']], $answer['refused']));
     }
 
@@ -143,7 +143,7 @@ final class DayTapsTest extends TestCase
         $this->postJson('/taps', ['angler' => $this->angler->id + 1, 'taps' => [$this->begin($id, 0)]])
             ->assertStatus(409)->assertJson(['goes' => 'stranger', 'taken' => [], 'refused' => []]);
         $answer = $this->sent([[...$this->begin($id, 3000), 'tapped' => $this->when(3000)]]);
-        self::assertSame('By its clock this was tapped later than now; say when it was.', $answer['refused'][0]['why']);
+        self::assertSame('By its clock this was tapped later than now. Say when it was.', $answer['refused'][0]['why']);
         self::assertSame(0, Outing::query()->count());
     }
 

@@ -81,8 +81,8 @@ final class ForecastTest extends TestCase
         $ask = fn (string $address) => $this->post("/waters/{$this->water->id}/forecast", ['address' => $address]);
         Http::fake(['weather.test/*' => Http::sequence()->push($this->forecast())->push('moved', 302, ['Location' => 'http://10.0.0.1/'])
             ->push('{"a":1}')->push(str_repeat('x', 300_000))]);
-        $ask('https://weather.test/forecast.json')->assertSessionHasErrors(['address' => 'This server asks no addresses for forecasts; '
-            .'bring a file, or have its keeper list the host.']);
+        $ask('https://weather.test/forecast.json')->assertSessionHasErrors(['address' => 'This server asks no addresses for forecasts. '
+            .'Bring a file, or have its keeper list the host.']);
         config(['eskith.forecast_hosts' => 'weather.test']);
         $bad = ['http://10.0.0.1/', 'file:///etc/passwd', 'http://weather.test:8080/', 'http://me@weather.test/', 'ftp://weather.test/'];
         foreach ([...$bad, 'weather.test'] as $bad) {

@@ -40,7 +40,7 @@ final class HeadersTest extends TestCase
         yield 'a redirect' => ['/sign-in', 302];
         yield 'nothing there' => ['/no-such-place', 404];
         yield 'a bad question' => ['/answer?temp=soup', 422];
-        yield 'an address that cannot be read' => ['/lure?temp=%ff', 400];
+        yield 'an address that can\'t be read' => ['/lure?temp=%ff', 400];
         yield 'a file' => ['/box.csv', 200];
     }
 

@@ -85,7 +85,7 @@ final class KeptAfloatTest extends TestCase
     {
         $ask = fn (array $given) => $this->getJson('/measured?'.http_build_query(['pick' => $this->pick, ...$given]));
         $ask(['kind' => 'drop', 'seconds' => '11 s'])->assertOk()
-            ->assertExactJson(['said' => 'Kept. Seconds to the bottom now rest on your timed drop.']);
+            ->assertExactJson(['said' => 'Kept. Seconds to the bottom use your timed drop now.']);
         $ask(['kind' => 'drop', 'seconds' => 'soon'])->assertStatus(422)->assertJsonValidationErrorFor('seconds');
         self::assertSame(0, Measurement::query()->count());
         $refused = $this->sent([
@@ -95,7 +95,7 @@ final class KeptAfloatTest extends TestCase
             [...$this->measured('drop', 0, []), 'readings' => 'soup'],
         ])['refused'];
         self::assertSame(['seconds', 'angle', 'pick', 'kind', 'depth', 'readings'], array_column($refused, 'because'));
-        self::assertSame('That lure is no longer in your box; choose another.', $refused[2]['why']);
+        self::assertSame('That lure is no longer in your box. Choose another.', $refused[2]['why']);
         self::assertSame(0, Measurement::query()->count());
     }
 
@@ -153,7 +153,7 @@ final class KeptAfloatTest extends TestCase
             self::assertSame([$tick['uuid'], $retied['uuid']], $this->sent([$tick, $retied])['taken']);
         }
         self::assertSame(
-            ['That rod is not there any more.', 'That plan is not there any more.'],
+            ['That rod is gone.', 'That plan is gone.'],
             array_column($this->sent([
                 [...$retied, 'uuid' => (string) Str::uuid(), 'rod' => (string) Str::uuid()], [...$tick, 'plan' => (string) Str::uuid()],
             ])['refused'], 'why'),

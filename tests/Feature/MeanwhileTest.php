@@ -39,8 +39,8 @@ final class MeanwhileTest extends OnWaterTestCase
     public function test_the_same_field_is_told_and_kept_once_it_was_seen(): void
     {
         $this->mark(['note' => 'theirs'], ['note' => '']);
-        $this->mark(['note' => 'mine'], ['note' => ''])->assertSessionHasErrors(['meanwhile' => 'This was changed elsewhere meanwhile: '
-            .'note is “theirs” there, and would become “mine” here. Keep it again to put yours in its place.']);
+        $this->mark(['note' => 'mine'], ['note' => ''])->assertSessionHasErrors(['meanwhile' => 'This was changed elsewhere: '
+            .'note is “theirs” there, “mine” here. Keep it again to put yours in its place.']);
         self::assertSame('theirs', Mark::query()->sole()->note);
         $this->mark(['note' => 'mine'], ['note' => 'theirs'])->assertSessionHasNoErrors();
         $this->mark(['note' => 'mine'], ['note' => 'theirs'])->assertSessionHasNoErrors();

@@ -164,7 +164,7 @@ final class OneBiteTest extends TestCase
         self::assertStringContainsString('3.8 lb on the scale', $told());
         $this->postJson("/outings/{$this->outing->uuid}/taps", ['angler' => $this->angler->id, 'taps' => [
             ['do' => 'amend', 'uuid' => (string) Str::uuid(), 'event' => $fish, 'said' => self::iso(now()), 'scale' => '300 kg'],
-        ]])->assertJsonPath('refused.0.why', "A fish weighs between 0.01 and 132\u{A0}lb; read the scale again.");
+        ]])->assertJsonPath('refused.0.why', "A fish weighs between 0.01 and 132\u{A0}lb. Read the scale again.");
     }
 
     public function test_how_a_fouled_lure_flew_is_weighed_by_the_record(): void
@@ -176,7 +176,7 @@ final class OneBiteTest extends TestCase
             self::assertSame($how, $this->event($foul)->flew?->value);
         }
         $schools = json_encode($this->get('/look-back')->viewData('page')['props']['schools'], JSON_UNESCAPED_UNICODE);
-        self::assertStringContainsString('Of six fouled casts five flew straight', (string) $schools);
+        self::assertStringContainsString('Of 6 fouled casts five flew straight', (string) $schools);
         $drop = $this->tap(['kind' => 'drop']);
         $this->tap(['do' => 'amend', 'event' => $drop, 'said' => self::iso(now()), 'flew' => 'straight']);
         self::assertNull($this->event($drop)->flew, 'only what fouled flew');

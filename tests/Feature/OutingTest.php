@@ -43,12 +43,12 @@ final class OutingTest extends TestCase
     public function test_what_cannot_be_tied_on_is_refused_in_words(): void
     {
         $this->post('/tie-on', $this->pick('fifth'))->assertSessionHasErrors(
-            ['hole' => 'This lure has the holes front, middle, back; choose one of them.'],
+            ['hole' => 'This lure has the holes front, middle, back. Choose one of them.'],
         );
         $this->post('/tie-on', $this->pick(null))->assertSessionHasErrors('hole');
         $this->post('/tie-on', [...$this->pick('middle'), 'cadence' => 'tango'])->assertSessionHasErrors('cadence');
         $this->post('/tie-on', [...$this->pick('middle'), 'lure' => 999])->assertSessionHasErrors(
-            ['lure' => 'That lure is no longer in your box; pick another.'],
+            ['lure' => 'That lure is no longer in your box. Pick another.'],
         );
         self::assertSame(0, Outing::query()->count());
     }
@@ -145,7 +145,7 @@ final class OutingTest extends TestCase
         );
         $send(['kind' => 'fish', 'species' => 'walleye', 'length' => 'big']);
         $send(['kind' => 'nap']);
-        $send(['kind' => 'drop', 'at' => '2001-01-01'])->assertJsonPath('errors.at.0', 'The time of this entry cannot be right.');
+        $send(['kind' => 'drop', 'at' => '2001-01-01'])->assertJsonPath('errors.at.0', 'The time of this entry can\'t be right.');
         $this->postJson("/outings/{$outing->uuid}/events", ['kind' => 'drop'])->assertStatus(422);
         self::assertSame(0, Event::query()->count());
     }
@@ -190,7 +190,7 @@ final class OutingTest extends TestCase
         $outing = $this->start();
         $this->post("/outings/{$outing->uuid}/end")->assertRedirect('/fish');
         $this->postJson("/outings/{$outing->uuid}/events", ['uuid' => (string) Str::uuid(), 'kind' => 'drop'])->assertStatus(422)
-            ->assertJsonPath('message', 'This outing has ended; start a new one to log more.');
+            ->assertJsonPath('message', 'This outing has ended. Start a new one to log more.');
         $this->get('/fish')->assertInertia(fn (AssertableInertia $page) => $page->where('outing', null));
         $this->start();
         self::assertSame(2, Outing::query()->count());

@@ -192,7 +192,7 @@ final class OutingsTest extends TestCase
             'uuid', 'kind', 'species', 'length_m', 'landed', 'note', 'at',
         ]))->all());
         $nonsense = "event,setup,kind,time\n".Str::uuid().','.$outing->setups()->value('uuid').",nap,2026-01-01T00:00:00Z\n";
-        self::assertStringContainsString('1 refused', $this->take($nonsense)->getSession()->get('said'));
+        self::assertStringContainsString('1 line refused', $this->take($nonsense)->getSession()->get('said'));
     }
 
     public function test_places_go_out_as_gpx_where_they_have_a_position(): void

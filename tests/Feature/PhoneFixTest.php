@@ -85,7 +85,7 @@ final class PhoneFixTest extends TestCase
         self::assertSame("This phone, within 20\u{A0}ft.", $sure['phone']);
         self::assertStringContainsString("370\u{A0}ft, bearing 180°, south", $sure['back']['words']);
         $vague = $boat(['lat' => 61.001, 'lon' => -7.0, 'accuracy' => 45])->json();
-        self::assertStringContainsString('wait before you mark', $vague['phone']);
+        self::assertStringContainsString('Wait before you mark', $vague['phone']);
         self::assertStringContainsString('Nothing says where you are', $vague['back']['words']);
         $far = $boat(['lat' => 10, 'lon' => 10, 'accuracy' => 6])->json();
         self::assertSame([null, null, 'This phone is over 100 km from this water.'], [$far['x'], $far['withinM'], $far['phone']]);

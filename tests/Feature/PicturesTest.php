@@ -78,7 +78,7 @@ final class PicturesTest extends OnWaterTestCase
         $this->landed($this->tiedOn($other));
         $theirs = $this->thing($other, $of);
         $this->actingAs($this->angler);
-        self::assertStringContainsString('not in your record', $this->sent($of->value, $theirs)->json('refused.0.why'));
+        self::assertStringContainsString('gone from your record', $this->sent($of->value, $theirs)->json('refused.0.why'));
 
         if ($of === PictureOf::Lure) {
             // What was fished stays in the record.
@@ -168,7 +168,7 @@ final class PicturesTest extends OnWaterTestCase
         $this->sent('event', $this->fish);
         DB::table('pictures')->update(['size' => Caps::PICTURE_BYTES - $size]);
         self::assertSame([], $this->sent('event', $this->fish)->json('refused'));
-        self::assertStringContainsString('all of it is used', $this->sent('event', $this->fish)->json('refused.0.why'));
+        self::assertStringContainsString('all used', $this->sent('event', $this->fish)->json('refused.0.why'));
     }
 
     public function test_two_hundred_go_into_the_archive_and_back(): void

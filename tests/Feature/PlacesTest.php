@@ -102,7 +102,7 @@ final class PlacesTest extends OnWaterTestCase
     {
         $this->sounded();
         $section = $this->getJson("/places/{$this->water->id}/section?line=-15,16;28,16")->assertOk()->json();
-        self::assertStringStartsWith('It drops 39', $section['sentence']);
+        self::assertStringStartsWith('Drops 39', $section['sentence']);
         self::assertStringContainsString('steepest 45°, one ledge', $section['words']);
         self::assertEqualsWithDelta(7.0, $section['ledges'][0]['depthM'], 0.05);
         self::assertEqualsWithDelta(43.0, $section['standM'], 0.1, 'the deep end is where one stands');

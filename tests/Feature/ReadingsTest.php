@@ -54,7 +54,7 @@ final class ReadingsTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function bad(): iterable
     {
-        yield 'two strokes' => ['depth', '26//2 ft', "\"26//2 ft\" cannot be read as a length; type it like 30 ft, 30' or 9 m."];
+        yield 'two strokes' => ['depth', '26//2 ft', "\"26//2 ft\" can't be read as a length. Type it like 30 ft, 30' or 9 m."];
         yield 'above the surface' => ['depth', '-3 ft', "Depth must lie between 1\u{A0}ft and 492\u{A0}ft; \"-3 ft\" does not."];
         yield 'no depth' => ['depth', '0', "Depth must lie between 1\u{A0}ft and 492\u{A0}ft; \"0\u{A0}ft\" does not."];
         yield 'boiling' => ['temp', '400 °F', "Water must lie between 28\u{A0}°F and 104\u{A0}°F; \"400 °F\" does not."];
@@ -64,7 +64,7 @@ final class ReadingsTest extends TestCase
         yield 'no such food' => [
             'food', 'perch,bread', 'Food is one of perch, sunfish, golden shiner, shad, alewife, goby; "bread" is not.',
         ];
-        yield 'nothing typed' => ['depth', '', "Nothing was typed; give a length such as 30 ft, 30' or 9 m."];
+        yield 'nothing typed' => ['depth', '', "Nothing was typed. Give a length such as 30 ft, 30' or 9 m."];
     }
 
     #[DataProvider('bad')]
@@ -118,7 +118,7 @@ final class ReadingsTest extends TestCase
         $this->get('/lure?depth=under+water')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
             ->where('answer.readings.depth.shown', '26 ft')->where(
                 'trouble',
-                fn (string $words) => str_contains($words, '"under water" cannot be read'),
+                fn (string $words) => str_contains($words, '"under water" can\'t be read'),
             ));
     }
 
@@ -127,8 +127,8 @@ final class ReadingsTest extends TestCase
         $this->actingAs($this->anglerOnTheLake());
         $answer = $this->putJson('/readings', ['readings' => ['drift' => null, 'wind' => '10 m/s']])->json();
         self::assertNull($answer['chosen']['drop']['angleDeg'], 'neither how it lies nor its speed: nothing is known');
-        self::assertStringContainsString('Say how the boat lies', $answer['lead']);
-        self::assertStringContainsString('drawn as if lying still, since the drift is not read', $answer['chosen']['drop']['words']);
+        self::assertStringContainsString('say how the boat lies', $answer['lead']);
+        self::assertStringContainsString('drawn as if still: drift not read', $answer['chosen']['drop']['words']);
         $held = $this->putJson('/readings', ['readings' => ['lies' => 'held']])->json();
         self::assertEqualsWithDelta(0.0, $held['chosen']['drop']['angleDeg'], 1e-9);
         $answer = $this->putJson('/readings', ['readings' => ['lies' => 'drifting']])->json();

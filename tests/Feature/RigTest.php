@@ -33,7 +33,7 @@ final class RigTest extends TestCase
     {
         $rig = $this->rig();
 
-        self::assertSame('Taken as usual: 20 lb braid, 5 ft of 8 lb fluorocarbon leader, a small snap, a 7 ft rod.', $rig['assumed']);
+        self::assertSame('Assumed: 20 lb braid, 5 ft of 8 lb fluorocarbon leader, a small snap, a 7 ft rod.', $rig['assumed']);
         self::assertStringStartsWith('Ready: starts within ', $rig['headline']);
         self::assertSame(0, $this->angler->rods()->count(), 'looking keeps nothing');
     }
@@ -78,7 +78,7 @@ final class RigTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'a leader of nothing' => [['leader_length' => '0 m'], 'leader_length', "A leader is between 0.33 and 33\u{A0}ft long."];
-        yield 'a line of 1000 lb' => [['leader_strength' => '1000 lb'], 'leader_strength', "less than 441\u{A0}lb"];
+        yield 'a line of 1000 lb' => [['leader_strength' => '1000 lb'], 'leader_strength', "under 441\u{A0}lb"];
         yield 'a rod of 20 ft' => [['length' => '20 ft'], 'length', "A rod is between 1.3 and 16\u{A0}ft long."];
         yield 'a length in pounds' => [['length' => '7 lb'], 'length', '.'];
         yield 'a rod that lifts nothing' => [['lifts' => '0 kg'], 'lifts', "A rod lifts between 0.22 and 66\u{A0}lb."];
@@ -156,7 +156,7 @@ final class RigTest extends TestCase
 
         $this->get('/rig')->assertOk();
         self::assertSame(
-            'Taken as usual: 20 lb braid, no leader, a small snap, a 7 ft rod, a rod that lifts 1 kg.', $this->rig()['assumed'],
+            'Assumed: 20 lb braid, no leader, a small snap, a 7 ft rod, a rod that lifts 1 kg.', $this->rig()['assumed'],
         );
     }
 
@@ -180,8 +180,8 @@ final class RigTest extends TestCase
         $log('snag');
         self::assertNull($log('drop')['care']);
         self::assertSame(
-            '5 fish, snags and rocks since the leader was tied: run the last of the line through your fingers. '
-                .'Cut it back and tie it anew.',
+            '5 fish, snags and rocks since the leader was tied: feel its last foot for nicks. '
+                .'Cut it back and tie it again.',
             $log('rock')['care'],
         );
         $this->travel(1)->minutes();

@@ -82,7 +82,7 @@ final class RiverAndHarbourTest extends TestCase
         $answer = $this->getJson('/answer')->json();
 
         self::assertSame('Tie on the black 3 g vibe', str_replace("\u{A0}", ' ', $answer['headline']));
-        self::assertSame('For casting here, 3 g is the weight to start with.', str_replace("\u{A0}", ' ', $answer['lead']));
+        self::assertSame('Casting here, start with 3 g.', str_replace("\u{A0}", ' ', $answer['lead']));
         // The longer it lies, the more of them pick it up.
         self::assertSame('dead_stick', $answer['chosen']['cadence']);
         $tide = $this->putJson('/readings', ['readings' => ['current' => '0.3 m/s', 'away' => 'yes']])->json();
@@ -172,7 +172,7 @@ final class RiverAndHarbourTest extends TestCase
             self::assertSame('–', $full['drop']['angleText']);
             self::assertSame([], array_intersect(['W1', 'H4', 'K11'], array_column($full['reasons'], 'rule')));
         }
-        self::assertStringContainsString('Read the current, or the line angle', $unread['lead']);
+        self::assertStringContainsString('Read the current or the line angle', $unread['lead']);
         self::assertTrue($unread['angleHelps']);
         self::assertSame(
             ['–'],

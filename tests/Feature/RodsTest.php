@@ -52,7 +52,7 @@ final class RodsTest extends TestCase
         foreach (range(1, 12) as $i) {
             $this->add("Rod {$i}")->assertSessionHasNoErrors();
         }
-        $this->add('One too many')->assertSessionHasErrors(['name' => 'There are 12 rods on board; take one off first.']);
+        $this->add('One too many')->assertSessionHasErrors(['name' => 'There are 12 rods on board. Take one off first.']);
     }
 
     public function test_a_line_that_is_on_both_rods_stays_on_the_reel_as_one_takes_the_other(): void
@@ -161,7 +161,7 @@ final class RodsTest extends TestCase
                 ->where('outing.rods.2.name', 'Red rod (Ines)'),
         );
         $this->tie(['lure' => $this->lure('white'), 'hole' => 'middle', 'cadence' => 'low_hop', 'rod' => $still])
-            ->assertSessionHasErrors(['rod' => 'The Still rod stays out with other bait; tie this on another rod.']);
+            ->assertSessionHasErrors(['rod' => 'The Still rod stays out with other bait. Tie this on another rod.']);
         $this->tie(['rod' => $this->rod('Red rod')->uuid])->assertSessionHasErrors('lure');
         $this->tie(['rod' => $still])->assertSessionHasNoErrors();
         $now = $this->log('fish', ['species' => 'walleye']);

@@ -32,8 +32,8 @@ final class RulesTest extends TestCase
         $this->get('/rules')->assertInertia(fn (AssertableInertia $page) => $page->component('Rules')
             ->where('asItComes', true)
             ->where('groups.0.title', 'Which family')->has('groups', 6)
-            ->where('groups.0.rules.0.id', 'F1')->where('groups.0.rules.0.today', 'affects 3 lures today')
-            ->where('groups.0.rules.0.says', "Blades are for cold water: best at or below 50\u{A0}°F, little use above 60\u{A0}°F.")
+            ->where('groups.0.rules.0.id', 'F1')->where('groups.0.rules.0.today', 'affects 3 lures')
+            ->where('groups.0.rules.0.says', "Blades are for cold water: best below 50\u{A0}°F, poor above 60\u{A0}°F.")
             ->where('groups.0.rules.3.today', 'waits for: wall or open bottom')
             ->where('changes.sentence', 'Today this changes nothing.')
             ->where('groups.5.title', 'Where to look first')->has('groups.5.rules', count(ChartFindings::all()))
@@ -115,13 +115,13 @@ final class RulesTest extends TestCase
     public static function refused(): iterable
     {
         yield 'no name' => [['name' => ''], 'Say in a few words'];
-        yield 'no points' => [['points' => 0], 'none changes nothing'];
+        yield 'no points' => [['points' => 0], '1 to 6 points'];
         yield 'points in words' => [['points' => 'two'], 'must be a number'];
         yield 'no lures' => [['lures' => []], 'Say which lures'];
         yield 'lures missing' => [['lures' => null], 'must be an object'];
         yield 'a reading that no rule knows' => [['when' => [['reading' => 'salt', 'any' => ['sea']]]], '"when.0.reading" must be one of'];
         yield 'a strange reading' => [['when' => [['reading' => 'moon', 'any' => ['full']]]], '"when.0.reading" must be one of'];
-        yield 'a measure that is none' => [['when' => [['reading' => 'depth', 'from' => 'deep']]], 'cannot be read as a length'];
+        yield 'a measure that is none' => [['when' => [['reading' => 'depth', 'from' => 'deep']]], 'can\'t be read as a length'];
         yield 'a weight for a depth' => [['when' => [['reading' => 'depth', 'from' => '5 oz']]], 'a length is needed here'];
         yield 'no bound' => [['when' => [['reading' => 'depth', 'from' => '', 'to' => '']]], 'Give the depth'];
         yield 'a strange choice' => [['when' => [['reading' => 'light', 'any' => ['pink']]]], '"pink" is not'];

@@ -65,7 +65,7 @@ final class SimulatedPhoneTest extends TestCase
         }
         self::assertSame([0.0, 1.0, 2.0, 3.0], array_column(FixesFile::read(Gpx::write(new PlacesFile(tracks: [$track]))), 0));
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('no fixes in that file');
+        $this->expectExceptionMessage('has no fixes');
         FixesFile::read("depth,lat\n1,2\n");
     }
 }

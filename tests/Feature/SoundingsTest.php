@@ -111,7 +111,7 @@ final class SoundingsTest extends OnWaterTestCase
         $this->sounded();
         $track = new Track('Drift');
         $track->add(61.5, -7.2, 8.0);
-        self::assertStringContainsString('sketched without a position', $this->bring(Gpx::write(new PlacesFile([], [], [$track]))));
+        self::assertStringContainsString('no position yet', $this->bring(Gpx::write(new PlacesFile([], [], [$track]))));
         self::assertStringContainsString('soundings', $this->bring("east_m,north_m,depth_m\n100,100,5\n104,100,6\n", 'lead.csv'));
         $this->get("/places/{$this->water->id}.gpx")->assertSessionHasErrors('latitude');
         $this->get('/places')->assertOk();

@@ -48,7 +48,7 @@ final class StartingBoxTest extends TestCase
         $uuid = (string) Str::uuid();
         $take = fn (array $places) => $this->post('/starting-box', ['uuid' => $uuid, 'kind' => 'still', 'places' => $places]);
         $take([0, 3, 8])->assertRedirect('/lure')->assertSessionHas(
-            'said', '3 usual lures are in the box. Say which are yours, or strike them out, under Tackle box.',
+            'said', '3 usual lures are in the box. Keep or strike out each under Tackle box.',
         );
         $take([0, 3, 8])->assertRedirect('/lure');
 

@@ -39,15 +39,15 @@ final class StoredNonsenseTest extends TestCase
     /** @return iterable<string, array{string, mixed, mixed, string}> */
     public static function readings(): iterable
     {
-        yield 'too warm' => ['temp', '44 °C', 44.0, 'Water is kept as “44 °C”, which cannot be right'];
-        yield 'too cold' => ['temp', '−2.9 °C', -2.9, 'Water is kept as “−2.9 °C”'];
-        yield 'no value' => ['depth', 'deep', null, 'Depth is kept as “deep”'];
-        yield 'no depth at all' => ['depth', '-5 m', -5.0, 'Depth is kept as “-5 m”'];
-        yield 'too fast' => ['drift', '90 mph', 40.0, 'Drift is kept as “90 mph”'];
-        yield 'no such choice' => ['clarity', 'muddy', null, 'Clarity is kept as “muddy”'];
-        yield 'one good food and one bad' => ['food', 'perch,pizza', null, 'Food is kept as “perch,pizza”'];
-        yield 'no such reading' => ['moon', 'full', null, '“full” is kept as a reading that Eskith does not know'];
-        yield 'no text' => ['light', "\xff\xfe", null, 'Light is kept as'];
+        yield 'too warm' => ['temp', '44 °C', 44.0, 'Water is “44 °C”, which can\'t be right'];
+        yield 'too cold' => ['temp', '−2.9 °C', -2.9, 'Water is “−2.9 °C”'];
+        yield 'no value' => ['depth', 'deep', null, 'Depth is “deep”'];
+        yield 'no depth at all' => ['depth', '-5 m', -5.0, 'Depth is “-5 m”'];
+        yield 'too fast' => ['drift', '90 mph', 40.0, 'Drift is “90 mph”'];
+        yield 'no such choice' => ['clarity', 'muddy', null, 'Clarity is “muddy”'];
+        yield 'one good food and one bad' => ['food', 'perch,pizza', null, 'Food is “perch,pizza”'];
+        yield 'no such reading' => ['moon', 'full', null, '“full” is a reading Eskith doesn\'t know'];
+        yield 'no text' => ['light', "\xff\xfe", null, 'Light is '];
     }
 
     #[DataProvider('readings')]
@@ -115,7 +115,7 @@ final class StoredNonsenseTest extends TestCase
         $this->get("/tackle/{$lure->id}")->assertStatus(422)->assertInertia(fn (AssertableInertia $page) => $page->component('Trouble'));
         $aside = $this->aside();
         self::assertCount(1, $aside);
-        self::assertStringContainsString('is kept with figures that cannot be read', $aside[0]['words']);
+        self::assertStringContainsString('can\'t be read, so it is left out', $aside[0]['words']);
         $this->mend($aside[0]);
 
         self::assertSame([], $this->aside());
@@ -154,7 +154,7 @@ final class StoredNonsenseTest extends TestCase
         $aside = $this->aside();
         self::assertCount(4, $aside);
         self::assertContains(
-            'The line “Rope” is kept with a diameter no line has, so a usual one is assumed.', array_column($aside, 'words'),
+            'The line “Rope” has an impossible diameter. A usual one is assumed.', array_column($aside, 'words'),
         );
         array_map($this->mend(...), $aside);
         self::assertSame([], $this->aside());

@@ -34,13 +34,13 @@ final class TackleTest extends TestCase
     {
         $this->actingAs($this->angler());
         $this->post('/lures', [...$this->lure(), 'weight' => '5//8 oz'])->assertSessionHasErrors(
-            ['weight' => '"5//8 oz" cannot be read as a weight; type it like 5/8 oz or 18 g.'],
+            ['weight' => '"5//8 oz" can\'t be read as a weight. Type it like 5/8 oz or 18 g.'],
         );
         $this->post('/lures', [...$this->lure(), 'weight' => '0 g'])->assertSessionHasErrors(
-            ['weight' => 'A lure must weigh more than nothing.'],
+            ['weight' => 'A lure weighs more than 0.'],
         );
         $this->post('/lures', [...$this->lure(), 'weight' => '4 lb'])->assertSessionHasErrors(
-            ['weight' => "A lure over 18\u{A0}oz is not reckoned with."],
+            ['weight' => "A lure weighs at most 18\u{A0}oz."],
         );
         $this->post('/lures', [...$this->lure(), 'finish' => ''])->assertSessionHasErrors(
             ['finish' => 'Say which finish the lure has, such as silver.'],

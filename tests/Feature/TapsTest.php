@@ -122,7 +122,7 @@ final class TapsTest extends TestCase
                 ->assertStatus(422)->assertJsonValidationErrors('at');
         }
         $tap = [...$tap, 'uuid' => (string) Str::uuid(), 'at' => now()->subDays(3)->toIso8601String()];
-        self::assertSame('The time of this entry cannot be right.', $this->postJson("/outings/{$outing}/taps",
+        self::assertSame('The time of this entry can\'t be right.', $this->postJson("/outings/{$outing}/taps",
             ['angler' => auth()->id(), 'taps' => [$tap]])
             ->json('refused.0.why'));
     }

@@ -73,7 +73,7 @@ final class TrackTest extends OnWaterTestCase
         $this->drifted(90, 0.5, $uuid);
         self::assertLessThanOrEqual(8, count(FixText::read(TrackPart::query()->sole()->fixes)), 'of a minute a few places are kept');
         foreach (['0,99000000,13100000', 'north', ['lat' => 1]] as $fixes) {
-            self::assertStringContainsString('track that cannot be read', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
+            self::assertStringContainsString('track that can\'t be read', $this->sent(['fixes' => $fixes])->json('refused.0.why'));
         }
         self::assertSame(1, TrackPart::query()->count());
         // An outing without end is bounded, and what is there already is taken as before.

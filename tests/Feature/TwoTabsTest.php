@@ -34,7 +34,7 @@ final class TwoTabsTest extends TestCase
         $this->change(['notes' => 'first'], 1, ['notes' => ''])->assertOk()->assertJsonPath('lures.0.version', 2);
         $clash = $this->change(['notes' => 'second'], 1, ['notes' => ''])->assertStatus(409)
             ->assertJsonPath(
-                'message', 'This lure was changed elsewhere meanwhile: notes is “first” there, and would become “second” here.',
+                'message', 'This lure was changed elsewhere: notes is “first” there, “second” here.',
             );
         self::assertSame('first', $this->lure->refresh()->notes);
         $this->change(['notes' => 'second'], $clash->json('version'))->assertOk();

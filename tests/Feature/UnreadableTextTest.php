@@ -16,7 +16,7 @@ final class UnreadableTextTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const SENTENCE = 'There are characters in this that cannot be read; type it anew.';
+    private const SENTENCE = 'There are characters in this that can\'t be read. Type it again.';
 
     protected function setUp(): void
     {
@@ -54,7 +54,7 @@ final class UnreadableTextTest extends TestCase
             'PUT', '/readings', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
             content: '{"readings":{"temp":"'."\xff".'"}}',
         )
-            ->assertStatus(422)->assertJsonPath('message', 'What was sent cannot be read; load the page again and repeat it.');
+            ->assertStatus(422)->assertJsonPath('message', 'What was sent can\'t be read. Load the page again and repeat it.');
         $this->call(
             'PATCH', '/lures', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
             content: '{"each":[{"id":1,"version":1,"set":{"length":1e309}}]}',
@@ -73,7 +73,7 @@ final class UnreadableTextTest extends TestCase
         }
         $this->get('/lure?clarity=%ff')->assertStatus(400)->assertInertia(
             fn (AssertableInertia $page) => $page->component('Trouble')->where(
-                'sentence', 'That address cannot be read; go back, or start from the Lure station.',
+                'sentence', 'That address can\'t be read. Go back, or start from the Lure station.',
             ),
         );
     }

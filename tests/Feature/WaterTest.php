@@ -106,12 +106,11 @@ final class WaterTest extends TestCase
         self::assertStringContainsString('past the fish', $open['aim'], 'the boat drifts away from it');
         $this->getJson("/cast?pick={$this->pick}&length=20+ft")->assertStatus(422)->assertJsonPath(
             'errors.length.0',
-            "The cast of 20\u{A0}ft is shorter than the 26\u{A0}ft of water, so it never swings to the bottom; cast farther, or "
-                .'fish it straight down.',
+            "A cast of 20\u{A0}ft never swings to the bottom in 26\u{A0}ft. Cast farther, or fish it straight down.",
         );
         $this->getJson("/cast?pick={$this->pick}&length=far")->assertStatus(422);
         $this->getJson('/cast?pick=999.middle.low_hop&length=80+ft')->assertStatus(422)->assertJsonPath(
-            'message', 'That lure is no longer in your box; choose another.',
+            'message', 'That lure is no longer in your box. Choose another.',
         );
     }
 
@@ -122,7 +121,7 @@ final class WaterTest extends TestCase
             "\u{A0}", ' ',
             $this->getJson("/cast?pick={$lure}.{$hole}.{$cadence}&length=80+ft&bail=closed")->assertOk()->json('work'),
         );
-        self::assertMatchesRegularExpression('/^Worked back by low hop, 4 in and 2\.\d s each: \d{3} times, /', $work('low_hop'));
+        self::assertMatchesRegularExpression('/^Low hop, 4 in and 2\.\d s each: \d{3} times, /', $work('low_hop'));
         preg_match('/each: (\d+) times/', $work('clock_sweep'), $sweeps);
         preg_match('/each: (\d+) times/', $work('low_hop'), $hops);
         // 1.2 m a pull and 0.09 m.
@@ -144,7 +143,7 @@ final class WaterTest extends TestCase
 
         $steep = $this->getJson("/angle-fix?pick={$this->pick}&angle=40")->json();
         self::assertStringContainsString('40° on the white half-ounce blade means', $steep['headline']);
-        self::assertStringContainsString('Nothing you own stays straight down; it would take', $steep['ways'][0]);
+        self::assertStringContainsString('Nothing you own stays straight down. It would take', $steep['ways'][0]);
         self::assertStringContainsString('Or slow the boat to', $steep['ways'][1]);
         $this->getJson("/angle-fix?pick={$this->pick}&angle=89")->assertStatus(422)->assertJsonPath(
             'message', 'Read a line angle between −85° and 85°.',
@@ -160,7 +159,7 @@ final class WaterTest extends TestCase
         self::assertStringContainsString('steeper', implode(' ', $steep['differences']));
         self::assertSame(['No difference that you would notice.'], $this->getJson("/ghost?pick={$this->pick}")->json('differences'));
         $this->getJson("/ghost?pick={$this->pick}&weight=0+g")->assertStatus(422)->assertJsonPath(
-            'message', 'A lure must weigh more than nothing.',
+            'message', 'A lure weighs more than 0.',
         );
         $this->getJson("/ghost?pick={$this->pick}&line=9+mm")->assertStatus(422);
         $this->getJson("/ghost?pick={$this->pick}&hole=fifth")->assertStatus(422);
@@ -172,8 +171,8 @@ final class WaterTest extends TestCase
         $drop = $this->getJson("/answer?pick={$this->pick}")->json('chosen.drop');
 
         self::assertSame([[], null, '–'], [$drop['line'], $drop['angleDeg'], $drop['lineOutText']]);
-        self::assertStringContainsString('is lifted off the bottom altogether', $drop['spoken']);
-        self::assertStringContainsString('no length of line reaches down', $drop['words']);
+        self::assertStringContainsString('is lifted off the bottom', $drop['spoken']);
+        self::assertStringContainsString('No length of line reaches down', $drop['words']);
     }
 
     public function test_a_timed_drop_takes_the_place_of_the_estimate_until_it_is_taken_away(): void
@@ -239,9 +238,9 @@ final class WaterTest extends TestCase
             return (string) session('said');
         };
         self::assertStringContainsString('at least two holes', $hang('front', '-3°'));
-        self::assertStringContainsString('nearly the same way', $hang('middle', '0°'));
+        self::assertStringContainsString('too much alike', $hang('middle', '0°'));
         self::assertMatchesRegularExpression(
-            '/^Kept. The balance point is [\d.]+ mm from the nose and [\d.]+ mm up; the readings miss it by [\d.]+ mm\.$/',
+            '/^Kept. The balance point is [\d.]+ mm from the nose, [\d.]+ mm up\. The readings miss it by [\d.]+ mm\.$/',
             $hang('back', '64°'),
         );
     }
@@ -277,7 +276,7 @@ final class WaterTest extends TestCase
         $send = fn (array $what) => $this->post('/measurements', ['uuid' => (string) Str::uuid(), 'pick' => $this->pick, ...$what]);
         $send(['kind' => 'drop', 'seconds' => '0.2 s'])->assertSessionHasErrors('seconds');
         $send(['kind' => 'drop', 'seconds' => 'soon'])->assertSessionHasErrors(
-            ['seconds' => '"soon" cannot be read as a time; type it like 9 s or 2 min.'],
+            ['seconds' => '"soon" can\'t be read as a time. Type it like 9 s or 2 min.'],
         );
         $send(['kind' => 'hang', 'angle' => '400°'])->assertSessionHasErrors(['angle' => 'A hang angle lies between −180° and 180°.']);
         $send(['kind' => 'drift', 'seconds' => '9 s', 'distance' => '-2 m'])->assertSessionHasErrors(
@@ -363,7 +362,7 @@ final class WaterTest extends TestCase
         self::assertSame(
             [
                 'Dying weed lets fish go: they gather on the first breaks outside it.',
-                'Working birds mean active fish: set what the fish are to active, and look higher up.',
+                'Working birds mean active fish: set them to active, and look higher up.',
             ],
             $signs,
         );

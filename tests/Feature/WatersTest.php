@@ -211,7 +211,7 @@ final class WatersTest extends OnWaterTestCase
     public function test_of_a_real_water_nothing_is_made_up(): void
     {
         $this->put("/waters/{$this->water->id}/tide", ['from' => 'made_up'])->assertSessionHasErrors([
-            'from' => 'Nothing is made up for a water of your own: type its tide as its waves, or leave it without.',
+            'from' => 'Eskith makes no tide up for your own water. Type the tide\'s waves, or leave it without.',
         ]);
         $page = $this->get('/places')->inertiaProps();
         self::assertSame(['none', 'own'], array_column($page['tides'], 'value'));

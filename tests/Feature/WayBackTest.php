@@ -31,7 +31,7 @@ final class WayBackTest extends OnWaterTestCase
         $fix = [[0.0, 61.0, -7.0, 4.0]];
         self::assertStringContainsString('Read where the wind is from', $this->asked($fix)['start']);
         $this->put('/readings', ['readings' => ['wind_from' => 'w', 'drift' => '0.3 m/s']])->assertSessionHasNoErrors();
-        self::assertSame("Start the drift 16\u{A0}ft west of it.", $this->asked($fix)['start']);
+        self::assertSame("Start the drift 16\u{A0}ft west of the mark.", $this->asked($fix)['start']);
         $this->put('/readings', ['readings' => ['drift' => '0 m/s']])->assertSessionHasNoErrors();
         self::assertSame('You lie still: drop straight above it.', $this->asked($fix)['start']);
     }

@@ -37,7 +37,7 @@ final class WorkTest extends TestCase
         self::assertEqualsWithDelta($work['liftS'] + $work['fallS'] + $work['pauseS'], end($work['ribbon'])['t'], 1e-3);
         // 9 cm by the seconds of the fall, in feet a second, is what the tip is lowered by.
         self::assertContains(
-            'Lower the tip at '.round(0.09 / $work['fallS'] / 0.3048, 1)."\u{A0}ft a second to stay in contact.", $work['says'],
+            'Lower the tip at '.round(0.09 / $work['fallS'] / 0.3048, 1)."\u{A0}ft a second to keep contact.", $work['says'],
         );
         self::assertStringStartsWith(round(60 / (2.3 + $work['fallS'])).' a minute', $work['rate']);
         self::assertSame(['fall', 'lift', 'fall'], array_column($work['bites'], 'phase'));
@@ -68,7 +68,7 @@ final class WorkTest extends TestCase
         $says = implode(' ', $this->work('clock_sweep')['says']);
         // 25 m out over 7.9 m of water 26.2 m of line are out: 1.2 m of pull lift 0.36 m and bring it 1.14 m nearer.
         self::assertStringContainsString(
-            "82\u{A0}ft out a pull of 3.9\u{A0}ft lifts it 14\u{A0}in and brings it 3.8\u{A0}ft nearer", $says,
+            "82\u{A0}ft out a 3.9\u{A0}ft pull lifts it 14\u{A0}in and brings it 3.8\u{A0}ft closer", $says,
         );
     }
 
@@ -84,7 +84,7 @@ final class WorkTest extends TestCase
         // A fluttering spoon takes its time; any blade of that weight is down much sooner.
         $spoon = $this->angler->lures()->where('family', 'spoon')->sole()->id;
         $saves = $this->getJson("/work/timing?pick={$spoon}..flutter_drop")->json('saves');
-        self::assertMatchesRegularExpression('/^With ½.oz blade, white \d+.(s|min) more of the hour are worked\.$/u', $saves[0]);
+        self::assertMatchesRegularExpression('/^With ½.oz blade, white you fish \d+.(s|min) more of each hour\.$/u', $saves[0]);
     }
 
     public function test_lifts_are_told_in_words_against_the_one_that_is_wanted(): void
@@ -99,7 +99,7 @@ final class WorkTest extends TestCase
         $told = $judge([$even(0.6), $even(0.6), $even(0.6)])->json();
         self::assertSame("three lifts within 1\u{A0}% of each other", $told['together']);
         $judge([[[0, 0], [1, 0]]])->assertStatus(422)->assertJsonPath(
-            'message', "There is no lift in this recording: it takes at least 4 samples, 0.2 s and a rise of 2\u{A0}in.",
+            'message', "No lift in this recording. It takes 4 samples, 0.2 s and a rise of 2\u{A0}in.",
         );
         $judge([[['x', 0], [1, 0]]])->assertStatus(422);
         $judge([])->assertStatus(422)->assertJsonPath('message', 'Make a lift first.');
@@ -171,7 +171,7 @@ final class WorkTest extends TestCase
         self::assertCount(33, $plans['advance']['marks']);
         self::assertCount(3, $plans['ledges']['steps']);
         self::assertMatchesRegularExpression('/^Count \d+, \d+, \d+ to the ledges/', $plans['ledges']['sentence']);
-        self::assertStringStartsWith('The tide runs away: drop at your feet and feed line', $plans['tide']['sentence']);
+        self::assertStringStartsWith('The tide runs away: drop at your feet and feed 0.5', $plans['tide']['sentence']);
         foreach ($plans as $plan) {
             self::assertNull($plan['refused'], $plan['kind']);
         }
@@ -183,7 +183,7 @@ final class WorkTest extends TestCase
         $this->post('/plans', ['uuid' => (string) Str::uuid(), 'kind' => 'tide', 'name' => 'Poles', 'fields' => ['runs' => 'toward']])
             ->assertSessionHasNoErrors();
         $this->get('/work')->assertInertia(fn (Page $page) => $page->where(
-            'plans.0.sentence', 'This tide is too strong for it: nothing this light stays down',
+            'plans.0.sentence', 'This tide is too strong: nothing this light stays down',
         ));
     }
 
@@ -222,7 +222,7 @@ final class WorkTest extends TestCase
             ->whereNot('plans.0.refused', null));
         DB::table('plans')->update(['kind' => 'spiral']);
         $this->get('/work')->assertInertia(
-            fn (Page $page) => $page->where('plans.0.refused', 'This plan is of a kind that is not known here; put it away.'),
+            fn (Page $page) => $page->where('plans.0.refused', 'This plan is of a kind that is not known here. Put it away.'),
         );
         $made = '/plans/'.Plan::query()->sole()->uuid.'/made';
         $this->actingAs($this->angler())->putJson($made, ['number' => 1, 'made' => true])->assertNotFound();

@@ -23,7 +23,7 @@ const pop: CadenceData = {
 
 describe("the numbers of a cadence", () => {
 	it("offer to be kept only once they are changed", () => {
-		render(<Numbers cadence={pop} />);
+		render(<Numbers cadence={pop} labelled />);
 		const keep = screen.getByRole("button", { name: "Keep the numbers of short pop" }) as HTMLButtonElement;
 		expect(keep.disabled).toBe(true);
 		fireEvent.change(screen.getByRole("textbox", { name: "Short pop: Lift" }), { target: { value: "14 in" } });
@@ -32,14 +32,14 @@ describe("the numbers of a cadence", () => {
 
 	it("lead back to the usual ones when they are one's own", async () => {
 		const { router } = await import("@inertiajs/react");
-		const { container } = render(<Numbers cadence={{ ...pop, own: true, lift: "14 in" }} />);
+		const { container } = render(<Numbers cadence={{ ...pop, own: true, lift: "14 in" }} labelled />);
 		expect(container.textContent).toContain("12 in over 0.4 s, then 1 s still.");
-		fireEvent.click(screen.getByRole("button", { name: "Short pop as usual again" }));
+		fireEvent.click(screen.getByRole("button", { name: "Short pop back to the usual" }));
 		expect(router.delete).toHaveBeenCalledWith("/cadences/short_pop", { preserveScroll: true });
 	});
 
 	it("are not asked for where there are none", () => {
-		render(<Numbers cadence={{ ...pop, hasNumbers: false }} />);
+		render(<Numbers cadence={{ ...pop, hasNumbers: false }} labelled />);
 		expect(screen.queryByRole("textbox")).toBeNull();
 	});
 });

@@ -97,7 +97,7 @@ describe("the other schools", () => {
 		const { container, rerender } = render(<OtherSchools second={null} trouble={null} onWay={() => {}} />);
 		expect(container.textContent).toBe("Other schools: one moment");
 		rerender(<OtherSchools second={null} trouble="No connection." onWay={() => {}} />);
-		expect(container.textContent).toBe("Other schools: not without a signal");
+		expect(container.textContent).toBe("Other schools: needs a signal");
 		rerender(<OtherSchools second={agreeing} trouble={null} onWay={() => {}} />);
 		expect(container.textContent).toContain("all would tie on the same");
 	});
@@ -136,7 +136,7 @@ describe("what would change it", () => {
 		rerender(<WhatIf answer={answer()} second={null} trouble={null} />);
 		expect(screen.getByText("Trying every reading …")).toBeTruthy();
 		rerender(<WhatIf answer={answer()} second={null} trouble="No connection." />);
-		expect(screen.getByText("Not without a signal.")).toBeTruthy();
+		expect(screen.getByText("Needs a signal.")).toBeTruthy();
 	});
 });
 
@@ -274,7 +274,7 @@ describe("the list", () => {
 		const { rerender, container } = render(<Families live={live(null)} />);
 		fireEvent.click(screen.getByText("bladed spoons"));
 		rerender(<Families live={live("bladed_spoon")} />);
-		fireEvent.click(screen.getByText("all lures"));
+		fireEvent.click(screen.getByText("all"));
 		expect(asked).toEqual(["bladed_spoon", null]);
 		rerender(<Families live={{ answer: answer() } as unknown as Live} />);
 		expect(container.textContent).toBe("");
@@ -302,15 +302,22 @@ describe("the ladder", () => {
 });
 
 describe("cautions", () => {
-	const cold: CautionData = { id: "cold", about: "37 °F water", todo: "Wear the life jacket." };
-	const wind: CautionData = { id: "wind", about: "20 mph of wind", todo: "Keep near shelter." };
+	const cold: CautionData = {
+		id: "cold",
+		about: "37 °F water",
+		todo: "Wear the life jacket.",
+		why: "Breath goes first.",
+	};
+	const wind: CautionData = { id: "wind", about: "20 mph of wind", todo: "Keep near shelter.", why: "" };
 
 	it("come one at a time and are shown once a day", () => {
 		const { container, unmount } = render(<Cautions cautions={[cold, wind]} />);
 		expect(container.textContent).toContain("Wear the life jacket.");
 		expect(container.textContent).not.toContain("shelter");
+		expect(container.textContent).not.toContain("Breath goes first.");
 		fireEvent.click(screen.getByText("1 more"));
 		expect(container.textContent).toContain("Keep near shelter.");
+		expect(container.textContent).toContain("Breath goes first.");
 		fireEvent.click(screen.getByText("Seen"));
 		expect(container.textContent).toBe("");
 		unmount();

@@ -204,7 +204,9 @@ describe("the counters", () => {
 			<Advice outing={outing({ pick: pick({ ladder }), ...over })} onTieOn={tied} onMove={() => {}} />
 		);
 		const { rerender, container } = render(shown({ minutesPerDrop: 2.1 }));
-		expect(container.textContent).toContain("in 6 more min without a bite, about 3 drops");
+		expect(container.textContent).toContain("in 6 min without a bite, about 3 drops");
+		expect(container.textContent).not.toContain("no bite in 12 min more");
+		fireEvent.click(screen.getByRole("button", { name: "1 more" }));
 		expect(container.textContent).toContain("no bite in 12 min more");
 		fireEvent.click(screen.getByRole("button", { name: /^Done: change the finish to gold/ }));
 		expect(tied).toHaveBeenCalledWith({ ...step().tying, words: step().title, way: step().subtitle });

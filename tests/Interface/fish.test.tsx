@@ -201,12 +201,12 @@ describe("an entry that is mended", () => {
 				log={{ amend: vi.fn(), takeBack: vi.fn() }}
 			/>,
 		);
-		fireEvent.click(screen.getByRole("button", { name: "Copy it out" }));
+		fireEvent.click(screen.getByRole("button", { name: "Copy it" }));
 		expect(written.mock.calls[0]?.[0]).toContain("Tag H 1204, to tell: hatchery\nwalleye, 18 in");
 		expect(await screen.findByRole("button", { name: "Copied" })).toBeTruthy();
 		written.mockRejectedValue(new Error("no"));
 		fireEvent.click(screen.getByRole("button", { name: "Copied" }));
-		expect(await screen.findByText(/mark the lines above/)).toBeTruthy();
+		expect(await screen.findByText(/Select the lines above/)).toBeTruthy();
 		vi.unstubAllGlobals();
 	});
 });
@@ -237,7 +237,7 @@ describe("something forgotten", () => {
 			/>,
 		);
 		fireEvent.click(screen.getByRole("button", { name: "Add it" }));
-		expect(screen.getByRole("alert").textContent).toContain("Say when it was");
+		expect(screen.getByRole("alert").textContent).toContain("Type the time");
 		expect(add).not.toHaveBeenCalled();
 		fireEvent.click(screen.getByRole("radio", { name: "Casting rod" }));
 		fireEvent.click(screen.getByRole("radio", { name: "Fish" }));
@@ -279,10 +279,10 @@ describe("at a glance", () => {
 	it("tells the drift, slack water and sunset where they are known", () => {
 		const sky = { sunset: "2026-11-25T16:12:00Z", slack: "2026-11-25T14:00:00Z", tide: "high" };
 		const { container } = render(
-			<Glance outing={withGlance(outing({ drift: 3, tally: tally({ drops: 12 }), sky }))} />,
+			<Glance outing={withGlance(outing({ drift: 3, tally: tally({ drops: 12 }), sky }))} today={null} />,
 		);
-		expect(container.textContent).toMatch(/drift 3, drop 12 · high water .+ · sunset /);
-		expect(render(<Glance outing={withGlance(outing())} />).container.textContent).toBe("");
+		expect(container.textContent).toMatch(/drift 3, drop 12 · high water .+ · sunset /i);
+		expect(render(<Glance outing={withGlance(outing())} today={null} />).container.textContent).toBe("");
 	});
 
 	it("says that nobody fishes, or which rod does not, and goes on with one tap", () => {

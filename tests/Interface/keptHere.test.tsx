@@ -127,8 +127,8 @@ describe("with no signal", () => {
 		render(<Retied rod="rod 1" />);
 		const press = () => fireEvent.click(screen.getByRole("button", { name: "Retied" }));
 		press();
-		await act(() => held.calls[0]?.answer(422, { message: "That rod is not there any more." }));
-		await screen.findByText("That rod is not there any more.");
+		await act(() => held.calls[0]?.answer(422, { message: "That rod is gone." }));
+		await screen.findByText("That rod is gone.");
 		expect(await waiting()).toEqual([]);
 		press();
 		await act(() => held.calls[1]?.fail());

@@ -96,7 +96,7 @@ describe("the same day", () => {
 				]}
 			/>,
 		);
-		expect(screen.getByText(/29 pairs looked at/)).toBeTruthy();
+		expect(screen.getByText(/over 29 pairs/)).toBeTruthy();
 		expect(screen.getAllByRole("heading", { level: 3 }).map((one) => one.textContent)).toEqual([
 			"Clear",
 			"No real difference: better days, not a better lure",
@@ -112,9 +112,16 @@ describe("the same day", () => {
 
 describe("what else may be said", () => {
 	it("leads to its picture, and keeps the part that is looked at", () => {
-		render(<Findings findings={[{ words: "Rods differ.", standing: "close", view: "same-day", factor: "rod" }]} />);
+		render(
+			<Findings
+				findings={[
+					{ under: "Likely 1.1–2.9×.", words: "Rods differ.", standing: "close", view: "same-day", factor: "rod" },
+				]}
+			/>,
+		);
 		expect(screen.getByRole("link").getAttribute("href")).toBe("/look-back?water=Lake&view=same-day&by=rod");
 		expect(screen.getByText("too close")).toBeTruthy();
+		expect(screen.getByText("Likely 1.1–2.9×.")).toBeTruthy();
 	});
 
 	it("is taken from a part of the record that stands in the address", () => {

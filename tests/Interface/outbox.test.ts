@@ -226,7 +226,7 @@ describe("a file of the phone", () => {
 		expect(await takeFile(outbox, file)).toContain("2 of 2 taken in");
 		expect(await idsIn(outbox)).toEqual(["a", "b"]);
 		expect(await takeFile(new Outbox(2, async (_, deeds) => all(deeds)), file)).toContain("another angler's");
-		expect(await takeFile(outbox, new File(["{}"], "x.json"))).toContain("no file of a phone");
+		expect(await takeFile(outbox, new File(["{}"], "x.json"))).toContain("isn't a file from a phone");
 		vi.unstubAllGlobals();
 		vi.restoreAllMocks();
 	});

@@ -460,7 +460,7 @@ describe("bringing a file in", () => {
 		expect(result.current.trouble).toContain("broken on line 1");
 		act(() => result.current.take(new File(["x"], "day.gpx")));
 		act(() => result.current.cancel());
-		expect(result.current.trouble).toBe("Called off: nothing was taken in.");
+		expect(result.current.trouble).toBe("Canceled: nothing was read in.");
 		expect(reload).not.toHaveBeenCalled();
 	});
 });

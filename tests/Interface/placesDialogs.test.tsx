@@ -245,7 +245,7 @@ describe("a water", () => {
 		const { rerender } = render(
 			<WaterDialog water={water()} waters={waters} kinds={lakeOrHarbour} tides={tides} onDone={vi.fn()} />,
 		);
-		press("Share it with others of this server");
+		press("Share it with others on this server");
 		expect(sent()?.[0]).toBe("/waters/7/share");
 		rerender(
 			<WaterDialog
@@ -257,7 +257,7 @@ describe("a water", () => {
 			/>,
 		);
 		expect(screen.getByText("ABCD2345")).toBeTruthy();
-		press("Share it no more");
+		press("Stop sharing it");
 		expect(sent()?.[0]).toBe("/waters/7/share");
 	});
 });

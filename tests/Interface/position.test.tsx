@@ -127,7 +127,7 @@ describe("a phone", () => {
 
 	it.each([
 		[1, "The browser keeps the position to itself. Allow it for this page."],
-		[2, "This phone can't find itself here. It keeps trying."],
+		[2, "No position here yet. It keeps trying."],
 		[3, "No position yet. Hold the phone under the open sky."],
 	])("says why it does not say where it is: %s", async (code, words) => {
 		render(<Here />);

@@ -88,7 +88,7 @@ describe("a rule", () => {
 
 describe("what rules change", () => {
 	it("is told as places and points, before and after", () => {
-		render(<Changes changes={changes} from="as they come" to="yours" />);
+		render(<Changes changes={changes} from="unchanged" to="yours" />);
 		const rows = screen.getAllByRole("row").slice(1);
 		expect(
 			within(rows[0] as HTMLElement)
@@ -142,9 +142,9 @@ describe("writing a rule", () => {
 			held.calls[0]?.answer(422, { message: "Say which lures.", errors: { lures: ["Say which lures."] } }),
 		);
 		expect(screen.getByRole("alert").textContent).toBe("Say which lures.");
-		expect(screen.getByText("Not yet a whole rule.")).toBeTruthy();
+		expect(screen.getByText("This rule isn't complete yet.")).toBeTruthy();
 		fireEvent.click(screen.getByRole("button", { name: "gold" }));
-		fireEvent.change(screen.getByLabelText("What it holds"), { target: { value: "Gold it is" } });
+		fireEvent.change(screen.getByLabelText("What it says"), { target: { value: "Gold it is" } });
 		fireEvent.change(screen.getByLabelText("Points"), { target: { value: "−1,5" } });
 		await wait();
 		expect(held.calls.at(-1)?.url).toBe("/rules/own/u1/try");

@@ -98,7 +98,7 @@ describe("a reading typed with no signal", () => {
 		const asked = await callTo("/answer?");
 		await act(() => asked.answer(200, read("20 ft", new Date(Date.now() + 60_000).toISOString())));
 		await vi.waitFor(() =>
-			expect(result.current.troubles.depth).toBe("Read elsewhere since you typed it here: 20 ft stands."),
+			expect(result.current.troubles.depth).toBe("Changed elsewhere since you typed it: now 20 ft."),
 		);
 	});
 

@@ -46,9 +46,9 @@ describe("a changed reading", () => {
 		const first = answer();
 		const { result } = renderHook(() => useAnswer(first));
 		act(() => result.current.change("depth", "5//8 ft"));
-		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { depth: ['"5//8 ft" cannot be read.'] } }));
+		await act(() => held.calls[0]?.answer(422, { message: "no", errors: { depth: ['"5//8 ft" can\'t be read.'] } }));
 		expect(result.current.answer).toBe(first);
-		expect(result.current.troubles).toEqual({ depth: '"5//8 ft" cannot be read.' });
+		expect(result.current.troubles).toEqual({ depth: '"5//8 ft" can\'t be read.' });
 		expect(result.current.pending).toEqual({});
 		act(() => result.current.change("depth", "27 ft"));
 		expect(result.current.troubles).toEqual({});

@@ -241,7 +241,7 @@ describe("the box as a file", () => {
 		change: 1,
 		same: 0,
 		refused: 1,
-		lines: [{ line: 4, status: "refused", words: "weight: cannot be read." }],
+		lines: [{ line: 4, status: "refused", words: "weight: can't be read." }],
 	};
 
 	it("shows what would happen before anything does, then takes the good ones in", async () => {
@@ -252,7 +252,7 @@ describe("the box as a file", () => {
 		fireEvent.change(screen.getByLabelText("Bring in a CSV or JSON file"), {
 			target: { files: [new File(["a"], "box.csv")] },
 		});
-		await waitFor(() => screen.getByText("weight: cannot be read."));
+		await waitFor(() => screen.getByText("weight: can't be read."));
 		expect(asked).toEqual(["/box/preview"]);
 		await act(async () => fireEvent.click(screen.getByRole("button", { name: "Take in 3" })));
 		await waitFor(() => expect(taken).toBe(1));

@@ -36,8 +36,8 @@ describe("where a new water lies", () => {
 			heard({ coords: { latitude: 61.123456, longitude: -7.98765, accuracy: 40 }, timestamp: Date.now() });
 			await settle();
 		});
-		fireEvent.click(screen.getByRole("button", { name: "It lies where this phone is" }));
+		fireEvent.click(await screen.findByRole("button", { name: "It's where this phone is" }));
 		expect([value("Degrees north"), value("Degrees east")]).toEqual(["61.12346", "-7.98765"]);
-		expect(screen.queryByRole("button", { name: "It lies where this phone is" })).toBeNull();
+		expect(screen.queryByRole("button", { name: "It's where this phone is" })).toBeNull();
 	});
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Backup\DatabaseFile;
+use Eskith\Core\Words\Words;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -18,7 +19,7 @@ final class Backup extends Command
     {
         $file = $this->argument('file');
         if (file_exists($file)) {
-            $this->error("{$file} is there already; choose another name.");
+            $this->error(Words::of('{file} is there already; choose another name.', file: $file));
 
             return self::FAILURE;
         }
@@ -29,7 +30,7 @@ final class Backup extends Command
 
             return self::FAILURE;
         }
-        $this->info("All records are copied to {$file}, and the copy is sound.");
+        $this->info(Words::of('All records are copied to {file}, and the copy is sound.', file: $file));
 
         return self::SUCCESS;
     }

@@ -10,6 +10,7 @@ use App\Tackle\LureForm;
 use Eskith\Core\Tackle\Family;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 
@@ -29,7 +30,7 @@ final class BenchBox extends Command
         for ($i = 0; $i < (int) $this->argument('count'); $i++) {
             $model = new Lure([...LureForm::columns([
                 'family' => $families[$i % 4]->value, 'weight' => (1 + $i % 8).'/8 oz', 'finish' => $finishes[$i % 10]->value,
-                'notes' => "number {$i}",
+                'notes' => Words::of('number {i}', i: $i),
             ], Unit::Ounce), 'user_id' => $user->id, 'uuid' => (string) Str::uuid(), 'position' => 1000 + $i, 'red_near_hooks' => false]);
             $rows[] = $model->getAttributes();
         }

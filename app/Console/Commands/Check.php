@@ -8,6 +8,7 @@ use App\Backup\DatabaseFile;
 use App\Kits\Kits;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Lure\AsidePresenter;
 use Illuminate\Console\Command;
 use RuntimeException;
@@ -27,7 +28,7 @@ final class Check extends Command
             $faults = [];
         }
         foreach ($faults as $fault) {
-            $this->error("The database is not sound: {$fault}.");
+            $this->error(Words::of('The database is not sound: {fault}.', fault: $fault));
         }
         $aside = 0;
         foreach ($faults === [] ? User::query()->lazyById(50) : [] as $user) {

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Instruments\FeedKeeper;
 use App\Models\User;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
@@ -39,7 +40,7 @@ final class ReadInstruments extends Command
             try {
                 $keeper ??= $this->keeper($email, $address);
                 if ($keeper === null) {
-                    $this->error("There is no angler with the e-mail {$email}.");
+                    $this->error(Words::of('There is no angler with the e-mail {email}.', email: $email));
 
                     return self::FAILURE;
                 }
@@ -78,11 +79,11 @@ final class ReadInstruments extends Command
     {
         $wire = @stream_socket_client("tcp://{$address}", $code, $why, 3);
         if ($wire === false) {
-            $this->tell("Nothing speaks at {$address}; trying again until it does.");
+            $this->tell(Words::of('Nothing speaks at {address}; trying again until it does.', address: $address));
 
             return false;
         }
-        $this->info("Listening to {$address}.");
+        $this->info(Words::of('Listening to {address}.', address: $address));
         $this->told = null;
         try {
             return $this->listen($wire, $keeper, $until);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
+use Eskith\Core\Words\Words;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 
@@ -24,7 +25,7 @@ final class ResetPassword extends Command
         }
         $password = implode('-', str_split(Str::lower(Str::random(16)), 4));
         $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
-        $this->info("The new password of {$user->name} is {$password}");
+        $this->info(Words::of('The new password of {user} is {password}', user: $user->name, password: $password));
         $this->line('It is shown only now; let them change it under Settings, Account.');
 
         return self::SUCCESS;

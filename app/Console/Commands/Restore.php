@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Backup\DatabaseFile;
+use Eskith\Core\Words\Words;
 use Illuminate\Console\Command;
 use RuntimeException;
 
@@ -22,7 +23,7 @@ final class Restore extends Command
                 $before = "{$path}.before-".now()->format('Y-m-d-His');
                 // What is broken cannot be copied as a database, and is the reason one restores.
                 DatabaseFile::faults($path) === [] ? DatabaseFile::copyTo($before) : copy($path, $before);
-                $this->line("What was there lies in {$before}.");
+                $this->line(Words::of('What was there lies in {before}.', before: $before));
             }
             DatabaseFile::restore($this->argument('file'));
         } catch (RuntimeException $bad) {

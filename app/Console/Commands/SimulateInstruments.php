@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Instruments\SimulatedBoat;
+use Eskith\Core\Words\Words;
 use Illuminate\Console\Command;
 
 /** Speaks NMEA 0183 over TCP like the instruments of a boat on the demo lake. */
@@ -22,11 +23,13 @@ final class SimulateInstruments extends Command
     {
         $server = @stream_socket_server("tcp://{$this->option('host')}:{$this->option('port')}", $code, $why);
         if ($server === false) {
-            $this->error("Cannot listen on port {$this->option('port')}: {$why}.");
+            $this->error(Words::of('Cannot listen on port {host}: {why}.', host: $this->option('port'), why: $why));
 
             return self::FAILURE;
         }
-        $this->info("Instruments speak on {$this->option('host')}:{$this->option('port')} (Ctrl-C stops them).");
+        $this->info(Words::of(
+            'Instruments speak on {host}:{port} (Ctrl-C stops them).', host: $this->option('host'), port: $this->option('port'),
+        ));
         $last = (float) $this->option('seconds') ?: INF;
         $garbage = (int) $this->option('garbage');
         /** @var array<int, resource> $listeners */

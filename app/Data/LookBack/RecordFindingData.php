@@ -8,11 +8,13 @@ namespace App\Data\LookBack;
 final readonly class RecordFindingData
 {
     /**
+     * @param  string  $under  how sure it is and from how much, '' where the words say it
      * @param  string  $standing  "clear", "close", "vanishes", "thin", or "" for what is only counted
      * @param  string  $view  that shows it
      * @param  string  $factor  '' where it is of none
      */
-    public function __construct(public string $words, public string $standing, public string $view, public string $factor)
-    {
+    public function __construct(
+        public string $words, public string $under, public string $standing, public string $view, public string $factor,
+    ) {
     }
 }

@@ -8,10 +8,11 @@ namespace App\Data\Tackle;
 final readonly class DueData
 {
     public function __construct(
+        /** What is to be done; things of one task stand under it. */
+        public string $task,
         public ?string $item,
         public string $name,
         public string $why,
-        public ?string $done,
     ) {
     }
 }

@@ -32,8 +32,8 @@ final class RefuseUnreadable
         }
         if (is_string($field)) {
             throw ValidationException::withMessages([$field => $field === 'body'
-                ? 'What was sent cannot be read; load the page again and repeat it.'
-                : 'There are characters in this that cannot be read; type it anew.']);
+                ? "What was sent can't be read. Load the page again and repeat it."
+                : "There are characters in this that can't be read. Type it again."]);
         }
 
         return $next($request);

@@ -47,7 +47,7 @@ class AmendEvent extends AnglerRequest
     public function messages(): array
     {
         return [
-            'species' => 'Say which fish it was, in at most 40 letters; unknown will do.', 'at' => 'That time cannot be right.',
+            'species' => 'Say which fish it was, in at most 40 letters; unknown will do.', 'at' => "That time can't be right.",
             ...LogTap::asideMessages(),
         ];
     }

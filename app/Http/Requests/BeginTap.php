@@ -19,7 +19,7 @@ final class BeginTap extends AnglerRequest implements ActsOnDay
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['at' => 'The time at which this outing began cannot be right.'];
+        return ['at' => "The time at which this outing began can't be right."];
     }
 
     public function actOnDay(): void

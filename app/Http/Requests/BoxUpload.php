@@ -26,7 +26,7 @@ final class BoxUpload extends AnglerRequest
         }
 
         return (string) $this->upload(
-            BoxFile::BYTES, 'That file is over 12 MB or did not come through whole; choose a smaller one.',
+            BoxFile::BYTES, 'That file is over 12 MB or did not come through whole. Choose a smaller one.',
         )->get();
     }
 }

@@ -24,7 +24,7 @@ final class ChangeLures extends AnglerRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['each.*.version' => 'Say which version of the lure you saw; load the page again.'];
+        return ['each.*.version' => 'Say which version of the lure you saw. Load the page again.'];
     }
 
     /** @return list<LureChange> */

@@ -53,10 +53,13 @@ trait ChangedFields
         if (self::same($there, $this->input("saw.{$field}")) || self::same($there, $here)) {
             return;
         }
-        throw InvalidInput::because('meanwhile', 'This was changed elsewhere meanwhile: '.($field === 'x' || $field === 'y'
-            ? 'it lies elsewhere there'
-            : "{$field} is “".self::shown($there).'” there, and would become “'.self::shown($here).'” here')
-            .'. Keep it again to put yours in its place.');
+        throw $field === 'x' || $field === 'y'
+            ? InvalidInput::because('meanwhile', 'Somebody moved this meanwhile. Keep it again to put yours in its place.')
+            : InvalidInput::because(
+                'meanwhile',
+                'This was changed elsewhere: {what} is “{there}” there, “{here}” here. Keep it again to put yours in its place.',
+                what: $field, there: self::shown($there), here: self::shown($here),
+            );
     }
 
     private static function same(mixed $one, mixed $other): bool

@@ -12,7 +12,7 @@ final class CloseAccount extends AnglerRequest
     public function authorize(): true
     {
         return $this->angler()->isDemo()
-            ? throw InvalidInput::because('goodbye', 'The demo belongs to everybody and stays; make an account of your own to try this.')
+            ? throw InvalidInput::because('goodbye', 'The demo is shared. Make your own account to try this.')
             : true;
     }
 

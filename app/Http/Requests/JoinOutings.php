@@ -20,6 +20,6 @@ final class JoinOutings extends AnglerRequest
     public function into(): Outing
     {
         return $this->angler()->outings()->where('uuid', $this->word('into'))->first()
-            ?? throw InvalidInput::because('into', 'That outing is not there any more; choose another.');
+            ?? throw InvalidInput::because('into', 'That outing is gone. Choose another.');
     }
 }

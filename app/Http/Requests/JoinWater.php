@@ -20,6 +20,6 @@ final class JoinWater extends AnglerRequest
     public function into(): Water
     {
         return $this->angler()->waters()->find($this->integer('into'))
-            ?? throw InvalidInput::because('into', 'That water is not there any more; choose another.');
+            ?? throw InvalidInput::because('into', 'That water is gone. Choose another.');
     }
 }

@@ -51,7 +51,7 @@ final class KeepCardRule extends AnglerRequest
                 ? null
                 : Measure::parse($this->word($name), $this->angler()->settings()->units->fishLength, $name);
             if ($measure !== null && ! ($measure->si > 0.0 && $measure->si <= self::LONGEST_M)) {
-                throw InvalidInput::because($name, "No fish is \"{$measure->text}\" long; write 15 in, or 38 cm.");
+                throw InvalidInput::because($name, 'No fish is "{measure}" long. Write 15 in, or 38 cm.', measure: $measure->text);
             }
             $columns = [...$columns, "{$name}_m" => $measure?->si, "{$name}_text" => $measure?->text];
         }

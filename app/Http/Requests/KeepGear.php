@@ -60,10 +60,10 @@ final class KeepGear extends AnglerRequest
         $diameter = Measure::parse($this->word('diameter'), Unit::Millimetre, 'diameter');
         $strength = Measure::parse($this->word('strength'), $this->angler()->settings()->units->strength, 'strength');
         if (! LineInUse::isDiameter($diameter->si)) {
-            throw InvalidInput::because('diameter', 'Line diameter must be between 0.02 and 3 mm.');
+            throw InvalidInput::because('diameter', 'Line is 0.02 to 3 mm thick.');
         }
         if ($strength->si <= 0 || $strength->si > 2000) {
-            throw InvalidInput::because('strength', 'A line holds more than nothing and less than 200 kg.');
+            throw InvalidInput::because('strength', 'A line holds over 0 and under 200 kg.');
         }
 
         return [

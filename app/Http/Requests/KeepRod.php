@@ -37,7 +37,7 @@ final class KeepRod extends AnglerRequest
             'name' => 'Give the rod a name, such as vertical rod.',
             'length' => 'Say how long the rod is, such as 7 ft.',
             'lifts' => 'Say what the rod lifts, such as 2 lb.',
-            'line' => 'That line is not yours; choose another.',
+            'line' => 'That line is not yours. Choose another.',
             'leader' => 'A leader is braid, fluorocarbon or monofilament, or there is none.',
             'leader_strength' => 'Say how strong the leader is, such as 8 lb.',
             'leader_length' => 'Say how long the leader is, such as 5 ft.',
@@ -68,7 +68,7 @@ final class KeepRod extends AnglerRequest
         if ($leader !== null) {
             $strength = Measure::parse($this->word('leader_strength'), $units->strength, 'leader_strength');
             if (! RodRead::breaks($strength->si)) {
-                throw InvalidInput::because('leader_strength', 'A leader holds more than nothing and less than 200 kg (440 lb).');
+                throw InvalidInput::because('leader_strength', 'A leader holds over 0 and under 200 kg (440 lb).');
             }
             $long = $this->measured('leader_length', $units->depth, RodRead::LEADER_M, 'A leader is between 0.1 and 10 m (33 ft) long.');
         }

@@ -8,6 +8,7 @@ use App\Places\Surveys;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
 use Eskith\Core\Water\Frame;
+use Eskith\Core\Words\Words;
 
 /** Soundings by hand: places on the chart, with the depth found there. */
 final class KeepSoundings extends AnglerRequest
@@ -28,7 +29,7 @@ final class KeepSoundings extends AnglerRequest
     public function messages(): array
     {
         return [
-            'soundings' => 'Lay at least one sounding on the chart, and at most '.Surveys::BY_HAND.' at once.',
+            'soundings' => Words::of('Lay at least one sounding on the chart, and at most {most} at once.', most: Surveys::BY_HAND),
             'soundings.*' => 'A sounding has a place on the chart and a depth, such as 26 ft.',
             'soundings.*.depth' => 'Say how deep it is there, such as 26 ft.',
         ];

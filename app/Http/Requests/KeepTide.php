@@ -32,7 +32,7 @@ final class KeepTide extends AnglerRequest
         return [
             'from' => 'Choose where the tide is from.', 'mean' => 'Say how high the water stands on the mean, such as 1.9 m.',
             'epoch' => 'Say from which day the phases count, such as 2026-01-01.',
-            'waves' => 'Give a wave on each line: its height, degrees an hour and phase, such as 0.92 m 28.984 212.',
+            'waves' => 'One wave a line: height, degrees an hour, phase. Example: 0.92 m 28.984 212.',
         ];
     }
 
@@ -75,7 +75,7 @@ final class KeepTide extends AnglerRequest
     {
         if (preg_match('/^(.+?)[\s,;]+(\d{1,3}(?:\.\d+)?)°?[\s,;]+(-?\d{1,3}(?:\.\d+)?)°?$/uD', $line, $found) !== 1) {
             throw InvalidInput::because(
-                'waves', "Line {$no} is no wave: give its height, degrees an hour and phase, such as 0.92 m 28.984 212."
+                'waves', 'Line {no} is no wave. Give height, degrees an hour and phase: 0.92 m 28.984 212.', no: $no,
             );
         }
 

@@ -41,8 +41,8 @@ final class KeepWater extends AnglerRequest
         return [
             'name' => 'Give the water a name of up to 60 letters.', 'kind' => 'Choose what the water is.',
             'salt' => 'Fresh, brackish or salt?',
-            'latitude' => 'A latitude is degrees north between −89 and 89, such as 45.233; a longitude goes with it.',
-            'longitude' => 'A longitude is degrees east between −180 and 180, such as −7.879; a latitude goes with it.',
+            'latitude' => 'Latitude is −89 to 89 degrees north, such as 45.233. Longitude goes with it.',
+            'longitude' => 'Longitude is −180 to 180 degrees east, such as −7.879. Latitude goes with it.',
         ];
     }
 

@@ -55,7 +55,7 @@ final class LogTap extends AnglerRequest implements ActsOnOuting
     public function messages(): array
     {
         return [
-            'species.required_if' => 'Say which fish it was.', 'at' => 'The time of this entry cannot be right.', ...self::asideMessages(),
+            'species.required_if' => 'Say which fish it was.', 'at' => "The time of this entry can't be right.", ...self::asideMessages(),
         ];
     }
 
@@ -200,7 +200,8 @@ final class LogTap extends AnglerRequest implements ActsOnOuting
         $measure = Measure::parse($typed, $unit, $field);
 
         return $measure->si >= $between[0] && $measure->si <= $between[1] ? $measure : throw InvalidInput::because(
-            $field, "{$is} {$unit->print($between[0])} and {$unit->print($between[1])}; \"{$measure->text}\" does not.",
+            $field, '{is} {least} and {most}; "{measure}" does not.',
+            is: $is, least: $unit->print($between[0]), most: $unit->print($between[1]), measure: $measure->text,
         );
     }
 

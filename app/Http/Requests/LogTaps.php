@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Outing;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Doing\OfflineAction;
 use Eskith\Telling\Kept\Coerce;
 use Illuminate\Container\Container;
@@ -27,7 +28,7 @@ final class LogTaps extends AnglerRequest
     {
         return [
             'angler' => 'Say whose taps these are: load the page again, what waits is kept.',
-            'taps' => 'Send up to '.self::MOST.' taps at once.',
+            'taps' => Words::of('Send up to {most} taps at once.', most: self::MOST),
         ];
     }
 

@@ -19,7 +19,7 @@ final class MeasureTap extends Measured implements ActsOnDay
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['at' => 'The time of this measurement cannot be right.'];
+        return ['at' => "The time of this measurement can't be right."];
     }
 
     public function actOnDay(): void

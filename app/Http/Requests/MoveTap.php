@@ -59,7 +59,7 @@ final class MoveTap extends AnglerRequest implements ActsOnOuting
         $angler = $this->angler();
         if ($this->filled('spot')) {
             return $angler->spots()->with('water')->find($this->integer('spot'))
-                ?? throw InvalidInput::because('spot', 'That spot is no longer yours; choose another.');
+                ?? throw InvalidInput::because('spot', 'That spot is no longer yours. Choose another.');
         }
         $name = trim($this->word('name'));
         $water = trim($this->word('water'));

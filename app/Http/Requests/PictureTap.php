@@ -29,8 +29,8 @@ final class PictureTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
     public function messages(): array
     {
         return [
-            'at' => 'The time of this picture cannot be right.', 'of' => 'Say what this picture shows.',
-            'thing' => 'Say what this picture shows.', 'file' => 'This picture is not on this phone any more. Let it go, and add it anew.',
+            'at' => "The time of this picture can't be right.", 'of' => 'Say what this picture shows.',
+            'thing' => 'Say what this picture shows.', 'file' => 'This picture is gone from this phone. Let it go, and add it again.',
         ];
     }
 
@@ -43,7 +43,8 @@ final class PictureTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
     {
         $of = PictureOf::from($this->word('of'));
         $id = Coerce::whole($this->thing($of) ?? throw InvalidInput::because(
-            'thing', "The {$of->word()} of this picture is not in your record any more. Keep the picture as a file, or let it go.",
+            'thing', 'The {of} of this picture is gone from your record. Keep the picture as a file, or let it go.',
+            of: $of->word(),
         ));
         $file = base64_decode($this->word('file'), true);
         Pictures::of($this->angler())->keep(

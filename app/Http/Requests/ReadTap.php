@@ -24,7 +24,7 @@ final class ReadTap extends AnglerRequest implements ActsOnDay
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['text' => 'A reading is a short text, such as 26 ft.', 'at' => 'The time of this reading cannot be right.'];
+        return ['text' => 'A reading is a short text, such as 26 ft.', 'at' => "The time of this reading can't be right."];
     }
 
     public function actOnDay(): void

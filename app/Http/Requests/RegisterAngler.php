@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 
 final class RegisterAngler extends FormRequest
 {
-    public const TAKEN = 'There is an account with this e-mail already; sign in instead.';
+    public const TAKEN = 'There is an account with this e-mail already. Sign in instead.';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

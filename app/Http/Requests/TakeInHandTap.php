@@ -23,7 +23,7 @@ final class TakeInHandTap extends AnglerRequest implements ActsOnOuting
     public function rod(): Rod
     {
         return $this->angler()->rods()->onBoard()->where('uuid', $this->word('rod'))->first()
-            ?? throw InvalidInput::because('rod', 'That rod is not on board any more; choose another.');
+            ?? throw InvalidInput::because('rod', 'That rod is off the boat. Choose another.');
     }
 
     public function at(): ?Carbon

@@ -23,7 +23,7 @@ final class TickTap extends TickPlan implements ActsOnDay, ActsOnOuting
     public function plan(): Plan
     {
         return $this->angler()->plans()->where('uuid', $this->word('plan'))->first()
-            ?? throw InvalidInput::because('plan', 'That plan is not there any more.');
+            ?? throw InvalidInput::because('plan', 'That plan is gone.');
     }
 
     public function at(): ?Carbon

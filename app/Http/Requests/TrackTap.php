@@ -24,7 +24,7 @@ final class TrackTap extends AnglerRequest implements ActsOnOuting
     public function messages(): array
     {
         return [
-            'at' => 'The time of this track cannot be right.', 'fixes' => 'This phone sent a track that cannot be read. It is left out.',
+            'at' => "The time of this track can't be right.", 'fixes' => "This phone sent a track that can't be read. It is left out.",
         ];
     }
 

@@ -28,12 +28,12 @@ trait TypedPosition
         $water = $this->waterOfRoute();
         [$latitude, $longitude] = TypedPlace::parse($this->word('position'), 'position');
         $frame = Placing::frame($water) ?? throw InvalidInput::because(
-            'position', "{$water->name} has no position yet; say where it lies under Change this water first.",
+            'position', '{water} has no position yet. Set one under Change this water first.', water: $water->name,
         );
 
         return $frame->reaches($latitude, $longitude)
             ? $frame->position($latitude, $longitude)
-            : throw InvalidInput::because('position', "That lies over 100 km from {$water->name}; look at it once more.");
+            : throw InvalidInput::because('position', 'That lies over 100 km from {water}. Look at it once more.', water: $water->name);
     }
 
     private function waterOfRoute(): Water

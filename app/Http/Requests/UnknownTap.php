@@ -21,7 +21,7 @@ final class UnknownTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['do' => 'This server does not know that entry; it may be older than the page.'];
+        return ['do' => "This server doesn't know that entry; it may be older than the page."];
     }
 
     public function act(Outing $outing): void
@@ -31,6 +31,6 @@ final class UnknownTap extends AnglerRequest implements ActsOnDay, ActsOnOuting
 
     public function actOnDay(): void
     {
-        throw InvalidInput::because('do', 'This server does not know that entry.');
+        throw InvalidInput::because('do', "This server doesn't know that entry.");
     }
 }

@@ -11,6 +11,7 @@ use Eskith\Core\Cadence\Repeat;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\Falling;
 use Eskith\Core\Choosing\Situation;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\CautionData;
 use Eskith\Telling\Data\Lure\AnswerData;
@@ -104,7 +105,11 @@ final readonly class BoatCard
         $count = count($pick->drawing->holes);
         $nth = ['1st', '2nd', '3rd', '4th', '5th', '6th'][$pick->holeIndex ?? 0] ?? '';
 
-        return $pick->holeIndex === null ? 'tie to the eye' : "{$pick->hole} hole".($count > 1 ? ", {$nth} of {$count} from the nose" : '');
+        return match (true) {
+            $pick->holeIndex === null => 'tie to the eye',
+            $count > 1 => Words::of('{hole} hole, {nth} of {count} from the nose', hole: $pick->hole, nth: $nth, count: $count),
+            default => Words::of('{hole} hole', hole: $pick->hole),
+        };
     }
 
     private static function counts(Candidate $candidate, Situation $situation): ?Counts
@@ -129,13 +134,15 @@ final readonly class BoatCard
         $candidate = $rankedBox->demand($step->key)->candidate;
         $say = $rankedBox->situation->say;
         $drop = array_filter([
-            $candidate->secondsToBottom === null ? '' : $say->seconds($candidate->secondsToBottom).' down',
-            $candidate->weighed->lineAngleDeg === null ? '' : $say->angle($candidate->weighed->lineAngleDeg).' line',
+            $candidate->secondsToBottom === null ? '' : Words::of('{seconds} down', seconds: $say->seconds($candidate->secondsToBottom)),
+            $candidate->weighed->lineAngleDeg === null ? '' : Words::of(
+                '{angle} line', angle: $say->angle($candidate->weighed->lineAngleDeg),
+            ),
         ]);
 
         return [
             'words' => ucfirst($step->words),
-            'when' => $step->hardly ? 'hardly worth it today' : "after {$step->minutes} min without a bite",
+            'when' => $step->hardly ? 'hardly worth it today' : Words::of('after {minutes} min without a bite', minutes: $step->minutes),
             'title' => $step->title, 'way' => $step->subtitle, 'down' => implode(', ', $drop),
             'drawing' => LureOutline::dataUri(
                 Drawing::of($rankedBox->row($candidate->lure), $candidate->lure), $candidate->holeIndex, self::STEP_SCALE,

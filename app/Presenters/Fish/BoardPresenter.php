@@ -13,6 +13,7 @@ use App\Record\Logbook;
 use App\Record\RodTally;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\RodOnBoardData;
 use Eskith\Telling\Data\Fish\TallyData;
 use Illuminate\Support\Carbon;
@@ -102,7 +103,9 @@ final readonly class BoardPresenter
     /** "middle hole · low hop" */
     public static function way(Setup $setup): string
     {
-        return implode(' · ', array_filter([$setup->hole === null ? '' : "{$setup->hole} hole", (string) $setup->cadence?->word()]));
+        return implode(' · ', array_filter([$setup->hole === null ? '' : Words::of(
+            '{hole} hole', hole: $setup->hole,
+        ), (string) $setup->cadence?->word()]));
     }
 
     /** What is tied on, as a title. */

@@ -11,6 +11,7 @@ use App\Rows\CardReader;
 use Eskith\Core\Care\FishCare;
 use Eskith\Core\Care\OwnLimits;
 use Eskith\Core\Care\Species;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\FishChoiceData;
 use Illuminate\Support\Carbon;
 
@@ -54,7 +55,7 @@ final readonly class CardPresenter
         $before = $limits === null ? 0 : $this->kept((string) $event->species) - ($event->kept === true ? 1 : 0);
         $back = $limits?->goesBack($event->length_m, $event->at->format('m-d'), $before);
 
-        return $back === null ? '' : "goes back by your card: {$back}";
+        return $back === null ? '' : Words::of('goes back by your card: {back}', back: $back);
     }
 
     private function says(string $fish): string
@@ -64,10 +65,14 @@ final readonly class CardPresenter
             return '';
         }
         $kept = $this->kept($fish);
-        $count = $limits->bag === null ? '' : "; {$kept} kept today";
-        $closed = $limits->isClosed(Carbon::now()->format('m-d')) ? ' Closed today.' : '';
 
-        return "Your card: {$limits->words($this->angler->settings()->units->fishLength)}{$count}.{$closed}";
+        return Words::sentences(
+            Words::of(
+                $limits->bag === null ? 'Your card: {limits}.' : 'Your card: {limits}; {kept} kept today.',
+                limits: $limits->words($this->angler->settings()->units->fishLength), kept: $kept,
+            ),
+            $limits->isClosed(Carbon::now()->format('m-d')) ? 'Closed today.' : '',
+        );
     }
 
     /** Of a kind, today. */

@@ -9,6 +9,7 @@ use App\Models\Outing;
 use App\Models\User;
 use App\Presenters\Pictures\PicturePresenter;
 use App\Record\RodTally;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\CrewData;
 use Eskith\Telling\Data\Fish\CrewEventData;
 use Eskith\Telling\Kept\Coerce;
@@ -42,10 +43,13 @@ final class CrewPresenter
     private static function angler(Outing $outing, User $angler): string
     {
         [$touches, $landed] = RodTally::bites($outing);
-        $ended = $outing->ended_at === null ? '' : ', ended';
 
-        return ($outing->user_id === $angler->id ? 'You' : $outing->user->name)
-            .": {$landed} landed of {$touches} ".($touches === 1 ? 'bite' : 'bites').$ended;
+        return Words::of(
+            $outing->ended_at === null
+                ? '{name}: {landed} landed of {bites|# bite|# bites}'
+                : '{name}: {landed} landed of {bites|# bite|# bites}, ended',
+            name: $outing->user_id === $angler->id ? 'You' : $outing->user->name, landed: $landed, bites: $touches,
+        );
     }
 
     /**

@@ -9,6 +9,7 @@ use Eskith\Core\Care\FishWeight;
 use Eskith\Core\Care\WeighedFish;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\UnitSet;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\LoggedBiteData;
 use Eskith\Telling\Enums\EventKind;
 
@@ -28,8 +29,8 @@ final class EventWords
             $event->landed === false ? 'lost'.($event->lost_at === null ? '' : ", {$event->lost_at->word()}") : null,
             $event->hook?->word(), $event->held?->word(), $event->flew?->word(), $event->bent === true ? 'hook bent' : null,
             $event->kept === null ? null : ($event->kept ? 'kept' : 'released'),
-            $event->girth_text === null ? null : "{$event->girth_text} around",
-            $event->tag === null || ! $tags ? null : "tag {$event->tag}",
+            $event->girth_text === null ? null : Words::of('{girth} around', girth: $event->girth_text),
+            $event->tag === null || ! $tags ? null : Words::of('tag {tag}', tag: $event->tag),
             $event->lure_lost === true ? 'lure lost' : ($event->lure_lost === false && $kind === EventKind::Snag ? 'freed' : null),
         ], static fn (?string $part): bool => $part !== null && $part !== ''));
     }
@@ -70,7 +71,7 @@ final class EventWords
     private static function weight(Event $event, UnitSet $units): string
     {
         if ($event->scale_text !== null) {
-            return "{$event->scale_text} on the scale";
+            return Words::of('{scale} on the scale', scale: $event->scale_text);
         }
         $fish = WeighedFish::tryFrom(str_replace(' ', '_', $event->species ?? ''));
         if ($fish === null || $event->length_m === null) {
@@ -80,7 +81,9 @@ final class EventWords
             $weight = $units->fishWeight->fromSi(self::kg($fish, $event->length_m, $event->girth_m));
 
             // An estimate deserves no more than two figures.
-            return 'about '.round($weight, $weight < 10 ? 1 : 0)."\u{A0}{$units->fishWeight->symbol()}";
+            return Words::of(
+                "about {weight}\u{A0}{unit}", weight: round($weight, $weight < 10 ? 1 : 0), unit: $units->fishWeight->symbol(),
+            );
         } catch (InvalidInput) {
             return '';
         }

@@ -16,6 +16,7 @@ use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Water\Position;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\MarkedData;
 use Eskith\Telling\Data\Fish\PauseData;
 use Eskith\Telling\Data\Fish\SkyData;
@@ -94,7 +95,7 @@ final readonly class OutingBeside
         }
         $each = static fn (int $count): string => (string) round($count / $half, 1);
 
-        return "{$each($tally->touches)} bites and {$each($tally->landed)} fish in half an hour";
+        return Words::of('{bites} bites and {fish} fish in half an hour', bites: $each($tally->touches), fish: $each($tally->landed));
     }
 
     /** What was touched last on this rod, where that is something else than what is on now. */

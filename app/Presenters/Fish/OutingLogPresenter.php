@@ -12,6 +12,7 @@ use App\Record\OutingHours;
 use App\Record\OutingKeeper;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Fish\EventData;
 use Eskith\Telling\Data\Fish\OutingRowData;
 use Eskith\Telling\Data\Fish\SetupRowData;
@@ -69,7 +70,9 @@ final readonly class OutingLogPresenter
             place: $outing->place,
             startedAt: $outing->started_at->toIso8601String(),
             underWay: $outing->ended_at === null,
-            words: self::hours($hours).', '.$touches.($touches === 1 ? ' bite' : ' bites').", {$landed} landed",
+            words: Words::of(
+                '{hours}, {bites|# bite|# bites}, {landed} landed', hours: self::hours($hours), bites: $touches, landed: $landed,
+            ),
             note: $outing->note,
         );
     }

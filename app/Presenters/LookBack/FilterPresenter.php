@@ -7,6 +7,7 @@ namespace App\Presenters\LookBack;
 use App\Models\User;
 use App\Rows\OutingSummary;
 use Eskith\Core\Choosing\TempBand;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Kept\Coerce;
 
@@ -63,12 +64,12 @@ final readonly class FilterPresenter
         $at = static fn (float $celsius): string => round($unit->fromSi($celsius))."\u{A0}{$unit->symbol()}";
 
         return match ($band) {
-            TempBand::VeryCold => 'up to '.$at(4.5),
-            TempBand::Cold => $at(4.5).' to '.$at(10.0),
-            TempBand::Cool => $at(10.0).' to '.$at(13.0),
-            TempBand::Mild => $at(13.0).' to '.$at(15.5),
-            TempBand::Warm => $at(15.5).' to '.$at(20.0),
-            TempBand::Hot => 'above '.$at(20.0),
+            TempBand::VeryCold => Words::of('up to {to}', to: $at(4.5)),
+            TempBand::Cold => Words::of('{from} to {to}', from: $at(4.5), to: $at(10.0)),
+            TempBand::Cool => Words::of('{from} to {to}', from: $at(10.0), to: $at(13.0)),
+            TempBand::Mild => Words::of('{from} to {to}', from: $at(13.0), to: $at(15.5)),
+            TempBand::Warm => Words::of('{from} to {to}', from: $at(15.5), to: $at(20.0)),
+            TempBand::Hot => Words::of('above {from}', from: $at(20.0)),
         };
     }
 }

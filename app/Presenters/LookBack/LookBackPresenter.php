@@ -32,6 +32,7 @@ use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
 use Eskith\Core\Record\SetupResult;
 use Eskith\Core\Record\Stage;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\OptionData;
 
 /** The Look back station: what the record says, sentences first. */
@@ -80,11 +81,12 @@ final readonly class LookBackPresenter
         $units = $this->user->settings()->units;
 
         return new LookBackPage(
-            headline: $findings[0]->words ?? 'Nothing is kept yet that could be compared',
+            headline: $findings === [] ? 'Nothing is kept yet that could be compared' : rtrim($findings[0]->words, '.'),
             under: $findings === []
-                ? 'Log your bites on Fish, and what they came on: after a few outings this says what worked, and how sure that is.'
-                : ucfirst(RecordWords::counted(count($pairs), 'comparison')).' looked at; '.RecordWords::number($clear)
-                    .($clear === 1 ? ' is' : ' are').' clear.',
+                ? 'Log your bites on Fish. After a few outings this says what worked, and how sure that is.'
+                : Words::sentences($findings[0]->under, Words::of(
+                    '{pairs|# comparison|# comparisons}, {clear} clear.', pairs: count($pairs), clear: $clear,
+                )),
             findings: array_slice($findings, 1),
             rates: $this->rates($factor),
             stages: $this->stages($stageFactor),
@@ -115,20 +117,21 @@ final readonly class LookBackPresenter
             $of = array_values(array_filter($pairs, static fn (Comparison $pair): bool => $pair->standing === $standing));
             foreach (array_slice(self::oneOfEach($of), 0, $most) as $pair) {
                 $found[] = new RecordFindingData(
-                    RecordWords::comparison($pair, $this->where($pair)), $pair->standing->value, 'same-day', $pair->factor->value,
+                    RecordWords::claim($pair), RecordWords::ground($pair, $this->where($pair)), $pair->standing->value, 'same-day',
+                    $pair->factor->value,
                 );
             }
         }
         $stage = $this->season->allStages();
         if ($stage->touches > 0) {
-            $found[] = new RecordFindingData(RecordWords::stage($stage), '', 'stages', '');
+            $found[] = new RecordFindingData(RecordWords::stage($stage), '', '', 'stages', '');
         }
         if ($this->backDown !== null) {
-            $found[] = new RecordFindingData(RecordWords::backDown($this->backDown), '', 'stages', '');
+            $found[] = new RecordFindingData(RecordWords::backDown($this->backDown), '', '', 'stages', '');
         }
         $gaps = Gaps::of($this->bites->times);
         if ($gaps !== null) {
-            $found[] = new RecordFindingData(RecordWords::gaps($gaps), '', 'season', '');
+            $found[] = new RecordFindingData(RecordWords::gaps($gaps), '', '', 'season', '');
         }
 
         return array_slice($found, 0, self::SENTENCES);
@@ -155,7 +158,7 @@ final readonly class LookBackPresenter
         return $first;
     }
 
-    /** "At 36–41 °F " of the outings in which both were fished. */
+    /** "at 36–41 °F" of the outings in which both were fished. */
     private function where(Comparison $pair): string
     {
         $with = [];
@@ -177,7 +180,9 @@ final readonly class LookBackPresenter
         [$low, $high] = [min($temps), max($temps)];
         $unit = $this->user->settings()->units->temperature->symbol();
 
-        return 'at '.($low === $high ? $low : "{$low}–{$high}")."\u{A0}{$unit} ";
+        return $low === $high
+            ? Words::of("at {low}\u{A0}{unit}", low: $low, unit: $unit)
+            : Words::of("at {low}–{high}\u{A0}{unit}", low: $low, high: $high, unit: $unit);
     }
 
     private function rates(Factor $factor): RatesData
@@ -185,11 +190,16 @@ final readonly class LookBackPresenter
         $dots = $this->season->dots($factor);
         $first = $dots[0] ?? null;
         $words = match (true) {
-            $first === null => 'Nothing is kept of that.',
+            $first === null => 'Nothing of that is kept.',
             count($dots) === 1 => RecordWords::rate($first->rate, $first->hours).'.',
-            $first->best >= 0.8 => ucfirst($factor->named($first->level)).' is '.round(100 * $first->best)
-                .' % likely the best, before allowing for good and bad days.',
-            default => 'Too close to call: '.$factor->named($first->level).' leads, '.round(100 * $first->best).' % likely the best.',
+            $first->best >= 0.8 => Words::of(
+                '{factor} is {best} % likely the best, before allowing for good and bad days.',
+                factor: ucfirst($factor->named($first->level)), best: round(100 * $first->best),
+            ),
+            default => Words::of(
+                'Too close to call: {factor} leads, {best} % likely the best.',
+                factor: $factor->named($first->level), best: round(100 * $first->best),
+            ),
         };
 
         return new RatesData($factor->value, $words, array_map(static fn (Dot $dot): DotData => new DotData(
@@ -233,7 +243,10 @@ final readonly class LookBackPresenter
         return new PairData(
             factor: $pair->factor->word(), more: $pair->more, less: $pair->less, ratio: $round($pair->ratio->ratio),
             low: $round($pair->ratio->low), high: $round($pair->ratio->high), raw: $round($pair->raw), outings: $pair->ratio->outings,
-            hours: RecordWords::hours($pair->hoursMore).' and '.RecordWords::hours($pair->hoursLess), standing: $pair->standing->value,
+            hours: Words::of(
+                '{hoursMore} and {hoursLess}',
+                hoursMore: RecordWords::hours($pair->hoursMore), hoursLess: RecordWords::hours($pair->hoursLess),
+            ), standing: $pair->standing->value,
             words: RecordWords::comparison($pair), within: $pair->standing === ComparisonVerdict::Thin ? [] : $this->within($pair),
         );
     }
@@ -246,8 +259,10 @@ final readonly class LookBackPresenter
             $both = $pair->within[$outing->key] ?? null;
             if ($both !== null && count($found) < self::WITHIN) {
                 $found[] = new PairOutingData(
-                    $outing->uuid, gmdate('Y-m-d\TH:i:s\Z', $outing->start), (int) $both[0].' in '.RecordWords::hours($both[1]),
-                    (int) $both[2].' in '.RecordWords::hours($both[3]),
+                    $outing->uuid, gmdate('Y-m-d\TH:i:s\Z', $outing->start), Words::of(
+                        '{bites} in {hours}', bites: (int) $both[0], hours: RecordWords::hours($both[1]),
+                    ),
+                    Words::of('{bites} in {hours}', bites: (int) $both[2], hours: RecordWords::hours($both[3])),
                 );
             }
         }

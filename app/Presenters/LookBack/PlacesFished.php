@@ -18,6 +18,7 @@ use App\Presenters\Places\TrackPresenter;
 use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Water\Covered;
+use Eskith\Core\Words\Words;
 use Illuminate\Support\Collection;
 
 /** Which walls and weed edges brought bites for what of them was fished: by where a phone said the boat went. */
@@ -140,7 +141,9 @@ final readonly class PlacesFished
         [$name, $covered, $outings] = $line;
 
         return new LineFishedData(
-            $name, "{$this->words->far($covered->coveredM)} fished in ".($outings === 1 ? '1 outing' : "{$outings} outings"),
+            $name, Words::of(
+                '{far} fished in {outings|# outing|# outings}', far: $this->words->far($covered->coveredM), outings: $outings,
+            ),
             $this->words->bites($covered), $covered->bites < self::FEW ? 'Too few bites to trust.' : '',
         );
     }
@@ -161,15 +164,17 @@ final readonly class PlacesFished
 
         return $best === null
             ? 'Too few bites along any line to name the best'
-            : "{$best[0]} bit best: {$this->words->rate($best[2])} bites on {$this->words->on()}";
+            : Words::of(
+                '{best} bit best: {rate} bites on {on}', best: $best[0], rate: $this->words->rate($best[2]), on: $this->words->on(),
+            );
     }
 
     private static function under(int $outings): string
     {
         return match (true) {
-            $outings === 0 => 'Let the phone say where it is on Fish, and draw walls and weed edges on Places.',
+            $outings === 0 => 'Let the phone say where it is on Fish. Draw walls and weed edges on Places.',
             $outings === 1 => 'From the 1 outing in which a phone said where the boat went.',
-            default => "From the last {$outings} outings in which a phone said where the boat went.",
+            default => Words::of('From the last {outings} outings in which a phone said where the boat went.', outings: $outings),
         };
     }
 }

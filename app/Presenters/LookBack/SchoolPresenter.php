@@ -10,6 +10,7 @@ use Eskith\Core\Record\ComparisonVerdict;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Rates;
 use Eskith\Core\Record\Season;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\Flew;
 
 /** Where anglers disagree: what this angler's own record says for either side, or about how many outings more it takes. */
@@ -47,8 +48,10 @@ final class SchoolPresenter
         $all = $straight + $spinning;
         if ($all < self::FOULED) {
             return new DisputeData(
-                'what fouls on a cast', 'Nothing to go by: say at the Foul tap how it flew, '.RecordWords::number(self::FOULED - $all)
-                    .' more times.', 'thin',
+                'what fouls on a cast', Words::of(
+                    'Not enough yet: at Foul say how it flew, {fouled} more times.',
+                    fouled: RecordWords::number(self::FOULED - $all),
+                ), 'thin',
             );
         }
         $share = Rates::share(max($straight, $spinning), $all);
@@ -57,8 +60,10 @@ final class SchoolPresenter
         $clear = $share->q10 > 0.5;
 
         return new DisputeData(
-            'what fouls on a cast', 'Of '.RecordWords::counted($all, 'fouled cast').' '.RecordWords::number(max($straight, $spinning))
-                ." {$word} ({$between})".($clear ? '.' : ': too close to call.'),
+            'what fouls on a cast', Words::of(
+                $clear ? 'Of {all} fouled casts {most} {word} ({between}).' : 'Of {all} fouled casts {most} {word}: too close to call.',
+                all: $all, most: RecordWords::number(max($straight, $spinning)), word: $word, between: $between,
+            ),
             $clear ? ComparisonVerdict::Clear->value : ComparisonVerdict::Close->value,
         );
     }
@@ -66,14 +71,18 @@ final class SchoolPresenter
     private static function one(string $about, ?Comparison $pair, string $one, string $school, string $against): DisputeData
     {
         if ($pair === null) {
-            return new DisputeData($about, 'Nothing to go by: fish both in the same outings, about three of them.', 'thin');
+            return new DisputeData($about, 'Not enough yet: fish both in about three outings.', 'thin');
         }
         $words = match ($pair->standing) {
-            ComparisonVerdict::Clear => 'Your record speaks for '.($pair->more === $one ? $school : $against).'. '
-                .RecordWords::comparison($pair),
-            ComparisonVerdict::Thin => 'Not enough yet: about '.RecordWords::counted(
-                max(1, Comparison::LEAST_OUTINGS - $pair->ratio->outings), 'more outing',
-            ).' with both. '.RecordWords::comparison($pair),
+            ComparisonVerdict::Clear => Words::of(
+                'Your record speaks for {school}. {comparison}',
+                school: $pair->more === $one ? $school : $against, comparison: RecordWords::comparison($pair),
+            ),
+            ComparisonVerdict::Thin => Words::of(
+                'Not enough yet: about {outings} with both. {comparison}',
+                outings: RecordWords::counted(max(1, Comparison::LEAST_OUTINGS - $pair->ratio->outings), 'more outing'),
+                comparison: RecordWords::comparison($pair),
+            ),
             default => RecordWords::comparison($pair),
         };
 

@@ -12,6 +12,7 @@ use App\Rows\SeasonReader;
 use Eskith\Core\Record\Factor;
 use Eskith\Core\Record\Season;
 use Eskith\Core\Record\SetupResult;
+use Eskith\Core\Words\Words;
 
 /** The season on paper, a page a water: what may be said, rates by hole, finish and cadence, and every outing. */
 final class SeasonReport
@@ -75,14 +76,20 @@ final class SeasonReport
 
         return [
             'water' => $water,
-            'sum' => RecordWords::counted(count($outings), 'outing').', '.RecordWords::hours($season->hours()).' on the rods, '
-                .$season->touches().' bites',
+            'sum' => Words::of(
+                '{outings}, {hours} on the rods, {bites} bites',
+                outings: RecordWords::counted(count($outings), 'outing'),
+                hours: RecordWords::hours($season->hours()),
+                bites: $season->touches(),
+            ),
             'said' => $stage->touches === 0 ? $said : [...$said, RecordWords::stage($stage)],
             'rates' => $rates,
             'outings' => array_map(static fn (OutingSummary $one): array => [
                 gmdate('j M Y', $one->start), $one->place,
                 $one->tempC === null ? '' : round($unit->fromSi($one->tempC))."\u{A0}{$unit->symbol()}",
-                RecordWords::hours($did[$one->key][0] ?? 0.0), ($did[$one->key][2] ?? 0).' of '.($did[$one->key][1] ?? 0),
+                RecordWords::hours($did[$one->key][0] ?? 0.0), Words::of(
+                    '{count} of {of}', count: $did[$one->key][2] ?? 0, of: $did[$one->key][1] ?? 0,
+                ),
             ], array_slice(array_reverse($outings), 0, self::LISTED)),
             'more' => max(0, count($outings) - self::LISTED),
         ];

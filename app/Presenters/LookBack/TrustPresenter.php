@@ -9,6 +9,7 @@ use App\Data\Pages\TrustPage;
 use App\Kits\Trust;
 use App\Models\User;
 use Eskith\Core\Record\Holdout;
+use Eskith\Core\Words\Words;
 
 /** How well the choice would have done in the outings of before. */
 final class TrustPresenter
@@ -31,13 +32,21 @@ final class TrustPresenter
 
         return match (true) {
             max($trust->rules->pairs, $trust->record->pairs) < self::LEAST => 'Not enough yet to say whether rules or record deserve trust',
-            $trust->rules->pairs < self::LEAST => 'The rules had no say in what was fished; with your record the better one came first '
-                ."{$right($trust->record)} of the time",
-            $trust->record->share->q10 > $trust->rules->share->mean => 'Your record deserves trust: with it the better one came first '
-                ."{$right($trust->record)} of the time, by the rules alone {$right($trust->rules)}",
-            $trust->rules->share->q10 > $trust->record->share->mean => 'The rules alone did better so far: '
-                ."{$right($trust->rules)} against {$right($trust->record)}",
-            default => "Rules and record did about alike: {$right($trust->rules)} and {$right($trust->record)}",
+            $trust->rules->pairs < self::LEAST => Words::of(
+                'With your record the better one came first {right} of the time; rules could not tell',
+                right: $right($trust->record),
+            ),
+            $trust->record->share->q10 > $trust->rules->share->mean => Words::of(
+                'Trust your record: it put the better one first {record} of the time, rules alone {rules}',
+                record: $right($trust->record), rules: $right($trust->rules),
+            ),
+            $trust->rules->share->q10 > $trust->record->share->mean => Words::of(
+                'The rules alone did better so far: {rules} to {record}',
+                rules: $right($trust->rules), record: $right($trust->record),
+            ),
+            default => Words::of(
+                'Rules and record did about alike: {rules} and {record}', rules: $right($trust->rules), record: $right($trust->record),
+            ),
         };
     }
 

@@ -23,6 +23,7 @@ use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\RuleBook;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Lure\Points;
@@ -144,16 +145,20 @@ final readonly class RulesPresenter
     {
         [$was, $is] = [$before->ranked[0] ?? null, $after->ranked[0] ?? null];
         if ($was === null || $is === null) {
-            return 'There is nothing in the box yet for rules to order.';
+            return 'Nothing in the box yet.';
         }
 
         return match (true) {
-            $after->rules->isSilent() => 'Every rule is off: least changed from what is on the line comes first, then the lighter.',
-            $was->candidate->lure->id !== $is->candidate->lure->id => "The {$names->lure($is->candidate->lure)} comes first, in "
-                ."place of the {$names->lure($was->candidate->lure)}.",
-            RankedBox::key($was) !== RankedBox::key($is) => "The {$names->lure($is->candidate->lure)} stays first, but by the "
-                ."{$names->way($is->candidate, $after->situation)}.",
-            ! $sameOrder => 'The first stays first; others change places.',
+            $after->rules->isSilent() => 'Every rule is off: the fewest changes from your line come first, then the lighter.',
+            $was->candidate->lure->id !== $is->candidate->lure->id => Words::of(
+                'The {lure} comes first, in place of the {before}.',
+                lure: $names->lure($is->candidate->lure), before: $names->lure($was->candidate->lure),
+            ),
+            RankedBox::key($was) !== RankedBox::key($is) => Words::of(
+                'The {lure} stays first, but by the {way}.',
+                lure: $names->lure($is->candidate->lure), way: $names->way($is->candidate, $after->situation),
+            ),
+            ! $sameOrder => 'The first stays first. Others change places.',
             ! $samePoints => 'Points change, the order does not.',
             default => 'Today this changes nothing.',
         };
@@ -190,9 +195,12 @@ final readonly class RulesPresenter
 
         return match (true) {
             $weight === 0.0 => 'off',
-            $missing !== [] => 'waits for: '.implode(', ', array_map(static fn (Reading $need): string => $need->missing(), $missing)),
+            $missing !== [] => Words::of(
+                'waits for: {missing}',
+                missing: implode(', ', array_map(static fn (Reading $need): string => $need->missing(), $missing)),
+            ),
             $lures === 0 => 'not used today',
-            default => 'affects '.$lures.' '.($lures === 1 ? 'lure' : 'lures').' today',
+            default => Words::of('affects {lures|# lure|# lures}', lures: $lures),
         };
     }
 
@@ -219,7 +227,12 @@ final readonly class RulesPresenter
             finishes: $rule->lures->finishes,
             from: $lures['from'],
             to: $lures['to'],
-            asks: ucfirst($asked === '' ? 'always' : "when {$asked}").': '.Points::signed($rule->points).' for '.$rule->lures->words($say),
+            asks: Words::of(
+                '{it}: {points} for {lures}',
+                it: ucfirst($asked === '' ? 'always' : Words::of('when {asked}', asked: $asked)),
+                points: Points::signed($rule->points),
+                lures: $rule->lures->words($say),
+            ),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Presenters\Lure;
 use App\Kits\Kits;
 use App\Models\User;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Lure\AnswerData;
 use Eskith\Telling\Lure\AnswerPresenter;
@@ -46,7 +47,9 @@ final class TodaysAnswer
             $why = Fault::words($bad, $user->settings()->units);
             $rankedBox = Kits::ranked($user);
 
-            return [AnswerPresenter::of($rankedBox), "A reading in this link cannot be used, so yours are shown. {$why}", $rankedBox];
+            return [AnswerPresenter::of($rankedBox), Words::of(
+                "A reading in this link can't be used, so yours are shown. {why}", why: $why,
+            ), $rankedBox];
         }
     }
 }

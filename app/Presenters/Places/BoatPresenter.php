@@ -22,6 +22,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Water\DropPresenter;
 use Illuminate\Support\Carbon;
 
@@ -51,10 +52,10 @@ final readonly class BoatPresenter
         $within = (new UnitFormat($user->settings()->units))->depth($phone->accuracyM);
 
         return match (true) {
-            Placing::frame($water) === null => 'This water was sketched without a position; say where it lies under Change this water.',
+            Placing::frame($water) === null => 'This water was sketched without a position. Say where it lies under Change this water.',
             $phone->on($water) === null => 'This phone is over 100 km from this water.',
-            ! $phone->isSure() => "This phone is only sure to {$within}; wait before you mark.",
-            default => "This phone, within {$within}.",
+            ! $phone->isSure() => Words::of('This phone is only sure to {within}. Wait before you mark.', within: $within),
+            default => Words::of('This phone, within {within}.', within: $within),
         };
     }
 
@@ -65,9 +66,9 @@ final readonly class BoatPresenter
         $words = match (true) {
             $feed === null || ! $feed->isLive() => 'The instruments are silent: nothing comes in.',
             $feed->latitude === null || $feed->longitude === null => 'Depths come in, but no position.',
-            $frame === null => 'This water was sketched without a position; say where it lies under Change this water.',
+            $frame === null => 'This water was sketched without a position. Say where it lies under Change this water.',
             ! $frame->reaches($feed->latitude, $feed->longitude) => 'The boat is over 100 km from this water.',
-            default => number_format($survey->brought).' depths heard',
+            default => Words::of('{brought} depths heard', brought: number_format($survey->brought)),
         };
 
         return new RecordingData(
@@ -92,15 +93,28 @@ final readonly class BoatPresenter
             $back = ReturnToMark::of($boat, new Position($mark->east_m, $mark->north_m), null);
         }
         $words = $back->awayM === null || $back->bearingDeg === null
-            ? 'Nothing says where you are; '.($where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart')
-            : $where->far($back->awayM).', bearing '.self::bearing($back->bearingDeg);
-        $start = $back->upDriftM > 0.0
-            ? 'start '.$where->far($back->upDriftM).' up the drift'.($back->startBearingDeg === null || $back->startAwayM === null ? ''
-                : ': '.$where->far($back->startAwayM).', bearing '.self::bearing($back->startBearingDeg))
-            : ($from === null ? 'read where the wind is from, and it says where to start' : 'you lie still: go straight above it');
+            ? Words::of(
+                'Nothing says where you are; {where}',
+                where: $where->of(new Position($mark->east_m, $mark->north_m)) ?: 'the mark is on the chart',
+            )
+            : Words::of('{away}, bearing {bearing}', away: $where->far($back->awayM), bearing: self::bearing($back->bearingDeg));
+        $start = match (true) {
+            $back->upDriftM > 0.0 && ($back->startBearingDeg === null || $back->startAwayM === null) => Words::of(
+                'start {distance} up the drift', distance: $where->far($back->upDriftM),
+            ),
+            $back->upDriftM > 0.0 => Words::of(
+                'start {distance} up the drift: {away}, bearing {bearing}',
+                distance: $where->far($back->upDriftM), away: $where->far((float) $back->startAwayM),
+                bearing: self::bearing((float) $back->startBearingDeg),
+            ),
+            $from === null => 'read where the wind is from, and it says where to start',
+            default => 'you lie still: go straight above it',
+        };
 
         return new BackOnData(
-            uuid: $mark->uuid, title: 'Back on the '.($mark->kind?->word() ?? 'mark'), words: ucfirst("{$words}; {$start}."),
+            uuid: $mark->uuid, title: Words::of(
+                'Back on the {kind}', kind: $mark->kind?->word() ?? 'mark',
+            ), words: ucfirst("{$words}; {$start}."),
             startX: $back->start->east, startY: $back->start->north,
         );
     }

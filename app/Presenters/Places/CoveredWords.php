@@ -7,6 +7,7 @@ namespace App\Presenters\Places;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Covered;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Water\Distance;
 
 /** How much of a line was fished and what bit along it, in words. */
@@ -26,10 +27,12 @@ final readonly class CoveredWords
         $many = match ($covered->bites) {
             0 => 'no bites',
             1 => '1 bite',
-            default => "{$covered->bites} bites",
+            default => Words::of('{bites} bites', bites: $covered->bites),
         };
 
-        return $covered->bites === 0 || $rate === null ? $many : "{$many}, {$rate} on {$this->on()}";
+        return $covered->bites === 0 || $rate === null ? $many : Words::of(
+            '{many}, {rate} on {on}', many: $many, rate: $rate, on: $this->on(),
+        );
     }
 
     /** Bites on as much of the line as on() says; null where too little was fished to say. */

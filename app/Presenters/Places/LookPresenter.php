@@ -21,6 +21,7 @@ use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Season;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
 use Eskith\Telling\Readings\ReadingBook;
@@ -219,9 +220,11 @@ final readonly class LookPresenter
         $word = ucfirst($structure->kind->word());
 
         return match (true) {
-            $structure->kind !== StructureKind::Wall => "{$word} at {$depth}",
-            $structure->steepDeg === null => "{$word} down to {$depth}",
-            default => "{$word}, {$depth} to ".$this->say->depth($structure->bottomM),
+            $structure->kind !== StructureKind::Wall => Words::of('{word} at {depth}', word: $word, depth: $depth),
+            $structure->steepDeg === null => Words::of('{word} down to {depth}', word: $word, depth: $depth),
+            default => Words::of(
+                '{word}, {depth} to {bottom}', word: $word, depth: $depth, bottom: $this->say->depth($structure->bottomM),
+            ),
         };
     }
 

@@ -13,6 +13,7 @@ use App\Models\Spot;
 use App\Places\WaterChart;
 use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
 use Illuminate\Support\Carbon;
@@ -41,8 +42,10 @@ final class PlacedThings
         return new PlacedMarkData(
             uuid: $mark->uuid, kind: $mark->kind ?? MarkKind::Place, word: $word,
             words: implode(', ', array_filter([
-                $depth === '' ? '' : "at {$depth}", $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
-                $mark->accuracy_m === null ? '' : "within {$say->depth($mark->accuracy_m)}",
+                $depth === '' ? '' : Words::of(
+                    'at {depth}', depth: $depth,
+                ), $mark->side, $mark->direction, $mark->note, $mark->about ? 'somewhere at the spot' : '',
+                $mark->accuracy_m === null ? '' : Words::of('within {accuracy}', accuracy: $say->depth($mark->accuracy_m)),
             ])),
             x: $mark->east_m, y: $mark->north_m, about: $mark->about, at: $mark->at->toIso8601String(), depth: $depth,
             bottom: $mark->bottom?->value, side: $mark->side, direction: $mark->direction, note: $mark->note,

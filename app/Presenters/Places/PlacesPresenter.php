@@ -30,6 +30,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Bottom;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Enums\EdgeKind;
 use Eskith\Telling\Enums\MarkKind;
@@ -118,9 +119,10 @@ final readonly class PlacesPresenter
     {
         return match (true) {
             $water === null => 'No water is kept yet',
-            $charted === null => "Nothing of {$water->name} is sounded yet",
-            $first === null => "{$water->name} has nothing that stands out yet",
-            default => 'Look first at the '.lcfirst($first->title).($first->where === '' ? '' : ", {$first->where}"),
+            $charted === null => Words::of('Nothing of {water} is sounded yet', water: $water->name),
+            $first === null => Words::of('{water} has nothing that stands out yet', water: $water->name),
+            $first->where === '' => Words::of('Look first at the {place}', place: lcfirst($first->title)),
+            default => Words::of('Look first at the {place}, {where}', place: lcfirst($first->title), where: $first->where),
         };
     }
 
@@ -142,8 +144,8 @@ final readonly class PlacesPresenter
         return array_values($water->surveys->whereNotNull('until_at')->sortByDesc('id')->map(
             static fn (Survey $survey): SurveyData => new SurveyData(
                 $survey->uuid, $survey->name, implode(', ', array_filter([
-                    number_format($counts[$survey->id] ?? 0).' soundings', $survey->source?->word() ?? '',
-                    $survey->spikes > 0 ? number_format($survey->spikes).' spikes left out' : '',
+                    Words::of('{count} soundings', count: number_format($counts[$survey->id] ?? 0)), $survey->source?->word() ?? '',
+                    $survey->spikes > 0 ? Words::of('{spikes} spikes left out', spikes: number_format($survey->spikes)) : '',
                 ])), $survey->from_at->toIso8601String(),
             ),
         )->all());
@@ -160,7 +162,9 @@ final readonly class PlacesPresenter
         $metres = $drift === null || abs($drift) < 0.01 ? null : abs($drift) * self::DRIFT_S;
 
         return new WindData(
-            $from->degrees(), ($speed === null ? 'wind' : 'wind '.$say->speed($speed))." from the {$from->word()}", $metres,
+            $from->degrees(), $speed === null
+                ? Words::of('wind from the {from}', from: $from->word())
+                : Words::of('wind {speed} from the {from}', speed: $say->speed($speed), from: $from->word()), $metres,
             $metres === null ? '' : 'drift in 10 min',
         );
     }

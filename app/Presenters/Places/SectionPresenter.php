@@ -16,6 +16,7 @@ use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Relief\Ledge;
 use Eskith\Core\Water\Relief\Section;
 use Eskith\Core\Water\Relief\SectionPoint;
+use Eskith\Core\Words\Words;
 use Illuminate\Support\Carbon;
 
 /** The bottom below a line in a sentence, as it is drawn, and how its ledges are reached. */
@@ -64,9 +65,17 @@ final readonly class SectionPresenter
         }
         $drop = $this->say->depth($section->deepestM - $section->shallowestM);
         $far = $this->far($section->lengthM);
-        $from = $where === '' ? '' : ', from '.preg_replace('/^at /', '', $where);
+        $isFlat = $section->deepestM - $section->shallowestM < 0.4;
 
-        return $section->deepestM - $section->shallowestM < 0.4 ? "It is flat for {$far}{$from}" : "It drops {$drop} in {$far}{$from}";
+        return Words::of(
+            match (true) {
+                $isFlat && $where === '' => 'Flat for {far}',
+                $isFlat => 'Flat for {far}, from {from}',
+                $where === '' => 'Drops {drop} in {far}',
+                default => 'Drops {drop} in {far}, from {from}',
+            },
+            drop: $drop, far: $far, from: (string) preg_replace('/^at /', '', $where),
+        );
     }
 
     private function words(Section $section): string
@@ -75,10 +84,12 @@ final readonly class SectionPresenter
         $ledges = match ($count) {
             0 => $section->walls === [] ? 'no wall' : 'a wall without a ledge',
             1 => 'one ledge',
-            default => "{$count} ledges",
+            default => Words::of('{count} ledges', count: $count),
         };
 
-        return $section->steepestDeg === null ? '' : 'steepest '.$this->say->angle($section->steepestDeg).", {$ledges}";
+        return $section->steepestDeg === null ? '' : Words::of(
+            'steepest {steepest}, {ledges}', steepest: $this->say->angle($section->steepestDeg), ledges: $ledges,
+        );
     }
 
     private function ledge(Ledge $ledge, float $stand, float $level): LedgeData
@@ -88,10 +99,14 @@ final readonly class SectionPresenter
         $aim = $ledge->alongM + ($ledge->alongM < $stand ? -1 : 1) * $cast['pastM'];
 
         return new LedgeData(
-            alongM: round($ledge->alongM, 2), depthM: round($depth, 2), text: 'ledge, '.$this->say->depth($depth),
+            alongM: round($ledge->alongM, 2), depthM: round($depth, 2), text: Words::of(
+                'ledge, {depth}', depth: $this->say->depth($depth),
+            ),
             aimAlongM: round($aim, 2),
-            cast: 'Bail closed, '.$this->far($cast['lineM']).' of line lands on the ledge at '.$this->say->depth($depth).': aim '
-                .$this->far($cast['pastM']).' past it.',
+            cast: Words::of(
+                'Bail closed, {line} of line lands on the ledge at {depth}: aim {past} past it.',
+                line: $this->far($cast['lineM']), depth: $this->say->depth($depth), past: $this->far($cast['pastM']),
+            ),
         );
     }
 
@@ -99,8 +114,11 @@ final readonly class SectionPresenter
     {
         $ledges = count($section->ledges);
 
-        return 'Sets the depth to '.$this->say->depth($deepest).($section->walls === [] ? '' : ' and the steep wall to yes')
-            .($ledges === 0 ? '.' : ', and lays out '.($ledges === 1 ? 'its ledge' : "its {$ledges} ledges").' as a plan.');
+        return Words::list(array_values(array_filter([
+            Words::of('Sets the depth to {depth}', depth: $this->say->depth($deepest)),
+            $section->walls === [] ? '' : 'sets the wall to steep',
+            $ledges === 0 ? '' : Words::of('lays out {ledges|its ledge|its # ledges} as a plan', ledges: $ledges),
+        ]))).'.';
     }
 
     /** One stands over the deeper end of what is known and casts toward the shallow. */

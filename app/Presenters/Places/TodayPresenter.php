@@ -20,6 +20,7 @@ use Eskith\Core\Water\SunDay;
 use Eskith\Core\Water\Tide;
 use Eskith\Core\Water\TideRun;
 use Eskith\Core\Water\TideTurn;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Readings\ReadingBook;
 use Illuminate\Support\Carbon;
 
@@ -154,7 +155,7 @@ final readonly class TodayPresenter
         $air = $forecast->airC === null ? null : $say->temperature($forecast->airC);
         $told = array_filter([
             $wind === null ? null : $wind.($forecast->from === null ? '' : " from the {$forecast->from->word()}"),
-            $forecast->cloud?->word(), $air === null ? null : "air {$air}",
+            $forecast->cloud?->word(), $air === null ? null : Words::of('air {air}', air: $air),
         ]);
 
         return [

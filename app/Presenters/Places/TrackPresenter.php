@@ -32,6 +32,7 @@ use Eskith\Core\Water\BoatTrack;
 use Eskith\Core\Water\Covered;
 use Eskith\Core\Water\FishedGround;
 use Eskith\Core\Water\Position;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Water\Distance;
 
@@ -179,12 +180,18 @@ final readonly class TrackPresenter
     {
         $bites = count(array_filter($events, static fn (Event $event): bool => $event->kind?->isBite() === true));
         $known = count(array_filter($placed, static fn (array $one): bool => $one[1]->isBite()));
-        $way = 'The boat went '.$this->far($track->lengthM());
+        $way = Words::of('The boat went {lengthM}', lengthM: $this->far($track->lengthM()));
 
         return match (true) {
-            $bites === 0 => "{$way}; no bites.",
-            $known === $bites => $bites === 1 ? "{$way}; the bite is on the chart." : "{$way}; all {$bites} bites are on the chart.",
-            default => "{$way}; {$known} of ".($bites === 1 ? '1 bite is' : "{$bites} bites are").' on the chart.',
+            $bites === 0 => Words::of('{way}; no bites.', way: $way),
+            $known === $bites => $bites === 1 ? Words::of(
+                '{way}; the bite is on the chart.', way: $way,
+            ) : Words::of(
+                '{way}; all {bites} bites are on the chart.', way: $way, bites: $bites,
+            ),
+            default => Words::of(
+                '{way}; {known} of {bites|# bite is|# bites are} on the chart.', way: $way, known: $known, bites: $bites,
+            ),
         };
     }
 
@@ -204,8 +211,13 @@ final readonly class TrackPresenter
             $line = Placing::line($edge->points);
             $covered = Covered::of($line, $ground, $bites);
             if ($covered->coveredM >= self::TOLD_M) {
-                $told[] = self::called($edge).": {$words->far($covered->coveredM)} of {$words->far($covered->lengthM)} fished, "
-                    ."{$words->bites($covered)}.";
+                $told[] = Words::of(
+                    '{called}: {covered} of {length} fished, {bites}.',
+                    called: self::called($edge),
+                    covered: $words->far($covered->coveredM),
+                    length: $words->far($covered->lengthM),
+                    bites: $words->bites($covered),
+                );
             }
         }
 

@@ -13,6 +13,7 @@ use App\Presenters\Tackle\NotesPresenter;
 use App\Record\OutingHours;
 use App\Rows\TideAndLight;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\TideFrom;
 use Eskith\Telling\Kept\Coerce;
 use Eskith\Telling\Readings\ReadingBook;
@@ -47,14 +48,14 @@ final class WaterPresenter
     {
         $tide = TideAndLight::overWater($water);
         $level = match (true) {
-            $tide->tide() !== null => 'the tide stands at '.$say->depth($tide->levelM(Carbon::now())),
+            $tide->tide() !== null => Words::of('the tide stands at {level}', level: $say->depth($tide->levelM(Carbon::now()))),
             $water->level_m === null => 'level not read',
             abs($water->level_m) < 0.005 => 'level as charted',
             default => $say->depth(abs($water->level_m)).($water->level_m < 0 ? ' below normal' : ' above normal'),
         };
 
         return implode(' · ', array_filter([
-            $charted === null ? '' : number_format($charted->soundings).' soundings', $level,
+            $charted === null ? '' : Words::of('{soundings} soundings', soundings: number_format($charted->soundings)), $level,
         ]));
     }
 
@@ -64,7 +65,7 @@ final class WaterPresenter
         $looked = $water->surveys->sum(static fn (Survey $survey): int => $survey->seconds);
         $fished = OutingHours::onWater($user, $water);
 
-        return self::hours($looked / 3600).' spent looking, '.self::hours($fished).' fishing';
+        return Words::of('{looked} spent looking, {fished} fishing', looked: self::hours($looked / 3600), fished: self::hours($fished));
     }
 
     private static function hours(float $hours): string

@@ -9,6 +9,7 @@ use App\Rows\Placing;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Water\Position;
 use Eskith\Core\Water\WindFrom;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Water\Distance;
 
 /** Where something of a water is, in words: so far and which way from the nearest spot. */
@@ -50,8 +51,11 @@ final readonly class Whereabouts
         }
 
         return $nearest[0] <= self::AT_M
-            ? "at {$nearest[1]}"
-            : $this->far($nearest[0]).' '.WindFrom::near($nearest[2]->bearingTo($at))->word()." of {$nearest[1]}";
+            ? Words::of('at {place}', place: $nearest[1])
+            : Words::of(
+                '{away} {direction} of {place}',
+                away: $this->far($nearest[0]), direction: WindFrom::near($nearest[2]->bearingTo($at))->word(), place: $nearest[1],
+            );
     }
 
     /** A distance as one says it: to two figures. */

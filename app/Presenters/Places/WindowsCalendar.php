@@ -9,6 +9,7 @@ use App\Models\Spot;
 use App\Models\User;
 use App\Models\Water;
 use App\Readings\TodaysReadings;
+use Eskith\Core\Words\Words;
 use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VCalendar;
 
@@ -25,7 +26,9 @@ final readonly class WindowsCalendar
     {
         $book = TodaysReadings::of($user);
         $spot = $water->spots()->with('water')->find($book->spotId);
-        $calendar = new VCalendar(['PRODID' => '-//Eskith//Windows//EN', 'X-WR-CALNAME' => "Eskith, {$water->name}"]);
+        $calendar = new VCalendar(['PRODID' => '-//Eskith//Windows//EN', 'X-WR-CALNAME' => Words::of(
+            'Eskith, {water}', water: $water->name,
+        )]);
         for ($day = 0; $day < self::DAYS; $day++) {
             $today = $this->todays->of($book, $water, $spot instanceof Spot ? $spot : null, Carbon::now()->addDays($day));
             foreach ($today->worth ?? [] as $span) {

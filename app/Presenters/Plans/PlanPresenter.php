@@ -19,6 +19,7 @@ use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Water\Position;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 use Eskith\Telling\Enums\PlanKind;
 use Eskith\Telling\Settings\Fault;
@@ -72,13 +73,13 @@ final readonly class PlanPresenter
     {
         try {
             $laid = $plan->kind === null
-                ? throw InvalidInput::because('kind', 'This plan is of a kind that is not known here; put it away.')
+                ? throw InvalidInput::because('kind', 'This plan is of a kind that is not known here. Put it away.')
                 : $this->laid(new PlanForm($plan->kind, array_filter($plan->fields, is_string(...)), $this->user->settings()->units));
             $refused = null;
         } catch (InvalidInput|\TypeError $bad) {
             $laid = new Laid;
             $refused = $bad instanceof InvalidInput ? Fault::words($bad, $this->user->settings()->units)
-                : 'What was kept of this plan cannot be read; put it away.';
+                : "What was kept of this plan can't be read. Put it away.";
         }
         $total = count($laid->ways) + count($laid->steps);
         $made = array_filter(
@@ -109,7 +110,9 @@ final readonly class PlanPresenter
             made: count($made),
             total: $total,
             next: $total === 0 || $open === [] ? null : min($open),
-            left: $laid->minutes <= 0.0 || $total === 0 ? '' : self::minutes($laid->minutes * (1 - count($made) / $total)).' left',
+            left: $laid->minutes <= 0.0 || $total === 0 ? '' : Words::of(
+                '{minutes} left', minutes: self::minutes($laid->minutes * (1 - count($made) / $total)),
+            ),
             empty: $this->emptiness($plan, $laid),
             worked: $plan->worked,
             refused: $refused,
@@ -138,8 +141,13 @@ final readonly class PlanPresenter
         $minutes = $count * $form->secondsPerCast() / 60;
 
         return new Laid(
-            sentence: "{$count} casts along {$this->say->depth($plan->lengthM)}, one every "
-                .$this->say->depth($plan->lengthM / max(1, $count - 1)).', about '.self::minutes($minutes),
+            sentence: Words::of(
+                '{count} casts along {length}, one every {apart}, about {minutes}',
+                count: $count,
+                length: $this->say->depth($plan->lengthM),
+                apart: $this->say->depth($plan->lengthM / max(1, $count - 1)),
+                minutes: self::minutes($minutes),
+            ),
             line: $form->line(),
             ways: array_map(static fn (Cast $cast): array => [$cast->stand, $cast->lands], $plan->casts),
             notes: $plan->notes,
@@ -154,7 +162,9 @@ final readonly class PlanPresenter
         $minutes = count($casts) * $form->secondsPerCast() / 60;
 
         return new Laid(
-            sentence: count($casts).' casts fanned from one stand, about '.self::minutes($minutes),
+            sentence: Words::of(
+                '{casts} casts fanned from one stand, about {minutes}', casts: count($casts), minutes: self::minutes($minutes),
+            ),
             ways: array_map(static fn (Cast $cast): array => [$cast->stand, $cast->aim], $casts),
             minutes: $minutes,
         );
@@ -166,8 +176,10 @@ final readonly class PlanPresenter
         $count = count($plan->lanes);
 
         return new Laid(
-            sentence: ($count === 1 ? 'One drift' : "{$count} drifts").", {$this->say->depth($plan->driftedM)} in all, about "
-                .self::minutes($plan->minutes).' with motoring back',
+            sentence: Words::of(
+                '{count|One drift|# drifts}, {far} in all, about {minutes} with motoring back',
+                count: $count, far: $this->say->depth($plan->driftedM), minutes: self::minutes($plan->minutes),
+            ),
             line: $form->area()->corners,
             closed: true,
             ways: array_map(static fn (Lane $lane): array => [$lane->start, $lane->end], $plan->lanes),
@@ -182,7 +194,10 @@ final readonly class PlanPresenter
         $minutes = $count * $form->secondsPerCast() / 60;
 
         return new Laid(
-            sentence: "{$count} short casts from {$plan->stands} stands while moving up, about ".self::minutes($minutes),
+            sentence: Words::of(
+                '{count} short casts from {stands} stands while moving up, about {minutes}',
+                count: $count, stands: $plan->stands, minutes: self::minutes($minutes),
+            ),
             ways: array_map(static fn (Cast $cast): array => [$cast->stand, $cast->aim], $plan->casts),
             minutes: $minutes,
         );
@@ -190,15 +205,19 @@ final readonly class PlanPresenter
 
     private function ledges(PlanForm $form): Laid
     {
-        $drop = $this->drop ?? throw InvalidInput::because('depths', 'Choose a lure first; counts are reckoned for it.');
+        $drop = $this->drop ?? throw InvalidInput::because('depths', 'Choose a lure first. The counts are for it.');
         $ledges = $form->ledges($drop)->ledges;
 
         return new Laid(
-            sentence: 'Count '.implode(', ', array_map(static fn (array $ledge): string => (string) round($ledge[1]), $ledges))
-                .' to the ledges, lift a little on each, stay close to the rock',
+            sentence: Words::of(
+                'Count {ledges} to the ledges, lift a little on each, stay close to the rock',
+                ledges: implode(', ', array_map(static fn (array $ledge): string => (string) round($ledge[1]), $ledges)),
+            ),
             steps: array_map(
-                fn (array $ledge): string => "{$this->say->depth($ledge[0])}: count ".round($ledge[1])
-                    .', lift a little, let it off the edge',
+                fn (array $ledge): string => Words::of(
+                    '{depth}: count {count}, lift a little, let it off the edge',
+                    depth: $this->say->depth($ledge[0]), count: round($ledge[1]),
+                ),
                 $ledges,
             ),
         );
@@ -207,7 +226,7 @@ final readonly class PlanPresenter
     private function tide(PlanForm $form): Laid
     {
         $away = $form->runsAway();
-        $drop = $this->drop ?? throw InvalidInput::because('runs', 'Choose a lure first; how far it is carried is reckoned for it.');
+        $drop = $this->drop ?? throw InvalidInput::because('runs', 'Choose a lure first. How far it drifts depends on it.');
 
         return new Laid(...TideWords::of($drop, $away));
     }
@@ -216,7 +235,7 @@ final readonly class PlanPresenter
     private function emptiness(Plan $plan, Laid $laid): string
     {
         if ($plan->kind === PlanKind::Ledges || $plan->kind === PlanKind::Tide || $plan->kind === PlanKind::Drift) {
-            return $plan->kind === PlanKind::Drift ? 'A couple of drifts without a bite are the least that a finish deserves.' : '';
+            return $plan->kind === PlanKind::Drift ? 'Give a finish at least two drifts.' : '';
         }
         $touched = $plan->outing_id === null
             ? null
@@ -225,10 +244,13 @@ final readonly class PlanPresenter
         $empty = count(array_filter($plan->made, static function (mixed $at) use ($since): bool {
             return $since === null || (is_string($at) && strtotime($at) > $since->getTimestamp());
         }));
-        $metres = $laid->alongM > 0 ? ' or '.$this->say->depth(50.0).' of it' : '';
 
-        return ($empty === 0 ? '' : ($empty === 1 ? 'One cast' : "{$empty} casts").' since the last bite. ')
-            ."Ten to fifteen empty casts{$metres} between two groups are normal: go on rather than leave.";
+        return Words::sentences(
+            $empty === 0 ? '' : Words::of('{empty|One cast|# casts} since the last bite.', empty: $empty),
+            $laid->alongM > 0
+                ? Words::of('Ten to fifteen empty casts or {far} between groups are normal: stay with it.', far: $this->say->depth(50.0))
+                : 'Ten to fifteen empty casts between groups are normal: stay with it.',
+        );
     }
 
     private static function minutes(float $minutes): string

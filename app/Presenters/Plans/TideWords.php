@@ -9,6 +9,7 @@ use Eskith\Core\Drop\Fall;
 use Eskith\Core\Drop\RestingLine;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\SingleDrop;
 
 /** How a tide past poles is fished: away, drop at the feet and feed; toward, cast beyond; too strong, say so. */
@@ -22,7 +23,7 @@ final class TideWords
     public static function of(SingleDrop $drop, bool $away): array
     {
         $column = $drop->situation->column ?? throw InvalidInput::because(
-            'runs', 'Read the depth and the current first: how far it is carried hangs on both.',
+            'runs', 'Read the depth and the current first. How far it drifts depends on both.',
         );
         $say = $drop->situation->say;
         $candidate = $drop->candidate();
@@ -33,22 +34,27 @@ final class TideWords
         $carried = $say->depth(abs($fall->driftM()));
         if (! $line->holds) {
             return [
-                'sentence' => 'This tide is too strong for it: nothing this light stays down',
+                'sentence' => 'This tide is too strong: nothing this light stays down',
                 'steps' => ['Wait for the slack, go heavier, or fish behind a pole where the water stands.'],
             ];
         }
         $leans = abs($line->lineAngleDeg ?? 0.0) > Constants::VERTICAL_LIMIT_DEG
-            ? 'The line leans '.$say->angle(abs($line->lineAngleDeg ?? 0.0)).' then: keep it short of the shells at the foot of the poles.'
-            : 'The line stays near straight down; leave room for the shells at the foot of the poles.';
+            ? Words::of(
+                'The line leans {angle} then. Keep it off the shells at the foot of the poles.',
+                angle: $say->angle(abs($line->lineAngleDeg ?? 0.0)),
+            )
+            : 'The line stays near straight down. Keep off the shells at the foot of the poles.';
 
         return $away
             ? [
-                'sentence' => "The tide runs away: drop at your feet and feed line, {$carried} of it while it sinks",
+                'sentence' => Words::of(
+                    'The tide runs away: drop at your feet and feed {carried} of line as it sinks', carried: $carried,
+                ),
                 'steps' => ['Bail open until it is down, then centimetre hops.', $leans],
             ]
             : [
-                'sentence' => "The tide runs to you: cast {$carried} beyond the poles and let it sink back",
-                'steps' => ['Take in the slack as it comes, then centimetre hops.', $leans],
+                'sentence' => Words::of('The tide runs to you: cast {carried} beyond the poles and let it sink back', carried: $carried),
+                'steps' => ['Take in slack all the way, then centimetre hops.', $leans],
             ];
     }
 }

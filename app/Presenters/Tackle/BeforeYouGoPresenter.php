@@ -15,6 +15,7 @@ use App\Tackle\Box;
 use App\Tackle\HookDates;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Upkeep;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\GearKind;
 use Eskith\Telling\Kept\Coerce;
@@ -23,6 +24,8 @@ use Illuminate\Support\Carbon;
 /** What is due before the next outing, made from the record. */
 final readonly class BeforeYouGoPresenter
 {
+    private const BUY = 'Buy';
+
     private function __construct(private User $user)
     {
     }
@@ -54,7 +57,7 @@ final readonly class BeforeYouGoPresenter
             );
             $why = Upkeep::hooks($since === null ? null : (int) Carbon::parse($since)->diffInDays(Carbon::today()), $count);
             if ($why !== null) {
-                $due[] = new DueData("lure.{$lure->id}", $this->name($lure), $why, 'Sharpened or changed');
+                $due[] = new DueData('Sharpen or change hooks', "lure.{$lure->id}", $this->name($lure), $why);
             }
         }
 
@@ -67,7 +70,7 @@ final readonly class BeforeYouGoPresenter
         return $this->dueOf($this->user->lines()->get()->all(), static function (Line $line): ?DueData {
             $why = Upkeep::line($line->kind, self::days($line->put_on));
 
-            return $why === null ? null : new DueData("line.{$line->id}", $line->name, $why, 'Turned or replaced');
+            return $why === null ? null : new DueData('Turn or replace line', "line.{$line->id}", $line->name, $why);
         });
     }
 
@@ -79,7 +82,7 @@ final readonly class BeforeYouGoPresenter
         return $this->dueOf($leaders->all(), static function (Gear $gear): ?DueData {
             $why = Upkeep::leader(self::days($gear->put_on));
 
-            return $why === null ? null : new DueData("gear.{$gear->id}", $gear->name, $why, 'Retied');
+            return $why === null ? null : new DueData('Check for nicks and retie', "gear.{$gear->id}", $gear->name, $why);
         });
     }
 
@@ -87,7 +90,7 @@ final readonly class BeforeYouGoPresenter
     private function stock(): array
     {
         return $this->dueOf(Box::of($this->user)->find(['show' => 'buy'])->limit(20)->get()->all(), fn (Lure $lure): DueData => new DueData(
-            null, $this->name($lure), $lure->lost >= $lure->quantity ? 'none left: buy again' : 'marked to buy again', null,
+            self::BUY, null, $this->name($lure), $lure->lost >= $lure->quantity ? 'none left' : 'marked to buy again',
         ));
     }
 
@@ -101,8 +104,9 @@ final readonly class BeforeYouGoPresenter
             $finish = Upkeep::finishFor($one);
             if ($finish !== null && ! in_array($finish->value, $have, true)) {
                 $due[] = new DueData(
-                    null, ucfirst(Finish::word($finish->value)),
-                    'missing from the box, with '.str_replace('_', ' ', $one).' about', null,
+                    self::BUY, null, ucfirst(Finish::word($finish->value)), Words::of(
+                        'none in the box; they eat {it}', it: str_replace('_', ' ', $one),
+                    ),
                 );
             }
         }

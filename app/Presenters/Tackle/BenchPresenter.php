@@ -24,6 +24,7 @@ use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\EventKind;
 use Eskith\Telling\Enums\PictureOf;
 use Eskith\Telling\Kept\Measured;
@@ -55,8 +56,8 @@ final class BenchPresenter
                 ($situation->water->tempC ?? 99) <= 4.5, $situation->schools->factoryHooks,
             ),
             sinceHooks: $since === null
-                ? "{$worn} fish and snags with these hooks so far; say when they were last changed or sharpened."
-                : "{$worn} fish and snags since {$since}.",
+                ? Words::of('{worn} fish and snags on these hooks. When were they last changed or sharpened?', worn: $worn)
+                : Words::of('{worn} fish and snags since {since}.', worn: $worn, since: $since),
             pictures: PicturePresenter::ofOne(PictureOf::Lure, $row->id),
         );
     }
@@ -97,13 +98,13 @@ final class BenchPresenter
             $fit = $book->measured->fit($row->id, $row->holes);
 
             return sprintf(
-                'By %d hang readings the balance point is %.1f mm from the nose and %.1f mm up; they miss it by %.2f mm.',
+                'By %d hang readings the balance point is %.1f mm from the nose, %.1f mm up. They miss it by %.2f mm.',
                 $have, $fit->balance->x, $fit->balance->y, $fit->rmsMm,
             );
         } catch (InvalidInput $notYet) {
             return $have > 0 ? $notYet->getMessage() : ($row->balance_x === null
-                ? 'No balance point yet: hang the lure from two holes or more and read the angles, or place the point on the drawing.'
-                : 'Balance point as placed; hang readings would confirm it.');
+                ? 'No balance point yet. Hang the lure from two holes and read the angles, or place the point.'
+                : 'Balance point as placed. Hang readings would confirm it.');
         }
     }
 
@@ -113,8 +114,10 @@ final class BenchPresenter
         $share = round(100 * (sqrt(1 + self::SNAP_KG / $lure->massKg) - 1), 1);
 
         return [
-            'A ring or small snap hangs free in the hole: its weight pulls on the hole itself, so the hang angle stays the same.',
-            "A small snap lets it sink {$share} % faster, and leaves it freer to wag; tied direct gives most control.",
+            'A ring or small snap hangs free in the hole. The hang angle stays the same.',
+            Words::of(
+                'With a small snap it sinks {share} % faster and wags more. Tied direct gives most control.', share: $share,
+            ),
             ...($situation->column === null ? [] : ['A swivel only if the line twists.']),
         ];
     }

@@ -14,6 +14,7 @@ use App\Tackle\Box;
 use App\Tackle\LureChange;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\QuickEntry;
+use Eskith\Core\Words\Words;
 use Illuminate\Support\Str;
 
 /** The box as it is looked through, and what a few words typed into it mean. */
@@ -66,7 +67,7 @@ final readonly class BoxPresenter
             Finish::word($entry->finish),
             $entry->holes === 0 ? 'no holes' : $entry->holes.' '.Str::plural('hole', $entry->holes),
             $entry->redNearHooks ? 'red near the hooks' : '',
-            $entry->quantity > 1 ? "{$entry->quantity} of them" : '',
+            $entry->quantity > 1 ? Words::of('{quantity} of them', quantity: $entry->quantity) : '',
         ]));
 
         return new ProposalData(

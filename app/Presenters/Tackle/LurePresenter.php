@@ -10,6 +10,7 @@ use App\Models\User;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Tackle\Accent;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Lure\Drawing;
 
 /** A lure of the box as its list shows it. */
@@ -40,8 +41,8 @@ final readonly class LurePresenter
             title: $this->names->title($lure),
             details: implode(' · ', array_filter([
                 $holes === 0 ? 'no holes' : $holes.($holes === 1 ? ' hole' : ' holes'),
-                $holes === 0 ? '' : ($row->balance_x === null ? 'balance point not measured' : 'balance point measured'),
-                $lure->accents === [] ? '' : 'with '.Accent::words($lure->accents),
+                $holes === 0 ? '' : ($row->balance_x === null ? 'balance not measured' : ''),
+                $lure->accents === [] ? '' : Words::of('with {accents}', accents: Accent::words($lure->accents)),
                 self::shaped($row),
                 $kept->isUsual() ? 'a usual one' : '',
                 $row->notes,

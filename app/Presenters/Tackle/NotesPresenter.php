@@ -19,7 +19,7 @@ final class NotesPresenter
     {
         $unit = $user->settings()->units->fishLength;
         $rules = $water->cardRules->sortBy('species')->map(static fn (CardRule $rule): CardRuleData => new CardRuleData(
-            $rule->id, $rule->species, CardReader::limits($rule)?->words($unit) ?? 'cannot be read',
+            $rule->id, $rule->species, CardReader::limits($rule)?->words($unit) ?? "can't be read",
             array_map(static fn (mixed $value): string => Coerce::text($value), [
                 'species' => $rule->species, 'shortest' => $rule->shortest_text, 'longest' => $rule->longest_text,
                 'slot_from' => $rule->slot_from_text, 'slot_to' => $rule->slot_to_text, 'bag' => $rule->bag,

@@ -17,6 +17,7 @@ use Eskith\Core\Tackle\Attitude;
 use Eskith\Core\Tackle\Hole;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Units\Constants;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Water\MeasurementData;
 use Eskith\Telling\Enums\MeasurementKind;
 use Eskith\Telling\Kept\Calibrations;
@@ -48,8 +49,8 @@ final class CalibrationPresenter
                     uuid: $row->uuid,
                     kind: MeasurementKind::Drift,
                     title: 'Drift from the wind',
-                    measured: self::share($row->value).' of the wind',
-                    estimate: 'estimate '.self::share(Constants::DRIFT_PER_WIND),
+                    measured: Words::of('{share} of the wind', share: self::share($row->value)),
+                    estimate: Words::of('estimate {share}', share: self::share(Constants::DRIFT_PER_WIND)),
                     method: $row->method,
                     at: $row->at ?? '',
                 ),
@@ -83,8 +84,8 @@ final class CalibrationPresenter
             uuid: $row->uuid,
             kind: MeasurementKind::Drop,
             title: $this->title($lure, $hole, $situation),
-            measured: 'sinks at '.$rate(Attitude::measured($row->value)),
-            estimate: 'estimate '.$rate(Falling::usual($lure, $hole, $hang)),
+            measured: Words::of('sinks at {rate}', rate: $rate(Attitude::measured($row->value))),
+            estimate: Words::of('estimate {rate}', rate: $rate(Falling::usual($lure, $hole, $hang))),
             method: $row->method,
             at: $row->at ?? '',
         );
@@ -101,7 +102,7 @@ final class CalibrationPresenter
             uuid: $row->uuid,
             kind: MeasurementKind::Hang,
             title: $this->title($lure, $hole, $situation),
-            measured: 'hangs at '.self::degrees($row->value),
+            measured: Words::of('hangs at {degrees}', degrees: self::degrees($row->value)),
             estimate: ($was === null ? 'no estimate' : 'estimate '.self::degrees($was))
                 .(
                     $fit === null ? '' : sprintf(

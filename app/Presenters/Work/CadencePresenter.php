@@ -10,6 +10,7 @@ use Eskith\Core\Cadence\FallControl;
 use Eskith\Core\Cadence\SpoonFall;
 use Eskith\Core\Choosing\Candidate;
 use Eskith\Core\Choosing\LureNames;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Choosing\RankedBox;
 use Eskith\Telling\Data\Work\CadenceData;
 use Eskith\Telling\Data\Work\FallSchoolData;
@@ -105,21 +106,25 @@ final readonly class CadencePresenter
         return null;
     }
 
-    /** What the times are of: "the white half-ounce blade, short pop, and the silver half-ounce spoon". */
+    /** What the times are of: "white half-ounce blade after a high pop, silver half-ounce spoon". */
     public function timed(): string
     {
         $names = new LureNames($this->rankedBox->situation->say);
         [$blade, $spoon] = $this->examples();
         $named = array_filter([
-            $blade === null ? '' : "the {$names->lure($blade->lure)} after a {$blade->cadence?->word()}",
-            $spoon === null ? '' : "the {$names->lure($spoon->lure)} from the surface",
+            $blade === null ? '' : Words::of(
+                '{lure} after a {cadence}', lure: $names->lure($blade->lure), cadence: $blade->cadence?->word(),
+            ),
+            $spoon === null ? '' : $names->lure($spoon->lure),
         ]);
 
         return $named === [] || $this->rankedBox->situation->columnIfStill === null
             ? ''
-            : 'Times are those of '.implode(' and ', $named).' in '.$this->rankedBox->situation->say->depth(
-                $this->rankedBox->situation->columnIfStill->depthM,
-            ).'.';
+            : Words::of(
+                'Estimated in {depth}: {named}.',
+                named: implode(', ', $named),
+                depth: $this->rankedBox->situation->say->depth($this->rankedBox->situation->columnIfStill->depthM),
+            );
     }
 
     private function one(Cadence $cadence): CadenceData
@@ -137,8 +142,10 @@ final readonly class CadencePresenter
             seconds: $number($now->liftSeconds),
             pause: $number($now->pauseSeconds),
             usual: $cadence->hasNumbers()
-                ? "{$say->lift($usual->liftM)} over {$say->seconds($usual->liftSeconds)}, ".(
-                    $usual->pauseSeconds > 0 ? "then {$say->seconds($usual->pauseSeconds)} still" : 'and on at once'
+                ? Words::of(
+                    $usual->pauseSeconds > 0 ? '{lift} over {seconds}, then {pause} still' : '{lift} over {seconds}, and on at once',
+                    lift: $say->lift($usual->liftM), seconds: $say->seconds($usual->liftSeconds),
+                    pause: $say->seconds($usual->pauseSeconds),
                 )
                 : '',
             own: $typed !== null,

@@ -10,6 +10,7 @@ use App\Record\Logbook;
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Choosing\LureNames;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\Work\TouchedData;
 
 /** What was touched in the outing under way, with the numbers it was worked by, so that it can be done again. */
@@ -53,8 +54,13 @@ final class TouchedPresenter
         return new TouchedData(
             key: $setup->key(),
             at: $bite->at->toIso8601String(),
-            words: (new LureNames($say))->title($setup->lure->kept()->lure()).", {$cadence->word()}: {$say->lift($setup->lift_m)} in "
-                ."{$say->seconds($setup->lift_s)}, ".($setup->pause_s > 0 ? "wait {$say->seconds($setup->pause_s)}" : 'no wait'),
+            words: Words::of(
+                $setup->pause_s > 0
+                    ? '{lure}, {cadence}: {lift} in {seconds}, wait {pause}'
+                    : '{lure}, {cadence}: {lift} in {seconds}, no wait',
+                lure: (new LureNames($say))->title($setup->lure->kept()->lure()), cadence: $cadence->word(),
+                lift: $say->lift($setup->lift_m), seconds: $say->seconds($setup->lift_s), pause: $say->seconds((float) $setup->pause_s),
+            ),
             cadence: $cadence->value,
             lift: round(100 * $setup->lift_m, 1).' cm',
             seconds: (string) round($setup->lift_s, 2),

@@ -34,7 +34,7 @@ final readonly class Area
             throw InvalidInput::because($field, 'An area has at least three corners that do not lie in one line.');
         }
         if (! $area->isSimple()) {
-            throw InvalidInput::because($field, 'The edges of an area do not cross or touch each other; draw it round once.');
+            throw InvalidInput::because($field, 'The edges of an area do not cross or touch each other. Draw it round once.');
         }
 
         return $area;

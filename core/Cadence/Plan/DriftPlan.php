@@ -33,9 +33,9 @@ final readonly class DriftPlan
         if (! (abs($driftDeg) <= 3600)) {
             throw InvalidInput::because('drift_deg', 'The drift goes toward a bearing, 0° to 360°.');
         }
-        Limits::demand($laneM, self::FAR_M, 'lane_m', 'A lane is more than nothing and at most 1000 m wide.');
-        Limits::demand($speedMs, self::FASTEST_MS, 'speed_ms', 'The boat drifts faster than nothing and slower than 15 m/s.');
-        Limits::demand($motorMs, self::FASTEST_MS, 'motor_ms', 'The boat motors faster than nothing and slower than 15 m/s.');
+        Limits::demand($laneM, self::FAR_M, 'lane_m', 'A lane is over 0 and up to 1000 m wide.');
+        Limits::demand($speedMs, self::FASTEST_MS, 'speed_ms', 'The boat drifts at over 0 and under 15 m/s.');
+        Limits::demand($motorMs, self::FASTEST_MS, 'motor_ms', 'The boat motors at over 0 and under 15 m/s.');
         $turned = RotatedFrame::of($driftDeg);
         $corners = array_map($turned->toDrift(...), $area->corners);
         $across = array_column($corners, 1);

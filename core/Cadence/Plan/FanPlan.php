@@ -34,11 +34,11 @@ final readonly class FanPlan
         if (! ($wide > 0.0 && $wide <= self::ROUND_DEG && abs($fromDeg) <= 10 * self::ROUND_DEG)) {
             throw InvalidInput::because('to_deg', 'The last bearing lies beyond the first, by at most 360°.');
         }
-        Limits::demand($farM, self::FAR_M, 'far_m', 'A cast goes more than nothing and at most 1000 m out.');
+        Limits::demand($farM, self::FAR_M, 'far_m', 'A cast goes over 0 and up to 1000 m out.');
         if (! ($nearM >= 0.0 && $nearM <= $farM)) {
             throw InvalidInput::because('near_m', 'The near end lies between the stand and the far end.');
         }
-        Limits::demand($laneM, self::FAR_M, 'lane_m', 'A lane is more than nothing and at most 1000 m wide.');
+        Limits::demand($laneM, self::FAR_M, 'lane_m', 'A lane is over 0 and up to 1000 m wide.');
         $apart = 2 * rad2deg(asin(min(1.0, $laneM / (2 * $farM))));
         $count = $laneM >= 2 * $farM ? 1 : Limits::parts($wide, $apart, 'lane_m');
         $casts = [];

@@ -29,11 +29,11 @@ final readonly class ForwardCasts
      */
     public static function of(float $wayM, float $stepM, float $castM, int $each): self
     {
-        Limits::demand($wayM, self::FAR_M, 'way_m', 'The way is more than nothing and at most 5 km.');
-        Limits::demand($stepM, self::FAR_M, 'step_m', 'A step is more than nothing.');
-        Limits::demand($castM, 200.0, 'cast_m', 'A cast goes more than nothing and at most 200 m out.');
+        Limits::demand($wayM, self::FAR_M, 'way_m', 'The way is over 0 and up to 5 km.');
+        Limits::demand($stepM, self::FAR_M, 'step_m', 'A step is more than 0.');
+        Limits::demand($castM, 200.0, 'cast_m', 'A cast goes over 0 and up to 200 m out.');
         if ($each < 1 || $each > self::EACH) {
-            throw InvalidInput::because('each', 'From each stand go 1 to '.self::EACH.' casts.');
+            throw InvalidInput::because('each', 'From each stand go 1 to {each} casts.', each: self::EACH);
         }
         $stands = Limits::parts($wayM, $stepM, 'step_m') + 1;
         Limits::parts((float) $stands * $each, 1.0, 'step_m');

@@ -25,7 +25,9 @@ final readonly class Ledges
     public static function of(array $depthsM, Fall $fall, float $bottomM): self
     {
         if ($depthsM === [] || count($depthsM) > self::MOST) {
-            throw InvalidInput::because('depths', 'Name one to '.self::MOST.' ledges by their depths, such as 10 ft, 16 ft, 24 ft.');
+            throw InvalidInput::because(
+                'depths', 'Name one to {most} ledges by their depths, such as 10 ft, 16 ft, 24 ft.', most: self::MOST,
+            );
         }
         sort($depthsM);
         foreach ($depthsM as $depth) {

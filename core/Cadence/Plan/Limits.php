@@ -31,7 +31,7 @@ final class Limits
     {
         $count = ceil($whole / $part - self::TINY);
         if (! ($count <= self::MOST)) {
-            throw InvalidInput::because($field, 'That makes more than '.self::MOST.' of them; take them farther apart.');
+            throw InvalidInput::because($field, 'That makes more than {most} of them. Take them farther apart.', most: self::MOST);
         }
 
         return max(1, (int) $count);
@@ -54,7 +54,7 @@ final class Limits
     public static function points(array $points, string $field): array
     {
         if (count($points) > self::POINTS) {
-            throw InvalidInput::because($field, 'At most '.self::POINTS.' points are taken; leave some out.');
+            throw InvalidInput::because($field, 'At most {points} points are taken. Leave some out.', points: self::POINTS);
         }
         $kept = [];
         foreach ($points as $point) {

@@ -6,6 +6,7 @@ namespace Eskith\Core\Cadence\Plan;
 
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Water\Position;
+use Eskith\Core\Words\Words;
 
 /** Casts along a wall or a weed edge, in the order in which they are made. Metres. */
 final readonly class WallPlan
@@ -39,10 +40,10 @@ final readonly class WallPlan
         if (count($points) < 2) {
             throw InvalidInput::because('points', 'A wall or an edge has at least two points that are not the same.');
         }
-        Limits::demand($spacingM, self::FAR_M, 'spacing_m', 'Landings are more than nothing and at most 1000 m apart.');
-        Limits::demand($standOffM, self::FAR_M, 'stand_off_m', 'One stands more than nothing and at most 1000 m off.');
+        Limits::demand($spacingM, self::FAR_M, 'spacing_m', 'Landings are over 0 and up to 1000 m apart.');
+        Limits::demand($standOffM, self::FAR_M, 'stand_off_m', 'Stand over 0 and up to 1000 m off.');
         if (! ($aimPastM >= 0.0 && $aimPastM <= self::FAR_M)) {
-            throw InvalidInput::because('aim_past_m', 'One aims between 0 and 1000 m past the landing.');
+            throw InvalidInput::because('aim_past_m', 'Aim 0 to 1000 m past the landing.');
         }
         $along = [0.0];
         for ($i = 1; $i < count($points); $i++) {
@@ -67,7 +68,7 @@ final readonly class WallPlan
             $casts[] = new Cast($stand, $lands->plus(-$aimPastM * $east, -$aimPastM * $north), $lands);
             $trouble = self::trouble($points, $legs, $stand, $lands, $standOffM);
             if ($trouble !== null) {
-                $notes[] = 'Stand '.($i + 1)." {$trouble}";
+                $notes[] = Words::of('Stand {i} {trouble}', i: $i + 1, trouble: $trouble);
             }
         }
 

@@ -11,6 +11,7 @@ use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Water\Relief\Structure;
 use Eskith\Core\Water\Relief\StructureKind;
 use Eskith\Core\Water\Season;
+use Eskith\Core\Words\Words;
 
 /**
  * What speaks for looking at a part of a bottom first, each defined once, in the order in which it is told. Points are
@@ -28,21 +29,25 @@ final class ChartFindings
             new ChartFinding('L1', 'Fish that were marked near it, by days.', 2.0, self::fishMarked(...)),
             new ChartFinding('L2', 'Snags that were marked near it count against it.', 0.6, self::snagsMarked(...)),
             self::kind('L3', 'A ledge on a wall.', StructureKind::Ledge, 2.5, static fn (Structure $at, ChartDay $day): array => [
-                2.5, "on a wall that falls {$day->say->depth($at->fallM())}",
+                2.5, Words::of('on a wall that falls {falls}', falls: $day->say->depth($at->fallM())),
             ]),
             self::kind('L4', 'A wall.', StructureKind::Wall, 2.0, static fn (Structure $at, ChartDay $day): array => [
                 2.0, $at->steepDeg === null
                     ? 'a wall that you drew'
-                    : "falls {$day->say->depth($at->fallM())}, up to {$day->say->angle($at->steepDeg)}",
+                    : Words::of(
+                        'falls {falls}, up to {steep}', falls: $day->say->depth($at->fallM()), steep: $day->say->angle($at->steepDeg),
+                    ),
             ]),
             self::kind('L5', 'An edge, the more the farther it drops.', StructureKind::Edge, 3.0,
                 static fn (Structure $at, ChartDay $day): array => [
                     2.0 + min(1.0, $at->fallM() / 6.0),
-                    "drops {$day->say->depth($at->fallM())}, down to {$day->say->depth($at->bottomM)}"
-                        .($day->isCold() ? ', beside deep water, where they winter' : ''),
+                    Words::of(
+                        $day->isCold() ? 'drops {falls}, down to {bottom}, where they winter' : 'drops {falls}, down to {bottom}',
+                        falls: $day->say->depth($at->fallM()), bottom: $day->say->depth($at->bottomM),
+                    ),
                 ]),
             self::kind('L6', 'A hump.', StructureKind::Hump, 1.8, static fn (Structure $at, ChartDay $day): array => [
-                1.8, 'stands '.$day->say->depth($at->bottomM - $at->depthM).' above what is around it',
+                1.8, Words::of('stands {bottom} above what is around it', bottom: $day->say->depth($at->bottomM - $at->depthM)),
             ]),
             self::kind('L7', 'A saddle between two humps.', StructureKind::Saddle, 1.6, static fn (): array => [
                 1.6, 'fish cross between two humps here',
@@ -53,7 +58,9 @@ final class ChartFindings
             ]),
             self::kind('L10', 'Hard bottom, the more the deeper it is close by.', StructureKind::Hard, 2.5,
                 static fn (Structure $at, ChartDay $day): array => [
-                    1.7 + min(0.8, $at->fallM() / 8.0), "hard bottom with {$day->say->depth($at->bottomM)} close by",
+                    1.7 + min(0.8, $at->fallM() / 8.0), Words::of(
+                        'hard bottom with {bottom} close by', bottom: $day->say->depth($at->bottomM),
+                    ),
                 ]),
             new ChartFinding('L11', 'In the cold fish sit along steep rock within reach.', 1.5, self::coldRock(...)),
             new ChartFinding('L12', 'Bream keep to walls, poles and weed edges.', 1.5,
@@ -69,7 +76,7 @@ final class ChartFindings
                     ? Verdict::of(0.7, 'warm enough for them to be up on it') : null),
             new ChartFinding('L14', 'As the water falls fish gather in the holes that remain.', 1.8,
                 static fn (Structure $at, ChartDay $day): ?Verdict => $at->kind === StructureKind::Hole && $day->falling
-                    ? Verdict::of(1.8, 'as the water falls they gather in the holes that remain') : null),
+                    ? Verdict::of(1.8, 'as water falls they gather in the holes') : null),
             new ChartFinding('L15', 'Each season draws them elsewhere.', 0.7, self::season(...)),
             new ChartFinding('L16', 'In a wind one shore comes before the other, by your school.', 0.5,
                 static function (Structure $at, ChartDay $day): ?Verdict {
@@ -99,7 +106,7 @@ final class ChartFindings
         $days = count(array_unique(array_map(static fn (FoundThere $one): string => $one->day, $fish)));
 
         return Verdict::of(
-            min(2.0, 0.7 * $days), count($fish).' fish marked here on '.($days === 1 ? 'one day' : "{$days} days"),
+            min(2.0, 0.7 * $days), '{fish} fish marked here on {days|one day|# days}', fish: count($fish), days: $days,
         );
     }
 
@@ -107,7 +114,7 @@ final class ChartFindings
     {
         $snags = count($day->near($at->at, false));
 
-        return Verdict::of(-min(0.6, 0.2 * $snags), $snags === 1 ? 'a snag near it' : "{$snags} snags near it");
+        return Verdict::of(-min(0.6, 0.2 * $snags), $snags === 1 ? 'a snag near it' : Words::of('{snags} snags near it', snags: $snags));
     }
 
     private static function coldRock(Structure $at, ChartDay $day): ?Verdict

@@ -8,6 +8,7 @@ use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\UnitFormat;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 
 /** A reading within bounds, or one of some choices. */
 final readonly class Condition
@@ -25,15 +26,19 @@ final readonly class Condition
     public static function between(Reading $reading, ?float $from, ?float $to): self
     {
         if ($reading->dimension() === null) {
-            throw InvalidInput::because($reading->value, ucfirst($reading->word()).' is chosen, not measured: give its choices.');
+            throw InvalidInput::because(
+                $reading->value, '{reading} is chosen, not measured: give its choices.', reading: ucfirst($reading->word()),
+            );
         }
         if ($from === null && $to === null) {
-            throw InvalidInput::because($reading->value, "Give the {$reading->word()} from or up to which the rule holds.");
+            throw InvalidInput::because(
+                $reading->value, 'Give the {reading} from or up to which the rule holds.', reading: $reading->word(),
+            );
         }
         if ($from !== null && $to !== null && $from > $to) {
             throw InvalidInput::because(
-                $reading->value,
-                "The {$reading->word()} runs from the lower to the higher value; these are the wrong way round.",
+                $reading->value, 'The {reading} runs from the lower to the higher value; these are the wrong way round.',
+                reading: $reading->word(),
             );
         }
 
@@ -53,11 +58,14 @@ final readonly class Condition
         }
         $word = ucfirst($reading->word());
         if ($reading->dimension() !== null) {
-            throw InvalidInput::because($reading->value, "{$word} is measured: give the values it lies between.");
+            throw InvalidInput::because($reading->value, '{word} is measured: give the values it lies between.', word: $word);
         }
-        $wrong = $strange === [] ? 'choose at least one' : '"'.mb_substr((string) reset($strange), 0, 30).'" is not';
+        $wrong = $strange === [] ? 'choose at least one' : Words::of(
+            '"{strange}" is not', strange: mb_substr((string) reset($strange), 0, 30),
+        );
         throw InvalidInput::because(
-            $reading->value, "{$word} is one of ".str_replace('_', ' ', implode(', ', $reading->choices()))."; {$wrong}.",
+            $reading->value, '{word} is one of {choices}; {wrong}.',
+            word: $word, choices: str_replace('_', ' ', implode(', ', $reading->choices())), wrong: $wrong,
         );
     }
 
@@ -99,9 +107,9 @@ final readonly class Condition
         $of = fn (float $si): string => $this->reading->measure($say, $si);
 
         return match (true) {
-            $this->from !== null && $this->to !== null => "{$of($this->from)} to {$of($this->to)}",
-            $this->from !== null => "{$of($this->from)} or more",
-            $this->to !== null => "{$of($this->to)} or less",
+            $this->from !== null && $this->to !== null => Words::of('{of} to {to}', of: $of($this->from), to: $of($this->to)),
+            $this->from !== null => Words::of('{of} or more', of: $of($this->from)),
+            $this->to !== null => Words::of('{of} or less', of: $of($this->to)),
             default => implode(' or ', array_map($this->reading->saying(...), $this->choices)),
         };
     }

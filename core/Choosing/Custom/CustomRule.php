@@ -34,11 +34,11 @@ final readonly class CustomRule
             throw InvalidInput::because('name', 'Say in a few words, up to 80 letters, what the rule holds.');
         }
         if ($points === 0.0 || ! is_finite($points) || abs($points) > self::MOST_POINTS) {
-            throw InvalidInput::because('points', 'Give from 1 to 6 points for, or as many against with a minus; none changes nothing.');
+            throw InvalidInput::because('points', 'Give 1 to 6 points for, or −1 to −6 against.');
         }
         $readings = array_map(static fn (Condition $condition): string => $condition->reading->value, $when);
         if ($readings !== array_values(array_unique($readings))) {
-            throw InvalidInput::because('when', 'A reading stands in a rule once; put its choices together.');
+            throw InvalidInput::because('when', 'A reading stands in a rule once. Put its choices together.');
         }
 
         return new self($id, $name, $when, $lures, $points);

@@ -10,6 +10,7 @@ use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 
 /** Which lures of a box are meant: by family, finish and weight. */
 final readonly class LureFilter
@@ -37,7 +38,9 @@ final readonly class LureFilter
             throw InvalidInput::because('lures', 'Say which lures get the points: points for all of them would change nothing.');
         }
         if (array_diff($families, self::FAMILIES) !== []) {
-            throw InvalidInput::because('families', 'A family is one of '.str_replace('_', ' ', implode(', ', self::FAMILIES)).'.');
+            throw InvalidInput::because(
+                'families', 'A family is one of {families}.', families: str_replace('_', ' ', implode(', ', self::FAMILIES)),
+            );
         }
         if ($fromKg !== null && $toKg !== null && $fromKg > $toKg) {
             throw InvalidInput::because('weight', 'The weight runs from the lighter to the heavier; these are the wrong way round.');
@@ -65,9 +68,11 @@ final readonly class LureFilter
             static fn (string $family): string => $family === 'vibe' ? 'vibe' : Family::from($family)->word(), $this->families,
         );
         $weight = match (true) {
-            $this->fromKg !== null && $this->toKg !== null => "{$say->weight($this->fromKg)} to {$say->weight($this->toKg)}",
-            $this->fromKg !== null => "{$say->weight($this->fromKg)} or more",
-            $this->toKg !== null => "{$say->weight($this->toKg)} or less",
+            $this->fromKg !== null && $this->toKg !== null => Words::of(
+                '{from} to {to}', from: $say->weight($this->fromKg), to: $say->weight($this->toKg),
+            ),
+            $this->fromKg !== null => Words::of('{from} or more', from: $say->weight($this->fromKg)),
+            $this->toKg !== null => Words::of('{to} or less', to: $say->weight($this->toKg)),
             default => '',
         };
         $named = trim(

@@ -201,7 +201,7 @@ trait Defined
                 ]),
                 holds: Holds::AtSpot,
             ),
-            self::How => Definition::choice(Group::Work, 'how', FishingMode::class, assumed: 'vertical', basis: RuleInput::aim(
+            self::How => Definition::choice(Group::Work, 'cast or vertical', FishingMode::class, assumed: 'vertical', basis: RuleInput::aim(
                 'how', 'how', 'way of fishing',
                 ['cast' => 'casting', 'vertical' => 'straight down'],
                 ['cast' => 'When casting', 'vertical' => 'Straight down'],

@@ -177,8 +177,8 @@ final readonly class Definition
             [$low, $high] = $this->range;
 
             throw InvalidInput::because(
-                $field,
-                ucfirst($this->label)." must lie between {$unit->print($low)} and {$unit->print($high)}; \"{$measure->text}\" does not.",
+                $field, '{label} must lie between {low} and {high}; "{measure}" does not.',
+                label: ucfirst($this->label), low: $unit->print($low), high: $unit->print($high), measure: $measure->text,
             );
         }
 
@@ -218,8 +218,8 @@ final readonly class Definition
         foreach ($values as $value) {
             if (! isset($this->options[$value])) {
                 throw InvalidInput::because(
-                    $field,
-                    ucfirst($this->label).' is one of '.implode(', ', $this->options).'; "'.mb_substr($value, 0, 40).'" is not.',
+                    $field, '{label} is one of {options}; "{value}" is not.',
+                    label: ucfirst($this->label), options: implode(', ', $this->options), value: mb_substr($value, 0, 40),
                 );
             }
         }

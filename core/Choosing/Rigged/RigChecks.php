@@ -14,6 +14,7 @@ use Eskith\Core\Tackle\HookAdvice;
 use Eskith\Core\Tackle\Upkeep;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /**
  * Will this rig start, hold and hook here, and what breaks first: each check a sentence with its number and what would mend
@@ -56,8 +57,11 @@ final readonly class RigChecks
         if ($this->report->out?->swept === true) {
             return new Finding(
                 RigCheck::Start, false,
-                "{$this->where()} the water across takes line and lure along: it does not lie still, and no pull starts it.",
-                'A shorter cast, a thinner line or a heavier lure; or cast with the water or against it.',
+                Words::of(
+                    '{where} the current sweeps line and lure along. It never lies still, and no pull starts it.',
+                    where: $this->where(),
+                ),
+                'Cast shorter, or with or against the current. Or go thinner in line, or heavier.',
             );
         }
         if ($this->report->lost === null) {
@@ -69,13 +73,18 @@ final readonly class RigChecks
         return new Finding(
             RigCheck::Start, $good,
             $this->report->isAllLost($this->report->lost)
-                ? "{$this->where()} the belly of the line takes a lift of {$this->report->situation->say->lift($lift)} altogether."
-                : "{$this->where()} you lose ".$this->report->said($this->report->lost->lostM)
-                ." of a lift of {$this->report->situation->say->lift($lift)}"
-                .($this->report->startFactor === null
-                    ? ': '.$this->report->said($this->report->lost->bellyM).' belly and '
-                        .$this->report->said($this->report->lost->stretchM).' stretch.'
-                    : ', by the tip travel that you measured.'),
+                ? Words::of(
+                    '{where} the belly of the line takes a lift of {lift} altogether.',
+                    where: $this->where(), lift: $this->report->situation->say->lift($lift),
+                )
+                : Words::of(
+                    $this->report->startFactor === null
+                        ? '{where} you lose {lost} of a lift of {lift}: {belly} belly and {stretch} stretch.'
+                        : '{where} you lose {lost} of a lift of {lift}, by the tip travel that you measured.',
+                    where: $this->where(), lost: $this->report->said($this->report->lost->lostM),
+                    lift: $this->report->situation->say->lift($lift), belly: $this->report->said($this->report->lost->bellyM),
+                    stretch: $this->report->said($this->report->lost->stretchM),
+                ),
             match (true) {
                 $good => '',
                 $this->report->lost->bellyM > $this->report->lost->stretchM => $this->orShorter('A thinner line or a heavier lure'),
@@ -94,7 +103,10 @@ final readonly class RigChecks
 
         return new Finding(
             RigCheck::HookSet, $this->report->hookSet->reaches,
-            "{$this->where()} the hookset uses {$needed} of the {$sweep} of a sweep; with this line ".$this->report->hooks().'.',
+            Words::of(
+                '{where} the hookset uses {needed} of the {sweep} of a sweep; with this line {hooks}.',
+                where: $this->where(), needed: $needed, sweep: $sweep, hooks: $this->report->hooks(),
+            ),
             match (true) {
                 $this->report->hookSet->reaches => '',
                 $this->report->rig->line->material === Material::Braid => $this->orShorter('Keep the line straighter'),
@@ -107,12 +119,19 @@ final readonly class RigChecks
     {
         $strength = $this->report->situation->say->units->strength;
         $opens = $this->report->rig->connector->typicalBreakN();
-        $assumed = $opens === null ? '' : ' The '.$this->report->rig->connector->word().' is taken as usual: '.$strength->print($opens).'.';
 
         return new Finding(
             RigCheck::Strength, true,
-            "The {$this->report->chain->weakest->name} breaks first, at {$this->report->holds()} (knots keep four fifths): drag at "
-                ."{$this->report->drag()}.{$assumed}",
+            Words::sentences(
+                Words::of(
+                    'The {weakest} breaks first, at {holds} (knots keep four fifths): drag at {drag}.',
+                    weakest: $this->report->chain->weakest->name, holds: $this->report->holds(), drag: $this->report->drag(),
+                ),
+                $opens === null ? '' : Words::of(
+                    '{connector} strength is assumed: {strength}.',
+                    connector: $this->report->rig->connector->word(), strength: $strength->print($opens),
+                ),
+            ),
         );
     }
 
@@ -144,9 +163,14 @@ final readonly class RigChecks
 
         return new Finding(
             RigCheck::Reach, true,
-            "Rod and arm lift {$say->depth($reach)}; ".($lift <= $reach
-                ? "this cadence lifts {$say->lift($lift)}."
-                : "go on with the reel for the last {$say->depth($lift - $reach)}, ".round($turns, 1).' turns a second on a usual reel.'),
+            $lift <= $reach
+                ? Words::of(
+                    'Rod and arm lift {reach}; this cadence lifts {lift}.', reach: $say->depth($reach), lift: $say->lift($lift),
+                )
+                : Words::of(
+                    'Rod and arm lift {reach}. Reel the last {rest}, {turns} turns a second on a usual reel.',
+                    reach: $say->depth($reach), rest: $say->depth($lift - $reach), turns: round($turns, 1),
+                ),
         );
     }
 
@@ -158,13 +182,16 @@ final readonly class RigChecks
         $air = $this->report->situation->say->temperature($this->report->airC);
 
         return match (true) {
-            $this->report->airC >= 0.0 => new Finding(RigCheck::Icing, true, "{$air} of air: no ice in the guides."),
+            $this->report->airC >= 0.0 => new Finding(RigCheck::Icing, true, Words::of('{air} of air: no ice in the guides.', air: $air)),
             $this->report->rig->line->material->ices() => new Finding(
-                RigCheck::Icing, false, "{$air} of air: braid ices and the guides close.",
-                'Fluorocarbon straight to the lure; until then dip the tip and knock the ice off before a lift.',
+                RigCheck::Icing, false, Words::of('{air} of air: braid ices and the guides close.', air: $air),
+                'Fluorocarbon straight to the lure. Until then dip the tip and knock the ice off.',
             ),
             default => new Finding(
-                RigCheck::Icing, true, "{$air} of air: {$this->report->rig->line->material->word()} ices little; dip the tip now and then.",
+                RigCheck::Icing, true, Words::of(
+                    '{air} of air: {material} ices little; dip the tip now and then.',
+                    air: $air, material: $this->report->rig->line->material->word(),
+                ),
             ),
         };
     }
@@ -177,11 +204,13 @@ final readonly class RigChecks
 
         return match (true) {
             $rig->line->material !== Material::Braid && $cold !== null && $cold <= self::STIFF_C => new Finding(
-                RigCheck::Twist, true, ucfirst($rig->line->material->word()).' keeps the coils of the spool in water this cold.',
-                'Stretch the first of it by hand before the first drop; go slower over the rod.',
+                RigCheck::Twist, true, Words::of(
+                    '{material} keeps the coils of the spool in water this cold.', material: ucfirst($rig->line->material->word()),
+                ),
+                'Stretch the first yards by hand before the first drop. Go slower over the rod.',
             ),
             $spins && $rig->connector !== Connector::Swivel => new Finding(
-                RigCheck::Twist, true, 'A spoon turns as it comes up and twists the line.',
+                RigCheck::Twist, true, 'A spoon spins on the way up and twists the line.',
                 'Let it hang and unwind now and then; a swivel once the line twists.',
             ),
             ! $spins && $rig->connector === Connector::Swivel => new Finding(
@@ -199,8 +228,12 @@ final readonly class RigChecks
         $throws = $lure->isSpoon() && $lure->massKg >= Reel::HEAVY_KG && $this->report->hooks->isOnlyOne();
 
         return new Finding(
-            RigCheck::Landing, true, "Swing fish in up to {$fish->print($this->report->rig->swingsKg())}; net what is heavier."
-                .($throws ? ' A heavy spoon on one hook is easily thrown: keep it coming, rod low when a fish jumps.' : ''),
+            RigCheck::Landing, true, Words::of(
+                $throws
+                    ? 'Swing fish in up to {most}. Net heavier ones. Heavy spoons are easily thrown: keep it coming, rod low on jumps.'
+                    : 'Swing fish in up to {most}. Net heavier ones.',
+                most: $fish->print($this->report->rig->swingsKg()),
+            ),
         );
     }
 
@@ -210,14 +243,16 @@ final readonly class RigChecks
         $hooks = $this->report->hooks;
         $usual = HookAdvice::usual($lure);
         $mend = [
-            ...($hooks->loops === false ? ['A braided loop in place of the split ring lets the hook turn, and keeps more fish.'] : []),
+            ...($hooks->loops === false ? ['A braided loop instead of the split ring lets the hook turn and keeps more fish.'] : []),
             ...($lure->isSpoon() && ! $hooks->stinger && $this->report->situation->veryCold()
                 ? ['A single stinger at the head: the colder, the more it hooks.']
                 : []),
         ];
 
         return new Finding(
-            RigCheck::Hooks, true, $hooks->words() === '' ? $usual : "On it: {$hooks->words()}. {$usual}", implode(' ', $mend),
+            RigCheck::Hooks, true, $hooks->words() === '' ? $usual : Words::of(
+                'On it: {hooks}. {usual}', hooks: $hooks->words(), usual: $usual,
+            ), implode(' ', $mend),
         );
     }
 
@@ -229,8 +264,10 @@ final readonly class RigChecks
             RigCheck::Care, $again === null,
             $this->report->worn === 0
                 ? 'Nothing has worn the leader since it was tied.'
-                : ($this->report->worn === 1 ? 'One fish, snag or rock' : "{$this->report->worn} fish, snags and rocks")
-                    .' since the leader was tied: run the last of the line through your fingers.',
+                : Words::of(
+                    '{worn|One fish, snag or rock|# fish, snags and rocks} since the leader was tied: feel its last foot for nicks.',
+                    worn: $this->report->worn,
+                ),
             $again ?? '',
         );
     }
@@ -250,12 +287,15 @@ final readonly class RigChecks
 
         return new Finding(
             RigCheck::Weight, $good,
-            "On {$line} line ".($least === null
-                ? 'nothing stays straight down here.'
-                : "it takes {$this->report->situation->say->mass($least)} to stay straight down here."),
+            $least === null
+                ? Words::of('On {line} line nothing stays straight down here.', line: $line)
+                : Words::of(
+                    'On {line} line it takes {least} to stay straight down here.',
+                    line: $line, least: $this->report->situation->say->mass($least),
+                ),
             match (true) {
                 $good => '',
-                $thickest !== null => 'Line of '.Unit::Millimetre->print($thickest).' or thinner.',
+                $thickest !== null => Words::of('Line of {millimetre} or thinner.', millimetre: Unit::Millimetre->print($thickest)),
                 $this->report->situation->water->onFoot => 'Cast instead.',
                 default => 'Let the boat go with the water.',
             },
@@ -265,14 +305,14 @@ final readonly class RigChecks
     /** What mends it; for a cast a shorter one does too. */
     private function orShorter(string $mend): string
     {
-        return $mend.($this->report->situation->vertical() ? '.' : ', or a shorter cast.');
+        return Words::of($this->report->situation->vertical() ? '{mend}.' : '{mend}, or a shorter cast.', mend: $mend);
     }
 
     private function unread(RigCheck $check, string $what): Finding
     {
         $read = $this->report->situation->vertical() ? 'depth and drift' : 'the depth';
 
-        return new Finding($check, null, "Read {$read} to know {$what}.");
+        return new Finding($check, null, Words::of('Read {read} to know {what}.', read: $read, what: $what));
     }
 
     /** How far the lure is, as a sentence begins. */
@@ -280,6 +320,6 @@ final readonly class RigChecks
     {
         $situation = $this->report->situation;
 
-        return $situation->vertical() ? 'Here' : "{$situation->say->depth($this->report->lineOutM() ?? 0.0)} out";
+        return $situation->vertical() ? 'Here' : Words::of('{line} out', line: $situation->say->depth($this->report->lineOutM() ?? 0.0));
     }
 }

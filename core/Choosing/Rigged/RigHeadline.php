@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Eskith\Core\Choosing\Rigged;
 
+use Eskith\Core\Words\Words;
+
 /** The first answer of the Rig station, as it could be said aloud. */
 final class RigHeadline
 {
@@ -14,18 +16,23 @@ final class RigHeadline
     {
         $strength = $report->situation->say->units->strength;
         $wrong = array_filter((new RigChecks($report))->findings(), static fn (Finding $finding): bool => $finding->good === false);
-        $opens = $wrong === [] ? 'Ready' : (count($wrong) === 1 ? 'One thing to mend' : count($wrong).' things to mend');
         // What they are goes first: the figures after it do not tell which of them is meant.
-        $opens .= count($wrong) < 2 ? '' : ', '.implode(
-            ' and ', array_map(static fn (Finding $finding): string => $finding->check->word(), array_slice($wrong, 0, 2)),
-        );
+        $checks = array_map(static fn (Finding $finding): string => $finding->check->word(), array_slice(array_values($wrong), 0, 2));
+        $opens = match (count($wrong)) {
+            0 => 'Ready',
+            1 => 'One thing to mend',
+            default => Words::of('{wrong} things to mend, {checks}', wrong: count($wrong), checks: Words::list($checks)),
+        };
         $said = [
             ...self::starting($report),
             ...($report->hookSet === null ? [] : [$report->hooks()]),
-            "the {$report->chain->weakest->name} breaks first at {$strength->print($report->chain->holdsN)}",
+            Words::of(
+                'the {weakest} breaks first at {strength}',
+                weakest: $report->chain->weakest->name, strength: $strength->print($report->chain->holdsN),
+            ),
         ];
 
-        return "{$opens}: ".implode(', ', $said)."; set the drag to {$report->drag()}.";
+        return Words::of('{opens}: {said}; set the drag to {drag}.', opens: $opens, said: implode(', ', $said), drag: $report->drag());
     }
 
     /** @return list<string> what it says of the start */
@@ -36,7 +43,7 @@ final class RigHeadline
             $report->lost === null => [],
             $report->isAllLost($report->lost) => ['does not start'],
             $report->lost->lostM < self::RIGHT_AWAY_M => ['starts right away'],
-            default => ["starts within {$report->starts()}"],
+            default => [Words::of('starts within {starts}', starts: $report->starts())],
         };
     }
 }

@@ -21,6 +21,7 @@ use Eskith\Core\Rig\Rig;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
+use Eskith\Core\Words\Words;
 
 /** A rig with a lure on it in a situation, in figures: what it loses of a lift, how far it hooks, what it holds. */
 final readonly class RigReport
@@ -232,7 +233,7 @@ final readonly class RigReport
 
     public function lostSaid(?LostLift $lost): string
     {
-        return $lost === null ? '–' : ($this->isAllLost($lost) ? 'all of it' : $this->said($lost->lostM));
+        return $lost === null ? '–' : ($this->isAllLost($lost) ? 'the whole lift' : $this->said($lost->lostM));
     }
 
     /** @return list<Fouling> */
@@ -252,7 +253,8 @@ final readonly class RigReport
             $to <= 0.0 => 'hooksets reach nowhere',
             $to >= self::FARTHEST_M && $this->situation->vertical() => 'hooksets reach bottom here',
             $to >= self::FARTHEST_M => 'hooksets reach any cast',
-            default => 'hooksets reach '.$this->situation->say->depth($to).($this->situation->vertical() ? '' : ' out'),
+            $this->situation->vertical() => Words::of('hooksets reach {to}', to: $this->situation->say->depth($to)),
+            default => Words::of('hooksets reach {to} out', to: $this->situation->say->depth($to)),
         };
     }
 
@@ -265,7 +267,9 @@ final readonly class RigReport
     /** "Drag 1.6 lb, leader knot holds 6 lb." */
     public function bears(): string
     {
-        return "Drag {$this->drag()}, {$this->chain->weakest->name} holds {$this->holds()}.";
+        return Words::of(
+            'Drag {drag}, {weakest} holds {holds}.', drag: $this->drag(), weakest: $this->chain->weakest->name, holds: $this->holds(),
+        );
     }
 
     /** A drag is set more finely than a line is named. */

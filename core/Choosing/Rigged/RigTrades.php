@@ -8,6 +8,7 @@ use Eskith\Core\Choosing\WeightSteps;
 use Eskith\Core\Drop\VerticalLimits;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Tackle\Body;
+use Eskith\Core\Words\Words;
 
 /** What one rig trades against another with the same lure here. */
 final readonly class RigTrades
@@ -41,9 +42,9 @@ final readonly class RigTrades
     {
         [$mine, $theirs] = [self::leastStep($me), self::leastStep($other)];
         $more = $mine === null || $theirs === null ? 0 : $mine - $theirs;
-        $count = abs($more) === 1 ? 'a weight step' : abs($more).' weight steps';
+        $count = abs($more) === 1 ? 'a weight step' : Words::of('{more} weight steps', more: abs($more));
 
-        return $more === 0 ? null : ($more > 0 ? "costs {$count}" : "saves {$count}");
+        return $more === 0 ? null : ($more > 0 ? Words::of('costs {count}', count: $count) : Words::of('saves {count}', count: $count));
     }
 
     /** Place in the fish's series of the lightest weight that stays straight down on this line. */

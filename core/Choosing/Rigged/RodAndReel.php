@@ -6,6 +6,7 @@ namespace Eskith\Core\Choosing\Rigged;
 
 use Eskith\Core\Cadence\Cadence;
 use Eskith\Core\Rig\RodLength;
+use Eskith\Core\Words\Words;
 
 /** What is said of rod and reel: never a thing to mend, since another length or another reel is another school's. */
 final class RodAndReel
@@ -14,16 +15,24 @@ final class RodAndReel
     {
         [$say, $is, $for] = [$report->situation->say, $report->rig->rodM, self::length($report)];
         [$least, $most] = $for->usual();
-        $usual = "{$say->depth($least)} to {$say->depth($most)}";
+        $usual = Words::of('{least} to {most}', least: $say->depth($least), most: $say->depth($most));
         if ($for->compared($is) === 0) {
             return new Finding(
-                RigCheck::Rod, true, "{$say->depth($is)}, as usual for {$for->word()} ({$usual}): {$for->says()}.",
+                RigCheck::Rod, true, Words::of(
+                    '{is}, as usual for {for} ({usual}): {says}.',
+                    is: $say->depth($is), for: $for->word(), usual: $usual, says: $for->says(),
+                ),
             );
         }
 
         return new Finding(
-            RigCheck::Rod, true, "{$say->depth($is)}, where {$usual} is usual for {$for->word()}: "
-                .implode(', ', RodLength::trades($is, $for->compared($is) < 0 ? $least : $most)).'.',
+            RigCheck::Rod, true, Words::of(
+                '{is}, where {usual} is usual for {for}: {trades}.',
+                is: $say->depth($is),
+                usual: $usual,
+                for: $for->word(),
+                trades: implode(', ', RodLength::trades($is, $for->compared($is) < 0 ? $least : $most)),
+            ),
         );
     }
 

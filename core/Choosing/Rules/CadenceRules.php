@@ -12,6 +12,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Choosing\VigourSchool;
 use Eskith\Core\Water\Bottom;
+use Eskith\Core\Words\Words;
 
 /** Which cadence. Whether a lure can be worked so at all is said by Cadence::fits; here it is only scored. */
 final class CadenceRules
@@ -29,12 +30,14 @@ final class CadenceRules
             Rule::ofCadence(Cadence::SteadyLift, 'K6', 'Steady lift: 10 to 13 °C with fish on the bottom.', [], 3,
                 static fn (Situation $s): ?Verdict => $s->onBottom() && $s->coolWater()
                     ? Verdict::of(
-                        3,
-                        "{$s->say->temperature((float) $s->water->tempC)} and fish on the bottom: one slow even lift draws them up.",
+                        3, '{temperature}, fish on bottom: an even lift draws them.',
+                        temperature: $s->say->temperature((float) $s->water->tempC),
                     ) : null),
             Rule::ofCadence(Cadence::FlutterDrop, 'K7', 'Flutter drop: a spoon at its best.', [], 2,
                 static fn (Situation $s): ?Verdict => Verdict::of(
-                    2, ($s->vertical() ? 'Straight down' : 'Casting').' with a spoon: it earns its bites fluttering on a little slack.',
+                    2, $s->vertical()
+                        ? 'Straight down a spoon bites best fluttering on slack.'
+                        : 'A cast spoon bites best fluttering on slack.',
                 )),
             Rule::ofCadence(Cadence::HandFeed, 'K8', 'Hand feed: marks straight below.', [], 3,
                 static fn (Situation $s): ?Verdict => $s->aim->marksBelow
@@ -43,16 +46,17 @@ final class CadenceRules
                 self::slowRoll(...)),
             Rule::ofCadence(Cadence::WallFall, 'K10', 'Wall fall: down the wall, close to the rock.', [], 3,
                 static fn (Situation $s): ?Verdict => $s->water->wall === true
-                    ? Verdict::of(3, 'A wall to fall down: the bite comes on the drop.') : null),
+                    ? Verdict::of(3, 'A wall: they bite on the drop.') : null),
             Rule::ofCadence(Cadence::RideTheTide, 'K11', 'Ride the tide: for bream, the flow running away from you.', [], 4,
                 static fn (Situation $s): ?Verdict => $s->aim->species === Species::Bream && $s->runs() && $s->aim->runsAway()
                     ? Verdict::of(
-                        4, "{$s->say->speed((float) $s->flowMs)} running away from you: let the tide carry it past the poles.",
+                        4, '{flow} away from you: ride it past the poles.',
+                        flow: $s->say->speed((float) $s->flowMs),
                     ) : null),
             Rule::ofCadence(Cadence::Float, 'K12', 'Float: down through fish that hang in the water.', [], 3,
                 static fn (Situation $s): ?Verdict => $s->onBottom() ? null : ($s->suspended()
                     ? Verdict::of(3, 'Suspended fish: let it flutter down through them.')
-                    : Verdict::of(1, 'Fish in the thermocline: let it flutter down to them.'))),
+                    : Verdict::of(1, 'Fish in the thermocline: flutter it down to them.'))),
             Rule::ofCadence(Cadence::TallRise, 'K13', 'Tall rise: active fish, best off the bottom.', [], 3, self::tallRise(...)),
             Rule::ofCadence(Cadence::SlowPull, 'K14', 'Slow pull: cast for cold or pressured fish.', [], 3, self::slowPull(...)),
         ];
@@ -63,9 +67,9 @@ final class CadenceRules
         $slow = self::barely($s) && ($s->water->calm === true || $s->sluggish());
 
         return match (true) {
-            $slow => Verdict::of(1, self::slowWords($s).': a short pop is a little much today.'),
-            ! $s->vertical() => Verdict::of(2, 'Casting a blade: short steep pops startle them all the way in.'),
-            default => Verdict::of(2, 'Straight down with a blade: short pops keep it where the fish are.'),
+            $slow => Verdict::of(1, '{why}: a short pop is a little much today.', why: self::slowWords($s)),
+            ! $s->vertical() => Verdict::of(2, 'Casting a blade: short steep pops startle them.'),
+            default => Verdict::of(2, 'Straight down, short pops keep a blade with them.'),
         };
     }
 
@@ -78,15 +82,21 @@ final class CadenceRules
             ...($warmer ? [$s->say->temperature((float) $s->water->tempC)] : []),
         ];
         if (self::barely($s) && $s->sluggish()) {
-            $fish = 'Sluggish fish'.($warmer ? " at {$s->say->temperature((float) $s->water->tempC)}" : '');
-
-            return Verdict::of($points - 2, "{$fish}: a high pop is more than they follow.");
+            return Verdict::of(
+                $points - 2, $warmer
+                    ? "Sluggish fish at {temperature}: they won't follow high pops."
+                    : "Sluggish fish won't follow a high pop.",
+                temperature: $s->say->temperature((float) $s->water->tempC),
+            );
         }
         if (! self::barely($s) && $s->water->tempC !== null && ! $warmer) {
-            return Verdict::of($points + 2, "{$s->say->temperature($s->water->tempC)}: cold fish are startled awake by a high pop.");
+            return Verdict::of(
+                $points + 2, '{temperature}: a high pop startles cold fish awake.',
+                temperature: $s->say->temperature($s->water->tempC),
+            );
         }
 
-        return Verdict::of($points, ucfirst(implode(' and ', $words)).': a high pop draws a reaction.');
+        return Verdict::of($points, '{words}: a high pop draws a reaction.', words: ucfirst(implode(' and ', $words)));
     }
 
     private static function lowHop(Situation $s): ?Verdict
@@ -100,8 +110,8 @@ final class CadenceRules
         $extra = (int) $s->veryCold() + (int) ($s->water->calm === true) + (int) $s->sluggish();
 
         return Verdict::of(min(3, 1 + $extra), $extra === 0
-            ? 'Barely move: a low hop lifts no further than the first vibration.'
-            : self::slowWords($s, true).': lift just until it vibrates.');
+            ? 'Barely move: a low hop stops at first vibration.'
+            : Words::of('{why}: lift just until it vibrates.', why: self::slowWords($s, true)));
     }
 
     private static function clockSweep(Situation $s): ?Verdict
@@ -115,17 +125,17 @@ final class CadenceRules
         ];
 
         return Verdict::of(1 + count($signs), $signs === []
-            ? 'Casting a blade: the sweep covers bottom and is felt all the way.'
-            : ucfirst(implode(' and ', $signs)).': they follow a sweep of the rod.');
+            ? 'Casting a blade: the sweep covers bottom, felt throughout.'
+            : Words::of('{signs}: they follow a sweep of the rod.', signs: ucfirst(implode(' and ', $signs))));
     }
 
     private static function deadStick(Situation $s): ?Verdict
     {
         if ($s->runs()) {
-            return Verdict::of(-2, "{$s->say->speed((float) $s->flowMs)} past you: it will not lie still.");
+            return Verdict::of(-2, '{flow} past you: it will not lie still.', flow: $s->say->speed((float) $s->flowMs));
         }
         if ($s->aim->species === Species::Bream) {
-            return Verdict::of(4, 'Bream sought: the longer it lies, the more of them pick it up.');
+            return Verdict::of(4, 'Bream pick it up the longer it lies.');
         }
         $barely = self::barely($s);
         $signs = [
@@ -135,7 +145,8 @@ final class CadenceRules
         ];
 
         return Verdict::of(
-            count($signs) + (int) ($barely && $s->aim->pressured), ucfirst(implode(', ', $signs)).': leave it lying and wait.',
+            count($signs) + (int) ($barely && $s->aim->pressured), '{signs}: leave it lying and wait.',
+            signs: ucfirst(implode(', ', $signs)),
         );
     }
 
@@ -144,11 +155,15 @@ final class CadenceRules
         $active = $s->aim->mood === Mood::Active;
 
         return match (true) {
-            $s->suspended() => Verdict::of(3, 'Suspended fish: reel it slowly through them, at their depth.'),
+            $s->suspended() => Verdict::of(3, 'Suspended fish: reel it slowly at their depth.'),
             ! $s->onBottom() => Verdict::of(1, 'Fish in the thermocline: reel it slowly through them.'),
-            $s->weedy() => Verdict::of(3, ucfirst($s->water->bottom?->word() ?? '').' below: roll it just over the top.'),
+            $s->weedy() => Verdict::of(
+                3, '{bottom} below: roll it over the top.', bottom: ucfirst($s->water->bottom?->word() ?? ''),
+            ),
             $s->water->bottom === Bottom::Rock => Verdict::of(
-                $active ? 2 : 1, 'Rock below'.($active ? ' and active fish' : '').': roll it just over the top.',
+                $active ? 2 : 1, $active
+                    ? 'Rock and active fish: roll it over the top.'
+                    : 'Rock below: roll it over the top.',
             ),
             default => null,
         };
@@ -161,8 +176,8 @@ final class CadenceRules
         }
 
         return $s->onBottom()
-            ? Verdict::of(1, 'Active fish on the bottom: a tall rise may pull them up.')
-            : Verdict::of(3, 'Active fish off the bottom: a tall rise meets them.');
+            ? Verdict::of(1, 'Active fish on bottom: a tall rise pulls them.')
+            : Verdict::of(3, 'Active fish off bottom: a tall rise meets them.');
     }
 
     private static function slowPull(Situation $s): ?Verdict
@@ -171,7 +186,7 @@ final class CadenceRules
             return null;
         }
         if (! self::barely($s)) {
-            return Verdict::of(1, 'Casting a blade: a slow pull shows it without a fright.');
+            return Verdict::of(1, "Casting a blade: a slow pull doesn't scare them.");
         }
         $temp = $s->water->tempC;
         $signs = [
@@ -181,7 +196,7 @@ final class CadenceRules
 
         return Verdict::of(min(3, 2 + count($signs)), $signs === []
             ? 'Casting a blade: draw it only until it vibrates.'
-            : ucfirst(implode(' and ', $signs)).': draw it only until it vibrates.');
+            : Words::of('{signs}: draw it only until it vibrates.', signs: ucfirst(implode(' and ', $signs))));
     }
 
     private static function slowWords(Situation $s, bool $withCold = false): string

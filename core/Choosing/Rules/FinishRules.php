@@ -14,6 +14,7 @@ use Eskith\Core\Choosing\Verdict;
 use Eskith\Core\Water\Clarity;
 use Eskith\Core\Water\Food;
 use Eskith\Core\Water\Light;
+use Eskith\Core\Words\Words;
 
 /** Which finish. For bream it matters little: most of these are halved. */
 final class FinishRules
@@ -57,12 +58,16 @@ final class FinishRules
             Rule::ofLook('C7', 'White or silver where the food is shad or alewife.', [], 1,
                 static fn (Situation $s, FinishFacts $look): ?Verdict => in_array($look->finish, ['white', 'silver'], true)
                     && ($food = self::paleFood($s)) !== null
-                    ? self::verdict($s, 1, ucfirst($food->word())." about: {$look->finish} looks like them.") : null),
+                    ? self::verdict($s, 1, Words::of(
+                        '{food} about: {finish} looks like them.', food: ucfirst($food->word()), finish: $look->finish,
+                    )) : null),
             Rule::ofLook('C8', 'Bright metal refused today: go natural.', [], 2,
                 static fn (Situation $s, FinishFacts $look): ?Verdict => $look->finish === 'natural'
                     && $s->brightMetalMin >= self::REFUSED_MIN
                     && ! $s->brightMetalTouched
-                    ? Verdict::of(2, round($s->brightMetalMin).' minutes on bright metal without a bite: try natural.') : null),
+                    ? Verdict::of(
+                        2, '{minutes} minutes on bright metal, no bite: try natural.', minutes: round($s->brightMetalMin),
+                    ) : null),
             Rule::ofLook('C9', 'A spot of red near the hooks gives fish something to aim at.', [], 0.5,
                 static fn (Situation $s, FinishFacts $look): ?Verdict => $look->redNearHooks()
                     ? self::verdict($s, 0.5, 'Red near the hooks: something to aim at.') : null),
@@ -88,7 +93,12 @@ final class FinishRules
         }
 
         return self::verdict(
-            $s, 1, ucfirst($s->water->light?->word() ?? '').' light and clear water'.self::foodWords($s).': silver as a rule.',
+            $s, 1, Words::of(
+                $s->water->food === []
+                    ? '{light} light and clear water: silver as a rule.'
+                    : '{light} light and clear water, {food} about: silver as a rule.',
+                light: Words::upper($s->water->light?->word() ?? ''), food: ($s->water->food[0] ?? null)?->word(),
+            ),
         );
     }
 
@@ -98,9 +108,11 @@ final class FinishRules
         if (! self::byForage($s) || $food === null || ! ($look->finish === 'perch' || $look->hasGold())) {
             return null;
         }
-        $like = $look->finish === 'perch' ? 'the perch pattern looks like food' : self::goldWords($look).' flashes like their flanks';
+        $like = $look->finish === 'perch' ? 'the perch pattern looks like food' : Words::of(
+            '{metal} flashes like their flanks', metal: self::goldWords($look),
+        );
 
-        return self::verdict($s, 2, ucfirst($food->word())." about: {$like}.");
+        return self::verdict($s, 2, Words::of('{food} about: {like}.', food: ucfirst($food->word()), like: $like));
     }
 
     private static function paint(Situation $s, FinishFacts $look): ?Verdict
@@ -111,8 +123,8 @@ final class FinishRules
         }
 
         return match ($look->finish) {
-            'white' => self::verdict($s, 2, "{$why}: white shows a bigger shape than metal."),
-            'chartreuse' => self::verdict($s, 1, "{$why}: chartreuse shows, second to white."),
+            'white' => self::verdict($s, 2, Words::of('{why}: white shows a bigger shape than metal.', why: $why)),
+            'chartreuse' => self::verdict($s, 1, Words::of('{why}: chartreuse shows, second to white.', why: $why)),
             default => null,
         };
     }
@@ -124,7 +136,9 @@ final class FinishRules
             $s->water->light === Light::Bright
                 && $look->finish === 'silver' => self::verdict($s, 2, 'Bright light: silver flashes best under sun.'),
             $s->water->light === Light::Dim
-                && $look->hasGold() => self::verdict($s, 2, 'Dim light: '.self::goldWords($look).' flashes best under cloud.'),
+                && $look->hasGold() => self::verdict($s, 2, Words::of(
+                    'Dim light: {metal} flashes best under cloud.', metal: self::goldWords($look),
+                )),
             default => null,
         };
     }
@@ -142,12 +156,6 @@ final class FinishRules
     private static function yellowFood(Situation $s): ?Food
     {
         return self::firstOf($s, [Food::Perch, Food::Sunfish, Food::GoldenShiner]);
-    }
-
-    /** What they feed on, where it was read. */
-    private static function foodWords(Situation $s): string
-    {
-        return $s->water->food === [] ? '' : ", {$s->water->food[0]->word()} about";
     }
 
     private static function paleFood(Situation $s): ?Food
@@ -172,7 +180,7 @@ final class FinishRules
         $murky = in_array($s->water->clarity, [Clarity::Stained, Clarity::Dirty], true) ? $s->water->clarity->word() : null;
         $dim = $s->water->light === Light::Dim ? 'dim' : null;
 
-        return $dim !== null && $murky !== null ? "{$dim} and {$murky}" : ($dim ?? $murky);
+        return $dim !== null && $murky !== null ? Words::of('{dim} and {murky}', dim: $dim, murky: $murky) : ($dim ?? $murky);
     }
 
     /** Halved for bream. */

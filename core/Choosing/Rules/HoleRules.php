@@ -10,6 +10,7 @@ use Eskith\Core\Choosing\Rule;
 use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Choosing\Subjects\HangFacts;
 use Eskith\Core\Choosing\Verdict;
+use Eskith\Core\Words\Words;
 
 /** Which hole. Lures without holes meet none of these. */
 final class HoleRules
@@ -63,7 +64,7 @@ final class HoleRules
         }
         $why = $s->veryCold() ? $s->say->temperature((float) $s->water->tempC) : 'Sluggish fish';
 
-        return Verdict::of(-1, "{$why}: the front hole shakes too much for them.");
+        return Verdict::of(-1, '{why}: the front hole shakes too much for them.', why: $why);
     }
 
     private static function levelLift(Situation $s, HangFacts $hung): ?Verdict
@@ -80,7 +81,7 @@ final class HoleRules
 
     private static function away(string $hole, int $miss, string $wanted): ?Verdict
     {
-        return Verdict::of(-min(2, $miss), ucfirst($hole)." hole: {$wanted}.");
+        return Verdict::of(-min(2, $miss), '{hole} hole: {wanted}.', hole: ucfirst($hole), wanted: $wanted);
     }
 
     private static function steep(Situation $s, HangFacts $hung): ?Verdict
@@ -89,9 +90,13 @@ final class HoleRules
         if ($hung->index === null || ! ($hung->measuredHangDeg > self::STEEP_DEG) || ! ($deep || $s->flowMs > self::FAST_MS)) {
             return null;
         }
-        $why = $deep ? $s->say->depth((float) $s->workedM()).' down' : $s->say->speed((float) $s->flowMs).' of flow';
+        $why = $deep ? Words::of(
+            '{depth} down', depth: $s->say->depth((float) $s->workedM()),
+        ) : Words::of(
+            '{flow} of flow', flow: $s->say->speed((float) $s->flowMs),
+        );
 
-        return Verdict::of(1, "{$why}: nose {$s->say->angle($hung->measuredHangDeg)} down gets there faster.");
+        return Verdict::of(1, '{why}: nose {angle} down gets there faster.', why: $why, angle: $s->say->angle($hung->measuredHangDeg));
     }
 
     private static function level(Situation $s, HangFacts $hung): ?Verdict
@@ -101,7 +106,8 @@ final class HoleRules
         }
 
         return Verdict::of(
-            1, "Suspended fish: hanging at {$s->say->angle($hung->measuredHangDeg)}, nearly level, it falls slowly past them.",
+            1, 'Suspended fish: hangs {angle}, nearly level, falls slowly.',
+            angle: $s->say->angle($hung->measuredHangDeg),
         );
     }
 }

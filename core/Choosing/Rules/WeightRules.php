@@ -17,6 +17,7 @@ use Eskith\Core\Tackle\Mass;
 use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Water\Bottom;
+use Eskith\Core\Words\Words;
 
 /** Which weight. */
 final class WeightRules
@@ -33,26 +34,28 @@ final class WeightRules
         return [
             Rule::ofLeaning('W1', 'Straight down has to be straight down.', [Reading::Depth, Reading::Drift], 4,
                 self::straightDown(...)),
-            Rule::ofWeight('W2', 'Every step away from the working weight counts against a lure.', [], 1,
+            Rule::ofWeight('W2', 'Every step from the working weight counts against a lure.', [], 1,
                 self::stepsAway(...), 'step'),
             Rule::ofWeight('W3', 'Casting over rock, go lighter.', [Reading::Bottom], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => match (self::overRock($s, $lure)) {
-                    -1 => Verdict::of(-1, "Casting over rock: {$s->say->weight($lure->massKg)} dives between the stones."),
-                    1 => Verdict::of(1, "Casting over rock: {$s->say->weight($lure->massKg)} rides over it."),
+                    -1 => Verdict::of(-1, 'Casting over rock: {mass} dives between the stones.', mass: $s->say->weight($lure->massKg)),
+                    1 => Verdict::of(1, 'Casting over rock: {mass} rides over it.', mass: $s->say->weight($lure->massKg)),
                     default => null,
                 }),
             Rule::ofWeight('W4', 'A light lure does not cast into wind.', [Reading::Wind], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => ! $s->vertical()
                     && $s->blows()
                     && ! Mass::atLeast($lure->massKg, 3 / 8 * Constants::OUNCE_KG)
-                    ? Verdict::of(-1, "{$s->say->speed((float) $s->water->windMs)} of wind: too light to cast well.")
+                    ? Verdict::of(-1, '{wind} of wind: too light to cast well.', wind: $s->say->speed((float) $s->water->windMs))
                     : null),
             Rule::ofFalling('W5', 'Too much time sinking.', [Reading::Depth], 1,
                 static fn (Situation $s, HangFacts $hung): ?Verdict => $hung->secondsToBottom > 15 && ! $s->aim->marksBelow
                     ? Verdict::of(
                         -1,
-                        "{$s->say->seconds($hung->secondsToBottom)} down to ".($s->onBottom() ? 'the bottom' : 'the fish')
-                            ." at {$s->say->depth((float) $s->workedM())}: much time lost sinking.",
+                        $s->onBottom()
+                            ? '{seconds} to bottom at {depth}: much time lost sinking.'
+                            : '{seconds} to fish at {depth}: much time lost sinking.',
+                        seconds: $s->say->seconds($hung->secondsToBottom), depth: $s->say->depth((float) $s->workedM()),
                     )
                     : null),
             Rule::ofLeaning('W6', 'For walleye and bass on the bottom the half-ounce class is the first choice.', [], 1,
@@ -60,13 +63,16 @@ final class WeightRules
                     $s->aim->species, [Species::Walleye, Species::Sauger, Species::Smallmouth, Species::Largemouth], true,
                 )
                     && self::halfOunceClass($lure) && ! self::weightCountsAgainst($s, $lure)
-                    ? Verdict::of(1, "{$s->say->weight($lure->massKg)}: the first choice for {$s->aim->species->word()}.")
+                    ? Verdict::of(
+                        1, '{mass}: the first choice for {species}.',
+                        mass: $s->say->weight($lure->massKg), species: $s->aim->species->word(),
+                    )
                     : null),
             Rule::ofWeight('W8', 'On a wall the half-ounce tail spinner is the usual one.', [Reading::Wall], 1,
                 static fn (Situation $s, WeightFacts $lure): ?Verdict => $lure->family === Family::TailSpinner
                     && $s->water->wall === true
                     && self::halfOunceClass($lure)
-                    ? Verdict::of(1, "On a wall {$s->say->weight($lure->massKg)} is the usual tail spinner.")
+                    ? Verdict::of(1, 'On a wall {mass} is the usual tail spinner.', mass: $s->say->weight($lure->massKg))
                     : null),
             // Nobody is asked for it: it is silent until somebody says it.
             Rule::ofWeight('W9', 'A lure about as long as the forage.', [], 1, self::likeTheForage(...)),
@@ -84,8 +90,12 @@ final class WeightRules
         $long = $s->say->lift(Proportions::size($lure->family, $lure->massKg)->x / 1000);
 
         return match (true) {
-            $side === $forage->side() => Verdict::of(1, "Forage {$forage->word()}: this one, {$long} long or so, is nearest to it."),
-            $side === -$forage->side() => Verdict::of(-1, "Forage {$forage->word()}: this one, {$long} long or so, is farther from it."),
+            $side === $forage->side() => Verdict::of(
+                1, 'Forage {forage}: this one, about {long}, is nearest.', forage: $forage->word(), long: $long,
+            ),
+            $side === -$forage->side() => Verdict::of(
+                -1, 'Forage {forage}: this one, about {long}, is farther off.', forage: $forage->word(), long: $long,
+            ),
             default => null,
         };
     }
@@ -99,7 +109,10 @@ final class WeightRules
         $flow = $s->say->speed((float) $s->flowMs);
         if ($lure->lineAngleDeg === null) {
             return Verdict::of(
-                -4, "At {$flow} past {$s->passed()} this one never reaches ".($s->onBottom() ? 'the bottom' : 'the fish').' below you.',
+                -4, $s->onBottom()
+                    ? 'At {flow} past {passed} it never reaches bottom.'
+                    : 'At {flow} past {passed} it never reaches the fish.',
+                flow: $flow, passed: $s->passed(),
             );
         }
 
@@ -107,15 +120,21 @@ final class WeightRules
 
         return match (true) {
             $lean <= Constants::VERTICAL_LIMIT_DEG && $inGusts > Constants::DRAGS_LIMIT_DEG => Verdict::of(
-                -1, "Line leans {$s->say->angle($lean)} at {$flow}, but "
-                    .($lure->gustAngleDeg === null ? 'trails' : $s->say->angle($inGusts)).' in the gusts: then each lift drags it.',
+                -1, $lure->gustAngleDeg === null
+                    ? 'Leans {lean} at {flow}, trails in gusts: lifts drag.'
+                    : 'Leans {lean} at {flow}, {gust} in gusts: lifts drag.',
+                lean: $s->say->angle($lean), flow: $flow, gust: $s->say->angle($inGusts),
             ),
-            $lean < self::HARDLY_LEANS_DEG => Verdict::of(2, 'Hardly any flow past the line: it hangs straight down.'),
-            $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(2, "Line leans {$s->say->angle($lean)} at {$flow}: straight down."),
+            $lean < self::HARDLY_LEANS_DEG => Verdict::of(2, 'Hardly any flow: it hangs straight down.'),
+            $lean <= Constants::VERTICAL_LIMIT_DEG => Verdict::of(
+                2, 'Line leans {lean} at {flow}: straight down.', lean: $s->say->angle($lean), flow: $flow,
+            ),
             $lean <= Constants::DRAGS_LIMIT_DEG => Verdict::of(
-                -1, "Line leans {$s->say->angle($lean)} at {$flow}: each lift drags it a little.",
+                -1, 'Line leans {lean} at {flow}: lifts drag a little.', lean: $s->say->angle($lean), flow: $flow,
             ),
-            default => Verdict::of(-4, "Line leans {$s->say->angle($lean)} at {$flow}: a lift drags it instead of raising it."),
+            default => Verdict::of(
+                -4, 'Line leans {lean} at {flow}: lifts drag it sideways.', lean: $s->say->angle($lean), flow: $flow,
+            ),
         };
     }
 
@@ -127,9 +146,12 @@ final class WeightRules
             return null;
         }
         $side = $step < 0 ? 'lighter' : 'heavier';
-        $count = abs($step) === 1 ? 'One step' : abs($step).' steps';
+        $count = abs($step) === 1 ? 'One step' : Words::of('{step} steps', step: abs($step));
 
-        return Verdict::of(-$counted, "{$count} {$side} than the {$s->say->weight($lure->workingKg)} ".self::askedFor($s, $lure).'.');
+        return Verdict::of(
+            -$counted, '{count} {side} than the {working} {askedFor}.',
+            count: $count, side: $side, working: $s->say->weight($lure->workingKg), askedFor: self::askedFor($s, $lure),
+        );
     }
 
     /** What makes the working weight what it is. */
@@ -137,12 +159,15 @@ final class WeightRules
     {
         $start = WeightSteps::startKg($s->aim);
         $sought = $s->suspended() && $s->aim->species !== Species::Bream
-            ? "suspended {$s->aim->species->word()}"
+            ? Words::of('suspended {species}', species: $s->aim->species->word())
             : $s->aim->species->word();
 
         return Mass::same($lure->workingKg, $start)
-            ? "to start with for {$sought}"
-            : "needed at {$s->say->depth((float) $s->workedM())} with {$s->say->speed((float) $s->flowMs)} past {$s->passed()}";
+            ? Words::of('to start with for {sought}', sought: $sought)
+            : Words::of(
+                'needed at {depth} with {flow} past {passed}',
+                depth: $s->say->depth((float) $s->workedM()), flow: $s->say->speed((float) $s->flowMs), passed: $s->passed(),
+            );
     }
 
     /** 1 for, −1 against, 0 when the rule does not speak. */

@@ -9,6 +9,7 @@ use Eskith\Core\Choosing\Situation;
 use Eskith\Core\Tackle\Finish;
 use Eskith\Core\Tackle\Lure;
 use Eskith\Core\Tackle\Mass;
+use Eskith\Core\Words\Words;
 
 /** Says what would change a choice, aloud and in short. */
 final readonly class TippingWords
@@ -32,7 +33,10 @@ final readonly class TippingWords
         $others = array_map(static fn (TippingPoint $tip): string => $tip->reading->naming((string) $tip->at), $alike);
         $where = $this->where($last);
 
-        return ($others === [] ? $where : ucfirst(implode(', ', $others)).' or '.lcfirst($where)).": {$this->instead($now, $last->lure)}.";
+        return Words::of(
+            '{where}: {instead}.',
+            where: $others === [] ? $where : Words::list([...$others, lcfirst($where)], 'or'), instead: $this->instead($now, $last->lure),
+        );
     }
 
     /**
@@ -68,11 +72,13 @@ final readonly class TippingWords
         return match (true) {
             $this->sameKind($now, $then)
                 && $now->finish === $then->finish
-                && ! Mass::same($now->massKg, $then->massKg) => "take the {$this->situation->say->weight($then->massKg)}",
+                && ! Mass::same($now->massKg, $then->massKg) => Words::of(
+                    'take the {mass}', mass: $this->situation->say->weight($then->massKg),
+                ),
             $this->sameKind($now, $then)
                 && $now->finish !== $then->finish
-                && Mass::same($now->massKg, $then->massKg) => 'take '.Finish::word($then->finish),
-            default => "take the {$this->names->lure($then)}",
+                && Mass::same($now->massKg, $then->massKg) => Words::of('take {finish}', finish: Finish::word($then->finish)),
+            default => Words::of('take the {lure}', lure: $this->names->lure($then)),
         };
     }
 
@@ -98,9 +104,15 @@ final readonly class TippingWords
         }
         $away = self::isAway($tip);
 
-        return (self::isAbove($tip) ? 'Above ' : 'Below ').$tip->reading->measure(
-            $this->situation->say, $away ? -$tip->at : $tip->at,
-        ).($away ? ' the other way' : '');
+        return Words::of(
+            match (true) {
+                self::isAbove($tip) && $away => 'Above {measure} the other way',
+                self::isAbove($tip) => 'Above {measure}',
+                $away => 'Below {measure} the other way',
+                default => 'Below {measure}',
+            },
+            measure: $tip->reading->measure($this->situation->say, $away ? -$tip->at : $tip->at),
+        );
     }
 
     /** A flow the other way counts by its size. */

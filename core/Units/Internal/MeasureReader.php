@@ -7,6 +7,7 @@ namespace Eskith\Core\Units\Internal;
 use Eskith\Core\Units\Dimension;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Unit;
+use Eskith\Core\Words\Words;
 
 /** Reads what an angler types into a quantity. */
 final class MeasureReader
@@ -57,7 +58,7 @@ final class MeasureReader
         ) {
             $inches = self::number($m, '2');
             if ($inches < 0 || $inches >= 12) {
-                throw InvalidInput::because($field, "In \"{$shown}\" the inches run from 0 to under 12.");
+                throw InvalidInput::because($field, 'In "{shown}" the inches run from 0 to under 12.', shown: $shown);
             }
             self::demand(Unit::Foot, $assumed, $shown, $field);
 
@@ -104,7 +105,7 @@ final class MeasureReader
         }
         $bottom = (float) $m['bottom'.$suffix];
         if ($bottom === 0.0) {
-            throw InvalidInput::because('', 'A fraction cannot have 0 below the line.');
+            throw InvalidInput::because('', "A fraction can't have 0 below the line.");
         }
 
         return $sign * ((float) ($m['whole'.$suffix] ?: '0') + (float) $m['top'.$suffix] / $bottom);
@@ -128,9 +129,11 @@ final class MeasureReader
     {
         if ($unit->dimension() !== $assumed->dimension()) {
             throw InvalidInput::because(
-                $field,
-                "\"{$shown}\" is a {$unit->dimension()->word()}; a {$assumed->dimension()->word()} is needed here, such as "
-                    ."{$assumed->dimension()->example()}.",
+                $field, '"{shown}" is a {dimension}; a {needed} is needed here, such as {example}.',
+                shown: $shown,
+                dimension: $unit->dimension()->word(),
+                needed: $assumed->dimension()->word(),
+                example: $assumed->dimension()->example(),
             );
         }
     }
@@ -138,7 +141,12 @@ final class MeasureReader
     private static function unreadable(string $shown, Dimension $dimension, string $field): InvalidInput
     {
         return InvalidInput::because($field, $shown === ''
-            ? "Nothing was typed; give a {$dimension->word()} such as {$dimension->example()}."
-            : "\"{$shown}\" cannot be read as a {$dimension->word()}; type it like {$dimension->example()}.");
+            ? Words::of(
+                'Nothing was typed. Give a {dimension} such as {example}.', dimension: $dimension->word(), example: $dimension->example(),
+            )
+            : Words::of(
+                '"{shown}" can\'t be read as a {dimension}. Type it like {example}.',
+                shown: $shown, dimension: $dimension->word(), example: $dimension->example(),
+            ));
     }
 }

@@ -49,7 +49,7 @@ final readonly class Section
     public static function below(Ground $ground, array $line, float $reachM): self
     {
         if (count($line) < 2 || count($line) > self::POINTS) {
-            throw InvalidInput::because('line', 'A section has 2 to '.self::POINTS.' points.');
+            throw InvalidInput::because('line', 'A section has 2 to {points} points.', points: self::POINTS);
         }
         $along = [0.0];
         foreach (array_slice($line, 1) as $i => $to) {

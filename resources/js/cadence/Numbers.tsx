@@ -9,8 +9,14 @@ const fields = [
 	["pause", "Seconds still"],
 ] as const;
 
+interface Props {
+	cadence: CadenceData;
+	/** On a wide screen the labels stand over the first numbers alone. */
+	labelled: boolean;
+}
+
 /** One cadence with its numbers, kept when they are changed. */
-export function Numbers({ cadence }: { cadence: CadenceData }) {
+export function Numbers({ cadence, labelled }: Props) {
 	const form = useForm({ lift: cadence.lift, seconds: cadence.seconds, pause: cadence.pause });
 	const id = useId();
 	const address = `/cadences/${cadence.name}`;
@@ -25,16 +31,16 @@ export function Numbers({ cadence }: { cadence: CadenceData }) {
 						<b>Your numbers.</b>{" "}
 						<button
 							type="button"
-							aria-label={`${upper(cadence.word)} as usual again`}
+							aria-label={`${upper(cadence.word)} back to the usual`}
 							onClick={() => router.delete(address, { preserveScroll: true })}
 							className="min-h-11 underline underline-offset-4 lg:min-h-0"
 						>
-							As usual again
+							Back to the usual
 						</button>
 						: {cadence.usual}.
 					</p>
 				)}
-				{!cadence.hasNumbers && <p className="text-[15px] text-slate">Reeled without a stop: no numbers to it.</p>}
+				{!cadence.hasNumbers && <p className="text-[15px] text-slate">Reeled without a stop: no counts to set.</p>}
 			</div>
 			{cadence.hasNumbers && (
 				<form
@@ -46,7 +52,7 @@ export function Numbers({ cadence }: { cadence: CadenceData }) {
 				>
 					{fields.map(([name, label]) => (
 						<label key={name} className="text-[14px] text-slate">
-							<span className="block pb-[2px]">{label}</span>
+							<span className={labelled ? "block pb-[2px]" : "block pb-[2px] lg:sr-only"}>{label}</span>
 							<input
 								value={form.data[name]}
 								onChange={(event) => form.setData(name, event.target.value)}

@@ -46,7 +46,7 @@ export function AddForgotten({ pads, rods, inHand, sought, until, onAdd, onClose
 	const add = () => {
 		const moment = momentOf(time, until === null ? clock.now() : Date.parse(until));
 		if (!moment) {
-			setTrouble("Say when it was, as the clock showed it: 14:20.");
+			setTrouble("Type the time the clock showed: 14:20.");
 			return;
 		}
 		const fish = kind === "fish" ? { species: species.trim() || "unknown", length: length.trim() || undefined } : {};

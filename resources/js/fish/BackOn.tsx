@@ -81,7 +81,7 @@ function ByInstruments({ water, mark }: Pick<Props, "water" | "mark">) {
 	const boat = useBoat(water, mark.uuid, null);
 	return (
 		<p aria-live="polite" className="figure mt-3 min-h-24 text-[21px]">
-			{boat?.back?.words ?? "Use this phone, or its instruments with a signal, to be led back."}
+			{boat?.back?.words ?? "To be led back, use this phone or the boat's instruments."}
 		</p>
 	);
 }

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { LadderSteps } from "../lure/LadderSteps";
 import { Button } from "../parts/Button";
 import { useMinutesSince } from "../parts/useMinutesSince";
@@ -12,7 +13,7 @@ export function Counters({ outing }: { outing: Counted }) {
 		...(outing.setup
 			? [[`${minutes} min`, outing.touched ? "since a bite" : "on this, no bite"] as [string, string]]
 			: []),
-		[`${outing.landed} / ${outing.touches}`, "landed of bites"],
+		[`${outing.landed} / ${outing.touches}`, "landed"],
 	];
 	return (
 		<dl className="grid grid-cols-3 gap-3 border-y border-rule py-2">
@@ -26,7 +27,7 @@ export function Counters({ outing }: { outing: Counted }) {
 	);
 }
 
-/** How long to stay, and what to change then, one thing after the other. */
+/** How long to stay, and what to change then; what comes after that on a press. */
 export function Advice({
 	outing,
 	onTieOn,
@@ -37,8 +38,10 @@ export function Advice({
 	onMove: () => void;
 }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
+	const [all, setAll] = useState(false);
 	if (!outing.pick) return null;
-	const next = outing.pick.ladder[0];
+	const { ladder } = outing.pick;
+	const [next, ...later] = ladder;
 	return (
 		<section aria-label="If nothing bites" className="mt-2 rounded-md bg-brass-pale px-3 pb-1">
 			{outing.move && (
@@ -52,15 +55,23 @@ export function Advice({
 					<p className="text-[14px] text-slate">If you stay:</p>
 				</>
 			)}
-			<LadderSteps steps={outing.pick.ladder} spent={minutes} pace={outing.minutesPerDrop} brief />
-			{next && !next.hardly && (
-				<Button
-					look="strong"
-					size="big"
-					className="mb-1"
-					onClick={() => onTieOn({ ...next.tying, words: next.title, way: next.subtitle })}
-				>
-					Done: {next.words}
+			<div className="flex items-center justify-between gap-x-4">
+				<LadderSteps steps={all ? ladder : ladder.slice(0, 1)} spent={minutes} pace={outing.minutesPerDrop} brief />
+				{next && !next.hardly && (
+					<Button
+						look="strong"
+						size="big"
+						className="shrink-0"
+						aria-label={`Done: ${next.words}`}
+						onClick={() => onTieOn({ ...next.tying, words: next.title, way: next.subtitle })}
+					>
+						Done
+					</Button>
+				)}
+			</div>
+			{later.length > 0 && (
+				<Button size="big" aria-expanded={all} onClick={() => setAll(!all)}>
+					{all ? "Only the first" : `${later.length} more`}
 				</Button>
 			)}
 		</section>

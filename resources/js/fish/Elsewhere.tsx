@@ -20,7 +20,7 @@ export function Elsewhere({ readings }: { readings: ElsewhereData[] }) {
 	};
 	return (
 		<section aria-label="Not read here yet" className="border-b border-rule py-2 text-[15px]">
-			<p className="text-slate">Not read here yet. As it was before:</p>
+			<p className="text-slate">Not read here yet. Before that:</p>
 			<ul className="flex flex-wrap gap-x-5">
 				{readings.map((one) => (
 					<li key={one.name}>

@@ -37,8 +37,8 @@ export function Ended({ outing, waiting }: { outing: OutingData; waiting: number
 		<div className="sticky bottom-(--bar) mt-2 self-start bg-frost pt-1 pb-3 lg:static">
 			<Notice tone="done" className="py-2">
 				{kept
-					? `Ended at ${timeOf(outing.endedAt)}, and all of it is kept.`
-					: `Ended at ${timeOf(outing.endedAt)}. ${waiting ?? 0} to send; that is done as soon as there is a connection.`}
+					? `Ended at ${timeOf(outing.endedAt)}, all saved.`
+					: `Ended at ${timeOf(outing.endedAt)}. ${waiting ?? 0} to send, as soon as there's a connection.`}
 			</Notice>
 		</div>
 	);

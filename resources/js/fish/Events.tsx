@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Button } from "../parts/Button";
 import { timeOf } from "../parts/words";
 import { Picture } from "../pictures/Picture";
@@ -47,12 +48,13 @@ function Thumbs({ event }: { event: EventData }) {
 	);
 }
 
-/** What was logged last, newest first. */
+/** What was logged last, newest first: the last one, and those before it on a press. */
 export function Events({ events, onMend, all = false }: Props) {
+	const [before, setBefore] = useState(false);
 	const runs = all ? events.map((event) => ({ event, words: named(event) })) : inRuns(events).slice(0, LISTED);
 	return (
 		<ul aria-label="Last events" className="mt-2 lg:max-h-none">
-			{runs.map(({ event, words }) => (
+			{runs.slice(0, all || before ? undefined : 1).map(({ event, words }) => (
 				<li key={event.uuid} className="grid grid-cols-[66px_1fr_auto] gap-2 border-b border-rule py-1.5 text-[15px]">
 					<time dateTime={event.at} className="whitespace-nowrap text-slate">
 						{timeOf(event.at)}
@@ -71,6 +73,13 @@ export function Events({ events, onMend, all = false }: Props) {
 					</span>
 				</li>
 			))}
+			{!all && runs.length > 1 && (
+				<li>
+					<Button size="big" aria-expanded={before} onClick={() => setBefore(!before)}>
+						{before ? "Only the last" : "Earlier"}
+					</Button>
+				</li>
+			)}
 			{events.length === 0 && <li className="py-2 text-slate">Nothing logged yet. Tap Drop each time it goes down.</li>}
 		</ul>
 	);

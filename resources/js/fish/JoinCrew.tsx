@@ -17,8 +17,7 @@ export function JoinCrew() {
 		>
 			<h2 className="text-[20px]">Join a crew</h2>
 			<p className="mt-1 text-slate">
-				Somebody shares their outing on Fish and tells the code; each keeps their own rods and taps, and all see what is
-				felt and caught.
+				One shares an outing on Fish and tells the code. Each keeps their own rods and taps; all see bites and fish.
 			</p>
 			<div className="flex items-end gap-3">
 				<div className="flex-1">

@@ -66,7 +66,7 @@ function BackDown({ events }: { events: EventData[] }) {
 	return (
 		<p role="timer" className="border-b border-rule py-1.5 text-[17px]">
 			<strong className="figure">Back down: {clockText}</strong>{" "}
-			<span className="text-slate">One fish means more. Partner: keep yours beside it.</span>
+			<span className="text-slate">One fish often means more. Partner: keep your lure beside it.</span>
 		</p>
 	);
 }

@@ -47,7 +47,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 					</button>
 				))}
 			</div>
-			<div className="hidden lg:block">{said ?? <UsePhone position={position} words={where} look="aside" />}</div>
+			<div className="hidden lg:block">{said}</div>
 			{outing.marks.length > 0 && (
 				<p aria-live="polite" className="flex flex-wrap gap-x-5 pt-1">
 					{outing.marks.slice(0, 3).map((mark) => (

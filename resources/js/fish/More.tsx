@@ -38,7 +38,7 @@ export function More({ outing, log }: { outing: OutingData; log: OutingLog }) {
 				open={open === "pause"}
 				onOpenChange={close}
 				title="Not fishing for a while"
-				says="Takes nothing from the lure. Ends with the next tap, or with Go on."
+				says="The lure's clock stops. Your next tap or Go on starts it again."
 			>
 				<div className="mt-2 grid grid-cols-2 gap-2">
 					{optionsOf(PAUSE_WHY).map(([why, word]) => (
@@ -83,8 +83,7 @@ function CrewChoices({ outing, onDone }: { outing: OutingData; onDone: () => voi
 		return (
 			<>
 				<p className="mt-2">
-					Share this outing, and others of this server see what you feel and catch today, and you what they do. Nothing
-					else of yours is seen.
+					Share this outing: others who join see your bites and fish today, and you see theirs. They see nothing else.
 				</p>
 				<Button
 					look="next"
@@ -101,18 +100,18 @@ function CrewChoices({ outing, onDone }: { outing: OutingData; onDone: () => voi
 		<>
 			{crew.code && (
 				<p className="mt-2">
-					The code to tell: <strong className="figure text-[22px] tracking-wider">{crew.code}</strong>
+					Code to share: <strong className="figure text-[22px] tracking-wider">{crew.code}</strong>
 				</p>
 			)}
 			<Check
 				checked={crew.sharesTags}
 				onChange={(tags) => router.put(`/outings/${outing.uuid}/crew`, { tags }, { preserveScroll: true })}
 			>
-				The others see the numbers of tags
+				The others see tag numbers
 			</Check>
 			<p className="mt-2 text-slate">
 				Leaving hides what you logged from the others; it stays in your own record.{" "}
-				{crew.code && "Nobody can join with this code any more then; the others go on."}
+				{crew.code && "The code stops working then; the others go on."}
 			</p>
 			<Button
 				look="danger"

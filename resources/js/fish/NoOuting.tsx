@@ -30,9 +30,7 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 	return (
 		<div className="max-w-[56ch] px-4 py-6 lg:px-7">
 			<h1 className="text-[25px]">No outing is under way</h1>
-			<p className="mt-2 text-slate">
-				Choose what to tie on; the outing starts with it, and drops, bites and fish are logged here.
-			</p>
+			<p className="mt-2 text-slate">Choose what to tie on and the outing starts. Log drops, bites and fish here.</p>
 			<div className="mt-5 flex flex-wrap gap-3">
 				<ButtonLink href="/lure" look="next" size="big">
 					Choose a lure
@@ -53,7 +51,7 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 					</Button>
 				)}
 				<ButtonLink href="/outings" look="plain" size="big">
-					Outings of before
+					Past outings
 				</ButtonLink>
 			</div>
 			{near && near.spot !== taken && (

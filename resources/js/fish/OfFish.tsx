@@ -74,14 +74,14 @@ export function OfFish({ draft, set }: Props) {
 			</Check>
 			<div className="mt-4 grid grid-cols-2 gap-x-3">
 				<Field
-					label="Number of its tag"
+					label="Tag number"
 					placeholder="no tag"
 					maxLength={40}
 					value={draft.tag}
 					onChange={(changed) => set({ tag: changed.target.value })}
 				/>
 				<Field
-					label="Whom the tag says to tell"
+					label="Who the tag says to tell"
 					maxLength={120}
 					value={draft.tagContact}
 					onChange={(changed) => set({ tagContact: changed.target.value })}

@@ -1,10 +1,7 @@
 import { Button } from "../parts/Button";
-import { timeOf } from "../parts/words";
 import { Rods } from "../rods/Rods";
-import type { RigInShortData } from "../types";
 import { Advice, Counters } from "./Counters";
 import { FallCount } from "./FallCount";
-import { Glance } from "./Glance";
 import { JustNow } from "./JustNow";
 import { Paused } from "./Paused";
 import type { Counted } from "./tally";
@@ -21,9 +18,7 @@ export function OutingHead({ outing, log, onMove }: Props) {
 	return (
 		<>
 			<div className="flex items-center gap-3 text-[14px] text-slate">
-				<span className="min-w-0 truncate">
-					{outing.place} · {timeOf(outing.startedAt)}
-				</span>
+				<span className="min-w-0 truncate">{outing.place}</span>
 				<span role="status" className="ml-auto shrink-0">
 					{saved(log.waiting, log.unkept)}
 				</span>
@@ -40,12 +35,11 @@ export function OutingHead({ outing, log, onMove }: Props) {
 				droppedAt={log.droppedAt}
 				depthText={outing.water.split(" · ")[0] ?? ""}
 			>
-				{[outing.subtitle, outing.water].filter(Boolean).join(" · ")}
+				{outing.subtitle || outing.water}
 			</FallCount>
 			<Paused outing={outing} onGoOn={log.goOn} />
 			<Counters outing={outing} />
-			<Glance outing={outing} />
-			{outing.rig && <RigLine rig={outing.rig} onRetie={log.retie} />}
+			{outing.rig?.care && <Worn care={outing.rig.care} onRetie={log.retie} />}
 			<JustNow outing={outing} log={log} />
 			<Advice outing={outing} onTieOn={log.tieOn} onMove={onMove} />
 		</>
@@ -56,22 +50,17 @@ export function OutingHead({ outing, log, onMove }: Props) {
 function saved(waiting: number | null, unkept: number): string {
 	if (waiting === null) return "";
 	if (unkept > 0) return `${unkept} not saved: no room`;
-	return waiting > 0 ? `Saved here, ${waiting} to send` : "All saved";
+	return waiting > 0 ? `Saved here, ${waiting} to send` : "Saved";
 }
 
-/** What the rig bears, and the leader when it has been worn. */
-function RigLine({ rig, onRetie }: { rig: RigInShortData; onRetie: () => void }) {
+/** The leader when it has been worn. */
+function Worn({ care, onRetie }: { care: string; onRetie: () => void }) {
 	return (
-		<div className="border-b border-rule py-1.5 text-[15px]">
-			<p>{rig.bears}</p>
-			{rig.care && (
-				<div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 pt-1">
-					<strong>{rig.care}</strong>
-					<Button look="plain" onClick={onRetie}>
-						Retied
-					</Button>
-				</div>
-			)}
+		<div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-b border-rule py-1.5 text-[15px]">
+			<strong>{care}</strong>
+			<Button look="plain" onClick={onRetie}>
+				Retied
+			</Button>
 		</div>
 	);
 }

@@ -11,7 +11,7 @@ export function Paused({ outing, onGoOn }: { outing: OutingData; onGoOn: () => v
 	return (
 		<Notice tone="done" className="mt-1 mb-2 flex flex-wrap items-center justify-between gap-x-4 py-2">
 			<span>
-				{rod ? `${rod.name}: n` : "N"}ot fishing for {minutes} min: {outing.pause.why}.
+				{rod ? `${rod.name}: not fishing` : "Not fishing"} for {minutes} min: {outing.pause.why}.
 			</span>
 			<Button look="strong" size="big" onClick={onGoOn}>
 				Go on

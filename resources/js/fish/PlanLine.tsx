@@ -4,13 +4,15 @@ import { useTicked } from "../plans/useTicked";
 import type { PlanData } from "../types";
 import type { OutingLog } from "./useOuting";
 
+const HREF = "/work?view=plans";
+
 type Ticks = Pick<OutingLog, "tick" | "ticks">;
 
 /** The plan of the outing, ticked off where one fishes; or the way to lay one out. */
 export function PlanLine({ plan, log }: { plan: PlanData | null; log: Ticks }) {
 	if (plan) return <Going first={plan} log={log} />;
 	return (
-		<ButtonLink href="/work?view=plans" look="aside">
+		<ButtonLink href={HREF} look="aside">
 			Lay out casts or drifts
 		</ButtonLink>
 	);
@@ -20,13 +22,15 @@ function Going({ first, log }: { first: PlanData; log: Ticks }) {
 	const plan = useTicked(first, log.ticks, "plan");
 	return (
 		<section aria-label="Plan" className="border-b border-rule py-2">
-			<ButtonLink href="/work?view=plans" look="strong" size="inline">
-				{plan.name}
-			</ButtonLink>
 			{plan.marks.length > 0 ? (
-				<Ticking plan={plan} onTick={(number, made) => log.tick(plan.uuid, number, made)} />
+				<Ticking plan={plan} href={HREF} onTick={(number, made) => log.tick(plan.uuid, number, made)} />
 			) : (
-				<p>{plan.sentence}</p>
+				<p>
+					<ButtonLink href={HREF} look="strong" size="inline">
+						{plan.name}
+					</ButtonLink>{" "}
+					{plan.sentence}
+				</p>
 			)}
 		</section>
 	);

@@ -22,9 +22,9 @@ export function TagCard({ event, bite }: { event: EventData; bite: LoggedBiteDat
 				<p key={line}>{line}</p>
 			))}
 			<Button look="strong" onClick={() => void copy()}>
-				{copied ? "Copied" : "Copy it out"}
+				{copied ? "Copied" : "Copy it"}
 			</Button>
-			{copied === false && <p className="text-slate">This browser does not let it be copied; mark the lines above.</p>}
+			{copied === false && <p className="text-slate">This browser can't copy it. Select the lines above.</p>}
 		</section>
 	);
 }

@@ -37,14 +37,12 @@ export function TieOnPad({ open, onOpenChange, outing, box, onTieOn }: Props) {
 					/>
 				)}
 			</ul>
-			<h3 className="mt-5 text-[17px]">Anything else of the box</h3>
+			<h3 className="mt-5 text-[17px]">Anything else in the box</h3>
 			<ul>
 				{others.map((one) => (
 					<Row key={`${one.tying.lure} ${one.tying.hole}`} words={one.words} way={one.way} onTie={() => tie(one)} />
 				))}
-				{others.length === 0 && (
-					<li className="py-2 text-slate">Nothing in the box is at hand; add a lure to it first.</li>
-				)}
+				{others.length === 0 && <li className="py-2 text-slate">Nothing in the box to tie on. Add a lure first.</li>}
 			</ul>
 		</Dialog>
 	);

@@ -24,7 +24,7 @@ export function Filters({ filters, chosen }: Props) {
 	return (
 		<details open={wide || undefined} className="mt-3">
 			<summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4 lg:hidden">
-				{few === 0 ? "Look at a part of it" : `A part of it: ${Object.values(chosen).join(", ").replaceAll("_", " ")}`}
+				{few === 0 ? "Filter" : `Filtered: ${Object.values(chosen).join(", ").replaceAll("_", " ")}`}
 			</summary>
 			<div className="flex flex-wrap gap-x-3 gap-y-2">
 				{Object.entries(filters).map(([name, options]) =>

@@ -23,7 +23,8 @@ export function Findings({ findings }: { findings: RecordFindingData[] }) {
 					>
 						{finding.words}
 					</Link>
-					{how[finding.standing] && <span className="text-[14px] text-slate">{how[finding.standing]}</span>}
+					{finding.under && <p className="text-[14px] text-slate">{finding.under}</p>}
+					{how[finding.standing] && <span className="text-[14px] font-semibold">{how[finding.standing]}</span>}
 				</li>
 			))}
 		</ul>

@@ -17,8 +17,7 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 		<section aria-label="The same day">
 			<h2 className="text-[19px]">Within the same outings</h2>
 			<p className="mt-1 mb-3 text-slate">
-				The bites of the first against those of the second. {compared} pairs looked at: of ten that do not differ, one
-				looks clear all the same.
+				Bites of the first against the second, over {compared} pairs. Of ten equal ones, one looks clear by chance.
 			</p>
 			{order.map((standing) => {
 				const of = pairs.filter((pair) => pair.standing === standing).slice(0, standing === "thin" ? 8 : 14);
@@ -55,7 +54,7 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 					</div>
 				);
 			})}
-			{pairs.length === 0 && <p className="text-slate">No two things were fished in one outing yet.</p>}
+			{pairs.length === 0 && <p className="text-slate">No outing has two things to compare yet.</p>}
 		</section>
 	);
 }

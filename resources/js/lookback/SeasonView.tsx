@@ -20,9 +20,7 @@ export function SeasonView({ outings }: { outings: OutingBitesData[] }) {
 	return (
 		<section aria-label="The season">
 			<h2 className="text-[19px]">Outing by outing</h2>
-			<p className="mt-1 mb-2 text-slate">
-				Higher where the water was warmer; larger for more bites an hour, filled where fish were landed.
-			</p>
+			<p className="mt-1 mb-2 text-slate">Higher: warmer water. Larger: more bites an hour. Filled: fish landed.</p>
 			<svg
 				role="img"
 				aria-label={`${outings.length} outings by date and temperature; the list below has them in figures`}

@@ -5,7 +5,7 @@ import { FactorChoice } from "./FactorChoice";
 /** Where fish are lost: from touch to hook to boat, each share with its interval. */
 export function StagesView({ stages, factors }: { stages: StagesData; factors: OptionData[] }) {
 	const { all, levels } = stages;
-	if (all.touches === 0 && all.refused.of === 0) return <p className="text-slate">No touch is kept yet.</p>;
+	if (all.touches === 0 && all.refused.of === 0) return <p className="text-slate">No bite is kept yet.</p>;
 	return (
 		<section aria-label="Where fish are lost">
 			<h2 className="text-[19px]">Where fish are lost</h2>
@@ -36,7 +36,7 @@ export function StagesView({ stages, factors }: { stages: StagesData; factors: O
 				<FactorChoice label="by" name="lost" value={stages.factor} factors={factors} />
 			</div>
 			{levels.length === 0 && (
-				<p className="mt-1 text-slate">Nothing is kept of that; note hooks, ring or loop on the bench of each lure.</p>
+				<p className="mt-1 text-slate">Nothing yet. Note hooks, ring or loop on the bench of each lure.</p>
 			)}
 			{parts.map(
 				([title, of]) =>

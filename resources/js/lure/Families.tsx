@@ -15,7 +15,7 @@ export function Families({ live }: { live: Live }) {
 		>
 			{["all", ...families].map((one) => (
 				<ToggleGroup.Item key={one} value={one} className="tab min-h-11 shrink-0 lg:min-h-8">
-					{one === "all" ? "all lures" : `${one.replace("_", " ")}s`}
+					{one === "all" ? "all" : `${one.replace("_", " ")}s`}
 				</ToggleGroup.Item>
 			))}
 		</ToggleGroup.Root>

@@ -31,9 +31,11 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 				return (
 					<li
 						key={step.key}
-						className="grid grid-cols-[22px_minmax(0,1fr)] gap-x-2 border-t border-rule py-1.5 first:border-t-0"
+						className={`grid gap-x-2 border-t border-rule py-1.5 first:border-t-0 ${
+							steps.length > 1 ? "grid-cols-[22px_minmax(0,1fr)]" : ""
+						}`}
 					>
-						<span className="figure text-[16px] text-slate">{index + 1}</span>
+						{steps.length > 1 && <span className="figure text-[16px] text-slate">{index + 1}</span>}
 						<div className="min-w-0">
 							<p className="text-[14px] text-slate">{when(index, step, spent, pace)}</p>
 							{onStep ? (
@@ -56,11 +58,11 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 }
 
 function when(index: number, { hardly, minutes }: StepData, spent: number, pace: number | null): string {
-	if (hardly) return "hardly today: nothing in the box is worth the change";
+	if (hardly) return "not today: nothing in the box is worth the change";
 	if (index > 0) return minutes < 1 ? "then at once" : `no bite in ${minutes} min more`;
 	const left = minutes - spent;
 	if (left <= 0) return "time is up: now";
 	const count = pace === null ? 0 : Math.max(1, Math.round(left / pace));
 	const drops = count === 0 ? "" : `, about ${count} ${count === 1 ? "drop" : "drops"}`;
-	return spent > 0 ? `in ${left} more min without a bite${drops}` : `no bite in ${left} min${drops}`;
+	return spent > 0 ? `in ${left} min without a bite${drops}` : `no bite in ${left} min${drops}`;
 }

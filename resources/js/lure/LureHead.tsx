@@ -22,7 +22,7 @@ export function LureHead({ answer, pick }: { answer: AnswerData; pick: PickData 
 					<Link href="/cadences" className="font-bold underline underline-offset-4">
 						{pick.cadenceWord}
 					</Link>
-					: {pick.cadenceSteps.join(", ")}.
+					{pick.hole !== null && `, ${pick.hole} hole`}: {pick.cadenceSteps.join(", ")}.
 				</p>
 			)}
 		</div>

@@ -15,9 +15,9 @@ export function MoreLures({ answer, onChoose }: Props) {
 	return (
 		settled && (
 			<Select
-				label="Ask about another"
+				label="Look up another"
 				value=""
-				options={[["", "Ask about another"], ...others.map((one) => [one.key, one.title] as const)]}
+				options={[["", "Look up another"], ...others.map((one) => [one.key, one.title] as const)]}
 				onChange={(key) => key && onChoose(key)}
 			/>
 		)

@@ -17,7 +17,7 @@ export function OtherSchools({ second, trouble, onWay }: Props) {
 		<p>
 			{!second && (
 				<>
-					<b>Other schools:</b> <span className="text-slate">{trouble ? "not without a signal" : "one moment"}</span>
+					<b>Other schools:</b> <span className="text-slate">{trouble ? "needs a signal" : "one moment"}</span>
 				</>
 			)}
 			{second && (

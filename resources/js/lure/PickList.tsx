@@ -29,7 +29,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 	// The one that is looked at stands among them, wherever it ranks.
 	const shown = all ? picks : picks.filter((pick, index) => index < FEW || pick.key === selected);
 	const most = Math.max(0, ...picks.map((pick) => pick.forPoints));
-	const first = shown[0];
+	const drawn = shown.find((pick) => pick.key === selected);
 	return (
 		<>
 			<ol aria-label="Picks, best first">
@@ -41,7 +41,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 								type="button"
 								onClick={() => onSelect(pick.key)}
 								aria-pressed={on}
-								className={`grid w-full grid-cols-[14px_44px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px]
+								className={`grid min-h-[52px] w-full grid-cols-[14px_44px_minmax(0,1fr)_auto] items-center gap-x-2 px-3 py-[7px]
 								text-left sm:grid-cols-[16px_96px_minmax(0,1fr)_42px_40px_76px_42px]
 								${on ? "rounded-md bg-paper outline-2 -outline-offset-2 outline-ink" : "border-b border-rule hover:bg-paper"}`}
 							>
@@ -55,22 +55,18 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 										{pick.usual && <i className="pl-2 text-[13px] font-normal text-slate">usual</i>}
 										{pick.lureId === pinned && <i className="pl-2 text-[13px] font-normal text-slate">pinned</i>}
 									</span>
-									{/* Worked like the first: said once. */}
-									<span
-										className={
-											pick !== first && pick.subtitle === first?.subtitle ? "sr-only" : "block text-[14px] text-slate"
-										}
-									>
+									{/* Worked like the one that is looked at, which the head of the page tells: seen there alone. */}
+									<span className={pick.subtitle === drawn?.subtitle ? "sr-only" : "block text-[14px] text-slate"}>
 										{pick.subtitle}
 									</span>
 								</span>
 								{wide && (
 									<>
-										<Figure value={pick.secondsText} label="down" said={pick === first} />
+										<Figure value={pick.secondsText} label="down" said={drawn?.secondsText} />
 										<Figure
 											value={pick.asideText}
 											label={pick.asideWord}
-											said={pick === first || pick.asideWord !== first?.asideWord}
+											said={pick.asideWord === drawn?.asideWord ? drawn.asideText : null}
 										/>
 										<PointsBar pro={pick.forPoints} con={pick.againstPoints} most={most} />
 									</>
@@ -96,15 +92,16 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 interface FigureProps {
 	value: string;
 	label: string;
-	/** Whether it is to be seen; it is always to be heard. */
-	said: boolean;
+	/** The same of the lure whose drop the column draws and tells: seen there alone, and always heard. */
+	said?: string | null;
 }
 
 function Figure({ value, label, said }: FigureProps) {
+	const isSaid = value === said;
 	return (
 		<span>
-			<span className="figure block text-[17px] whitespace-nowrap">{value}</span>
-			<span className={said ? "block text-[13px] text-slate" : "sr-only"}>{label}</span>
+			<span className={isSaid ? "sr-only" : "figure block text-[17px] whitespace-nowrap"}>{value}</span>
+			<span className={isSaid ? "sr-only" : "block text-[13px] text-slate"}>{label}</span>
 		</span>
 	);
 }

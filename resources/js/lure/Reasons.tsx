@@ -1,12 +1,18 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Button } from "../parts/Button";
 import type { ReasonData } from "../types";
 
 /** Reasons that are told before all are asked for: the strongest, for or against. */
 const FEW = 3;
 
+interface Props {
+	reasons: ReasonData[];
+	/** Below all of them, once all are told. */
+	children?: ReactNode;
+}
+
 /** Reasons with their points, for in green and against in red, and with a sign so that colour is not needed. */
-export function Reasons({ reasons }: { reasons: ReasonData[] }) {
+export function Reasons({ reasons, children }: Props) {
 	const [all, setAll] = useState(false);
 	const strongest = [...reasons].sort((one, other) => Math.abs(other.points) - Math.abs(one.points)).slice(0, FEW);
 	const shown = all ? reasons : reasons.filter((reason) => strongest.includes(reason));
@@ -21,10 +27,12 @@ export function Reasons({ reasons }: { reasons: ReasonData[] }) {
 					<span>{reason.text}</span>
 				</li>
 			))}
-			{shown.length < reasons.length && (
+			{shown.length < reasons.length ? (
 				<li className="border-t border-rule">
 					<Button onClick={() => setAll(true)}>{reasons.length - shown.length} more</Button>
 				</li>
+			) : (
+				children && <li className="border-t border-rule py-[9px] text-[14px] text-slate">{children}</li>
 			)}
 			{reasons.length === 0 && (
 				<li className="border-t border-rule py-2 text-slate">No rule speaks for or against it.</li>

@@ -16,12 +16,10 @@ export function WhatIf({ answer, second, trouble }: Props) {
 	return (
 		<>
 			<h2 className="text-[20px]">What would change it</h2>
-			{!second && <p className="mt-2 text-slate">{trouble ? "Not without a signal." : "Trying every reading …"}</p>}
+			{!second && <p className="mt-2 text-slate">{trouble ? "Needs a signal." : "Trying every reading …"}</p>}
 			{second && (
 				<>
-					<p className="mt-1 text-[14px] text-slate">
-						Each reading moved by itself, the others as they are. Press one to see it.
-					</p>
+					<p className="mt-1 text-[14px] text-slate">Each reading moved alone. Press one to see it.</p>
 					<ul aria-label="What would change the first pick" className="mt-2">
 						{Object.entries(second.tips).map(([name, tip]) => (
 							<li

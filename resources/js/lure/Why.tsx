@@ -20,9 +20,13 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 	const top = pick.key === first;
 	return (
 		<>
-			<h2 className="text-[20px]">{top ? "Why the first one" : `Why not the ${pick.spoken}`}</h2>
+			<h2 className={top ? "sr-only" : "text-[20px]"}>{top ? "Why the first one" : `Why not the ${pick.spoken}`}</h2>
 			{!top && <WhyNot answer={answer} pick={pick} first={first} />}
-			<Reasons reasons={pick.reasons} />
+			<Reasons reasons={pick.reasons}>
+				<Link href="/rules" className="underline underline-offset-4">
+					Change the rules
+				</Link>
+			</Reasons>
 			{spent > 0 && pick.ladder[0] && <p className="mt-2 text-[15px]">{patience(pick.ladder[0], spent)}</p>}
 			{pick.ways.length + pick.otherSchools.length > 0 && (
 				<details className="mt-2 border-t border-rule pt-1 text-[15px]">
@@ -48,11 +52,6 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 					</ul>
 				</details>
 			)}
-			<p className="mt-2 pb-3 text-[14px] text-slate">
-				<Link href="/rules" className="underline underline-offset-4">
-					Change the rules
-				</Link>
-			</p>
 		</>
 	);
 }

@@ -39,7 +39,7 @@ type DoneNow = { [Done in Measured | WorkedAnew | Ticked | Retied as Done["do"]]
  */
 export async function keepUntilHeard(done: DoneNow[keyof DoneNow], id = newId()): Promise<void> {
 	const box = outbox();
-	if (!box) throw new Error("Nobody is signed in here.");
+	if (!box) throw new Error("Sign in here first.");
 	await box.add(plainTexts({ id, outing: DAY, at: nowHere(), ...done } as OfflineAction));
 	void box.flush();
 }

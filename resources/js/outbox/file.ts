@@ -49,12 +49,12 @@ interface Held {
 }
 
 async function heldIn(outbox: Outbox, file: File): Promise<Held | string> {
-	const wrong = "That is no file of a phone; choose one that was kept here.";
+	const wrong = "That isn't a file from a phone. Choose one that was kept here.";
 	if (file.size > BYTES) return wrong;
 	try {
 		const { format, version, angler, deeds, pictures } = JSON.parse(await file.text());
 		if (format !== FORMAT || version !== VERSION || !Array.isArray(deeds)) return wrong;
-		if (angler !== outbox.angler) return "That file is another angler's; sign in as who kept it.";
+		if (angler !== outbox.angler) return "That file is another angler's. They can sign in and read it.";
 		const sound = (deed: Partial<OfflineAction>) =>
 			[deed.id, deed.outing, deed.at, deed.do].every((one) => typeof one === "string");
 		return deeds.every(sound) ? { deeds, pictures: pictures ?? {} } : wrong;

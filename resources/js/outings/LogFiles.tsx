@@ -10,8 +10,8 @@ export function LogFiles({ years }: { years: number[] }) {
 		<aside aria-label="Files" className="border-rule bg-paper px-5 py-5 lg:border-l">
 			<h2 className="text-[20px]">Take them out</h2>
 			<p className="mt-1 text-[15px] text-slate">
-				JSON holds everything and is read back in; the table is for spreadsheets; GPX has the places that have a
-				position, and for one outing alone where the boat went.
+				JSON holds everything and can be read back in. The table is for spreadsheets. GPX has positions, and one
+				outing’s track.
 			</p>
 			<ul className="mt-2">
 				{[null, ...years].map((year) => (

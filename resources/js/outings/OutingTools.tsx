@@ -60,8 +60,8 @@ function Join({ page: { outing, joinable } }: { page: OutingPage }) {
 	const form = useForm({ into: joinable[0]?.value ?? "" });
 	return (
 		<section aria-label="Join" className="mt-6">
-			<h2 className="text-[20px]">It was one with another</h2>
-			<p className="mt-1 text-[15px] text-slate">All of it goes to the other one; this one is gone then.</p>
+			<h2 className="text-[20px]">It belongs with another</h2>
+			<p className="mt-1 text-[15px] text-slate">Everything moves to the other one. This one goes away.</p>
 			<ul>
 				{joinable.map(({ value, word }) => {
 					const [place, at] = word.split(/, (?=\d{4}-)/);
@@ -86,7 +86,7 @@ function Join({ page: { outing, joinable } }: { page: OutingPage }) {
 /** Asked twice; for a day it can be brought back. */
 function TakeAway({ uuid }: { uuid: string }) {
 	const [asked, setAsked] = useState(0);
-	const say = ["Take this outing away", "With all that was logged in it?", "Yes, take all of it away"];
+	const say = ["Take this outing away", "With all that was logged in it?", "Yes, take it all away"];
 	return (
 		<div className="mt-6">
 			<Button

@@ -22,7 +22,7 @@ export default function Account({ email, isDemo }: AccountPage) {
 				<h1 className="text-[25px]">Account</h1>
 				<p className="mt-1 text-slate">
 					{isDemo
-						? "This is the demo, which belongs to everybody: its password and its end are not yours to choose."
+						? "This is the shared demo. Its password can’t be changed, and it can’t be deleted."
 						: `${props.angler} signs in as ${email}. Everything in it is yours alone and stays on this machine.`}
 				</p>
 				<Everything />
@@ -125,10 +125,7 @@ function Goodbye() {
 	const [password, setPassword] = useState("");
 	const { errors } = usePage().props;
 	return (
-		<Part
-			title="Leave"
-			says="The account goes with everything in it, and nobody can bring it back. Take everything out first."
-		>
+		<Part title="Leave" says="The account goes with everything in it, for good. Take everything out first.">
 			{sure ? (
 				<form
 					onSubmit={(event) => {

@@ -59,7 +59,7 @@ export default function Bench({ bench }: BenchPage) {
 							))}
 						</ul>
 						<MadeOf fields={fields} onChange={change} />
-						<h2 className="mt-5 text-[19px]">Your pictures of it</h2>
+						<h2 className="mt-5 text-[19px]">Your pictures</h2>
 						<Suspense>
 							<Pictures
 								shown={{ of: "lure", thing: String(lure.id), outing: null }}

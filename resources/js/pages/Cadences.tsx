@@ -6,28 +6,24 @@ import type { CadencesPage, FallSchoolData } from "../types";
 
 /** How an angler works their lures: how they are let down, and the numbers of every cadence. */
 export default function Cadences({ cadences, falls, timed }: CadencesPage) {
+	const first = cadences.find((cadence) => cadence.hasNumbers);
 	const own = cadences.filter((cadence) => cadence.own).length;
 	return (
 		<AppLayout title="Cadences">
 			<div className="max-w-[760px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">
-					{own === 0
-						? "Every cadence as it is first tried"
-						: `${own} of ${cadences.length} cadences by your own numbers`}
+					{own === 0 ? "Cadences at their usual numbers" : `${own} of ${cadences.length} cadences at your own numbers`}
 				</h1>
-				<p className="mt-1 text-slate">
-					What you keep here is what Eskith counts with: the sentence on Lure, the cast, the picture, the boat card.
-				</p>
 				<section className="mt-6 border-t border-rule pt-3">
-					<h2 className="text-[19px]">The way down, where anglers disagree</h2>
-					{timed && <p className="pt-1 text-[15px] text-slate">{timed} Estimates until a drop is timed.</p>}
+					<h2 className="text-[19px]">Two ways down</h2>
+					{timed && <p className="pt-1 text-[15px] text-slate">{timed}</p>}
 					<FallSchools
-						label="A blade between two lifts"
+						label="A blade between lifts"
 						falls={falls.filter((fall) => fall.setting === "blade_fall")}
 						onChoose={choose}
 					/>
 					<FallSchools
-						label="A spoon on its way down"
+						label="A spoon going down"
 						falls={falls.filter((fall) => fall.setting === "spoon_fall")}
 						onChoose={choose}
 					/>
@@ -36,7 +32,11 @@ export default function Cadences({ cadences, falls, timed }: CadencesPage) {
 					<h2 className="text-[19px]">Numbers</h2>
 					<ul aria-label="Cadences">
 						{cadences.map((cadence) => (
-							<Numbers key={`${cadence.name}${cadence.lift}${cadence.seconds}${cadence.pause}`} cadence={cadence} />
+							<Numbers
+								key={`${cadence.name}${cadence.lift}${cadence.seconds}${cadence.pause}`}
+								cadence={cadence}
+								labelled={cadence === first}
+							/>
 						))}
 					</ul>
 				</section>

@@ -8,6 +8,7 @@ import { Elsewhere } from "../fish/Elsewhere";
 import { Ended, Forgotten } from "../fish/EndOuting";
 import { Events } from "../fish/Events";
 import { FishOn, fishDraft } from "../fish/FishOn";
+import { Glance } from "../fish/Glance";
 import { MarkHere } from "../fish/MarkHere";
 import { More } from "../fish/More";
 import { MoveTo } from "../fish/MoveTo";
@@ -25,7 +26,6 @@ import { onDemand } from "../parts/onDemand";
 import { useHasDraft } from "../parts/useDraft";
 import { useScreenOn } from "../phone/screen";
 import { useTrack } from "../phone/useTrack";
-import { TodayStrip } from "../places/TodayStrip";
 import { AppLayout } from "../shell/AppLayout";
 import { TakeAlong } from "../shell/TakeAlong";
 import { useKeys } from "../shell/useKeys";
@@ -124,11 +124,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 					<Elsewhere readings={outing.elsewhere} />
 					<MarkHere outing={outing} log={log} />
 					<PlanLine plan={plan} log={log} />
-					{today && (
-						<div className="border-b border-rule py-2">
-							<TodayStrip today={today} short />
-						</div>
-					)}
+					<Glance outing={outing} today={today} />
 					<Forgotten outing={outing} />
 					<Events events={outing.events} onMend={setMending} />
 					{outing.crew && <Crew crew={outing.crew} />}

@@ -8,7 +8,7 @@ export default function ForgotPassword() {
 	const { props } = usePage();
 	const form = useForm({ email: "" });
 	return (
-		<GuestLayout title="A new password" says="You get a letter with an address at which you set it.">
+		<GuestLayout title="A new password" says="You get an email with a link to set it.">
 			{props.said && (
 				<Notice tone="done" className="mb-5 py-2">
 					{props.said}
@@ -22,11 +22,11 @@ export default function ForgotPassword() {
 			>
 				<FormField form={form} name="email" label="E-mail" kind="email" />
 				<Button look="next" size="normal" wide type="submit" disabled={form.processing}>
-					Send the letter
+					Send the email
 				</Button>
 			</form>
 			<p className="mt-5">
-				It came back to you?{" "}
+				Remember it?{" "}
 				<Link href="/sign-in" className="underline underline-offset-4">
 					Sign in
 				</Link>

@@ -14,9 +14,6 @@ export default function Gear({ gear, due, history, waters, kinds }: GearPage) {
 					<h1 className="text-[25px]">
 						{due.length === 0 ? "Nothing is due before you go" : `${counted(due.length, "thing")} before you go`}
 					</h1>
-					<p className="mt-1 text-slate">
-						From your record: fish and snags on each lure, and the days since lines and leaders went on.
-					</p>
 					<Due due={due} />
 					<LocalRules waters={waters} />
 					<GearList gear={gear} />

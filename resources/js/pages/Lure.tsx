@@ -63,7 +63,7 @@ export default function Lure({ answer: initial, trouble, tied, outing, severalRo
 						{answer.picks.length > 0 && (
 							<p className="mr-auto text-[14px] text-slate max-lg:order-last max-lg:basis-full">
 								<Link href="/water?view=calibrate" className="underline underline-offset-4">
-									Estimated; time a drop
+									Estimated
 								</Link>
 							</p>
 						)}
@@ -112,10 +112,10 @@ function ToldLater({ answer, second, trouble, live }: ToldLaterProps) {
 			{second?.before && (
 				<details>
 					<summary className="min-h-8 cursor-pointer">
-						<b>Here before:</b> {dayOf(second.before.at)}
+						<b>Here before</b>
 					</summary>
 					<Link href={second.before.address} className="underline underline-offset-4">
-						{second.before.words}
+						{dayOf(second.before.at)}: {second.before.words}
 					</Link>
 				</details>
 			)}

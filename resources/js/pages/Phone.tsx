@@ -17,7 +17,7 @@ export default function Phone() {
 		<AppLayout title="This phone">
 			<div className="max-w-[720px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">{headline(position, buzzes)}</h1>
-				<p className="mt-1 text-slate">Each is kept on this device alone. Nothing runs while its page is closed.</p>
+				<p className="mt-1 text-slate">Kept on this device alone.</p>
 				<ul className="mt-4">
 					<Where {...position} />
 					<Screen />
@@ -25,8 +25,8 @@ export default function Phone() {
 					<Use
 						name="Lean and direction"
 						allowed={useAllowed(null, "DeviceMotionEvent" in window)}
-						why="Hold it along the line, or point it into the wind: Water, when you press."
-						cost="Costs nothing between presses."
+						why="Hold it along the line, or point it into the wind, on Water."
+						cost="Only when you press."
 					/>
 					<Use
 						name="Pictures"
@@ -35,6 +35,7 @@ export default function Phone() {
 						cost="Up to 350 kB each, kept here until sent."
 					/>
 				</ul>
+				<p className="max-w-[60ch] border-t border-rule pt-3 text-[15px]">Nothing runs while its page is closed.</p>
 				<Secure />
 				<p className="mt-6 border-t border-rule pt-3">
 					<Link href="/settings" className="inline-flex min-h-11 items-center underline underline-offset-4">
@@ -68,9 +69,9 @@ function Use({ name, allowed, why, cost, children }: UseProps) {
 		<li className="border-t border-rule py-3">
 			{children ?? <h2 className="text-[17px]">{name}</h2>}
 			<p className="max-w-[60ch] pt-1 text-[15px]">{why}</p>
-			<p className="max-w-[60ch] text-[15px] text-slate">
-				{cost} {ALLOWED[allowed]}
-			</p>
+			<p className="max-w-[60ch] text-[15px] text-slate">{cost}</p>
+			{/* The browser says it a moment later: its place is kept. */}
+			<p className="min-h-[23px] max-w-[60ch] text-[15px] text-slate">{ALLOWED[allowed]}</p>
 		</li>
 	);
 }
@@ -80,14 +81,14 @@ function Where({ used, trouble, fix }: ReturnType<typeof usePosition>) {
 		<Use
 			name="Where it is"
 			allowed={useAllowed("geolocation", "geolocation" in navigator)}
-			why="Marks lie where you pressed. The chart shows the boat, its drift and where it went."
-			cost="Asked only on Fish, Water and Places. It costs battery. It stays in your own record."
+			why="Marks land where you press. The chart shows the boat and its drift."
+			cost="Asked only on Fish, Water and Places. Costs battery. Stays in your record."
 		>
 			<Check checked={used} onChange={setUsed}>
 				Say where it is
 			</Check>
 			{used && trouble && <Trouble words={trouble} />}
-			{used && !trouble && !fix && <p className="pt-1 text-[15px]">One moment, it finds itself.</p>}
+			{used && !trouble && !fix && <p className="pt-1 text-[15px]">One moment, finding where it is.</p>}
 		</Use>
 	);
 }
@@ -99,8 +100,8 @@ function Screen() {
 		<Use
 			name="Screen"
 			allowed={useAllowed(null, "wakeLock" in navigator)}
-			why="Fish stays in sight while an outing is under way."
-			cost="It costs battery."
+			why="Fish stays in sight."
+			cost="Costs battery."
 		>
 			<Check
 				checked={wanted}
@@ -118,12 +119,7 @@ function Screen() {
 
 function Buzz({ wanted, onWant }: { wanted: boolean; onWant: (wanted: boolean) => void }) {
 	return (
-		<Use
-			name="Buzz"
-			allowed="granted"
-			why="Once, with a quiet tone, on whatever page is open."
-			cost="It costs hardly anything."
-		>
+		<Use name="Buzz" allowed="granted" why="With a quiet tone, on any page." cost="Costs hardly anything.">
 			<Check
 				checked={wanted}
 				onChange={(next) => {

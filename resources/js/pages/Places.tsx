@@ -165,7 +165,7 @@ function OnWater(page: PlacesPage) {
 								Mark here
 							</Button>
 						)}
-						<UsePhone position={position} words={boat?.phone || "One moment, it finds itself."} />
+						<UsePhone position={position} words={boat?.phone || "One moment, finding where it is."} />
 						<Recording water={water} recording={boat?.recording ?? page.recording} />
 						<Button onClick={() => setOpen({ what: "files" })}>Files</Button>
 					</div>

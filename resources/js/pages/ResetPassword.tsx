@@ -21,7 +21,7 @@ export default function ResetPassword({ token, email }: ResetPasswordPage) {
 				</Button>
 			</form>
 			<p className="mt-5">
-				The letter is too old?{" "}
+				Link too old?{" "}
 				<Link href="/forgot-password" className="underline underline-offset-4">
 					Ask for another
 				</Link>

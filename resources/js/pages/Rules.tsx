@@ -21,11 +21,7 @@ export default function Rules({ headline, groups, changes, asItComes, readings, 
 		<AppLayout title="Rules">
 			<div className="flex min-h-full flex-col lg:grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
-					<h1 className="text-[25px]">{asItComes ? "The rules as they come" : "Your rules"}</h1>
-					<p className="mt-1 text-slate">
-						Each adds or takes points where it speaks. Switch one off, let it count for more or less, or write one of
-						your own; the order follows at once.
-					</p>
+					<h1 className="text-[25px]">{asItComes ? "The rules, unchanged" : "Your rules"}</h1>
 					{trouble && <Notice>{trouble}</Notice>}
 					<div className="mt-3 flex flex-wrap gap-x-5 gap-y-2">
 						<Button look="next" size="normal" onClick={() => setWriting({ id: newId(), rule: null })}>
@@ -54,7 +50,7 @@ export default function Rules({ headline, groups, changes, asItComes, readings, 
 					className="order-first border-rule bg-paper px-5 py-4 max-lg:border-b lg:order-none lg:min-h-0 lg:overflow-y-auto lg:border-l"
 				>
 					<h2 className="text-[20px]">{headline}</h2>
-					<Changes changes={changes} from="as they come" to="yours" said={!asItComes} />
+					<Changes changes={changes} from="unchanged" to="yours" said={!asItComes} />
 				</aside>
 			</div>
 			{writing && (

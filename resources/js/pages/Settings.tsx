@@ -59,11 +59,11 @@ export default function Settings({ choices, settings }: SettingsPage) {
 						<h2 className="text-[19px]">{title}</h2>
 						{title.startsWith("Schools") && (
 							<p className="pt-1 text-[15px] text-slate">
-								Single rules are switched off, weighed and added under{" "}
+								Switch, weigh and add single rules under{" "}
 								<Link href="/rules" className="underline underline-offset-4">
 									Rules
 								</Link>
-								; how lures are let down, and the numbers of each cadence, under{" "}
+								. How lures are let down, and cadence numbers:{" "}
 								<Link href="/cadences" className="underline underline-offset-4">
 									Cadences
 								</Link>

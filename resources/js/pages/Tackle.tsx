@@ -28,7 +28,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 		const wishes = selected.map((id): Wish => ({ id, set }));
 		if (await change(wishes, words)) setSelected([]);
 	};
-	const told = box.inBox > 0 ? "Drawn to one scale, from their measures. A name leads to the bench." : "";
+	const told = box.inBox > 0 ? "All to one scale. Press a name to measure it." : "";
 	return (
 		<AppLayout title="Tackle box">
 			<div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
@@ -41,7 +41,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 					{box.inBox === 0 && !filtered ? (
 						<>
 							<p className="mt-1 text-slate">
-								Put in what you own, one at a time or from a file; Eskith chooses among it.
+								Put in what you own, one at a time or from a file. Eskith chooses from it.
 							</p>
 							<StartingBox offered={starting} />
 						</>
@@ -72,9 +72,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 						))}
 					</ul>
 					{filtered && box.total === 0 && (
-						<p className="py-4 text-slate">
-							Nothing in the box is like that. Search for a weight, a finish or a family.
-						</p>
+						<p className="py-4 text-slate">Nothing matches. Search for a weight, a finish or a family.</p>
 					)}
 					{box.more && (
 						<Button look="strong" size="normal" onClick={more}>

@@ -12,8 +12,8 @@ export default function Trust({ headline, trust }: TrustPage) {
 			<div className="max-w-[70ch] px-4 py-4 lg:px-7">
 				<h1 className="text-[21px] lg:text-[25px]">{headline}</h1>
 				<p className="mt-1 mb-4 text-slate">
-					For each past outing the choice is made once more with what was known before it. Of two things that were
-					fished in it with unequal bites an hour, the one with more should have come first. Half right is chance.
+					Each past outing is chosen for again with what was known before it. Of two things fished in it, the one with
+					more bites should come first. Half right is chance.
 				</p>
 				<Dots
 					caption="How often the better one came first, with 80 % intervals"
@@ -44,7 +44,7 @@ export default function Trust({ headline, trust }: TrustPage) {
 }
 
 function said({ by, right, pairs, outings, low, high, correlation }: TrustData): string {
-	if (pairs === 0) return `By ${by}: no two things were told apart.`;
+	if (pairs === 0) return `By ${by}: nothing was told apart.`;
 	const rank = correlation === null ? "" : `; rank correlation ${correlation.toFixed(2)}`;
 	return `By ${by}: ${right} of ${pairs} pairs in ${outings} outings, 80 % between ${percent(low)} and ${percent(high)}${rank}.`;
 }

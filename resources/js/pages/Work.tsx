@@ -96,7 +96,7 @@ function Kept({ page, work, pick, spoken, raise }: KeptProps) {
 		<>
 			<h1 className="text-[21px] lg:text-[25px]">{work.headline}</h1>
 			<p className="mt-1 mb-2 text-slate">
-				With the {spoken}. {work.before} Commonest mistake: {work.mistake}.
+				With the {spoken}. {work.before}
 			</p>
 			{work.ribbon.length > 0 && <Ribbon work={work} trainer={trainer} raise={raise} own={practice.last} />}
 			<TrainerPanel work={work} trainer={trainer} cues={cues} onCues={setCues} />
@@ -147,13 +147,14 @@ function useSeen(named: boolean) {
 function HowItGoes({ work, touched }: { work: WorkData; touched: TouchedData[] }) {
 	return (
 		<section aria-label="How it goes" className="mt-4 max-w-[70ch]">
-			<h2 className="text-[20px]">{work.counts === "" ? "Without a stop" : work.counts}</h2>
-			<ul className="mt-1">
+			<h2 className="sr-only">How it goes</h2>
+			<ul>
 				{work.says.map((words) => (
 					<li key={words} className="border-b border-rule py-1.5">
 						{words}
 					</li>
 				))}
+				<li className="border-b border-rule py-1.5">Common mistake: {work.mistake}.</li>
 			</ul>
 			<Link href="/cadences" className="inline-flex min-h-11 items-center underline underline-offset-4">
 				{work.own ? "These are your own numbers" : "Change the numbers"}

@@ -10,7 +10,7 @@ function putAway(): string[] {
 	return away?.day === new Date().toDateString() && Array.isArray(away.ids) ? away.ids : [];
 }
 
-/** Each shown once a day, the gravest first, with what to do. Never in the way: a word puts them aside. */
+/** Each shown once a day: the gravest with what to do; the others and why on a press. Never in the way: a word puts them aside. */
 export function Cautions({ cautions }: { cautions: CautionData[] }) {
 	const [away, setAway] = useState<string[] | null>(null);
 	const [all, setAll] = useState(false);
@@ -25,6 +25,7 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 		setAll(false);
 	};
 	const more = left.length - shown.length;
+	const hasWhy = left.some((caution) => caution.why !== "");
 	return (
 		<section
 			aria-label="Cautions"
@@ -34,18 +35,18 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 			<div>
 				{shown.map((caution) => (
 					<p key={caution.id}>
-						<b>{caution.about}.</b> {caution.todo}
+						<b>{caution.about}.</b> {caution.todo} {all && caution.why}
 					</p>
 				))}
 			</div>
 			<div className="flex shrink-0 gap-4">
-				{more > 0 && (
+				{!all && (more > 0 || hasWhy) && (
 					<button
 						type="button"
 						onClick={() => setAll(true)}
 						className="min-h-11 underline lg:min-h-8 underline-offset-4"
 					>
-						{more} more
+						{more > 0 ? `${more} more` : "Why"}
 					</button>
 				)}
 				<button type="button" onClick={seen} className="min-h-11 font-semibold lg:min-h-8 underline underline-offset-4">

@@ -36,7 +36,7 @@ export const NO_POSITION = {
 	insecure: "Browsers tell the position only to pages with https. Settings, This phone, says how.",
 	missing: "This device can't tell where it is.",
 	refused: "The browser keeps the position to itself. Allow it for this page.",
-	unknown: "This phone can't find itself here. It keeps trying.",
+	unknown: "No position here yet. It keeps trying.",
 	late: "No position yet. Hold the phone under the open sky.",
 };
 

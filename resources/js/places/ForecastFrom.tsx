@@ -39,7 +39,7 @@ export function ForecastFrom({ water }: { water: WaterSheetData }) {
 					}}
 				>
 					<label className="block text-[15px]">
-						Or ask an address
+						Or fetch it from an address
 						<input
 							type="url"
 							value={form.data.address}

@@ -24,7 +24,7 @@ export function LineDialog({ water, kinds, line, onDone }: Props) {
 			open
 			onOpenChange={(open) => !open && onDone(false)}
 			title="What is this line?"
-			says="A shore tells which places lie in the lee; a weed edge is kept with today's date."
+			says="A shore tells which places lie in the lee. A weed edge keeps today’s date."
 		>
 			<form
 				noValidate

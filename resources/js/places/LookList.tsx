@@ -6,7 +6,7 @@ interface Props {
 	onShow: (index: number) => void;
 }
 
-/** Where to look first, with the reasons; each a press that brings it into the middle. */
+/** Where to look first; each a press that brings it into the middle and tells why. The first is in the headline. */
 export function LookList({ looks, shown, onShow }: Props) {
 	return (
 		<ol>
@@ -21,8 +21,10 @@ export function LookList({ looks, shown, onShow }: Props) {
 						<b className={`figure ${shown === i ? "text-ember-ink" : ""}`}>{i + 1}</b>
 						<span>
 							<b>{look.title}</b>
-							{look.where && `, ${look.where}`}
-							<span className="block text-[14px] text-slate">{look.reasons.slice(0, 3).join("; ")}</span>
+							{look.where && (i > 0 || shown === 0) && `, ${look.where}`}
+							{i === (shown ?? 0) && (
+								<span className="block text-[14px] text-slate">{look.reasons.slice(0, 3).join("; ")}</span>
+							)}
 						</span>
 					</button>
 				</li>

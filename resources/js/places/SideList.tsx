@@ -46,10 +46,7 @@ export function SideList({ page, covered, look, onLook, onSpot, onMark, onWater,
 				</>
 			)}
 			{page.looks.length === 0 && (
-				<p>
-					Record soundings while you look, bring a track in, or lay depths on the chart by hand: walls, ledges and humps
-					are found from them.
-				</p>
+				<p>Record soundings, bring a track in, or lay depths by hand. Walls, ledges and humps come from them.</p>
 			)}
 			<Button look="aside" className="no-print" onClick={() => setReading(true)}>
 				How to read the sonar

@@ -104,7 +104,7 @@ const signs: Sign[] = [
 			</>
 		),
 		why: "From the side a fish is a bright grain. Its shadow falls away from you.",
-		todo: "A shadow well apart is a fish off bottom. One that touches lies on it.",
+		todo: "A shadow well apart is a fish off bottom. If they touch, the fish is on bottom.",
 	},
 	{
 		title: "A stripe from the motor",

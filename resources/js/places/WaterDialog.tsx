@@ -123,18 +123,18 @@ function Rest({ water, waters, onDone }: { water: WaterSheetData; waters: WaterO
 				{water.code ? (
 					<>
 						<p className="mt-1">
-							Others of this server take a copy by the code{" "}
+							Others on this server can copy it by the code{" "}
 							<strong className="figure text-[20px] tracking-wider">{water.code}</strong>. Where you caught fish stays
 							yours.
 						</p>
 						<Button look="aside" onClick={() => router.delete(`/waters/${water.id}/share`, { preserveScroll: true })}>
-							Share it no more
+							Stop sharing it
 						</Button>
 					</>
 				) : (
 					<p>
 						<Button onClick={() => router.post(`/waters/${water.id}/share`, {}, { preserveScroll: true })}>
-							Share it with others of this server
+							Share it with others on this server
 						</Button>
 					</p>
 				)}
@@ -196,12 +196,7 @@ function Copy({ onDone }: { onDone: () => void }) {
 				form.post("/waters/copy", { onSuccess: onDone });
 			}}
 		>
-			<FormField
-				form={form}
-				name="code"
-				label="Or take a copy of one that is shared: its code"
-				placeholder="ABCD EFGH"
-			/>
+			<FormField form={form} name="code" label="Or copy a shared one: its code" placeholder="ABCD EFGH" />
 			<Button type="submit" look="plain" disabled={form.processing}>
 				Take a copy
 			</Button>

@@ -13,10 +13,10 @@ export function WaterHere({ onPlace }: { onPlace: (latitude: string, longitude: 
 		<div className="mb-4">
 			{fix ? (
 				<Button onClick={() => onPlace(fix.lat.toFixed(DECIMALS), fix.lon.toFixed(DECIMALS))}>
-					It lies where this phone is
+					It's where this phone is
 				</Button>
 			) : (
-				<UsePhone position={position} words="One moment, this phone finds itself." />
+				<UsePhone position={position} words="One moment, finding this phone." />
 			)}
 		</div>
 	);

@@ -39,7 +39,7 @@ export function useImport(water: number): Importing {
 		};
 		request.onerror = () =>
 			setState({ ...idle, trouble: "No connection, or the file is too large. Nothing was taken in." });
-		request.onabort = () => setState({ ...idle, trouble: "Called off: nothing was taken in." });
+		request.onabort = () => setState({ ...idle, trouble: "Canceled: nothing was read in." });
 		const body = new FormData();
 		body.append("file", file);
 		request.open("POST", `/waters/${water}/import`);

@@ -1,7 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import type { Ticked } from "../outbox/offlineActions";
-import { Button } from "../parts/Button";
+import { Button, ButtonLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import type { PlanData } from "../types";
 import { PlanPicture } from "./PlanPicture";
@@ -40,16 +40,30 @@ export function PlanView({ first, ticks }: { first: PlanData; ticks: Ticked[] })
 	);
 }
 
+interface TickingProps {
+	plan: PlanData;
+	/** Where all of the plan is, if elsewhere. */
+	href?: string;
+	onTick: (number: number, made: boolean) => void;
+}
+
 /** Which is next, and the tap that ticks it off. */
-export function Ticking({ plan, onTick }: { plan: PlanData; onTick: (number: number, made: boolean) => void }) {
-	const { next, made, total, left } = plan;
+export function Ticking({ plan, href, onTick }: TickingProps) {
+	const { next, total, left } = plan;
+	const going = next === null ? `All ${total} made` : `${plan.kind === "drift" ? "drift" : "cast"} ${next} of ${total}`;
 	const last = plan.marks.filter((mark) => mark.made).at(-1)?.n;
 	return (
 		<div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
 			<p className="figure text-[20px]">
-				{next === null ? `All ${total} made` : `${plan.kind === "drift" ? "drift" : "cast"} ${next} of ${total}`}
+				{href ? (
+					<ButtonLink href={href} look="strong" size="inline">
+						{going}
+					</ButtonLink>
+				) : (
+					going
+				)}
 			</p>
-			<p className="text-slate">{[`${made} made`, next === null ? "" : left].filter(Boolean).join(" · ")}</p>
+			<p className="text-slate">{next === null ? "" : left}</p>
 			<div className="flex gap-3">
 				{next !== null && (
 					<Button look="next" size="big" onClick={() => onTick(next, true)}>

@@ -103,7 +103,7 @@ function markOf({ pinned, stale, source }: ReadingData, told: boolean): string {
 function Tip({ tip }: { tip: TipData | undefined }) {
 	return (
 		<span
-			className="block min-h-[16px] truncate text-[12px] leading-[16px] text-slate"
+			className="block min-h-[16px] truncate max-sm:hidden text-[12px] leading-[16px] text-slate"
 			title={tip?.sentences.map((sentence) => sentence.words).join(" ")}
 		>
 			{tip?.short}

@@ -35,7 +35,7 @@ function overtaken({ readings }: AnswerData, typed: Read[]): Record<string, stri
 		typed.flatMap(({ name, at }) => {
 			const { readAt, shown } = readings[name] ?? {};
 			return readAt && Date.parse(readAt) > Date.parse(at) + 1000
-				? [[name, `Read elsewhere since you typed it here: ${shown} stands.`]]
+				? [[name, `Changed elsewhere since you typed it: now ${shown}.`]]
 				: [];
 		}),
 	);

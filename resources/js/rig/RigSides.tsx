@@ -26,7 +26,7 @@ export function Reaches({ rig }: { rig: RigData }) {
 		<section aria-label="How far a hook is driven" className="mt-6">
 			<h2 className="text-[20px]">How far it hooks</h2>
 			<p className="mt-1 text-[14px] text-slate">
-				Lines as strong as yours: straight down a full dot, at the end of a cast an open one. The mark is{" "}
+				Lines as strong as yours. Full dot: straight down. Open dot: end of a cast. The mark is{" "}
 				{rig.cast ? "a usual cast" : "today's depth"}.
 			</p>
 			<ul className="mt-2">

@@ -67,7 +67,7 @@ function AnotherRod({ open, onOpenChange }: { open: boolean; onOpenChange: (open
 			open={open}
 			onOpenChange={onOpenChange}
 			title="Another rod on board"
-			says="It is rigged like the one in hand until you change it, and it is in hand then."
+			says="Rigged like the one you hold, until you change it. You hold it then."
 		>
 			<form noValidate onSubmit={keep} className="mt-3">
 				<Field

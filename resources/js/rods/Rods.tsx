@@ -1,5 +1,9 @@
+import * as clock from "../parts/clock";
 import { useAge } from "../parts/useAge";
 import type { RodOnBoardData } from "../types";
+
+/** min after which a rod is said to be quiet. */
+const QUIET_MIN = 5;
 
 /** The rods on board, each with what is on it; one tap takes another in hand, and all that is shown is for that one. */
 export function Rods({ rods, onTake }: { rods: RodOnBoardData[]; onTake: (rod: string) => void }) {
@@ -18,7 +22,7 @@ export function Rods({ rods, onTake }: { rods: RodOnBoardData[]; onTake: (rod: s
 					>
 						<span className="figure block text-[16px]">{rod.name}</span>
 						<span className="block truncate text-[14px] text-slate">{on(rod)}</span>
-						{rod.quietSince && (
+						{rod.quietSince && !rod.inHand && minutesSince(rod.quietSince) >= QUIET_MIN && (
 							<span className="hidden text-[14px] text-slate lg:block">
 								quiet {age(rod.quietSince).replace(" ago", "")}
 							</span>
@@ -28,6 +32,10 @@ export function Rods({ rods, onTake }: { rods: RodOnBoardData[]; onTake: (rod: s
 			</div>
 		</section>
 	);
+}
+
+function minutesSince(moment: string): number {
+	return (clock.now() - Date.parse(moment)) / 60_000;
 }
 
 function on(rod: RodOnBoardData): string {

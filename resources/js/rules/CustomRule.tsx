@@ -56,7 +56,7 @@ export function CustomRule({ id, rule, readings, families, finishes, onDone }: P
 			<form onSubmit={keep}>
 				<div className="mt-3 grid gap-x-4 sm:grid-cols-[1fr_130px]">
 					<Field
-						label="What it holds"
+						label="What it says"
 						placeholder="Gold does well here under cloud"
 						value={name}
 						maxLength={80}
@@ -114,7 +114,7 @@ function Foot({ id, own, changes, onDone }: FootProps) {
 	return (
 		<div className="sticky -bottom-5 -mx-5 -mb-5 border-t border-rule bg-paper px-5 py-3">
 			<p aria-live="polite" className="pb-2 text-[15px]">
-				{changes ? changes.sentence : "Not yet a whole rule."}
+				{changes ? changes.sentence : "This rule isn't complete yet."}
 			</p>
 			<div className="flex items-center justify-between gap-4">
 				<Button type="submit" look="next" size="normal" className="px-6">

@@ -24,7 +24,7 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 	const button = "min-h-11 min-w-10 rounded-md border border-slate text-lg disabled:border-rule disabled:text-slate";
 	return (
 		<li
-			className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-t border-rule py-2
+			className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 border-t border-rule py-2.5
 			sm:grid-cols-[34px_minmax(0,1fr)_auto_auto]"
 		>
 			<span className="figure hidden text-[14px] text-slate sm:block">{rule.own ? "" : rule.id}</span>
@@ -54,9 +54,11 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 					<span className="figure">
 						{rule.most} {rule.most === 1 ? "point" : "points"}
 					</span>
-					<span className="block text-[13px] text-slate">
-						{rule.most === rule.usual ? (rule.per ? `a ${rule.per}` : "at most") : `usually ${rule.usual}`}
-					</span>
+					{(rule.per || rule.most !== rule.usual) && (
+						<span className="block text-[13px] text-slate">
+							{rule.most === rule.usual ? `a ${rule.per}` : `usually ${rule.usual}`}
+						</span>
+					)}
 				</span>
 				<button
 					type="button"

@@ -36,7 +36,7 @@ export function RulesFile({ asItComes, off }: Props) {
 			</button>
 			{!asItComes && (
 				<button type="button" className={link} onClick={() => keeping(() => router.delete("/rules", quietly))}>
-					Back to the rules as they come
+					Back to the rules, unchanged
 				</button>
 			)}
 			{before !== null && (

@@ -9,7 +9,7 @@ const keys: [string, string][] = [
 	["Enter on a reading", "type it or choose it"],
 	["D T F", "on Fish: drop, bite, fish on"],
 	["O S U", "on Fish: foul, snag, undo"],
-	["arrows, + − 0", "on the chart: move it, nearer and farther, all of it"],
+	["arrows, + − 0", "on the chart: move, zoom in and out, all"],
 	["Enter", "on the chart: lay a point in its middle"],
 ];
 

@@ -59,7 +59,7 @@ export function SignOut() {
 
 function warning({ waiting, unkept }: Left): string {
 	if (unkept > 0)
-		return `${counted(unkept, "tap")} are only in this open page: keep them as a file first, or they are lost.`;
+		return `${counted(unkept, "tap")} are only in this open page. Keep them as a file first, or they are lost.`;
 	const which = waiting === 1 ? "One tap is" : `${waiting} taps are`;
 	return `${which} not sent yet. Kept on this device for you alone, and sent when you sign in again.`;
 }

@@ -39,7 +39,7 @@ export function TakeAlong() {
 				{stage.at === "coming" && `Taking it along: ${megabytes(stage.bytes)} unpacked so far.`}
 				{stage.at === "failed" && stage.why}
 				{stage.at === "none" &&
-					`With no signal this device can work out the answers itself.${line === null ? "" : ` That is ${megabytes(line)} to fetch, once.`}`}
+					`With no signal this device can work out the answers itself.${line === null ? "" : ` One download of ${megabytes(line)}.`}`}
 			</p>
 			{stage.at === "here" ? (
 				<Button look="soft" onClick={() => void leave()}>
@@ -60,6 +60,6 @@ function megabytes(bytes: number): string {
 
 function whyOf(error: unknown): string {
 	return error instanceof DOMException && error.name === "QuotaExceededError"
-		? "There is not enough room on this device. Nothing of it was kept; make room and try again."
-		: "It did not come whole. What is here already stays; try again when there is a signal.";
+		? "Not enough room on this device. Nothing was kept. Make room and try again."
+		: "The download broke off. What is here stays. Try again with a signal.";
 }

@@ -4,34 +4,39 @@ import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
 import type { DueData, GearData, HistoryData } from "../types";
 
-/** What is due, ticked off with a press. */
+/** What is due, under what is to be done, ticked off with a press. */
 export function Due({ due }: { due: DueData[] }) {
 	const tickOff = (item: string) => router.post("/gear/done", { uuid: newId(), item }, { preserveScroll: true });
-	return (
-		<ul className="mt-3" aria-label="Due">
-			{due.map(({ item, name, why, done }) => (
-				<li
-					key={`${item}${name}${why}`}
-					className="flex min-h-12 flex-wrap items-center justify-between gap-x-4 border-t border-rule py-1 sm:flex-nowrap"
-				>
-					<span>
-						<b>{name}</b>
-						<span className="text-slate">: {why}</span>
-					</span>
-					{item && (
-						<button
-							type="button"
-							aria-label={`${done}: ${name}`}
-							onClick={() => tickOff(item)}
-							className="figure min-h-11 shrink-0 rounded-md border-2 border-ink px-3 text-[15px]"
+	const tasks = [...new Set(due.map(({ task }) => task))];
+	return tasks.map((task) => (
+		<section key={task} aria-label={task} className="mt-4">
+			<h2 className="pb-1 text-[19px]">{task}</h2>
+			<ul>
+				{due
+					.filter((one) => one.task === task)
+					.map(({ item, name, why }) => (
+						<li
+							key={`${item}${name}${why}`}
+							className="grid min-h-12 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-t border-rule py-1
+								sm:grid-cols-[minmax(0,1fr)_220px_88px]"
 						>
-							{done}
-						</button>
-					)}
-				</li>
-			))}
-		</ul>
-	);
+							<b>{name}</b>
+							<span className="text-slate max-sm:row-start-2">{why}</span>
+							{item && (
+								<button
+									type="button"
+									aria-label={`Done, ${task.toLowerCase()}: ${name}`}
+									onClick={() => tickOff(item)}
+									className="figure min-h-11 rounded-md border-2 border-ink px-3 text-[15px] max-sm:row-span-2"
+								>
+									Done
+								</button>
+							)}
+						</li>
+					))}
+			</ul>
+		</section>
+	));
 }
 
 /** Lines, rods, leaders and the rest. */
@@ -44,7 +49,7 @@ export function GearList({ gear }: { gear: GearData[] }) {
 				<Link href="/tackle" className="underline underline-offset-4">
 					tackle box
 				</Link>
-				; which line is on the reel is chosen on the Water station.
+				. Choose the line on the reel under Water.
 			</p>
 			<ul className="mt-2">
 				{gear.map((one) => (

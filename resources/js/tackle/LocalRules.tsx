@@ -13,11 +13,8 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 	if (waters.length === 0) return null;
 	return (
 		<section aria-label="Local rules" className="mt-6">
-			<h2 className="text-[19px]">Local rules, as you note them</h2>
-			<p className="text-[15px] text-slate">
-				Look them up where they are made: Eskith does not know the law. What you note shows at that water and on the
-				boat card.
-			</p>
+			<h2 className="text-[19px]">Local rules</h2>
+			<p className="text-[15px] text-slate">Eskith doesn't know the law. Look it up and note it here.</p>
 			<ul className="mt-2">
 				{waters.map((one) => (
 					<li
@@ -25,8 +22,8 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 						className="grid min-h-12 grid-cols-[84px_minmax(0,1fr)_auto] items-center gap-3 border-t border-rule py-1"
 					>
 						<b className="text-[15px]">{one.water}</b>
-						<span className={one.rules || one.protectedFish ? "" : "text-slate"}>
-							{one.rules || (one.protectedFish ? "" : "nothing noted")}
+						<span>
+							{one.rules}
 							{one.protectedFish && (
 								<span className="block text-[14px] text-slate">protected: {one.protectedFish}</span>
 							)}

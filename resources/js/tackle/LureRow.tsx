@@ -64,7 +64,7 @@ interface ActionProps {
 function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
 	const { title, retired } = lure;
 	const offered = lure.usual && !retired;
-	const another = () =>
+	const duplicate = () =>
 		router.post(`/lures/${lure.id}/duplicate`, { uuid: newId() }, { preserveScroll: true, preserveState: true });
 	return (
 		<span className="col-span-3 flex flex-wrap gap-x-3 text-[15px] sm:col-span-1">
@@ -88,8 +88,8 @@ function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
 			<Button aria-expanded={editing} onClick={onEdit}>
 				Edit
 			</Button>
-			<Button aria-label={`Another like ${title}`} onClick={another}>
-				Another
+			<Button aria-label={`Duplicate ${title}`} onClick={duplicate}>
+				Duplicate
 			</Button>
 			{!offered && (
 				<Button

@@ -24,7 +24,7 @@ export function OwnCard({ notes, onDone }: { notes: NotesData | null; onDone: ()
 			open
 			onOpenChange={(open) => !open && onDone()}
 			title={`Your card for ${notes.water}`}
-			says="As you looked it up. It is shown when such a fish is on, and counted through the day; the law may say otherwise."
+			says="As you looked it up. Shown when such a fish is on, counted all day. The law may differ."
 		>
 			<ul>
 				{notes.card.map((rule) => (

@@ -9,7 +9,7 @@ const typed = [
 	["species", "Which fish"],
 	["length", "Length"],
 	["girth", "Girth"],
-	["tag", "Number of its tag"],
+	["tag", "Tag number"],
 	["note", "Note"],
 ] as const;
 

@@ -95,8 +95,7 @@ function Measure({ pick, readings }: Props) {
 }
 
 function how(kind: Kind, pick: PickData): string {
-	if (kind === "drift")
-		return "Let this phone tell it, or drop a marker and time how long the boat takes to go a known way.";
+	if (kind === "drift") return "Let this phone tell it. Or drop a marker and time the boat over a known distance.";
 	if (kind === "hang")
 		return (
 			`Hang the ${pick.spoken} from its ${pick.hole ?? "eye"} hole and read how far its nose points below level. ` +

@@ -18,7 +18,7 @@ export function PhoneDrift({ onTake }: { onTake: (distance: string, seconds: str
 	const { distance, seconds } = drift ?? {};
 	return (
 		<div className="mb-3 flex flex-col items-start gap-y-1 border-y border-rule py-2">
-			<UsePhone position={position} words={drift?.sentence ?? "One moment, it finds itself."} />
+			<UsePhone position={position} words={drift?.sentence ?? "One moment, finding where it is."} />
 			<Trouble words={trouble} className="text-[15px]" />
 			{distance && seconds && (
 				<Button look="strong" onClick={() => onTake(distance, seconds)}>

@@ -15,7 +15,7 @@ export default function WeightChart({ live }: { live: Live }) {
 	const { answer: chart, trouble } = useAsk<ChartData>(`/chart?${new URLSearchParams({ across, of })}`, {
 		again: live.answer,
 	});
-	if (!chart) return <p className="text-slate">{trouble ?? "Reckoning the chart …"}</p>;
+	if (!chart) return <p className="text-slate">{trouble ?? "Working it out …"}</p>;
 	return (
 		<div className="print-page">
 			<h2 className="text-[19px]">{chart.sentence}</h2>

@@ -4,8 +4,7 @@ const looks = ["bg-[var(--water-mid)]", "bg-ink", "bg-slate", "bg-brass"];
 
 /** Where an hour goes, as one bar with its words, and what would save some of it. */
 export function HourView({ work }: { work: WorkData }) {
-	if (work.hour.length === 0)
-		return <p className="mt-4 text-slate">What is reeled without a stop has no repeats to time.</p>;
+	if (work.hour.length === 0) return <p className="mt-4 text-slate">A straight retrieve has no repeats to time.</p>;
 	return (
 		<section aria-label="Where the hour goes" className="mt-4">
 			<h2 className="text-[20px]">{work.hourSays}</h2>

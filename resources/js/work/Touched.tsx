@@ -21,7 +21,7 @@ export function Touched({ touched }: { touched: TouchedData[] }) {
 			},
 		);
 	return (
-		<section aria-label="What got bites today" className="mt-5">
+		<section aria-label="What got bites today" className="mt-8">
 			<h2 className="text-[20px]">What got bites today</h2>
 			<ul>
 				{touched.map((one) => (

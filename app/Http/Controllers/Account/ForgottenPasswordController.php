@@ -35,7 +35,7 @@ final class ForgottenPasswordController extends Controller
         } catch (TransportExceptionInterface $down) {
             report($down);
             throw ValidationException::withMessages(
-                ['email' => 'The mail could not be sent; try again later, or ask who runs this Eskith.'],
+                ['email' => 'The mail could not be sent. Try again later, or ask who runs this Eskith.'],
             );
         }
 
@@ -55,7 +55,7 @@ final class ForgottenPasswordController extends Controller
         });
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages(
-                ['email' => 'This letter is too old, was used already, or belongs to another e-mail; ask for a new one.'],
+                ['email' => 'This letter is too old, used already, or for another e-mail. Ask for a new one.'],
             );
         }
         $request->session()->regenerate();

@@ -20,6 +20,6 @@ final class PasswordController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return back()->with('said', 'Your password is changed. Other devices have to sign in anew.');
+        return back()->with('said', 'Your password is changed. Other devices have to sign in again.');
     }
 }

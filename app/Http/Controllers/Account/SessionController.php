@@ -37,7 +37,7 @@ final class SessionController extends Controller
                 is_string($wanted) ? $wanted : route('home', absolute: false),
             )->withoutCookie(StartVisit::WANTED);
         }
-        throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together.']);
+        throw ValidationException::withMessages(['email' => "E-mail and password don't match."]);
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -17,6 +17,7 @@ use App\Presenters\Fish\OutingPresenter;
 use App\Presenters\Places\TrackPresenter;
 use App\Record\Logbook;
 use App\Record\OutingKeeper;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Data\OptionData;
 use Eskith\Telling\Lure\AsidePresenter;
 use Illuminate\Http\JsonResponse;
@@ -85,14 +86,16 @@ final class OutingController extends Controller
     {
         OutingKeeper::of($this->angler($request))->takeAway($outing);
 
-        return to_route('outings.index')->with('said', "The outing at {$outing->place} is taken away; for a day it can be brought back.");
+        return to_route('outings.index')->with('said', Words::of(
+            'The outing at {place} is taken away; for a day it can be brought back.', place: $outing->place,
+        ));
     }
 
     public function bringBack(Request $request, Outing $outing): RedirectResponse
     {
         OutingKeeper::of($this->angler($request))->bringBack($outing);
 
-        return to_route('outings.show', $outing->uuid)->with('said', "The outing at {$outing->place} is back.");
+        return to_route('outings.show', $outing->uuid)->with('said', Words::of('The outing at {place} is back.', place: $outing->place));
     }
 
     public function join(JoinOutings $request, Outing $outing): RedirectResponse

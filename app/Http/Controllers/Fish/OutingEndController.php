@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Fish;
 use App\Http\Controllers\Controller;
 use App\Models\Outing;
 use App\Record\Logbook;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -17,7 +18,7 @@ final class OutingEndController extends Controller
     {
         Logbook::of($this->angler($request))->end($outing, $request->boolean('at_last_tap'));
 
-        return to_route('fish')->with('said', "The outing at {$outing->place} is ended and kept.");
+        return to_route('fish')->with('said', Words::of('The outing at {place} is ended and kept.', place: $outing->place));
     }
 
     /** Goes on with the last one. */

@@ -34,7 +34,7 @@ final class TapController extends Controller
             [$taken, $refused] = DB::transaction(static fn (): array => $judge->all($into, $taps));
         } elseif ($goes === TapsGo::Gone) {
             $refused = array_map(static fn (array $tap): RefusalData => new RefusalData(
-                $tap[0], 'Its outing is not in your record any more; choose another for it.', 'outing',
+                $tap[0], 'Its outing is gone from your record. Choose another for it.', 'outing',
             ), $request->taps(null));
         }
 

@@ -94,7 +94,7 @@ final class TapJudge
         try {
             $unread = ReadableText::fault($tap->all());
             if ($unread !== null) {
-                throw InvalidInput::because($unread, 'There are characters in this that cannot be read; type it anew.');
+                throw InvalidInput::because($unread, "There are characters in this that can't be read. Type it again.");
             }
             $do();
 
@@ -112,7 +112,7 @@ final class TapJudge
             }
             report($fault);
 
-            return new RefusalData($id, 'This one went wrong on our side; send it again later, or keep it as a file.', 'trouble');
+            return new RefusalData($id, 'This one went wrong on our side. Send it again later, or keep it as a file.', 'trouble');
         }
     }
 
@@ -124,7 +124,7 @@ final class TapJudge
     private static function demandThen(Outing $outing, ?Carbon $tapped): void
     {
         if ($tapped?->lessThan($outing->started_at->copy()->subMinutes(self::LEEWAY_MIN)) === true) {
-            throw InvalidInput::because('at', 'By its clock this was tapped before the outing began; say when it was.');
+            throw InvalidInput::because('at', 'By its clock this was tapped before the outing began. Say when it was.');
         }
         self::demandPast($tapped);
     }
@@ -133,7 +133,7 @@ final class TapJudge
     private static function demandPast(?Carbon $tapped): void
     {
         if ($tapped?->greaterThan(Carbon::now()->addMinutes(self::LEEWAY_MIN)) === true) {
-            throw InvalidInput::because('at', 'By its clock this was tapped later than now; say when it was.');
+            throw InvalidInput::because('at', 'By its clock this was tapped later than now. Say when it was.');
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\LookBack;
 use App\Http\Controllers\Controller;
 use App\Models\Setup;
 use App\Repeating\Repeat;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -20,7 +21,10 @@ final class RepeatController extends Controller
         Repeat::from($user, $found);
 
         return redirect('/lure?'.http_build_query(['pick' => $found->key()]))->with(
-            'said', "Set up as at {$found->outing->place}: its readings, the counts of its cadence, and its plan where there was one.",
+            'said', Words::of(
+                'Set up as at {place}: its readings, its cadence, and its plan if it had one.',
+                place: $found->outing->place,
+            ),
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepForecast;
 use App\Instruments\KeptForecasts;
 use App\Models\Water;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** The forecast of a water, as its angler sets it. */
@@ -17,7 +18,7 @@ final class ForecastController extends Controller
     {
         KeptForecasts::keep($water, $request->forecast(), $request->address());
 
-        return back()->with('said', "The forecast for {$water->name} is kept.");
+        return back()->with('said', Words::of('The forecast for {water} is kept.', water: $water->name));
     }
 
     public function destroy(Water $water): RedirectResponse

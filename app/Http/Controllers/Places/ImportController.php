@@ -41,7 +41,7 @@ final class ImportController extends Controller
                     static function (float $share) use ($say, $until): bool {
                         $say(['done' => round($share, 3)]);
                         if (microtime(true) > $until) {
-                            throw InvalidInput::because('file', 'That file takes too long to read; nothing of it was taken in. Split it.');
+                            throw InvalidInput::because('file', 'That file takes too long to read; nothing was added. Split it.');
                         }
 
                         return connection_aborted() === 0;

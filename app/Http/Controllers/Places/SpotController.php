@@ -31,7 +31,7 @@ final class SpotController extends Controller
             $say = new UnitFormat($request->angler()->settings()->units);
             $changes = $request->changes(PlacedThings::spot($spot->refresh(), $say, null));
             if ($spot->water->spots()->where('name', $request->name())->whereKeyNot($spot->id)->exists()) {
-                throw InvalidInput::because('name', 'Another spot of this water is called that; choose another name.');
+                throw InvalidInput::because('name', 'Another spot of this water is called that. Choose another name.');
             }
             $spot->update($changes);
         });

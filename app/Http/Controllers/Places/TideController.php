@@ -22,7 +22,7 @@ final class TideController extends Controller
         $made = $request->from() === TideFrom::MadeUp ? $forecasts->tide($water) ?? throw InvalidInput::because(
             'from', $water->isMadeUp()
                 ? 'Say where the water lies first; a tide is made up for its position.'
-                : 'Nothing is made up for a water of your own: type its tide as its waves, or leave it without.',
+                : "Eskith makes no tide up for your own water. Type the tide's waves, or leave it without.",
         ) : null;
         WaterBook::of($request->angler())->tide($water, match ($request->from()) {
             TideFrom::None => null,

@@ -12,6 +12,7 @@ use App\Models\Water;
 use App\Places\WaterBook;
 use App\Presenters\Places\WaterPresenter;
 use Eskith\Core\Choosing\UnitFormat;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -46,14 +47,14 @@ final class WaterController extends Controller
         $into = $request->into();
         WaterBook::of($request->angler())->join($water, $into);
 
-        return self::to($into)->with('said', "{$water->name} is part of {$into->name} now.");
+        return self::to($into)->with('said', Words::of('{water} is part of {into} now.', water: $water->name, into: $into->name));
     }
 
     public function destroy(Request $request, Water $water): RedirectResponse
     {
         WaterBook::of($this->angler($request))->delete($water);
 
-        return to_route('places')->with('said', "{$water->name} is deleted; its outings stay in the record.");
+        return to_route('places')->with('said', Words::of('{water} is deleted; its outings stay in the record.', water: $water->name));
     }
 
     private static function to(Water $water): RedirectResponse

@@ -18,7 +18,7 @@ final class BenchController extends Controller
     public function show(Request $request, Lure $lure, BenchPresenter $bench): Response
     {
         if (! $lure->isSound()) {
-            throw InvalidInput::because('lure', 'This lure is kept with figures that cannot be read; mend it from the Lure station.');
+            throw InvalidInput::because('lure', "This lure is kept with figures that can't be read. Mend it from the Lure station.");
         }
         $user = $this->angler($request);
 

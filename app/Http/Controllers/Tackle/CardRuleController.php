@@ -8,6 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\KeepCardRule;
 use App\Models\CardRule;
 use App\Models\Water;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** The angler's own card: sizes, slot, bag and closed days of a fish on a water. */
@@ -19,13 +20,13 @@ final class CardRuleController extends Controller
             ['water_id' => $water->id, 'species' => $request->species()], $request->columns(),
         );
 
-        return back()->with('said', "On your card for {$water->name}: {$request->species()}.");
+        return back()->with('said', Words::of('On your card for {water}: {species}.', water: $water->name, species: $request->species()));
     }
 
     public function destroy(CardRule $rule): RedirectResponse
     {
         $rule->delete();
 
-        return back()->with('said', "{$rule->species} is off your card.");
+        return back()->with('said', Words::of('{species} is off your card.', species: $rule->species));
     }
 }

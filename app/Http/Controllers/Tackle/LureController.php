@@ -13,6 +13,7 @@ use App\Presenters\Tackle\BoxPresenter;
 use App\Tackle\Box;
 use App\Tackle\LureForm;
 use Eskith\Core\Tackle\QuickEntry;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class LureController extends Controller
     {
         $lure = Box::of($request->angler())->add($request->uuid(), $request->set());
 
-        return to_route('tackle.index')->with('said', "{$lure->kept()->typed()} is in the box.");
+        return to_route('tackle.index')->with('said', Words::of('{typed} is in the box.', typed: $lure->kept()->typed()));
     }
 
     /** Changes one or many, and gives back what was there before. */

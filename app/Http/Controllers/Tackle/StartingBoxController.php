@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Tackle;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TakeStartingBox;
 use App\Tackle\StartingBoxes;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** The usual dozens. */
@@ -19,9 +20,9 @@ final class StartingBoxController extends Controller
 
         return to_route('lure')->with(
             'said',
-            (
-                $count === 1 ? 'A usual lure is' : "{$count} usual lures are"
-            ).' in the box. Say which are yours, or strike them out, under Tackle box.',
+            Words::of(
+                '{count|A usual lure is|# usual lures are} in the box. Keep or strike out each under Tackle box.', count: $count,
+            ),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Tackle;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TickOff;
 use App\Tackle\GearKeeper;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** What was due and is done. */
@@ -16,6 +17,6 @@ final class UpkeepController extends Controller
     {
         $done = GearKeeper::of($request->angler())->tickOff($request->uuid(), $request->item());
 
-        return back()->with('said', $done === null ? 'Written down already.' : "{$done}: written down.");
+        return back()->with('said', $done === null ? 'Written down already.' : Words::of('{done}: written down.', done: $done));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Tackle;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\NoteWater;
 use App\Models\Water;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 
 /** What the angler notes of the rules of a water. */
@@ -16,6 +17,6 @@ final class WaterNoteController extends Controller
     {
         $water->update($request->notes());
 
-        return back()->with('said', "Noted for {$water->name}.");
+        return back()->with('said', Words::of('Noted for {water}.', water: $water->name));
     }
 }

@@ -11,6 +11,7 @@ use App\Places\Fix;
 use App\Readings\Spots;
 use App\Record\Logbook;
 use App\Record\Moves;
+use Eskith\Core\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -29,7 +30,7 @@ final class SpotController extends Controller
         }
         Fix::place($request->angler(), $spot->loadMissing('water'));
 
-        return back()->with('said', "{$request->spot()} is kept.");
+        return back()->with('said', Words::of('{spot} is kept.', spot: $request->spot()));
     }
 
     /** Goes to a spot the angler knows: its depth and bottom become today's, and an outing under way goes on there. */

@@ -11,6 +11,7 @@ use App\Http\Requests\KeepCadence;
 use App\Kits\Kits;
 use App\Presenters\Work\CadencePresenter;
 use Eskith\Core\Cadence\Cadence;
+use Eskith\Core\Words\Words;
 use Eskith\Telling\Settings\OwnCadences;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class CadenceController extends Controller
             ),
         ]);
 
-        return back()->with('said', ucfirst($cadence->word()).' is kept with your numbers.');
+        return back()->with('said', Words::of('{cadence} is kept with your numbers.', cadence: ucfirst($cadence->word())));
     }
 
     /** Back to what it is first tried with. */
@@ -50,6 +51,6 @@ final class CadenceController extends Controller
             ],
         );
 
-        return back()->with('said', ucfirst($cadence->word()).' is as usual again.');
+        return back()->with('said', Words::of('{cadence} is back to the usual.', cadence: ucfirst($cadence->word())));
     }
 }

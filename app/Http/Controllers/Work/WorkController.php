@@ -30,7 +30,7 @@ final class WorkController extends Controller
         [$answer, $trouble, $box] = TodaysAnswer::orTrouble($user, $tried, $this->textOrNull($request, 'pick'));
         $drop = $answer->chosen === null ? null : SingleDrop::at($box->kit, $box->book, $answer->chosen->key);
         [$work, $refused] = $drop === null
-            ? [null, 'Put a lure in the box first; its cadence is timed here.']
+            ? [null, 'Put a lure in the box first. Its cadence is timed here.']
             : self::workOrWhy($box->kit, $drop);
         $plans = PlanPresenter::of($user, $drop);
 
