@@ -1,7 +1,9 @@
 import { Link, router, useForm, usePage } from "@inertiajs/react";
+import { Button } from "../parts/Button";
 import { FormField } from "../parts/FormField";
 import { Notice } from "../parts/Notice";
 import { GuestLayout } from "../shell/GuestLayout";
+import { keepTourStep, steps } from "../shell/tour";
 
 export default function SignIn() {
 	const { props } = usePage();
@@ -25,6 +27,15 @@ export default function SignIn() {
 					<p className="pt-2 text-[15px] text-slate">
 						A made-up angler, four made-up waters, a season behind. No account needed.
 					</p>
+					<Button
+						size="big"
+						onClick={() => {
+							keepTourStep(0);
+							router.post("/demo", {}, { onSuccess: () => router.visit(steps[0]?.path ?? "/") });
+						}}
+					>
+						Open it with a two-minute tour
+					</Button>
 				</div>
 			)}
 			<form

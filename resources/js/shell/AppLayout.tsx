@@ -8,10 +8,12 @@ import { PhoneBar } from "./PhoneBar";
 import { Said } from "./Said";
 import { StationTabs } from "./StationTabs";
 import { stations } from "./stations";
+import { tourStep } from "./tour";
 import { useKeys } from "./useKeys";
 
 const Finder = onDemand(() => import("./Finder"));
 const KeyList = onDemand(() => import("./KeyList"));
+const Tour = onDemand(() => import("./Tour"));
 const TimeIsUp = onDemand(() => import("./TimeIsUp"));
 const Waiting = onDemand(() => import("../waiting/Waiting"));
 
@@ -107,6 +109,7 @@ export function AppLayout({
 			</div>
 			{!wide && <PhoneBar small={pads} onFind={() => setFinding(true)} />}
 			<Suspense>
+				{settled && tourStep() !== null && <Tour />}
 				{keysShown !== null && <KeyList open={keysShown} onOpenChange={setKeysShown} />}
 				{finding !== null && <Finder open={finding} onOpenChange={setFinding} />}
 			</Suspense>
