@@ -6,6 +6,7 @@ use App\Data\Pages\TroublePage;
 use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\ArchiveController;
 use App\Http\Controllers\Account\DemoController;
+use App\Http\Controllers\Account\FirstDayController;
 use App\Http\Controllers\Account\ForgottenPasswordController;
 use App\Http\Controllers\Account\OtherDevicesController;
 use App\Http\Controllers\Account\PasswordController;
@@ -248,6 +249,8 @@ Route::middleware(['auth', 'throttle:writes'])->group(function (): void {
         Route::post('{lure}/duplicate', 'duplicate')->whereNumber('lure')->name('duplicate');
     });
     Route::post('starting-box', [StartingBoxController::class, 'store'])->name('starting-box.store');
+    Route::get('first-day', [FirstDayController::class, 'show'])->name('first-day');
+    Route::post('first-day', [FirstDayController::class, 'store'])->name('first-day.store');
     Route::controller(BoxFileController::class)->name('box.')->group(function (): void {
         Route::get('box.csv', 'csv')->name('csv');
         Route::get('box.json', 'json')->name('json');

@@ -425,6 +425,11 @@ export interface FindingData {
 	mend: string;
 }
 
+export interface FirstDayPage {
+	kinds: OptionData[];
+	fish: OptionData[];
+}
+
 export interface FishChoiceData {
 	value: string;
 	word: string;

@@ -24,6 +24,8 @@ final class NewcomerTest extends BrowserTestCase
         self::assertSame('new@example.test', $this->field('E-mail')->getAttribute('value'), 'what was typed is kept');
         $this->fill('Password', 'long enough now');
         $this->button('Make the account')->click();
+        $this->see('Three questions, then your pick');
+        $this->button('Put in my own lures first')->click();
         $this->see('Your box is empty');
 
         $this->type('2');
@@ -51,20 +53,33 @@ final class NewcomerTest extends BrowserTestCase
         $this->seeCounter('drops, no bite yet', '1');
     }
 
-    public function test_the_first_pick_is_two_taps_away(): void
+    public function test_the_first_pick_is_four_presses_away_and_the_first_bite_eight(): void
     {
         $this->page->get("{$this->server->url}/register");
         $this->fill('Name', 'Second angler');
         $this->fill('E-mail', 'second@example.test');
         $this->fill('Password', 'long enough now');
-        $this->button('Make the account')->click();
-        $this->see('Your box is empty');
+        $presses = 0;
+        $press = function (string $words) use (&$presses): void {
+            $presses++;
+            $this->button($words)->click();
+        };
+        $press('Make the account');
+        $press('sauger');
+        $press('Show me what to tie on');
+        $this->see('Tie on the');
+        self::assertLessThanOrEqual(4, $presses);
+        $this->see('usual');
+        $this->see('sauger');
+        $press('Fish this one');
+        $press('Bite');
+        $this->see('When did it bite?');
+        $press('On the fall');
+        $this->seeCounter('landed', '0 / 1');
+        self::assertLessThanOrEqual(8, $presses);
 
-        $this->type('2');
-        $this->button('Begin with a usual dozen')->click();
-        $this->button('Put these 12 in the box')->click();
-        $this->see('Tie on the white half-ounce blade');
-        $this->see('12 usual lures are in the box.');
+        $this->page->get("{$this->server->url}/first-day");
+        $this->see('Tie on the');
 
         $this->page->get("{$this->server->url}/tackle");
         $this->see('12 lures in the box');

@@ -27,7 +27,7 @@ final class AccountsTest extends TestCase
 
     public function test_registering_signs_in_and_leads_to_the_box(): void
     {
-        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => 'long enough'])->assertRedirect('/tackle');
+        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => 'long enough'])->assertRedirect('/first-day');
 
         $this->assertAuthenticated();
         self::assertNotSame('long enough', User::query()->sole()->password);
@@ -194,7 +194,7 @@ final class AccountsTest extends TestCase
     public function test_an_address_is_the_same_in_any_case(): void
     {
         $this->post('/register', ['name' => 'A', 'email' => ' Perch@Example.TEST', 'password' => 'long enough'])
-            ->assertRedirect('/tackle');
+            ->assertRedirect('/first-day');
         self::assertSame('perch@example.test', User::query()->sole()->email);
         $this->post('/sign-out');
         $this->post(
@@ -232,7 +232,7 @@ final class AccountsTest extends TestCase
     public function test_a_password_of_exactly_72_bytes_is_taken_and_wholly_read(): void
     {
         $password = str_repeat('x', 71).'y';
-        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password])->assertRedirect('/tackle');
+        $this->post('/register', ['name' => 'A', 'email' => 'a@example.test', 'password' => $password])->assertRedirect('/first-day');
         $this->post('/sign-out');
         $this->post('/sign-in', ['email' => 'a@example.test', 'password' => str_repeat('x', 72)])->assertSessionHasErrors('email');
         $this->post('/sign-in', ['email' => 'a@example.test', 'password' => $password])->assertRedirect('/');

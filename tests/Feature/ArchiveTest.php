@@ -56,7 +56,7 @@ final class ArchiveTest extends TestCase
 
         $this->post(
             '/register', ['name' => $before['account']['name'], 'email' => 'own@example.test', 'password' => 'a long password'],
-        )->assertRedirect('/tackle');
+        )->assertRedirect('/first-day');
         $said = $this->take($file)->getSession()->get('said');
         self::assertMatchesRegularExpression('/^Read in: \d{3,} added, 0 there already\.$/', $said);
         $after = self::parts(User::query()->sole());

@@ -147,6 +147,10 @@ final class Writes
                 'POST', '/starting-box',
                 ['uuid' => $this->id('own', intdiv($n, 2) % 4, $angler), 'kind' => 'still', 'places' => [$n % 12]],
             ),
+            'POST first-day' => fn (int $n, int $angler): Request => new Request(
+                'POST', '/first-day',
+                ['uuid' => $this->id('own', intdiv($n, 2) % 4, $angler), 'kind' => 'lake', 'fish' => 'walleye', 'from' => 'boat'],
+            ),
             'PATCH lures' => fn (int $n, int $angler): Request => new Request(
                 'PATCH', '/lures',
                 ['each' => [['id' => $this->lure($angler), 'version' => 1, 'set' => ['notes' => "load {$n}"], 'saw' => ['notes' => '']]]],

@@ -31,6 +31,6 @@ final class RegisterController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return to_route('tackle.index')->with('said', 'Your account is ready. Put in the first lures you own.');
+        return to_route('first-day');
     }
 }
