@@ -68,7 +68,7 @@ final class PlacesTest extends BrowserTestCase
         $this->pressAt(-60, 0);
         $this->see('Press where it ends.');
         $this->pressAt(80, 10);
-        $this->see('times as tall as it is');
+        $this->see('× as tall.');
         $this->see('Drops ');
         $this->tool('Mark');
         $this->pressAt(0, 60);

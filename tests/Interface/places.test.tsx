@@ -326,7 +326,7 @@ describe("the section below a line", () => {
 		const { rerender, container } = render(
 			<SectionPicture section={section()} unit="ft" unitM={0.3048} wide={600} stale={false} />,
 		);
-		expect(container.textContent).toContain("One to one");
+		expect(container.textContent).toContain("Drawn one to one");
 		expect(container.textContent).toContain("ledge, 20 ft");
 		rerender(
 			<SectionPicture
@@ -337,7 +337,7 @@ describe("the section below a line", () => {
 				stale={false}
 			/>,
 		);
-		expect(container.textContent).toMatch(/Depth is drawn \d+ times as tall/);
+		expect(container.textContent).toMatch(/Depth is drawn \d+× as tall/);
 	});
 
 	it("leaves bare what is not known, in one or several pieces", () => {

@@ -9,6 +9,7 @@ import { UsePhone } from "../phone/UsePhone";
 import { usePosition } from "../phone/usePosition";
 import { useTrack } from "../phone/useTrack";
 import { Chart } from "../places/Chart";
+import { shoresRound } from "../places/ChartLayers";
 import { ChartTools, type Tool, toolWords } from "../places/ChartTools";
 import { type Open, OpenDialog } from "../places/OpenDialog";
 import { SectionPart } from "../places/SectionPart";
@@ -110,7 +111,10 @@ function OnWater(page: PlacesPage) {
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_312px] print:block print:h-auto">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7 print:overflow-visible">
 					<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
-					<p className="mt-0.5 text-[15px] text-slate">{page.under}</p>
+					<p className="mt-0.5 text-[15px] text-slate">
+						{page.under}
+						{page.ground && shoresRound(page.edges).length > 0 && " · hatched: estimated"}
+					</p>
 					<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">
 						<Select
 							label="Which water"

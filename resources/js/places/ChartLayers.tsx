@@ -1,7 +1,7 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
 import type { Charted } from "./Chart";
-import { knownPath, paintGround, shaded } from "./shade";
-import { drawn, lined, onScreen, type Point, type Size, type View } from "./view";
+import { closed, paintGround, ringsPath, shaded } from "./shade";
+import { drawn, lined, onScreen, type Point, pairs, type Size, type View } from "./view";
 
 /** Pixels beyond the edges of the chart that are painted, so that it can be dragged without being painted anew. */
 export const margin = 240;
@@ -15,14 +15,17 @@ interface Drawn {
 /** The shades of the ground, painted. */
 export function Ground({ page, view, size }: Drawn) {
 	const canvas = useRef<HTMLCanvasElement>(null);
-	const { ground } = page;
+	const { ground, edges } = page;
 	const theme = typeof document === "undefined" ? "" : document.documentElement.dataset.theme;
 	// biome-ignore lint/correctness/useExhaustiveDependencies: another theme has other colours
 	const picture = useMemo(() => ground && shaded(ground), [ground, theme]);
-	const known = useMemo(() => ground && knownPath(ground), [ground]);
+	const known = useMemo(() => ground && ringsPath(ground.known.map(pairs)), [ground]);
+	const shore = useMemo(() => ringsPath(shoresRound(edges)), [edges]);
 	useLayoutEffect(() => {
-		if (canvas.current && ground && known) paintGround(canvas.current, picture, ground, known, view, size, margin);
-	}, [ground, known, picture, view, size]);
+		if (canvas.current && ground && known) {
+			paintGround(canvas.current, { ground, picture, known, shore }, view, size, margin);
+		}
+	}, [ground, known, shore, picture, view, size]);
 	return (
 		<canvas
 			ref={canvas}
@@ -30,6 +33,11 @@ export function Ground({ page, view, size }: Drawn) {
 			style={{ left: -margin, top: -margin, width: size.wide + 2 * margin, height: size.tall + 2 * margin }}
 		/>
 	);
+}
+
+/** Shores that go all round their water. */
+export function shoresRound(edges: Charted["edges"]): Point[][] {
+	return closed(edges.filter(({ kind }) => kind === "shore").map(({ points }) => points));
 }
 
 /** The edge of what is known, which depth lines do not cross. */

@@ -71,8 +71,8 @@ export function SectionPicture({ section, unit, unitM, wide, stale, tall: inColu
 			</svg>
 			<figcaption className="pt-1 text-[14px] text-slate">
 				{times > 1 && drawn > scale * 1.2
-					? `Depth is drawn ${Math.round(drawn / scale)} times as tall as it is.`
-					: "One to one: a slope is as steep as it is drawn."}
+					? `Depth is drawn ${Math.round(drawn / scale)}× as tall.`
+					: "Drawn one to one."}
 			</figcaption>
 		</figure>
 	);

@@ -1,5 +1,5 @@
 import type { GroundData } from "../types";
-import { onScreen, pairs, type Size, type View } from "./view";
+import { onScreen, type Point, pairs, type Size, type View } from "./view";
 
 type Colour = [number, number, number];
 
@@ -31,12 +31,21 @@ export function shaded(ground: GroundData): HTMLCanvasElement | null {
 	return canvas;
 }
 
-/** Draws it where the view looks, and nothing where nobody sounded. */
+/** The ground to be painted: its picture, what of it was sounded, and the water between that and a shore all round it. */
+export interface Painted {
+	ground: GroundData;
+	picture: HTMLCanvasElement | null;
+	known: Path2D;
+	shore: Path2D;
+}
+
+/** Pixels between two strokes of the hatching. */
+const hatch = 9;
+
+/** Draws it where the view looks; what lies between the soundings and a shore is hatched, since it is only estimated. */
 export function paintGround(
 	canvas: HTMLCanvasElement,
-	picture: HTMLCanvasElement | null,
-	ground: GroundData,
-	known: Path2D,
+	{ ground, picture, known, shore }: Painted,
 	view: View,
 	size: Size,
 	margin: number,
@@ -58,6 +67,10 @@ export function paintGround(
 	);
 	paint.save();
 	paint.translate(-ground.west, -ground.south);
+	paint.save();
+	paint.clip(shore, "evenodd");
+	paintEstimated(paint, canvas, dense);
+	paint.restore();
 	paint.clip(known, "evenodd");
 	paint.translate(ground.west, ground.south);
 	paint.scale(1, -1);
@@ -68,11 +81,61 @@ export function paintGround(
 	paint.restore();
 }
 
-/** Round what was sounded, in metres. */
-export function knownPath(ground: GroundData): Path2D {
+/** The colour of shallow water with strokes through it, over all of the canvas that is not clipped. */
+function paintEstimated(paint: CanvasRenderingContext2D, canvas: HTMLCanvasElement, dense: number): void {
+	const [red, green, blue] = gradient()[0];
+	paint.resetTransform();
+	paint.fillStyle = `rgb(${red} ${green} ${blue} / 0.3)`;
+	paint.fillRect(0, 0, canvas.width, canvas.height);
+	paint.strokeStyle = `rgb(${red} ${green} ${blue} / 0.8)`;
+	paint.lineWidth = dense;
+	paint.beginPath();
+	for (let at = -canvas.height; at < canvas.width; at += hatch * dense) {
+		paint.moveTo(at, canvas.height);
+		paint.lineTo(at + canvas.height, 0);
+	}
+	paint.stroke();
+}
+
+/** Share of its length by which a ring may gape. */
+const gape = 0.05;
+
+/** The rings that lines go round, one or several after each other, in metres: water lies within them. */
+export function closed(lines: number[][]): Point[][] {
+	const left = lines.map(pairs).filter((line) => line.length > 1);
+	const rings: Point[][] = [];
+	for (let chain = left.shift(); chain; chain = left.shift()) {
+		for (let next = following(chain, left); next; next = following(chain, left)) chain = [...chain, ...next];
+		const [first, last] = [chain[0], chain.at(-1)];
+		if (first && last && chain.length > 3 && apart(first, last) < gape * long(chain)) rings.push(chain);
+	}
+	return rings;
+}
+
+/** Takes out the line that begins or ends about where a chain ends, in the chain's direction; none where there is no such. */
+function following(chain: Point[], lines: Point[][]): Point[] | null {
+	const end = chain.at(-1);
+	const found = lines.findIndex((line) => {
+		const near = gape * (long(chain) + long(line));
+		return [line[0], line.at(-1)].some((one) => one && end && apart(one, end) < near);
+	});
+	const [line] = found < 0 ? [] : lines.splice(found, 1);
+	const [first, last] = [line?.[0], line?.at(-1)];
+	if (!line || !end || !first || !last) return null;
+	return apart(first, end) <= apart(last, end) ? line : [...line].reverse();
+}
+
+const apart = (from: Point, to: Point) => Math.hypot(to.x - from.x, to.y - from.y);
+
+function long(line: Point[]): number {
+	return line.slice(1).reduce((sum, to, i) => sum + apart(line[i] ?? to, to), 0);
+}
+
+/** Round what lies within rings, in metres. */
+export function ringsPath(rings: Point[][]): Path2D {
 	const path = new Path2D();
-	for (const ring of ground.known) {
-		pairs(ring).forEach(({ x, y }, i) => {
+	for (const ring of rings) {
+		ring.forEach(({ x, y }, i) => {
 			if (i === 0) path.moveTo(x, y);
 			else path.lineTo(x, y);
 		});
