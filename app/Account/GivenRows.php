@@ -76,7 +76,7 @@ final class GivenRows
         $self = new self(self::BYTES, null);
         $known = array_fill_keys(array_map(static fn (Table $table): string => $table->name, Tables::all()), true);
         $rows = [];
-        foreach (JsonRows::ofLists($stream, 'That file', $self->count(...)) as $name => $value) {
+        foreach (JsonRows::ofLists($stream, 'that file', $self->count(...)) as $name => $value) {
             if (! isset($known[$name])) {
                 $self->head[$name] = $value;
             } elseif (is_array($value)) {

@@ -30,7 +30,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         // What the device proposes for the water as it is read there.
         $this->open('/lure');
         $this->read('depth', '31 ft');
-        $this->see('kept on this phone, and sent when there is one');
+        $this->see('kept here, and sent when there is one');
         $this->press('escape');
         $this->see('in 31 ft');
         $first = $this->eventually($this->proposed(...), 'for a lure');
@@ -50,7 +50,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->between($isClosed);
         $this->open('/water');
         $this->read('depth', '22 ft');
-        $this->see('kept on this phone, and sent when there is one');
+        $this->see('kept here, and sent when there is one');
         $this->press('escape');
         $this->measure('9 s');
         $this->between($isClosed);
@@ -121,7 +121,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->click('Measure');
         $this->find("//label[normalize-space()='Time']/following-sibling::input")->sendKeys($seconds);
         $this->click('Keep this measurement');
-        $this->see('Seconds to the bottom use your timed drop now. It waits on this phone for a signal.');
+        $this->see('Seconds to the bottom use your timed drop now. It waits here for a signal.');
         $this->see('on this phone, not sent yet');
     }
 

@@ -27,7 +27,7 @@ final class OnBoardTest extends BrowserTestCase
         $this->page->get("{$this->server->url}/lure");
         $this->see('worked out here, from what was known');
         $this->change('depth', '47 ft');
-        $this->see('kept on this phone, and sent when there is one');
+        $this->see('kept here, and sent when there is one');
         $this->press('escape');
         $this->eventually(fn (): bool => str_contains($this->reading('depth'), '47 ft'), 'for the depth as it was typed');
         // The application is closed and opened again; then another station, which was not open before.

@@ -85,7 +85,7 @@ describe("a measurement with no signal", () => {
 			},
 		]);
 		await screen.findByText("on this phone, not sent yet");
-		expect(screen.getByRole("status").textContent).toBe("Kept. It waits on this phone for a signal.");
+		expect(screen.getByRole("status").textContent).toBe("Kept. It waits here for a signal.");
 		expect((screen.getByLabelText("Time") as HTMLInputElement).value).toBe("");
 		// The next is another.
 		fireEvent.change(screen.getByLabelText("Time"), { target: { value: "10 s" } });
@@ -104,7 +104,7 @@ describe("a measurement with no signal", () => {
 		told.device.mockResolvedValueOnce({ status: 200, body: { said: "Kept. It falls by your drop." } });
 		fireEvent.click(screen.getByRole("button", { name: "Keep this measurement" }));
 		await unheard();
-		await screen.findByText("Kept. It falls by your drop. It waits on this phone for a signal.");
+		await screen.findByText("Kept. It falls by your drop. It waits here for a signal.");
 		expect(told.device.mock.lastCall?.[0]).toBe("/measured?kind=drop&pick=1.middle.low_hop&seconds=9+s");
 	});
 
@@ -178,6 +178,6 @@ describe("with no signal", () => {
 		expect(await kept()).toMatchObject([
 			{ do: "own_cadence", cadence: "low_hop", lift: "12 cm", seconds: "0.40", pause: "2" },
 		]);
-		await waitFor(() => expect(screen.getByRole("status").textContent).toContain("Kept on this phone"));
+		await waitFor(() => expect(screen.getByRole("status").textContent).toContain("Kept here"));
 	});
 });

@@ -67,7 +67,7 @@ async function typedWithNoSignal(text = "31 ft") {
 	const page = renderHook(() => useAnswer(first));
 	act(() => page.result.current.change("depth", text));
 	await act(() => held.calls[0]?.fail());
-	await vi.waitFor(() => expect(page.result.current.troubles.depth).toContain("kept on this phone"));
+	await vi.waitFor(() => expect(page.result.current.troubles.depth).toContain("kept here"));
 	return page;
 }
 

@@ -62,6 +62,6 @@ describe("the way back onto a mark", () => {
 	it("is told by the instruments where this phone is not sure", async () => {
 		render(shown(at(1, 60)));
 		expect(held.calls.map(({ url }) => url).filter((url) => url.startsWith("/way-back"))).toEqual([]);
-		expect(screen.getByText(/Use this phone, or its instruments/)).toBeTruthy();
+		expect(screen.getByText(/use this phone or the boat.s instruments/)).toBeTruthy();
 	});
 });

@@ -116,12 +116,12 @@ final class HostileTest extends TestCase
         yield 'a log of one endless row' => [
             'log', static fn (): string => '{"format":"eskith-log","version":1,"events":[{"a":"'.str_repeat('x',
                 60_000_000).'"}]}', 'a.json',
-            'longer than any that is kept here',
+            'A row in that file is too long.',
         ];
         yield 'a log of keys that fall together' => [
             'log', static fn (): string => '{"format":"eskith-log","version":1,"events":['.implode(',',
                 array_fill(0, 60, self::colliding(9_000))).']}',
-            'a.json', 'holds more than any that is kept here',
+            'a.json', 'A row in that file holds too much.',
         ];
         yield 'a table of empty lines' => ['log', static fn (): string => "event,setup\n".str_repeat("\n", 11_000_000), 'a.csv', 'lines'];
         yield 'a small archive of many rows' => [

@@ -25,7 +25,7 @@ export function useMeasure(first: MeasureKind, pick: PickData, readings: Record<
 			const { keepUntilHeard } = await import("../outbox/day");
 			const words = `${kind}, ${Object.values(typed).join(" in ")}, with the ${pick.spoken}`;
 			await keepUntilHeard({ do: "measure", kind, pick: pick.key, ...typed, readings: textsOf(readings), words }, uuid);
-			setHere(`${told?.said ?? "Kept."} It waits on this phone for a signal.`);
+			setHere(`${told?.said ?? "Kept."} It waits here for a signal.`);
 			anew();
 		} catch (error) {
 			const trouble = { uuid: "No signal, and it could not be kept here. Try again." };

@@ -25,7 +25,7 @@ interface Props {
 	resend: RefObject<() => Promise<void> | null>;
 }
 
-const KEPT = "No signal: kept on this phone, and sent when there is one.";
+const KEPT = "No signal: kept here, and sent when there is one.";
 
 /**
  * The answer as this device works it out with what it holds; null where it cannot. Throws Refused.

@@ -35,7 +35,7 @@ export function Practice({ work, practice }: { work: WorkData; practice: Practis
 						last ten lifts are compared.
 					</p>
 				)}
-				{here && <Notice tone="done">Kept on this phone, and sent when there is a signal.</Notice>}
+				{here && <Notice tone="done">Kept here, and sent when there is a signal.</Notice>}
 			</section>
 		</div>
 	);
