@@ -70,7 +70,8 @@ export function Advice({
 				)}
 			</div>
 			{later.length > 0 && (
-				<Button size="big" aria-expanded={all} onClick={() => setAll(!all)}>
+				// On a phone Change one thing lists them all.
+				<Button size="big" className="max-lg:hidden" aria-expanded={all} onClick={() => setAll(!all)}>
 					{all ? "Only the first" : `${later.length} more`}
 				</Button>
 			)}

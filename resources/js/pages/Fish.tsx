@@ -24,6 +24,7 @@ import { useOuting } from "../fish/useOuting";
 import { isOnBoard } from "../parts/kit";
 import { onDemand } from "../parts/onDemand";
 import { useHasDraft } from "../parts/useDraft";
+import { useSettled } from "../parts/useSettled";
 import { useScreenOn } from "../phone/screen";
 import { useTrack } from "../phone/useTrack";
 import { AppLayout } from "../shell/AppLayout";
@@ -84,6 +85,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 	useScreenOn(!outing.endedAt);
 	useAlarm(outing);
 	const [open, setOpen] = useState<Open>(null);
+	const settled = useSettled();
 	const [mending, setMending] = useState<EventData | null>(null);
 	// A fish half filled in is there again after the page was loaded anew, or one had to sign in.
 	const halfFilled = useHasDraft(fishDraft(first.uuid));
@@ -122,12 +124,16 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 				<div className="min-w-0">
 					<OutingHead outing={outing} log={log} onMove={() => setOpen("move")} />
 					<Elsewhere readings={outing.elsewhere} />
-					<MarkHere outing={outing} log={log} />
-					<PlanLine plan={plan} log={log} />
-					<Glance outing={outing} today={today} />
-					<Forgotten outing={outing} />
-					<Events events={outing.events} onMend={setMending} />
-					{outing.crew && <Crew crew={outing.crew} />}
+					{settled && (
+						<>
+							<MarkHere outing={outing} log={log} />
+							<PlanLine plan={plan} log={log} />
+							<Glance outing={outing} today={today} />
+							<Forgotten outing={outing} />
+							<Events events={outing.events} onMend={setMending} />
+							{outing.crew && <Crew crew={outing.crew} />}
+						</>
+					)}
 				</div>
 				{outing.endedAt ? (
 					<Ended outing={outing} waiting={log.waiting} />
@@ -142,7 +148,7 @@ function UnderWay({ outing: first, answer, plan, box, spots, today }: Props) {
 				) : (
 					<BareRod outing={outing} log={log} onChange={() => setOpen("change")} />
 				)}
-				<More outing={outing} log={log} />
+				{settled && <More outing={outing} log={log} />}
 			</div>
 			{open === "fish" && <FishOn outing={outing} onClose={() => setOpen(null)} onLog={log.log} />}
 			<Suspense>

@@ -1,6 +1,7 @@
 import { useCallback, useState } from "react";
 import { Aside } from "../parts/Aside";
 import { Button } from "../parts/Button";
+import { useSettled } from "../parts/useSettled";
 import { counted } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { BoxSearch } from "../tackle/BoxSearch";
@@ -15,10 +16,14 @@ import type { TacklePage } from "../types";
 
 const none: Record<string, string> = {};
 
+/** Lures in the first sight; those below it are drawn right after. */
+const IN_SIGHT = 10;
+
 /** The lures of the box: looked through, changed, added to. */
 export default function Tackle({ aside, box: first, starting, weightUnit }: TacklePage) {
 	const { box, filter, find, more, again, change, notes, troubles } = useBox(first);
 	const [selected, setSelected] = useState<number[]>([]);
+	const settled = useSettled();
 	const choose = useCallback(
 		(id: number, on: boolean) => setSelected((all) => (on ? [...all, id] : all.filter((one) => one !== id))),
 		[],
@@ -60,7 +65,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 					)}
 					<ChangeNotes {...notes} />
 					<ul className="mt-1" aria-label="Lures">
-						{box.lures.map((lure) => (
+						{(settled ? box.lures : box.lures.slice(0, IN_SIGHT)).map((lure) => (
 							<LureRow
 								key={lure.id}
 								lure={lure}
@@ -80,7 +85,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 						</Button>
 					)}
 				</div>
-				<NewLure weightUnit={weightUnit} />
+				{settled && <NewLure weightUnit={weightUnit} />}
 			</div>
 		</AppLayout>
 	);
