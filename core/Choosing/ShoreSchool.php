@@ -28,8 +28,8 @@ enum ShoreSchool: string
     public function says(): string
     {
         return match ($this) {
-            self::Lee => 'The lee first: easier to fish',
-            self::Windward => 'The windward shore first: bait is pushed there',
+            self::Lee => 'Lee first: easier to fish',
+            self::Windward => 'Windward shore first: bait is pushed there',
         };
     }
 
@@ -37,8 +37,8 @@ enum ShoreSchool: string
     public function inShort(): string
     {
         return match ($this) {
-            self::Lee => 'Lee first would say: easier to fish',
-            self::Windward => 'Windward first would say: bait is pushed there',
+            self::Lee => 'Lee-first: easier to fish',
+            self::Windward => 'Windward-first: bait is pushed there',
         };
     }
 }
