@@ -147,6 +147,12 @@ abstract class BrowserTestCase extends TestCase
         $this->eventually(fn (): bool => str_contains($this->text(), $words), "to see \"{$words}\"");
     }
 
+    /** Waits until nothing that was logged waits any more: "Saved here, 2 to send" is not it. */
+    protected function seeAllSaved(): void
+    {
+        $this->find("//*[@role='status'][normalize-space()='Saved']");
+    }
+
     protected function text(): string
     {
         $text = $this->page->executeScript(self::DRAWN.'return drawn ? document.body.innerText : ""');

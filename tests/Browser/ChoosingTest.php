@@ -91,7 +91,7 @@ final class ChoosingTest extends BrowserTestCase
         $next = $this->find("//*[@role='dialog']//li[1]//button/span[2]")->getText();
         $this->find("//*[@role='dialog']//li[1]//button")->click();
         $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to be on");
-        $this->see('Saved');
+        $this->seeAllSaved();
         $this->page->navigate()->refresh();
         $this->eventually(fn (): bool => str_starts_with($next, $this->find('//h1')->getText()), "for {$next} to stay on");
     }
@@ -151,11 +151,9 @@ final class ChoosingTest extends BrowserTestCase
         $this->page->switchTo()->frame($this->page->findElement(\Facebook\WebDriver\WebDriverBy::tagName('iframe')));
         $this->see('Middle hole, 2nd of 3 from the nose');
         $this->see('When nothing bites, one thing at a time');
-        self::assertSame(
-            0,
-            $this->page->executeScript('return [...document.images].filter((image) => !image.complete || image.naturalWidth === 0).length'),
-            'every drawing is there',
-        );
+        $this->eventually(fn (): bool => $this->page->executeScript(
+            'return [...document.images].every((image) => image.complete && image.naturalWidth > 0)',
+        ) === true, 'for every drawing');
         $this->page->switchTo()->defaultContent();
         self::assertStringContainsString('/boat-card.pdf?pick=', (string) $this->button('PDF')->getAttribute('href'));
     }

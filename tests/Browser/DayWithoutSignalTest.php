@@ -7,22 +7,16 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
-use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A whole day with no signal, from the first reading to the end; then there is one, and the record holds that day. */
 final class DayWithoutSignalTest extends BrowserTestCase
 {
     protected bool $phone = true;
 
-    /** @return iterable<string, array{bool}> */
-    public static function devices(): iterable
-    {
-        yield 'left open' => [false];
-        yield 'closed between' => [true];
-    }
+    /** Between two things the browser is left open or closed, in turns: what comes next is asked of both. */
+    private bool $isClosed = false;
 
-    #[DataProvider('devices')]
-    public function test_a_day_is_fished_by_what_the_device_proposes_and_arrives_as_it_was(bool $isClosed): void
+    public function test_a_day_is_fished_by_what_the_device_proposes_and_arrives_as_it_was(): void
     {
         $this->takeAlong();
         $before = (int) $this->one('SELECT max(id) FROM outings');
@@ -47,13 +41,13 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->clickOn(fn (): RemoteWebElement => $this->find("//*[@role='dialog']//ul//button"), 'the first spot');
         $this->see('Saved here, 6 to send');
         $this->heading($first);
-        $this->between($isClosed);
+        $this->between();
         $this->open('/water');
         $this->read('depth', '22 ft');
         $this->see('kept here, and sent when there is one');
         $this->press('escape');
         $this->measure('9 s');
-        $this->between($isClosed);
+        $this->between();
         $this->open('/fish');
         $this->see('White half-ounce blade in 22 ft');
         $this->click('Drop');
@@ -62,7 +56,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->click('is lost');
         $this->click('Keep');
         $this->heading('Nothing on this rod');
-        $this->between($isClosed);
+        $this->between();
         // The next is what the device proposes without it.
         $this->open('/lure');
         $second = $this->eventually(fn (): ?string => $this->proposed() === $first ? null : $this->proposed(), 'for another lure');
@@ -74,7 +68,7 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->see("as soon as there's a connection");
         self::assertSame($before, (int) $this->one('SELECT max(id) FROM outings'), 'the server knows nothing of it');
 
-        $this->between($isClosed);
+        $this->between();
         $this->server->serve();
         $this->open('/fish');
         $this->eventually(fn (): bool => $this->one(
@@ -143,9 +137,10 @@ final class DayWithoutSignalTest extends BrowserTestCase
         $this->page->get($this->server->url.$path);
     }
 
-    private function between(bool $isClosed): void
+    private function between(): void
     {
-        if ($isClosed) {
+        $this->isClosed = ! $this->isClosed;
+        if ($this->isClosed) {
             $this->page = $this->chrome->reopen();
         }
     }

@@ -75,7 +75,7 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Drop')->click();
         $this->fish('front hook', 'hooked deep');
         $this->see('Back down:');
-        $this->see('Saved');
+        $this->seeAllSaved();
         $this->endTheOuting();
 
         $this->page->get("{$this->server->url}/look-back?water=Pell+quarry");
@@ -130,7 +130,7 @@ final class JourneyTest extends BrowserTestCase
         $this->button('Drop')->click();
         $this->see('Saved here, 1 to send');
         $this->page->executeScript('window.fetch = window.realFetch; window.dispatchEvent(new Event("online"))');
-        $this->see('Saved');
+        $this->seeAllSaved();
         $this->seeCounter('drops since a bite', (string) ($before + 1));
     }
 

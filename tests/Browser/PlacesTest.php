@@ -104,7 +104,7 @@ final class PlacesTest extends BrowserTestCase
             new WebDriverActions($this->page)
         )->moveToElement($this->chart(), -100, 40)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(30, 0)
             ->release()->perform();
-        self::assertEqualsWithDelta($left + 90, $spot(), 3.0, 'it goes with the hand');
+        $this->eventually(fn (): bool => abs($left + 90 - $spot()) <= 3.0, 'for it to go with the hand');
         $this->button('Nearer')->click();
         $this->button('Nearer')->click();
         $this->eventually(fn (): bool => $bar() !== $scale, 'for the scale to be another');
@@ -179,7 +179,9 @@ final class PlacesTest extends BrowserTestCase
         $this->server->kill();
         $this->page->navigate()->refresh();
         $this->see('2,747 soundings');
-        self::assertGreaterThan(8, $this->page->executeScript('return document.querySelectorAll("[role=application] path").length'));
+        $this->eventually(fn (): bool => $this->page->executeScript(
+            'return document.querySelectorAll("[role=application] path").length',
+        ) > 8, 'for the chart to be drawn');
         $this->page->manage()->getLog('browser');
     }
 
@@ -188,7 +190,7 @@ final class PlacesTest extends BrowserTestCase
         $this->openDemo('/fish');
         $this->button('Mark patch here')->click();
         $back = $this->find("//button[starts-with(normalize-space(), 'Back on the patch')]");
-        $this->see('Saved');
+        $this->seeAllSaved();
         $back->click();
         $this->see('Nothing says where you are; at North bar');
         $this->press('escape');

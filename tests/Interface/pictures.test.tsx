@@ -174,7 +174,7 @@ describe("pictures of a thing", () => {
 		fireEvent.click(screen.getByRole("button", { name: "Yes, take the picture away" }));
 		await waitFor(async () => expect(await waiting()).toEqual([]));
 		expect(await fileOf(String(id))).toBeNull();
-		expect(screen.queryByRole("img")).toBeNull();
+		await waitFor(() => expect(screen.queryByRole("img")).toBeNull());
 	});
 
 	it("that the server has are had from there, and taken away there", async () => {
