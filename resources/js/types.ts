@@ -1127,6 +1127,7 @@ export interface RigData {
 	starts: string;
 	hooksTo: string;
 	holds: string;
+	weakest: string;
 	findings: FindingData[];
 	others: OtherRigData[];
 	reaches: ReachData[];
@@ -1155,7 +1156,7 @@ export interface RigHooksData {
 }
 
 export interface RigInShortData {
-	headline: string;
+	wrong: string;
 	bears: string;
 	care: string | null;
 }

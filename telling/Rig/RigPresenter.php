@@ -63,12 +63,16 @@ final readonly class RigPresenter
         $report = RigAtHand::of($rankedBox->kit->hand)->report(
             $rankedBox->row($candidate->lure), $rankedBox->situation, $candidate, $rankedBox->book,
         );
-        $checks = new RigChecks($report);
+        $findings = (new RigChecks($report))->findings();
         $care = array_values(array_filter(
-            $checks->findings(), static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
+            $findings, static fn (Finding $finding): bool => $finding->check === RigCheck::Care && $finding->good === false,
         ));
 
-        return new RigInShortData(RigHeadline::of($report), $report->bears(), $care === [] ? null : "{$care[0]->says} {$care[0]->mend}");
+        return new RigInShortData(
+            wrong: RigHeadline::wrong($findings),
+            bears: $report->bears(),
+            care: $care === [] ? null : Words::sentences($care[0]->says, $care[0]->mend),
+        );
     }
 
     public static function of(Kit $kit, SingleDrop $drop): RigData
@@ -82,15 +86,17 @@ final readonly class RigPresenter
         $rig = $this->atHand->read->rig;
         $assumed = $this->atHand->read->assumed;
         $report = $this->atHand->report($drop->row, $drop->situation, $drop->candidate(), $drop->book);
+        $findings = (new RigChecks($report))->findings();
 
         return new RigData(
-            headline: RigHeadline::of($report),
+            headline: RigHeadline::of($report, $findings),
             starts: $report->starts(),
             hooksTo: $report->hooksTo(),
             holds: $report->holds(),
+            weakest: $report->chain->weakest->name,
             findings: array_map(static fn (Finding $finding): FindingData => new FindingData(
                 $finding->check->value, $finding->check->word(), $finding->good, $finding->says, $finding->mend,
-            ), (new RigChecks($report))->findings()),
+            ), $findings),
             others: $this->others($report),
             reaches: $this->reaches($report),
             marked: min(

@@ -100,7 +100,7 @@ final class OfflineTest extends BrowserTestCase
         // Ten minutes later.
         $this->page->executeScript('localStorage.setItem("clock", "600000")');
         $headings = [
-            '/' => 'Tie on the', '/lure' => 'Tie on the', '/water' => 'is down in', '/rig' => 'Ready', '/work' => 'hop',
+            '/' => 'Tie on the', '/lure' => 'Tie on the', '/water' => 'is down in', '/rig' => 'Rig is good', '/work' => 'hop',
             '/look-back' => 'bites', '/outings' => 'outings kept', '/tackle' => 'lures in the box', '/gear' => 'before you go',
             '/places' => 'Look first', '/rules' => 'The rules', '/settings' => 'Settings', '/this-phone' => 'This phone',
             '/cadences' => 'Cadences at their usual numbers',

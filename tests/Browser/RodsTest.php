@@ -55,7 +55,7 @@ final class RodsTest extends BrowserTestCase
         $this->tab('Start');
         $this->find('//input[@placeholder="2 in"]')->sendKeys("0.4 in\n");
         $this->see('times the estimate');
-        $this->see('starts within 0.4 in');
+        $this->eventually(fn (): bool => $this->counter('lost of a lift') === '0.4 in', 'for the figure to follow');
         $this->see('by the tip travel that you measured');
     }
 

@@ -120,7 +120,8 @@ final class WaterTest extends BrowserTestCase
     public function test_a_part_of_the_rig_is_changed_by_keyboard_and_every_check_follows(): void
     {
         $this->openDemo('/rig');
-        $this->see('the leader knot breaks first at 6 lb');
+        $this->see('Rig is good. Drag 1.6 lb.');
+        $this->seeCounter('leader knot breaks first', '6 lb');
         $this->tab('Joint');
         $this->button('tied direct')->click();
         $this->see('a small snap hangs up less');
@@ -136,10 +137,10 @@ final class WaterTest extends BrowserTestCase
         $this->press('end', ...array_fill(0, 7, 'backspace'));
         $this->type('16 lb');
         $this->press('enter');
-        $this->see('breaks first at 13 lb');
+        $this->seeCounter('leader knot breaks first', '13 lb');
         $this->tab('Line');
         $this->button('Fluorocarbon, 12 lb, 0.31 mm')->click();
-        $this->see('the knot to the leader breaks first at 10 lb');
+        $this->seeCounter('knot to the leader breaks first', '10 lb');
         $this->see('and a leader of');
     }
 }

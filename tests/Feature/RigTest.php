@@ -34,7 +34,7 @@ final class RigTest extends TestCase
         $rig = $this->rig();
 
         self::assertSame('Assumed: 20 lb braid, 5 ft of 8 lb fluorocarbon leader, a small snap, a 7 ft rod.', $rig['assumed']);
-        self::assertStringStartsWith('Ready: starts within ', $rig['headline']);
+        self::assertStringStartsWith('Rig is good. Drag ', $rig['headline']);
         self::assertSame(0, $this->angler->rods()->count(), 'looking keeps nothing');
     }
 
@@ -56,7 +56,7 @@ final class RigTest extends TestCase
 
         // 18 N × 0.8 = 14.4 N = 3.2 lb
         self::assertSame("3\u{A0}lb", $after['holds']);
-        self::assertStringContainsString('the knot at the lure breaks first', $after['headline']);
+        self::assertSame(['leader knot', 'knot at the lure'], [$before['weakest'], $after['weakest']]);
         self::assertNotSame($before['starts'], $after['starts']);
         self::assertTrue($thin->refresh()->in_use, 'it is on the reel for the drop too');
         self::assertSame(1, $this->angler->rods()->count());
@@ -124,8 +124,8 @@ final class RigTest extends TestCase
         $this->putJson('/readings', ['readings' => ['air' => '20 °F']])->assertOk();
         $frost = $this->getJson("/rig/checks?pick={$key}")->json();
         self::assertFalse($this->found($frost, 'ice')['good']);
-        self::assertStringStartsWith("20\u{A0}°F of air: braid ices", $this->found($frost, 'ice')['says']);
-        self::assertStringStartsWith('One thing to mend: ', $frost['headline']);
+        self::assertStringStartsWith("Air at 20\u{A0}°F: braid ices", $this->found($frost, 'ice')['says']);
+        self::assertStringStartsWith('One thing to mend: icing. Drag ', $frost['headline']);
         $this->getJson("/rig/checks?pick={$key}&depth=deep")->assertStatus(422);
         $this->getJson('/rig/checks?pick=99999.middle.low_hop')->assertStatus(422);
     }
@@ -242,7 +242,9 @@ final class RigTest extends TestCase
     public function test_the_boat_card_says_how_it_is_rigged(): void
     {
         $this->keep([]);
-        $this->get('/boat-card.html')->assertSee('breaks first at', false)->assertSee('set the drag to', false);
+        $this->get('/boat-card.html')->assertSee("drag 1.6\u{A0}lb, leader knot holds 6\u{A0}lb.", false)->assertDontSee('to mend');
+        $this->putJson('/readings', ['readings' => ['air' => '20 °F']])->assertOk();
+        $this->get('/boat-card.html')->assertSee("one thing to mend: icing. Drag 1.6\u{A0}lb", false);
     }
 
     public function test_an_empty_box_says_what_comes_first(): void

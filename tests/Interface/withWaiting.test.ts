@@ -137,9 +137,9 @@ describe("a plan with what was ticked off without a connection", () => {
 
 describe("a leader tied anew without a connection", () => {
 	it("asks for nothing more", () => {
-		const worn = outing({ rig: { headline: "", bears: "Drag 1.6 lb.", care: "Tie the leader anew." } });
+		const worn = outing({ rig: { wrong: "", bears: "Drag 1.6 lb.", care: "Tie the leader anew." } });
 		expect(withWaiting(worn, deeds([{ do: "retie" }])).rig).toEqual({
-			headline: "",
+			wrong: "",
 			bears: "Drag 1.6 lb.",
 			care: null,
 		});

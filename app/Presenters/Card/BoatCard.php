@@ -56,6 +56,7 @@ final readonly class BoatCard
         $answer = AnswerPresenter::of($rankedBox, $pick);
         $first = $answer->chosen;
         $candidate = $first === null ? null : $rankedBox->find($first->key)?->candidate;
+        $rig = $candidate === null ? null : RigPresenter::inShort($rankedBox, $candidate);
 
         return [
             'place' => $answer->column->place,
@@ -66,7 +67,7 @@ final readonly class BoatCard
             'first' => $first,
             'drawing' => $first === null ? null : LureOutline::dataUri($first->drawing, $first->holeIndex, self::FIRST_SCALE),
             'hole' => $first === null ? '' : self::hole($first),
-            'rig' => $candidate === null ? null : RigPresenter::inShort($rankedBox, $candidate)->headline,
+            'rig' => $rig === null ? null : Words::sentences($rig->wrong, $rig->bears),
             'counts' => $candidate === null ? null : self::counts($candidate, $rankedBox->situation)?->words(),
             'move' => $answer->move,
             'steps' => $first === null ? [] : array_map(static fn (StepData $step): array => self::step($step, $rankedBox), $first->ladder),

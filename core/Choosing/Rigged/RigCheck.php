@@ -52,4 +52,30 @@ enum RigCheck: string
             self::Care => 'line care',
         };
     }
+
+    /** What is wrong where it is, in a list: "2 things to mend: worn leader and icing." */
+    public function fault(): string
+    {
+        return match ($this) {
+            self::Start => 'lost lift',
+            self::HookSet => 'soft hooksets',
+            self::Strength => 'strength',
+            self::Fouling => 'fouling',
+            self::Reach => 'short lift',
+            self::Rod => 'rod',
+            self::Reel => 'reel',
+            self::Icing => 'icing',
+            self::Twist => 'twist',
+            self::Landing => 'landing',
+            self::Weight => 'too light',
+            self::Hooks => 'hooks',
+            self::Care => 'worn leader',
+        };
+    }
+
+    /** Whether a rig is called good only once this was checked: air is read where there is frost, the rest always. */
+    public function decides(): bool
+    {
+        return $this !== self::Icing;
+    }
 }

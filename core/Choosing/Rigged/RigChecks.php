@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Eskith\Core\Choosing\Rigged;
 
 use Eskith\Core\Drop\VerticalLimits;
-use Eskith\Core\Rig\Connector;
 use Eskith\Core\Rig\Fouling;
 use Eskith\Core\Rig\HookSet;
 use Eskith\Core\Rig\Material;
 use Eskith\Core\Rig\Reel;
 use Eskith\Core\Tackle\HookAdvice;
-use Eskith\Core\Tackle\Upkeep;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\Unit;
 use Eskith\Core\Words\Words;
@@ -24,9 +22,6 @@ final readonly class RigChecks
 {
     /** Share of a lift from which its loss is felt. */
     private const FELT = 0.25;
-
-    /** °C at and below which lines that are not braid keep their coils. Estimate. */
-    private const STIFF_C = 8.0;
 
     public function __construct(private RigReport $report)
     {
@@ -43,12 +38,12 @@ final readonly class RigChecks
             RigCheck::Reach => $this->reach(),
             RigCheck::Rod => RodAndReel::rod($this->report),
             RigCheck::Reel => RodAndReel::reel($this->report),
-            RigCheck::Icing => $this->icing(),
-            RigCheck::Twist => $this->twist(),
+            RigCheck::Icing => LineCare::icing($this->report),
+            RigCheck::Twist => LineCare::twist($this->report),
             RigCheck::Landing => $this->landing(),
             RigCheck::Weight => $this->weight(),
             RigCheck::Hooks => $this->hooked(),
-            RigCheck::Care => $this->care(),
+            RigCheck::Care => LineCare::wear($this->report),
         }, array_values(array_filter(RigCheck::cases(), fn (RigCheck $check): bool => $check->speaks($this->report->situation))));
     }
 
@@ -174,56 +169,9 @@ final readonly class RigChecks
         );
     }
 
-    private function icing(): Finding
-    {
-        if ($this->report->airC === null) {
-            return new Finding(RigCheck::Icing, null, 'Read the air: below freezing braid takes up water and closes the guides.');
-        }
-        $air = $this->report->situation->say->temperature($this->report->airC);
-
-        return match (true) {
-            $this->report->airC >= 0.0 => new Finding(RigCheck::Icing, true, Words::of('{air} of air: no ice in the guides.', air: $air)),
-            $this->report->rig->line->material->ices() => new Finding(
-                RigCheck::Icing, false, Words::of('{air} of air: braid ices and the guides close.', air: $air),
-                'Fluorocarbon straight to the lure. Until then dip the tip and knock the ice off.',
-            ),
-            default => new Finding(
-                RigCheck::Icing, true, Words::of(
-                    '{air} of air: {material} ices little; dip the tip now and then.',
-                    air: $air, material: $this->report->rig->line->material->word(),
-                ),
-            ),
-        };
-    }
-
-    private function twist(): Finding
-    {
-        $rig = $this->report->rig;
-        $cold = $this->report->situation->water->tempC;
-        $spins = $this->report->candidate->lure->isSpoon();
-
-        return match (true) {
-            $rig->line->material !== Material::Braid && $cold !== null && $cold <= self::STIFF_C => new Finding(
-                RigCheck::Twist, true, Words::of(
-                    '{material} keeps the coils of the spool in water this cold.', material: ucfirst($rig->line->material->word()),
-                ),
-                'Stretch the first yards by hand before the first drop. Go slower over the rod.',
-            ),
-            $spins && $rig->connector !== Connector::Swivel => new Finding(
-                RigCheck::Twist, true, 'A spoon spins on the way up and twists the line.',
-                'Let it hang and unwind now and then; a swivel once the line twists.',
-            ),
-            ! $spins && $rig->connector === Connector::Swivel => new Finding(
-                RigCheck::Twist, true, 'This lure does not twist the line: a swivel only adds weight.', 'A ring or a snap.',
-            ),
-            default => new Finding(RigCheck::Twist, true, 'Nothing twists this line.'),
-        };
-    }
-
     private function landing(): Finding
     {
         $fish = $this->report->situation->say->units->fishWeight;
-
         $lure = $this->report->candidate->lure;
         $throws = $lure->isSpoon() && $lure->massKg >= Reel::HEAVY_KG && $this->report->hooks->isOnlyOne();
 
@@ -253,22 +201,6 @@ final readonly class RigChecks
             RigCheck::Hooks, true, $hooks->words() === '' ? $usual : Words::of(
                 'On it: {hooks}. {usual}', hooks: $hooks->words(), usual: $usual,
             ), implode(' ', $mend),
-        );
-    }
-
-    private function care(): Finding
-    {
-        $again = Upkeep::worn($this->report->worn);
-
-        return new Finding(
-            RigCheck::Care, $again === null,
-            $this->report->worn === 0
-                ? 'Nothing has worn the leader since it was tied.'
-                : Words::of(
-                    '{worn|One fish, snag or rock|# fish, snags and rocks} since the leader was tied: feel its last foot for nicks.',
-                    worn: $this->report->worn,
-                ),
-            $again ?? '',
         );
     }
 

@@ -9,41 +9,45 @@ use Eskith\Core\Words\Words;
 /** The first answer of the Rig station, as it could be said aloud. */
 final class RigHeadline
 {
-    /** m of a lift that nobody feels lost. */
-    private const RIGHT_AWAY_M = 0.005;
-
-    public static function of(RigReport $report): string
+    /**
+     * "Rig is good. Drag 1.6 lb.", or what is to be mended.
+     *
+     * @param  list<Finding>  $findings  of that report
+     */
+    public static function of(RigReport $report, array $findings): string
     {
-        $strength = $report->situation->say->units->strength;
-        $wrong = array_filter((new RigChecks($report))->findings(), static fn (Finding $finding): bool => $finding->good === false);
-        // What they are goes first: the figures after it do not tell which of them is meant.
-        $checks = array_map(static fn (Finding $finding): string => $finding->check->word(), array_slice(array_values($wrong), 0, 2));
-        $opens = match (count($wrong)) {
-            0 => 'Ready',
-            1 => 'One thing to mend',
-            default => Words::of('{wrong} things to mend, {checks}', wrong: count($wrong), checks: Words::list($checks)),
-        };
-        $said = [
-            ...self::starting($report),
-            ...($report->hookSet === null ? [] : [$report->hooks()]),
-            Words::of(
-                'the {weakest} breaks first at {strength}',
-                weakest: $report->chain->weakest->name, strength: $strength->print($report->chain->holdsN),
-            ),
-        ];
+        $unread = array_filter($findings, static fn (Finding $finding): bool => $finding->good === null && $finding->check->decides());
 
-        return Words::of('{opens}: {said}; set the drag to {drag}.', opens: $opens, said: implode(', ', $said), drag: $report->drag());
+        return Words::sentences(
+            match (true) {
+                self::faults($findings) !== [] => self::wrong($findings),
+                $unread !== [] => 'Nothing to mend so far.',
+                default => 'Rig is good.',
+            },
+            Words::of('Drag {drag}.', drag: $report->drag()),
+        );
     }
 
-    /** @return list<string> what it says of the start */
-    private static function starting(RigReport $report): array
+    /**
+     * "2 things to mend: worn leader and icing."; '' where nothing is wrong.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public static function wrong(array $findings): string
     {
-        return match (true) {
-            $report->out?->swept === true => ['does not lie still'],
-            $report->lost === null => [],
-            $report->isAllLost($report->lost) => ['does not start'],
-            $report->lost->lostM < self::RIGHT_AWAY_M => ['starts right away'],
-            default => [Words::of('starts within {starts}', starts: $report->starts())],
-        };
+        $faults = array_map(static fn (Finding $finding): string => $finding->check->fault(), self::faults($findings));
+
+        return $faults === [] ? '' : Words::of(
+            '{wrong|One thing|# things} to mend: {faults}.', wrong: count($faults), faults: Words::list($faults),
+        );
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function faults(array $findings): array
+    {
+        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->good === false));
     }
 }

@@ -54,13 +54,18 @@ export default function Rig(page: RigPage) {
 								{page.rod.name} with the {answer.chosen.spoken}. {rig.assumed}
 							</p>
 							{page.rods.length > 1 && <Rods rods={page.rods} onTake={hand.take} />}
+							<Findings label="To mend" findings={rig.findings.filter(({ good }) => good === false)} />
 							<RigDrawing rig={rig} pick={answer.chosen} />
 							<Figures rig={rig} />
 						</>
 					)}
 					<PartsEditor page={page} form={form} rig={rig} pick={answer.chosen} readings={answer.readings} />
 					<Board rods={page.rods} ashore={page.ashore} />
-					{rig && <Findings findings={rig.findings} />}
+					{rig && (
+						<div className="mt-5">
+							<Findings label="Checks" findings={rig.findings.filter(({ good }) => good !== false)} />
+						</div>
+					)}
 					<Leader rod={page.rod.uuid} worn={rig?.worn ?? false} tyings={page.tyings} />
 					<p className="mt-3 text-[14px] text-slate">
 						Lengths are drawn to scale, diameters are not. Estimates: compare, do not quote.
@@ -110,12 +115,12 @@ function Figures({ rig }: { rig: RigData }) {
 	const figures = [
 		[rig.starts, "lost of a lift"],
 		[rig.hooksTo, "hooks to"],
-		[rig.holds, "breaks first"],
+		[rig.holds, `${rig.weakest} breaks first`],
 	];
 	return (
 		<dl className="grid grid-cols-3 border-y border-rule py-2">
 			{figures.map(([figure, word]) => (
-				<div key={word} className="flex flex-col-reverse">
+				<div key={word} className="flex flex-col-reverse justify-end">
 					<dt className="text-[15px] text-slate">{word}</dt>
 					<dd className="figure text-[25px]">{figure}</dd>
 				</div>

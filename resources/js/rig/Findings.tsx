@@ -1,9 +1,10 @@
 import type { FindingData } from "../types";
 
-/** Every check as a sentence with its number, and what would mend it. */
-export function Findings({ findings }: { findings: FindingData[] }) {
+/** Checks as sentences with their numbers, what would mend them first. */
+export function Findings({ findings, label }: { findings: FindingData[]; label: string }) {
+	if (findings.length === 0) return null;
 	return (
-		<ul aria-label="Checks" className="mt-5 border-b border-rule">
+		<ul aria-label={label} className="border-b border-rule">
 			{findings.map((finding) => (
 				<li
 					key={finding.check}
@@ -13,8 +14,8 @@ export function Findings({ findings }: { findings: FindingData[] }) {
 						{finding.word}
 					</span>
 					<span>
-						{finding.says}
 						{finding.mend && <strong className="block">{finding.mend}</strong>}
+						{finding.says}
 					</span>
 				</li>
 			))}

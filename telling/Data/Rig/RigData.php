@@ -8,6 +8,7 @@ namespace Eskith\Telling\Data\Rig;
 final readonly class RigData
 {
     /**
+     * @param  string  $weakest  the part that breaks first
      * @param  list<FindingData>  $findings
      * @param  list<OtherRigData>  $others
      * @param  list<ReachData>  $reaches
@@ -21,6 +22,7 @@ final readonly class RigData
         public string $starts,
         public string $hooksTo,
         public string $holds,
+        public string $weakest,
         public array $findings,
         public array $others,
         public array $reaches,

@@ -8,10 +8,11 @@ namespace Eskith\Telling\Data\Rig;
 final readonly class RigInShortData
 {
     /**
+     * @param  string  $wrong  what is to be mended, '' where nothing is
      * @param  string  $bears  the drag and the weakest part
      * @param  string|null  $care  when the leader has to be tied anew
      */
-    public function __construct(public string $headline, public string $bears, public ?string $care)
+    public function __construct(public string $wrong, public string $bears, public ?string $care)
     {
     }
 }
