@@ -12,6 +12,9 @@ export interface DotRow {
 	words: string;
 }
 
+/** Figures under a scale for which a phone has room; of more, every other stands on a desk alone. */
+const ROOM = 4;
+
 interface Props {
 	rows: DotRow[];
 	/** Of the scale, at least. */
@@ -66,10 +69,11 @@ export function Dots({ rows, upTo, even, format = (value) => `${value}`, caption
 			<div aria-hidden="true" className="grid grid-cols-[minmax(96px,1fr)_86px_minmax(0,2.4fr)] gap-x-3">
 				<span className="col-start-3 block h-6">
 					<span className="relative block text-[13px] text-slate">
-						{ticks.map((tick) => (
+						{ticks.map((tick, i) => (
 							<span
 								key={tick}
-								className={`absolute whitespace-nowrap ${scale(tick) > 90 ? "-translate-x-full" : "-translate-x-1/2"}`}
+								className={`absolute whitespace-nowrap ${scale(tick) > 90 ? "-translate-x-full" : "-translate-x-1/2"}
+									${ticks.length > ROOM && i % 2 === 1 ? "max-lg:hidden" : ""}`}
 								style={{ left: at(tick) }}
 							>
 								{format(tick)}

@@ -1,6 +1,7 @@
 import { useMemo, useRef } from "react";
 import { EVENT_KIND } from "../kinds";
 import { Chart } from "../places/Chart";
+import { shoresRound } from "../places/ChartLayers";
 import { Sign } from "../places/Track";
 import { around, type Point, pairs } from "../places/view";
 import type { EventKind, OutingChartData } from "../types";
@@ -14,7 +15,10 @@ const LOGGED = (Object.keys(EVENT_KIND) as EventKind[]).filter(
 export function OutingChart({ chart }: { chart: OutingChartData }) {
 	const centre = useRef<((at: Point) => void) | null>(null);
 	const box = useMemo(() => around([...chart.track.drifts, ...chart.track.runs].flatMap(pairs)), [chart]);
-	const shown = useMemo(() => ({ ...chart, looks: [], wind: null }), [chart]);
+	const shown = useMemo(
+		() => ({ ...chart, looks: [], wind: null, shores: shoresRound(chart.edges) }),
+		[chart],
+	);
 	return (
 		<section aria-label="Where the boat went" className="mt-5">
 			<h2 className="text-[19px]">Where the boat went</h2>

@@ -69,7 +69,8 @@ function OnWater(page: PlacesPage) {
 	const wide = useWide("lg");
 	useTrack(page.outing);
 	const { track, covered } = useTrail(water?.id ?? null, page.outing, boat);
-	const charted = useMemo(() => ({ ...page, track }), [page, track]);
+	const shores = useMemo(() => shoresRound(page.edges), [page.edges]);
+	const charted = useMemo(() => ({ ...page, track, shores }), [page, track, shores]);
 	if (!water) return null;
 	const close = () => setOpen(null);
 	const choose = (next: Tool) => {
@@ -113,7 +114,7 @@ function OnWater(page: PlacesPage) {
 					<h1 className="text-[21px] lg:text-[25px]">{page.headline}</h1>
 					<p className="mt-0.5 text-[15px] text-slate">
 						{page.under}
-						{page.ground && shoresRound(page.edges).length > 0 && " · hatched: estimated"}
+						{page.ground && shores.length > 0 && " · hatched: estimated"}
 					</p>
 					<div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 pt-1.5 pb-2">
 						<Select

@@ -18,6 +18,8 @@ import { type Box, fitted, onScreen, onWater, type Point, panned, type Size, typ
 export type Charted = Pick<PlacesPage, "ground" | "spots" | "marks" | "edges" | "looks" | "wind" | "unit" | "unitM"> & {
 	/** Where the boat went. */
 	track?: TrackData | null;
+	/** Shores that go all round their water. */
+	shores?: Point[][];
 };
 
 interface Props {

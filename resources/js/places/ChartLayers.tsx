@@ -1,6 +1,6 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
 import type { Charted } from "./Chart";
-import { closed, paintGround, ringsPath, shaded } from "./shade";
+import { paintGround, ringsPath, rings, shaded } from "./shade";
 import { drawn, lined, onScreen, type Point, pairs, type Size, type View } from "./view";
 
 /** Pixels beyond the edges of the chart that are painted, so that it can be dragged without being painted anew. */
@@ -15,12 +15,12 @@ interface Drawn {
 /** The shades of the ground, painted. */
 export function Ground({ page, view, size }: Drawn) {
 	const canvas = useRef<HTMLCanvasElement>(null);
-	const { ground, edges } = page;
+	const { ground, shores } = page;
 	const theme = typeof document === "undefined" ? "" : document.documentElement.dataset.theme;
 	// biome-ignore lint/correctness/useExhaustiveDependencies: another theme has other colours
 	const picture = useMemo(() => ground && shaded(ground), [ground, theme]);
 	const known = useMemo(() => ground && ringsPath(ground.known.map(pairs)), [ground]);
-	const shore = useMemo(() => ringsPath(shoresRound(edges)), [edges]);
+	const shore = useMemo(() => ringsPath(shores ?? []), [shores]);
 	useLayoutEffect(() => {
 		if (canvas.current && ground && known) {
 			paintGround(canvas.current, { ground, picture, known, shore }, view, size, margin);
@@ -37,7 +37,7 @@ export function Ground({ page, view, size }: Drawn) {
 
 /** Shores that go all round their water. */
 export function shoresRound(edges: Charted["edges"]): Point[][] {
-	return closed(edges.filter(({ kind }) => kind === "shore").map(({ points }) => points));
+	return rings(edges.filter(({ kind }) => kind === "shore").map(({ points }) => points));
 }
 
 /** The edge of what is known, which depth lines do not cross. */

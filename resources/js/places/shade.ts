@@ -101,15 +101,15 @@ function paintEstimated(paint: CanvasRenderingContext2D, canvas: HTMLCanvasEleme
 const gape = 0.05;
 
 /** The rings that lines go round, one or several after each other, in metres: water lies within them. */
-export function closed(lines: number[][]): Point[][] {
+export function rings(lines: number[][]): Point[][] {
 	const left = lines.map(pairs).filter((line) => line.length > 1);
-	const rings: Point[][] = [];
+	const found: Point[][] = [];
 	for (let chain = left.shift(); chain; chain = left.shift()) {
 		for (let next = following(chain, left); next; next = following(chain, left)) chain = [...chain, ...next];
 		const [first, last] = [chain[0], chain.at(-1)];
-		if (first && last && chain.length > 3 && apart(first, last) < gape * long(chain)) rings.push(chain);
+		if (first && last && chain.length > 3 && apart(first, last) < gape * long(chain)) found.push(chain);
 	}
-	return rings;
+	return found;
 }
 
 /** Takes out the line that begins or ends about where a chain ends, in the chain's direction; none where there is no such. */
@@ -132,9 +132,9 @@ function long(line: Point[]): number {
 }
 
 /** Round what lies within rings, in metres. */
-export function ringsPath(rings: Point[][]): Path2D {
+export function ringsPath(round: Point[][]): Path2D {
 	const path = new Path2D();
-	for (const ring of rings) {
+	for (const ring of round) {
 		ring.forEach(({ x, y }, i) => {
 			if (i === 0) path.moveTo(x, y);
 			else path.lineTo(x, y);
