@@ -6,7 +6,7 @@ namespace App\Instruments;
 
 use App\Models\Feed;
 use App\Models\User;
-use App\Places\Surveys;
+use App\Places\Recording;
 use App\Readings\ReadingKeeper;
 use Eskith\Core\Choosing\Reading;
 use Eskith\Core\Formats\Nmea\Reader;
@@ -76,7 +76,7 @@ final class FeedKeeper
             ...($this->place === null ? [] : ['latitude' => $this->place[0], 'longitude' => $this->place[1], 'fix_at' => Carbon::now()]),
         ]);
         if ($this->place !== null && isset($this->latest['depth'])) {
-            Surveys::of($this->user)->hear($this->place[0], $this->place[1], $this->latest['depth'], Carbon::now());
+            Recording::of($this->user)->hear($this->place[0], $this->place[1], $this->latest['depth'], Carbon::now());
         }
         $this->latest = [];
         $this->place = null;

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace App\Places;
 
 use App\Database\Caps;
-use App\Models\Casts\Moment;
 use App\Models\Sounding;
 use App\Models\Survey as SurveyRow;
 use App\Models\User;
 use App\Models\Water;
-use App\Rows\GroundReader;
-use App\Rows\Placing;
 use App\Rows\TideAndLight;
 use Eskith\Core\Formats\Track;
 use Eskith\Core\Units\InvalidInput;
@@ -19,12 +16,10 @@ use Eskith\Core\Water\Frame;
 use Eskith\Core\Water\Survey;
 use Eskith\Core\Words\Words;
 use Eskith\Telling\Enums\SurveySource;
-use Eskith\Telling\Kept\Coerce;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
-/** Soundings as they come in: by hand, from a track, and as the instruments say them. */
+/** Soundings that come all at once: by hand, or from a track. */
 final readonly class Surveys
 {
     /** Rows of one insert. */
@@ -40,84 +35,6 @@ final readonly class Surveys
     public static function of(User $user): self
     {
         return new self($user);
-    }
-
-    /** What is being recorded; null while nothing is. */
-    public function recording(): ?SurveyRow
-    {
-        return $this->user->surveys()->whereNull('until_at')->latest('id')->first();
-    }
-
-    /** Records from now on what the instruments say; what was recorded before ends. The same twice changes nothing. */
-    public function begin(Water $water, string $uuid): void
-    {
-        DB::transaction(function () use ($water, $uuid): void {
-            if ($this->user->surveys()->where('uuid', $uuid)->exists()) {
-                return;
-            }
-            $this->end();
-            $water->surveys()->create([
-                'user_id' => $this->user->id, 'uuid' => $uuid, 'name' => Words::of('Recorded {now}', now: Carbon::now()->format('j M Y')),
-                'source' => SurveySource::Instruments, 'from_at' => Carbon::now(),
-            ]);
-        });
-    }
-
-    /** A depth at a place, as the instruments say both; kept while something is being recorded. */
-    public function hear(float $latitude, float $longitude, float $depthM, Carbon $at): void
-    {
-        // Looked at within, so that nothing raw comes into a survey that has just been ended.
-        DB::transaction(function () use ($latitude, $longitude, $depthM, $at): void {
-            $row = $this->recording();
-            if ($row !== null && $row->brought < Survey::BROUGHT) {
-                $this->note($row, $latitude, $longitude, $depthM, $at);
-            }
-        });
-    }
-
-    private function note(SurveyRow $row, float $latitude, float $longitude, float $depthM, Carbon $at): void
-    {
-        $frame = Placing::frame($row->water) ?? $this->anchored($row->water, $latitude, $longitude);
-        if ($frame?->reaches($latitude, $longitude) !== true) {
-            return;
-        }
-        $place = $frame->position($latitude, $longitude);
-        Sounding::query()->create([
-            'user_id' => $this->user->id, 'survey_id' => $row->id, 'east_m' => $place->east, 'north_m' => $place->north,
-            'depth_m' => $depthM, 'at' => $at,
-        ]);
-        SurveyRow::query()->whereKey($row->id)->increment('brought');
-    }
-
-    /** Ends the recording: spikes go, depths are reduced by the level, and it is thinned. Nothing heard is nothing kept. */
-    public function end(): ?SurveyRow
-    {
-        return DB::transaction(function (): ?SurveyRow {
-            $row = $this->recording();
-            if ($row === null) {
-                return null;
-            }
-            $heard = $row->soundings()->toBase()->orderBy('at')->orderBy('id')->get(['east_m', 'north_m', 'depth_m', 'at']);
-            $times = $heard->map(static fn (stdClass $one): Carbon => Moment::read($one->at) ?? Carbon::now());
-            $sky = TideAndLight::overWater($row->water);
-            $levels = $times->map(static fn (Carbon $at): float => $sky->levelM($at))->all();
-            try {
-                $survey = Survey::of(self::column($heard->pluck('east_m')->all()), self::column($heard->pluck('north_m')->all()),
-                    self::column($heard->pluck('depth_m')->all()), array_values($levels));
-            } catch (InvalidInput) {
-                $row->delete();
-
-                return null;
-            }
-            $row->soundings()->delete();
-            $row->update([
-                'until_at' => Carbon::now(), 'spikes' => $survey->spikes, 'brought' => $heard->count(),
-                'seconds' => (int) $times->first()?->diffInSeconds($times->last()),
-            ]);
-            $this->keep($row, $survey->soundings);
-
-            return $row;
-        });
     }
 
     /**
@@ -220,7 +137,7 @@ final readonly class Surveys
      */
     private function placed(Water $water, Track $track): array
     {
-        $frame = Placing::frame($water) ?? $this->anchored($water, $track->latitudes[0] ?? 0.0, $track->longitudes[0] ?? 0.0)
+        $frame = Anchor::frame($water, $track->latitudes[0] ?? 0.0, $track->longitudes[0] ?? 0.0)
             ?? throw InvalidInput::because(
                 'file', '{water} has no position yet. Set one under Change this water, then choose the file again.',
                 water: $water->name,
@@ -242,20 +159,6 @@ final readonly class Surveys
         return [$east, $north];
     }
 
-    /** Lays the origin of a water on which nothing is placed yet; null where something is. */
-    private function anchored(Water $water, float $latitude, float $longitude): ?Frame
-    {
-        $placed = $water->spots()->whereNotNull('east_m')->exists() || $water->marks()->exists() || $water->edges()->exists()
-            || GroundReader::rows($water)->exists();
-        if ($placed) {
-            return null;
-        }
-        $frame = Frame::of($latitude, $longitude);
-        $water->update(['latitude' => round($latitude, 6), 'longitude' => round($longitude, 6)]);
-
-        return Placing::frame($water) ?? $frame;
-    }
-
     private static function told(Survey $survey): string
     {
         $kept = number_format(count($survey->soundings));
@@ -269,14 +172,5 @@ final readonly class Surveys
         return $out === []
             ? Words::of('{kept} soundings from {brought} points.', kept: $kept, brought: $brought)
             : Words::of('{kept} soundings from {brought} points, {out}.', kept: $kept, brought: $brought, out: implode(', ', $out));
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $values
-     * @return list<float>
-     */
-    private static function column(array $values): array
-    {
-        return array_values(array_map(Coerce::number(...), $values));
     }
 }

@@ -107,7 +107,7 @@ final class BoxFile
         foreach ($lures as $index => $lure) {
             $row = is_array($lure) ? $lure : ['family' => null];
             // A group in a file is the whole group: what it does not name is taken away.
-            foreach (['build' => LureForm::BUILD, 'hooks' => LureForm::HOOKS] as $group => $parts) {
+            foreach (['build' => LureParts::BUILD, 'hooks' => LureParts::HOOKS] as $group => $parts) {
                 if (is_array($row[$group] ?? null)) {
                     $row[$group] += array_fill_keys(array_keys($parts), null);
                 }

@@ -8,8 +8,6 @@ use App\Models\Lure;
 use Eskith\Core\Tackle\Accent;
 use Eskith\Core\Tackle\Body;
 use Eskith\Core\Tackle\Family;
-use Eskith\Core\Tackle\Point;
-use Eskith\Core\Tackle\Proportions;
 use Eskith\Core\Units\Constants;
 use Eskith\Core\Units\InvalidInput;
 use Eskith\Core\Units\Measure;
@@ -22,20 +20,6 @@ use Illuminate\Support\Carbon;
  */
 final class LureForm
 {
-    /**
-     * What a lure's finish and body are made of beside its rule-book finish, and whether it is but a usual one: field =>
-     * longest text, or 'flag'.
-     */
-    public const BUILD = [
-        'base' => 30, 'paint' => 30, 'pattern' => 30, 'tape' => 30, 'scent' => 30, 'tail' => 30, 'bent' => 'flag',
-        'drilled' => 'flag', 'stinger' => 'flag', 'assist' => 'flag', 'weedless' => 'flag', 'usual' => 'flag',
-    ];
-
-    public const HOOKS = [
-        'front' => 20, 'rear' => 20, 'style' => 30, 'attach' => ['', 'ring', 'loop'], 'ring_mm' => 'mm', 'changed' => 'date',
-        'sharpened' => 'date',
-    ];
-
     public const FIELDS = [
         'family', 'weight', 'finish', 'red', 'accents', 'quantity', 'lost', 'buy_again', 'retired', 'length', 'height', 'holes',
         'balance', 'build', 'hooks', 'notes',
@@ -60,13 +44,13 @@ final class LureForm
         $columns = [
             ...self::what($set, $weightUnit, $row),
             ...self::counts($set),
-            ...self::geometry($set),
-            ...(array_key_exists('build', $set) ? ['build' => self::group($set['build'], self::BUILD, 'build', $row->build ?? [])] : []),
-            ...(array_key_exists('hooks', $set) ? ['hooks' => self::group($set['hooks'], self::HOOKS, 'hooks', $row->hooks ?? [])] : []),
+            ...LureGeometry::columns($set),
+            ...(array_key_exists('build', $set) ? ['build' => LureParts::build($set['build'], $row->build ?? [])] : []),
+            ...(array_key_exists('hooks', $set) ? ['hooks' => LureParts::hooks($set['hooks'], $row->hooks ?? [])] : []),
             ...(array_key_exists('notes', $set) ? ['notes' => Typed::text($set['notes'], 'notes', 500)] : []),
         ];
         if ($row === null) {
-            $columns = self::completed($columns);
+            $columns = LureGeometry::completed($columns);
         }
 
         return [...$columns, 'search' => LureSearch::text([...$row?->getAttributes() ?? [], ...$columns])];
@@ -110,7 +94,7 @@ final class LureForm
                 continue;
             }
         }
-        $columns = self::completed(
+        $columns = LureGeometry::completed(
             [...['family' => 'blade', 'mass_kg' => Constants::OUNCE_KG / 2, 'mass_text' => '1/2 oz', 'finish' => 'silver'], ...$columns],
         );
         $columns = [...$columns, 'balance_x' => null, 'balance_y' => null];
@@ -184,41 +168,6 @@ final class LureForm
         return $columns;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $set
-     * @return array<string, mixed>
-     */
-    private static function geometry(array $set): array
-    {
-        $columns = [];
-        foreach (['length' => 'length_mm', 'height' => 'height_mm'] as $field => $column) {
-            if (array_key_exists($field, $set)) {
-                $millimetres = Typed::number($set[$field], $field);
-                $columns[$column] = $millimetres >= Proportions::RANGE_MM[0] && $millimetres <= Proportions::RANGE_MM[1]
-                    ? $millimetres
-                    : throw InvalidInput::because($field, '{what} is between 3 and 300 mm.', what: ucfirst($field));
-            }
-        }
-        if (array_key_exists('holes', $set)) {
-            $columns['holes'] = HoleFields::read($set['holes']);
-        }
-        if (array_key_exists('balance', $set)) {
-            $balance = is_string($set['balance'])
-                ? (preg_split('/\s+/', trim($set['balance']), -1, PREG_SPLIT_NO_EMPTY) ?: null)
-                : $set['balance'];
-            if ($balance !== null && (! is_array($balance) || count($balance) !== 2)) {
-                throw InvalidInput::because('balance', 'The balance point is two figures in mm, from the nose and up, or nothing.');
-            }
-            $at = $balance === null ? null : Point::of(
-                Typed::number(array_values($balance)[0], 'balance'), Typed::number(array_values($balance)[1], 'balance'),
-                'balance',
-            );
-            $columns += ['balance_x' => $at?->x, 'balance_y' => $at?->y];
-        }
-
-        return $columns;
-    }
-
     /** @return list<string> each once, in the order of the enum; from a list, or from a text as in a CSV */
     private static function accents(mixed $given): array
     {
@@ -233,59 +182,5 @@ final class LureForm
         }
 
         return array_values(array_intersect(Accent::ticked(), $named));
-    }
-
-    /**
-     * @param  array<string, int|string|list<string>>  $kinds  by field: longest text, "flag", "mm", "date", or its values
-     * @param  array<string, mixed>  $kept  the group as it was: only the parts given are changed
-     * @return array<string, mixed> without what is empty
-     */
-    private static function group(mixed $given, array $kinds, string $name, array $kept): array
-    {
-        if (! is_array($given)) {
-            throw InvalidInput::because($name, '"{name}" is a group of fields.', name: $name);
-        }
-        foreach ($given as $field => $value) {
-            $kind = $kinds[$field] ?? throw InvalidInput::because(
-                "{$name}.{$field}", 'A lure has nothing called "{what}".', what: mb_substr((string) $field, 0, 30),
-            );
-            $read = match (true) {
-                $kind === 'flag' => Typed::flag($value, "{$name}.{$field}") ?: null,
-                $kind === 'mm' => $value === null || $value === '' ? null : Typed::number($value, "{$name}.{$field}"),
-                $kind === 'date' => $value === null || $value === '' ? null : Typed::date($value, "{$name}.{$field}"),
-                is_array($kind) => in_array($value ?? '', $kind, true)
-                    ? $value
-                    : throw InvalidInput::because("{$name}.{$field}", 'It is one of {kind}.', kind: implode(', ', array_filter($kind))),
-                default => Typed::text($value, "{$name}.{$field}", (int) $kind),
-            };
-            $kept[(string) $field] = $read;
-        }
-        $kept = array_filter($kept, static fn (mixed $value): bool => $value !== null && $value !== '');
-        ksort($kept);
-
-        return $kept;
-    }
-
-    /**
-     * @param  array<string, mixed>  $columns
-     * @return array<string, mixed> with usual proportions for what was not given
-     */
-    private static function completed(array $columns): array
-    {
-        foreach ([
-            'family' => 'which family it is, such as blade', 'mass_kg' => 'how heavy it is, such as 1/2 oz',
-            'finish' => 'which finish it has, such as silver',
-        ] as $column => $words) {
-            if (! isset($columns[$column])) {
-                throw InvalidInput::because($column === 'mass_kg' ? 'weight' : $column, 'Say {words}.', words: $words);
-            }
-        }
-        $family = Family::from(Coerce::text($columns['family']));
-        $size = Proportions::size($family, Coerce::number($columns['mass_kg']));
-        $columns += ['length_mm' => $size->x, 'height_mm' => $size->y];
-        $sized = Point::of(Coerce::number($columns['length_mm']), Coerce::number($columns['height_mm']));
-        $columns += ['holes' => HoleFields::usual($sized, $family->definition()->holes)];
-
-        return $columns;
     }
 }

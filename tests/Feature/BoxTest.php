@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Tackle\BoxFile;
 use App\Tackle\Gauge;
 use App\Tackle\LureForm;
+use App\Tackle\LureParts;
 use Database\Seeders\DemoSeeder;
 use Eskith\Core\Tackle\Accent;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -229,9 +230,9 @@ final class BoxTest extends TestCase
             self::assertSame([], array_diff_key($lure, $known));
             self::assertSame([], array_diff($schema['$defs']['lure']['required'], array_keys($lure)));
         }
-        self::assertSame(array_keys(LureForm::BUILD), array_keys($known['build']['properties']));
+        self::assertSame(array_keys(LureParts::BUILD), array_keys($known['build']['properties']));
         self::assertSame(Accent::ticked(), $known['accents']['items']['enum']);
-        self::assertSame(array_keys(LureForm::HOOKS), array_keys($known['hooks']['properties']));
+        self::assertSame(array_keys(LureParts::HOOKS), array_keys($known['hooks']['properties']));
     }
 
     public function test_two_thousand_rows_with_fifty_bad_ones(): void

@@ -14,7 +14,7 @@ use App\Models\User;
 use App\Models\Water;
 use App\Places\Fix;
 use App\Places\PhoneFix;
-use App\Places\Surveys;
+use App\Places\Recording;
 use App\Readings\TodaysReadings;
 use App\Rows\Placing;
 use Eskith\Core\Cadence\Plan\ReturnToMark;
@@ -34,7 +34,7 @@ final readonly class BoatPresenter
     {
         $at = $phone?->on($water) ?? Fix::on($user, $water, Carbon::now())?->at;
         $isByPhone = $phone?->on($water) !== null;
-        $recording = Surveys::of($user)->recording();
+        $recording = Recording::of($user)->running();
 
         return new BoatData(
             x: $at?->east,

@@ -19,7 +19,7 @@ use App\Models\Spot;
 use App\Models\Survey;
 use App\Models\User;
 use App\Models\Water;
-use App\Places\Surveys;
+use App\Places\Recording;
 use App\Places\WaterChart;
 use App\Record\Logbook;
 use App\Rows\GroundReader;
@@ -64,7 +64,7 @@ final readonly class PlacesPresenter
         $line ??= array_values(array_filter(array_map(static fn (LookPlaceData $one): ?string => $one->line, $looks)))[0] ?? null;
         [$section, $trouble] = $water === null || $line === null ? [null, null] : self::section($user, $water, $line);
         $spot = $water?->spots->firstWhere('id', $book->spotId);
-        $recording = Surveys::of($user)->recording();
+        $recording = Recording::of($user)->running();
 
         return new PlacesPage(
             headline: self::headline($water, $charted, $looks[0] ?? null),

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Places;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\WithId;
 use App\Models\Water;
-use App\Places\Surveys;
+use App\Places\Recording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -16,14 +16,14 @@ final class RecordingController extends Controller
 {
     public function store(WithId $request, Water $water): RedirectResponse
     {
-        Surveys::of($request->angler())->begin($water, $request->uuid());
+        Recording::of($request->angler())->begin($water, $request->uuid());
 
         return back();
     }
 
     public function destroy(Request $request): RedirectResponse
     {
-        $row = Surveys::of($this->angler($request))->end();
+        $row = Recording::of($this->angler($request))->end();
 
         return back()->with('said', $row === null ? 'Nothing was heard, so nothing is kept.' : 'Recorded: it is on the chart.');
     }
