@@ -26,7 +26,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe("what was pressed with no connection", () => {
 	it("is told when it was to change something, and until the next is on its way", () => {
-		render(<Said />);
+		render(<Said atFoot />);
 		tell("start");
 		tell("networkError");
 		expect(screen.getByRole("status").textContent).toBe("");

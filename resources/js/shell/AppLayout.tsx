@@ -101,11 +101,12 @@ export function AppLayout({
 				</header>
 				{!pads && <AsItWas />}
 				{strip}
-				<Said />
+				{below === "pads" && <Said atFoot={false} />}
 				<Suspense>{settled && <TimeIsUp />}</Suspense>
 				<main id="station" className="min-h-0 flex-1 pb-(--bar) lg:overflow-y-auto print:overflow-visible">
 					{children}
 				</main>
+				{below !== "pads" && <Said atFoot />}
 			</div>
 			{!wide && <PhoneBar small={pads} onFind={() => setFinding(true)} />}
 			<Suspense>
