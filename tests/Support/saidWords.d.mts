@@ -3,6 +3,8 @@ export interface Said {
 	file: string;
 	line: number;
 	text: string;
+	/** Put together where it stands. */
+	glued?: true;
 }
 
 /** Texts of one source. */

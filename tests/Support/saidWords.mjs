@@ -1,5 +1,6 @@
 // Every text in the scripts that is said, as its template stands there: what an element reads, and what a label or a notice holds.
-// As a program it prints them as JSON; `saidIn()` gives those of one file.
+// As a program it prints them as JSON; `saidIn()` gives those of one file. One that is put together where it stands, in place of
+// by `say()`, is glued.
 import { readdirSync, readFileSync } from "node:fs";
 import { dirname, join, relative } from "node:path";
 import { fileURLToPath, pathToFileURL } from "node:url";
@@ -13,15 +14,15 @@ const silent = /^(className|list|name|href|d|viewBox|transform|style|key|id|type
 const twoWords = /(^|[ “"(])[A-Za-z{][\w’'}-]*[,;:.?!]?[ \u00a0][A-Za-z0-9{½]/;
 
 /** Class lists, paths and the like. */
-const ofMachines = /^\s*[\w-]+:|(^|\s)(flex|grid|figure|block|hidden|text-|bg-|border-|min-|max-|lg:|sm:|px-|py-|pt-|pb-|mt-|mb-|gap-|w-|h-|size-)|[{}]=|=>|\/\*|^[MLHVCZ] ?[{\d]/;
+const ofMachines = /^\s*[\w-]+:|(^|\s)(flex|grid|figure|block|hidden|text-|bg-|border-|min-|max-|lg:|sm:|px-|py-|pt-|pb-|mt-|mb-|gap-|w-|h-|size-|col-)|[{}]=|=>|\/\*|^[MLHVCZ] ?[{\d]|^\w+\(\{/;
 
-/** @returns {{line: number, text: string}[]} */
+/** @returns {{line: number, text: string, glued?: true}[]} */
 export function saidIn(source) {
 	const found = [];
 	const lineOf = (at) => source.slice(0, at).split("\n").length;
-	const keep = (text, at) => {
+	const keep = (text, at, glued = false) => {
 		const said = text.replace(/[^\S\u00a0]+/g, " ").trim();
-		if (twoWords.test(said) && !ofMachines.test(said)) found.push({ line: lineOf(at), text: said });
+		if (twoWords.test(said) && !ofMachines.test(said)) found.push({ line: lineOf(at), text: said, ...(glued && { glued }) });
 	};
 	const walk = (node, inElement = false) => {
 		if (Array.isArray(node)) return node.forEach((one) => void walk(one, inElement));
@@ -30,16 +31,29 @@ export function saidIn(source) {
 		if (node.type === "JSXAttribute" && silent.test(node.name.name ?? "")) return;
 		if (node.type === "JSXElement" || node.type === "JSXFragment") {
 			const reads = node.children.some((child) => child.type === "JSXText" && child.value.trim() !== "");
-			if (reads && !inElement) keep(read(node), node.start);
+			if (reads && !inElement) keep(read(node), node.start, isGlued(node));
 			walk(node.openingElement?.attributes ?? []);
 			return walk(node.children, reads || inElement);
 		}
 		if (node.type === "Literal" && typeof node.value === "string") return keep(node.value, node.start);
-		if (node.type === "TemplateLiteral") keep(template(node), node.start);
+		if (node.type === "TemplateLiteral") keep(template(node), node.start, node.expressions.length > 0);
 		for (const [name, value] of Object.entries(node)) if (name !== "key" && typeof value === "object") walk(value);
 	};
 	walk(parseAst(source, { lang: "tsx" }).body);
 	return found;
+}
+
+/** Whether words and values stand beside each other in it, with no element between them or round them. */
+function isGlued({ children }) {
+	return (
+		children.every(({ type }) => type === "JSXText" || type === "JSXExpressionContainer") &&
+		children.some((child) => child.type === "JSXText" && /[A-Za-z]{2}/.test(child.value)) &&
+		children.some((child) => child.type === "JSXExpressionContainer" && isValue(child.expression))
+	);
+}
+
+function isValue({ type, right, consequent }) {
+	return type !== "Literal" && type !== "JSXEmptyExpression" && (right ?? consequent)?.type !== "JSXElement";
 }
 
 /** What an element reads, its values by their names. */
@@ -67,7 +81,7 @@ function nameOf(node) {
 	return "value";
 }
 
-/** @returns {{file: string, line: number, text: string}[]} */
+/** @returns {{file: string, line: number, text: string, glued?: true}[]} */
 export function inScripts() {
 	const files = readdirSync(join(root, "resources/js"), { recursive: true, withFileTypes: true })
 		.filter((entry) => entry.isFile() && /\.tsx?$/.test(entry.name) && !/^(types|kinds|figures)\.ts$/.test(entry.name))

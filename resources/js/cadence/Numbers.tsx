@@ -1,6 +1,6 @@
 import { router, useForm } from "@inertiajs/react";
 import { useId } from "react";
-import { upper } from "../parts/words";
+import { say, upper } from "../parts/words";
 import type { CadenceData } from "../types";
 
 const fields = [
@@ -31,7 +31,7 @@ export function Numbers({ cadence, labelled }: Props) {
 						<b>Your numbers.</b>{" "}
 						<button
 							type="button"
-							aria-label={`${upper(cadence.word)} back to the usual`}
+							aria-label={say("{word} back to the usual", { word: upper(cadence.word) })}
 							onClick={() => router.delete(address, { preserveScroll: true })}
 							className="min-h-11 underline underline-offset-4 lg:min-h-0"
 						>
@@ -67,7 +67,7 @@ export function Numbers({ cadence, labelled }: Props) {
 					<button
 						type="submit"
 						disabled={form.processing || !form.isDirty}
-						aria-label={`Keep the numbers of ${cadence.word}`}
+						aria-label={say("Keep the numbers of {word}", { word: cadence.word })}
 						className={`figure min-h-14 rounded-md bg-ember px-5 text-on-ember lg:min-h-11 ${form.isDirty ? "" : "invisible max-lg:hidden"}`}
 					>
 						Keep

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useRef } from "react";
 import { useDrag } from "../parts/useDrag";
+import { say } from "../parts/words";
 import { stepped } from "../readings/stepping";
 import type { Live } from "../readings/useAnswer";
 import type { PickData, RackData, ReadingData } from "../types";
@@ -155,7 +156,7 @@ function Handle({ label, text, value, min, max, x, y, more, onStep, onDrag }: Ha
 			aria-valuemax={max}
 			aria-valuenow={value}
 			aria-valuetext={text}
-			title={`${label}: drag, or use the arrow keys`}
+			title={say("{label}: drag, or use the arrow keys", { label })}
 			onKeyDown={keys}
 			onPointerDown={(down) => {
 				from.current = value;

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { SURE_M } from "../figures";
 import { Dialog } from "../parts/Dialog";
 import { ask } from "../parts/send";
+import { say } from "../parts/words";
 import { type Position, wayOfLate } from "../phone/position";
 import { useBoat } from "../places/useBoat";
 import type { MarkedData, WayBackData } from "../types";
@@ -19,7 +20,7 @@ interface Props {
 export default function BackOn({ water, mark, pick, position, onDone }: Props) {
 	const sure = position.fix !== null && position.fix.accuracy <= SURE_M && mark.lat !== null;
 	return (
-		<Dialog open onOpenChange={(open) => !open && onDone()} title={`Back on the ${mark.word}`}>
+		<Dialog open onOpenChange={(open) => !open && onDone()} title={say("Back on the {word}", { word: mark.word })}>
 			{sure ? <ByPhone mark={mark} pick={pick} position={position} /> : <ByInstruments water={water} mark={mark} />}
 		</Dialog>
 	);

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { LadderSteps } from "../lure/LadderSteps";
 import { Button } from "../parts/Button";
 import { useMinutesSince } from "../parts/useMinutesSince";
+import { say } from "../parts/words";
 import { type Counted, isCast } from "./tally";
 import type { Tying } from "./useOuting";
 
@@ -9,9 +10,12 @@ export function Counters({ outing }: { outing: Counted }) {
 	const minutes = useMinutesSince(outing.sinceTouch);
 	const drops = isCast(outing) ? "casts" : "drops";
 	const figures: [string, string][] = [
-		[`${outing.dropsSinceTouch}`, outing.touches > 0 ? `${drops} since a bite` : `${drops}, no bite yet`],
+		[
+			`${outing.dropsSinceTouch}`,
+			outing.touches > 0 ? say("{drops} since a bite", { drops }) : say("{drops}, no bite yet", { drops }),
+		],
 		...(outing.setup
-			? [[`${minutes} min`, outing.touched ? "since a bite" : "on this, no bite"] as [string, string]]
+			? [[say("{minutes} min", { minutes }), outing.touched ? "since a bite" : "on this, no bite"] as [string, string]]
 			: []),
 		[`${outing.landed} / ${outing.touches}`, "landed"],
 	];
@@ -72,7 +76,7 @@ export function Advice({
 			{later.length > 0 && (
 				// On a phone Change one thing lists them all.
 				<Button size="big" className="max-lg:hidden" aria-expanded={all} onClick={() => setAll(!all)}>
-					{all ? "Only the first" : `${later.length} more`}
+					{all ? "Only the first" : say("{later} more", { later: later.length })}
 				</Button>
 			)}
 		</section>

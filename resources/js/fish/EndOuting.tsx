@@ -2,7 +2,7 @@ import { router } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import type { OutingData } from "../types";
 
 /** Asked once more, since it closes the day. */
@@ -37,8 +37,11 @@ export function Ended({ outing, waiting }: { outing: OutingData; waiting: number
 		<div className="sticky bottom-(--bar) mt-2 self-start bg-frost pt-1 pb-3 lg:static">
 			<Notice tone="done" className="py-2">
 				{kept
-					? `Ended at ${timeOf(outing.endedAt)}, all saved.`
-					: `Ended at ${timeOf(outing.endedAt)}. ${waiting ?? 0} to send, as soon as there's a connection.`}
+					? say("Ended at {endedAt}, all saved.", { endedAt: timeOf(outing.endedAt) })
+					: say("Ended at {endedAt}. {waiting} to send, as soon as there's a connection.", {
+							endedAt: timeOf(outing.endedAt),
+							waiting: waiting ?? 0,
+						})}
 			</Notice>
 		</div>
 	);
@@ -49,7 +52,7 @@ export function Forgotten({ outing }: { outing: OutingData }) {
 	if (!outing.forgotten) return null;
 	return (
 		<Notice tone="done" className="mt-2 flex flex-wrap items-center justify-between gap-x-4 py-2">
-			Nothing logged since {timeOf(outing.forgotten)}.
+			{say("Nothing logged since {forgotten}.", { forgotten: timeOf(outing.forgotten) })}
 			<Button
 				look="strong"
 				size="big"

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Button } from "../parts/Button";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import { Picture } from "../pictures/Picture";
 import type { EventData } from "../types";
 import { inRuns } from "./runs";
@@ -34,7 +34,9 @@ interface Props {
 
 function Many({ pictures }: Pick<EventData, "pictures">) {
 	return (
-		<span className="block text-slate">{pictures.length === 1 ? "1 picture" : `${pictures.length} pictures`}</span>
+		<span className="block text-slate">
+			{pictures.length === 1 ? "1 picture" : say("{pictures} pictures", { pictures: pictures.length })}
+		</span>
 	);
 }
 

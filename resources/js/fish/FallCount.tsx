@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { say } from "../parts/words";
 import type { FallData } from "../types";
 
 interface Props {
@@ -24,7 +25,9 @@ export function FallCount({ fall, droppedAt, depthText, children }: Props) {
 			<p className={`text-slate ${falls ? "invisible" : ""}`}>{children}</p>
 			{falls && (
 				<p className="figure text-[22px] leading-8 text-brass-deep">
-					{seconds < down ? `falling: ${Math.floor(seconds)} of ${Math.round(down)}` : `on the bottom, ${depthText}`}
+					{seconds < down
+						? `falling: ${Math.floor(seconds)} of ${Math.round(down)}`
+						: say("on the bottom, {depthText}", { depthText })}
 				</p>
 			)}
 		</div>

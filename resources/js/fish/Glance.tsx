@@ -1,4 +1,4 @@
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import { TodayStrip } from "../places/TodayStrip";
 import type { TodayData } from "../types";
 import type { Counted } from "./tally";
@@ -9,9 +9,9 @@ export function Glance({ outing, today }: { outing: Counted; today: TodayData | 
 	const told = [
 		outing.counts,
 		outing.pace,
-		outing.drift > 0 ? `drift ${outing.drift}, drop ${outing.drops}` : "",
-		sky.slack ? `${sky.tide} water ${timeOf(sky.slack)}` : "",
-		sky.sunset ? `sunset ${timeOf(sky.sunset)}` : "",
+		outing.drift > 0 ? say("drift {drift}, drop {drops}", { drift: outing.drift, drops: outing.drops }) : "",
+		sky.slack ? say("{tide} water {slack}", { tide: sky.tide, slack: timeOf(sky.slack) }) : "",
+		sky.sunset ? say("sunset {sunset}", { sunset: timeOf(sky.sunset) }) : "",
 	].filter(Boolean);
 	if (told.length === 0 && !outing.rig && !today) return null;
 	return (

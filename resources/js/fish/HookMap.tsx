@@ -1,6 +1,7 @@
 import { LureShape } from "../drop/LureFigure";
 import { frameOf, hooksOf } from "../drop/lureSides";
 import { Choice } from "../parts/Choice";
+import { say } from "../parts/words";
 import type { HeldData, LureDrawing } from "../types";
 
 interface Props {
@@ -31,7 +32,7 @@ export function HookMap({ lure, ways, hook, held, onHook, onHeld }: Props) {
 							key={name}
 							type="button"
 							aria-pressed={hook === name}
-							aria-label={`${name} hook`}
+							aria-label={say("{name} hook", { name })}
 							onClick={() => onHook(hook === name ? "" : name)}
 							className="absolute size-14 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-slate
 							aria-pressed:border-[4px] aria-pressed:border-ember"

@@ -3,6 +3,7 @@ import { EVENT_KIND, FLEW } from "../kinds";
 import { Button } from "../parts/Button";
 import * as clock from "../parts/clock";
 import { optionsOf } from "../parts/options";
+import { say } from "../parts/words";
 import type { EventData, OutingData } from "../types";
 import { TakenBack } from "./Events";
 import { RunBetween } from "./RunBetween";
@@ -65,7 +66,7 @@ function BackDown({ events }: { events: EventData[] }) {
 	const clockText = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
 	return (
 		<p role="timer" className="border-b border-rule py-1.5 text-[17px]">
-			<strong className="figure">Back down: {clockText}</strong>{" "}
+			<strong className="figure">{say("Back down: {clockText}", { clockText })}</strong>{" "}
 			<span className="text-slate">One fish often means more. Partner: keep your lure beside it.</span>
 		</p>
 	);

@@ -1,4 +1,5 @@
 import { Slider } from "radix-ui";
+import { say } from "../parts/words";
 
 interface Props {
 	/** The unit that is read, "in" or "cm". */
@@ -39,7 +40,7 @@ export function LengthBoard({ unit, value, onChange }: Props) {
 					</svg>
 				</Slider.Track>
 				<Slider.Thumb
-					aria-label={`Tail on the board, ${unit}`}
+					aria-label={say("Tail on the board, {unit}", { unit })}
 					className="block h-16 w-11 rounded-md border-[3px] border-ink bg-brass/70"
 				/>
 			</Slider.Root>

@@ -2,7 +2,7 @@ import { Suspense, useState } from "react";
 import { SURE_M } from "../figures";
 import { Button } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import { UsePhone } from "../phone/UsePhone";
 import { useNearestSpot } from "../phone/useNearestSpot";
 import { usePosition } from "../phone/usePosition";
@@ -24,7 +24,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 			onClick={() => log.move({ spot: near.spot, name: null, water: null, words: near.place, depth: near.depth })}
 			className="text-right"
 		>
-			Move to {near.name}, {near.away}
+			{say("Move to {name}, {away}", { name: near.name, away: near.away })}
 		</Button>
 	) : null;
 	if (outing.markPads.length === 0) return said && <p className="border-b border-rule py-2">{said}</p>;
@@ -39,7 +39,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 					<button
 						key={value}
 						type="button"
-						aria-label={`Mark ${word.toLowerCase()} here`}
+						aria-label={say("Mark {word} here", { word: word.toLowerCase() })}
 						className="figure min-h-14 rounded-md border-2 border-slate bg-paper px-1 text-[16px]"
 						onClick={() => log.mark(value, word.toLowerCase())}
 					>
@@ -52,7 +52,7 @@ export function MarkHere({ outing, log }: { outing: OutingData; log: Pick<Outing
 				<p aria-live="polite" className="flex flex-wrap gap-x-5 pt-1">
 					{outing.marks.slice(0, 3).map((mark) => (
 						<Button key={mark.uuid} size="big" onClick={() => setBack(mark)}>
-							Back on the {mark.word}, {timeOf(mark.at)}
+							{say("Back on the {word}, {at}", { word: mark.word, at: timeOf(mark.at) })}
 						</Button>
 					))}
 				</p>

@@ -110,8 +110,8 @@ function CrewChoices({ outing, onDone }: { outing: OutingData; onDone: () => voi
 				The others see tag numbers
 			</Check>
 			<p className="mt-2 text-slate">
-				Leaving hides what you logged from the others; it stays in your own record.{" "}
-				{crew.code && "The code stops working then; the others go on."}
+				Leaving hides what you logged from the others. It stays in your own record.
+				{crew.code && <span> The code stops working then, and the others go on.</span>}
 			</p>
 			<Button
 				look="danger"

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { say } from "../parts/words";
 import type { OutingData, SpotChoiceData } from "../types";
 import type { Destination } from "./useOuting";
 
@@ -90,7 +91,7 @@ function NewSpot({ water, onName }: { water: string; onName: (name: string, wate
 		>
 			<Field
 				label="New spot"
-				hint={water ? `On ${water}` : undefined}
+				hint={water ? say("On {water}", { water }) : undefined}
 				value={name}
 				maxLength={80}
 				onChange={(event) => setName(event.target.value)}

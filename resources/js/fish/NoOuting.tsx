@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { Button, ButtonLink } from "../parts/Button";
 import { newId } from "../parts/send";
+import { say } from "../parts/words";
 import { useNearestSpot } from "../phone/useNearestSpot";
 import { usePosition } from "../phone/usePosition";
 import type { OptionData } from "../types";
@@ -42,12 +43,12 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 			<div className="mt-3 flex flex-wrap gap-x-5 gap-y-3">
 				{reopen && (
 					<Button look="plain" size="big" onClick={() => router.delete(`/outings/${reopen.value}/end`)}>
-						Go on with {reopen.word}
+						{say("Go on with {word}", { word: reopen.word })}
 					</Button>
 				)}
 				{takenAway && (
 					<Button look="plain" size="big" onClick={() => router.put(`/outings/${takenAway.value}/back`)}>
-						Bring back {takenAway.word}
+						{say("Bring back {word}", { word: takenAway.word })}
 					</Button>
 				)}
 				<ButtonLink href="/outings" look="plain" size="big">
@@ -56,7 +57,7 @@ export function NoOuting({ reopen, takenAway }: { reopen: OptionData | null; tak
 			</div>
 			{near && near.spot !== taken && (
 				<p className="mt-4">
-					You&rsquo;re {near.away} from {near.name}.{" "}
+					{say("You’re {away} from {name}. ", { away: near.away, name: near.name })}
 					<Button look="strong" onClick={() => fish(near.spot)}>
 						Fish this spot
 					</Button>

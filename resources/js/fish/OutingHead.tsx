@@ -1,4 +1,5 @@
 import { Button } from "../parts/Button";
+import { say } from "../parts/words";
 import { Rods } from "../rods/Rods";
 import { Advice, Counters } from "./Counters";
 import { FallCount } from "./FallCount";
@@ -49,8 +50,8 @@ export function OutingHead({ outing, log, onMove }: Props) {
 /** Whether all that was done here has arrived, or is kept at least. */
 function saved(waiting: number | null, unkept: number): string {
 	if (waiting === null) return "";
-	if (unkept > 0) return `${unkept} not saved: no room`;
-	return waiting > 0 ? `Saved here, ${waiting} to send` : "Saved";
+	if (unkept > 0) return say("{unkept} not saved: no room", { unkept });
+	return waiting > 0 ? say("Saved here, {waiting} to send", { waiting }) : "Saved";
 }
 
 /** The leader when it has been worn. */

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import type { Run } from "../phone/underWay";
 import { usePosition } from "../phone/usePosition";
 import type { OutingData } from "../types";
@@ -34,7 +34,10 @@ export function RunBetween({ outing, onRest }: Props) {
 	return (
 		<div role="status" className="flex flex-wrap items-center gap-x-4 border-b border-rule text-[15px]">
 			<span>
-				Under way {minutes} min, until {timeOf(new Date(run.until).toISOString())}. Not fishing time?
+				{say("Under way {minutes} min, until {until}. Not fishing time?", {
+					minutes,
+					until: timeOf(new Date(run.until).toISOString()),
+				})}
 			</span>
 			<Button
 				look="strong"

@@ -1,13 +1,18 @@
 import { useState } from "react";
 import { Button } from "../parts/Button";
+import { say } from "../parts/words";
 import type { EventData, LoggedBiteData } from "../types";
 
 /** A tagged fish as it is reported: to be copied out. */
 export function TagCard({ event, bite }: { event: EventData; bite: LoggedBiteData }) {
 	const [copied, setCopied] = useState<boolean | null>(null);
 	const lines = [
-		`Tag ${bite.tag}${bite.tagContact ? `, to tell: ${bite.tagContact}` : ""}`,
-		`${bite.species.replace("_", " ")}${bite.length ? `, ${bite.length}` : ""}${bite.girth ? `, ${bite.girth} around` : ""}`,
+		bite.tagContact
+			? say("Tag {tag}, to tell: {contact}", { tag: bite.tag, contact: bite.tagContact })
+			: say("Tag {tag}", { tag: bite.tag }),
+		[bite.species.replace("_", " "), bite.length, bite.girth ? say("{girth} around", { girth: bite.girth }) : ""]
+			.filter(Boolean)
+			.join(", "),
 		new Date(event.at).toLocaleString(),
 		bite.kept === "kept" ? "Kept" : bite.kept === "released" ? "Released" : "",
 	].filter(Boolean);

@@ -1,4 +1,5 @@
 import { Dialog } from "../parts/Dialog";
+import { say } from "../parts/words";
 import type { OutingData, TieableData } from "../types";
 import type { Tying } from "./useOuting";
 
@@ -31,7 +32,7 @@ export function TieOnPad({ open, onOpenChange, outing, box, onTieOn }: Props) {
 				))}
 				{outing.worked && (
 					<Row
-						words={`Back to what worked: ${outing.worked.words}`}
+						words={say("Back to what worked: {words}", { words: outing.worked.words })}
 						way={outing.worked.way}
 						onTie={() => outing.worked && tie(outing.worked)}
 					/>

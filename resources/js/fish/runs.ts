@@ -1,4 +1,5 @@
 import { EVENT_KIND } from "../kinds";
+import { say } from "../parts/words";
 import type { EventData } from "../types";
 
 /** A line of the list: an event, or drops in a row on one rod under the newest of them. */
@@ -17,6 +18,6 @@ export function inRuns(events: EventData[]): Run[] {
 	}
 	return runs.map(({ event, times }) => ({
 		event,
-		words: [times > 1 ? `${times} drops` : event.words, event.rodName].filter(Boolean).join(", "),
+		words: [times > 1 ? say("{times} drops", { times }) : event.words, event.rodName].filter(Boolean).join(", "),
 	}));
 }

@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { anglerHere } from "../parts/angler";
+import { say } from "../parts/words";
 import { type Alarm, expectAlarm } from "../phone/patience";
 import type { Counted } from "./tally";
 
@@ -23,6 +24,6 @@ export function alarmOf({ uuid, endedAt, pause, setup, sinceTouch, move, pick }:
 	return {
 		key: `${setup} ${sinceTouch} ${next.key}`,
 		due: since + 60_000 * next.minutes,
-		words: `${next.minutes} min without a bite: ${next.words}.`,
+		words: say("{minutes} min without a bite: {words}.", { minutes: next.minutes, words: next.words }),
 	};
 }

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { BITE_PHASE } from "../kinds";
 import { optionsOf } from "../parts/options";
 import { WaterShade } from "../parts/WaterShade";
-import { shortDayOf } from "../parts/words";
+import { say, shortDayOf } from "../parts/words";
 import type { BitesAtData, OutingBitesData } from "../types";
 
 const phases: [string, string][] = [["", "all"], ...optionsOf(BITE_PHASE)];
@@ -132,7 +132,11 @@ function Table({ outings, unit, perM, shown }: Props & { shown: (bite: BitesAtDa
 								<td>{bites.reduce((sum, bite) => sum + bite.count, 0)}</td>
 								<td>
 									{depths.length > 0 &&
-										`${Math.round(Math.min(...depths))} and ${Math.round(Math.max(...depths))} ${unit}`}
+										say("{least} and {most} {unit}", {
+											least: Math.round(Math.min(...depths)),
+											most: Math.round(Math.max(...depths)),
+											unit,
+										})}
 								</td>
 							</tr>
 						);

@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { DotData, OptionData, RatesData } from "../types";
 import { Dots } from "./Dots";
 import { FactorChoice } from "./FactorChoice";
@@ -13,12 +14,12 @@ export function RatesView({ rates, factors }: { rates: RatesData; factors: Optio
 			<p className="mt-1 mb-3">{rates.words}</p>
 			{rates.dots.length > 0 && (
 				<Dots
-					caption={`Bites per rod-hour by ${rates.factor}, with their 80 % intervals`}
+					caption={say("Bites per rod-hour by {factor}, with their 80 % intervals", { factor: rates.factor })}
 					upTo={1}
 					rows={rates.dots.map((dot) => ({
 						key: dot.level,
 						label: dot.level,
-						beside: `${dot.touches} in ${dot.hours}`,
+						beside: say("{touches} in {hours}", { touches: dot.touches, hours: dot.hours }),
 						mean: dot.mean,
 						low: dot.low,
 						high: dot.high,
@@ -58,6 +59,17 @@ export function RatesView({ rates, factors }: { rates: RatesData; factors: Optio
 const one = (value: number) => value.toFixed(value < 10 ? 1 : 0);
 
 function said({ level, mean, low, high, touches, hours, outings, best }: DotData): string {
-	const rate = `${level}: ${one(mean)} bites an hour, likely ${one(low)} to ${one(high)}`;
-	return `${rate}, ${touches} in ${hours}, ${outings} outings; ${best} % likely the best`;
+	const rate = say("{level}: {mean} bites an hour, likely {low} to {high}", {
+		level,
+		mean: one(mean),
+		low: one(low),
+		high: one(high),
+	});
+	return say("{rate}, {touches} in {hours}, {outings} outings; {best} % likely the best", {
+		rate,
+		touches,
+		hours,
+		outings,
+		best,
+	});
 }

@@ -1,5 +1,5 @@
 import { Link } from "@inertiajs/react";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import type { PairData } from "../types";
 import { Dots } from "./Dots";
 
@@ -17,7 +17,10 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 		<section aria-label="The same day">
 			<h2 className="text-[19px]">Within the same outings</h2>
 			<p className="mt-1 mb-3 text-slate">
-				Bites of the first against the second, over {compared} pairs. Of ten equal ones, one looks clear by chance.
+				{say(
+					"Bites of the first against the second, over {compared} pairs. Of ten equal ones, one looks clear by chance.",
+					{ compared },
+				)}
 			</p>
 			{order.map((standing) => {
 				const of = pairs.filter((pair) => pair.standing === standing).slice(0, standing === "thin" ? 8 : 14);
@@ -32,8 +35,8 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 							format={(value) => `${value}×`}
 							rows={of.map((pair) => ({
 								key: `${pair.factor} ${pair.more} ${pair.less}`,
-								label: `${pair.more} to ${pair.less}`,
-								beside: `${pair.outings} outing${pair.outings === 1 ? "" : "s"}`,
+								label: say("{more} to {less}", { more: pair.more, less: pair.less }),
+								beside: say("{outings|# outing|# outings}", { outings: pair.outings }),
 								mean: pair.ratio,
 								low: pair.low,
 								high: pair.high === null ? null : Math.min(pair.high, 8),
@@ -45,7 +48,7 @@ export function SameDayView({ pairs, compared }: { pairs: PairData[]; compared: 
 							<ul className="mt-1 grid gap-1">
 								{of.map((pair) => (
 									<li key={`${pair.factor} ${pair.more} ${pair.less}`}>
-										{pair.words} {pair.hours} in all.
+										{say("{words} {hours} in all.", { words: pair.words, hours: pair.hours })}
 										<Within pair={pair} />
 									</li>
 								))}

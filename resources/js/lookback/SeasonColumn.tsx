@@ -2,6 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { useRef } from "react";
 import { useElementSize } from "../parts/useElementSize";
 import { WaterShade } from "../parts/WaterShade";
+import { say } from "../parts/words";
 import type { OutingBitesData } from "../types";
 import { Bite, month } from "./DepthView";
 
@@ -42,7 +43,9 @@ export function SeasonColumn({ outings, unit, perM }: Props) {
 			<p className="absolute inset-x-0 top-0 px-4 pt-5 text-[var(--ink)]">
 				<span className="figure block text-[17px]">Where they bit</span>
 				<span className="block text-[14px]">
-					{bites === 0 ? "No bite with a depth is kept yet." : `${bites} bites of ${counted(fished.length)}, by depth`}
+					{bites === 0
+						? "No bite with a depth is kept yet."
+						: say("{bites} bites of {outings}, by depth", { bites, outings: counted(fished.length) })}
 				</span>
 			</p>
 			<svg
@@ -92,4 +95,4 @@ export function SeasonColumn({ outings, unit, perM }: Props) {
 	);
 }
 
-const counted = (outings: number) => (outings === 1 ? "one outing" : `${outings} outings`);
+const counted = (outings: number) => (outings === 1 ? "one outing" : say("{outings} outings", { outings }));

@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { OptionData, ShareOfData, StageData, StagesData } from "../types";
 import { Dots } from "./Dots";
 import { FactorChoice } from "./FactorChoice";
@@ -68,10 +69,16 @@ function row(label: string, share: ShareOfData) {
 	return {
 		key: label,
 		label,
-		beside: `${share.count} of ${share.of}`,
+		beside: say("{count} of {of}", { count: share.count, of: share.of }),
 		mean: share.mean,
 		low: share.low,
 		high: share.high,
-		words: `${label}: ${share.count} of ${share.of}, 80 % between ${percent(share.low)} and ${percent(share.high)}`,
+		words: say("{label}: {count} of {of}, 80 % between {low} and {high}", {
+			label,
+			count: share.count,
+			of: share.of,
+			low: percent(share.low),
+			high: percent(share.high),
+		}),
 	};
 }

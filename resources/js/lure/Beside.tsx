@@ -7,6 +7,7 @@ import { Select } from "../parts/Select";
 import { newId } from "../parts/send";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { useMinutesSince } from "../parts/useMinutesSince";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import { type RodFor, useRodFor } from "../rods/useRodFor";
 import type { GhostData, PickData, SecondLookData, TiedData } from "../types";
@@ -68,7 +69,9 @@ export default function Beside({ live, pick, second, trouble, tied: told, outing
 					<TabPart value="ladder">
 						<h2 className="text-[20px]">When nothing bites</h2>
 						<p className="mt-1 pb-2 text-[14px] text-slate">
-							One thing at a time, from the {pick.spoken}. Minutes by the rules, until your record says better.
+							{say("One thing at a time, from the {spoken}. Minutes by the rules, until your record says better.", {
+								spoken: pick.spoken,
+							})}
 						</p>
 						<LadderSteps steps={pick.ladder} spent={spent} onStep={live.choose} />
 					</TabPart>

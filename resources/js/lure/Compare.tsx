@@ -4,6 +4,7 @@ import { remember, remembered } from "../parts/address";
 import { Trouble } from "../parts/Notice";
 import { Select } from "../parts/Select";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, CompareData, ContrastData, GhostData, PickData } from "../types";
 
@@ -123,6 +124,9 @@ function Points({ text }: { text: string | undefined }) {
 
 /** Both sentences where the two say otherwise, else the one there is. */
 function said({ first, second }: ContrastData): string {
-	if (first && second) return first.text === second.text ? first.text : `${first.text} Second: ${second.text}`;
+	if (first && second)
+		return first.text === second.text
+			? first.text
+			: say("{first} Second: {second}", { first: first.text, second: second.text });
 	return first?.text ?? second?.text ?? "";
 }

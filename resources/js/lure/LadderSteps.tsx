@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { StepData } from "../types";
 
 interface Props {
@@ -59,10 +60,12 @@ export function LadderSteps({ steps, spent = 0, pace = null, onStep, brief = fal
 
 function when(index: number, { hardly, minutes }: StepData, spent: number, pace: number | null): string {
 	if (hardly) return "not today: nothing in the box is worth the change";
-	if (index > 0) return minutes < 1 ? "then at once" : `no bite in ${minutes} min more`;
+	if (index > 0) return minutes < 1 ? "then at once" : say("no bite in {minutes} min more", { minutes });
 	const left = minutes - spent;
 	if (left <= 0) return "time is up: now";
 	const count = pace === null ? 0 : Math.max(1, Math.round(left / pace));
-	const drops = count === 0 ? "" : `, about ${count} ${count === 1 ? "drop" : "drops"}`;
-	return spent > 0 ? `in ${left} min without a bite${drops}` : `no bite in ${left} min${drops}`;
+	const drops = count === 0 ? "" : say(", about {count|# drop|# drops}", { count });
+	return spent > 0
+		? say("in {left} min without a bite{drops}", { left, drops })
+		: say("no bite in {left} min{drops}", { left, drops });
 }

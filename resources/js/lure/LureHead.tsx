@@ -1,4 +1,5 @@
 import { Link } from "@inertiajs/react";
+import { say } from "../parts/words";
 import type { AnswerData, PickData } from "../types";
 
 /** The answer as it is said, and how the pick is worked. */
@@ -22,7 +23,9 @@ export function LureHead({ answer, pick }: { answer: AnswerData; pick: PickData 
 					<Link href="/cadences" className="font-bold underline underline-offset-4">
 						{pick.cadenceWord}
 					</Link>
-					{pick.hole !== null && `, ${pick.hole} hole`}: {pick.cadenceSteps.join(", ")}.
+					{pick.hole === null
+						? say(": {steps}.", { steps: pick.cadenceSteps.join(", ") })
+						: say(", {hole} hole: {steps}.", { hole: pick.hole, steps: pick.cadenceSteps.join(", ") })}
 				</p>
 			)}
 		</div>

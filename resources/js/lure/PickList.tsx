@@ -2,6 +2,7 @@ import { type ReactNode, useState } from "react";
 import { LureFigure } from "../drop/LureFigure";
 import { Button } from "../parts/Button";
 import { useWide } from "../parts/useWide";
+import { say } from "../parts/words";
 import type { ListedPickData } from "../types";
 import { PointsBar } from "./PointsBar";
 
@@ -80,7 +81,7 @@ export function PickList({ picks: ranked, selected, pinned = null, onSelect, chi
 			<div className="mt-1 flex min-h-12 flex-wrap items-center justify-between gap-x-4">
 				{!all && picks.length > FEW && (
 					<Button look="strong" size="big" onClick={() => setAll(true)}>
-						All {picks.length}
+						{say("All {picks}", { picks: picks.length })}
 					</Button>
 				)}
 				{children}

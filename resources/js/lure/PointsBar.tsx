@@ -1,3 +1,5 @@
+import { say } from "../parts/words";
+
 const WIDTH = 84;
 
 /** Points against to the left of the line, points for to the right, one block a point, with the sum in figures. */
@@ -6,7 +8,7 @@ export function PointsBar({ pro, con, most }: { pro: number; con: number; most: 
 	const x = (points: number) => (WIDTH * (Math.min(high, Math.max(low, points)) - low)) / (high - low);
 	const blocks = (from: number, to: number) => Array.from({ length: Math.ceil(to - from) }, (_, index) => index + from);
 	return (
-		<svg width={WIDTH} height="18" role="img" aria-label={`${pro} points for, ${con} against`}>
+		<svg width={WIDTH} height="18" role="img" aria-label={say("{pro} points for, {con} against", { pro, con })}>
 			{blocks(0, pro).map((at) => (
 				<rect
 					key={at}

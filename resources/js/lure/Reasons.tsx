@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from "react";
 import { Button } from "../parts/Button";
+import { say } from "../parts/words";
 import type { ReasonData } from "../types";
 
 /** Reasons that are told before all are asked for: the strongest, for or against. */
@@ -29,7 +30,7 @@ export function Reasons({ reasons, children }: Props) {
 			))}
 			{shown.length < reasons.length ? (
 				<li className="border-t border-rule">
-					<Button onClick={() => setAll(true)}>{reasons.length - shown.length} more</Button>
+					<Button onClick={() => setAll(true)}>{say("{more} more", { more: reasons.length - shown.length })}</Button>
 				</li>
 			) : (
 				children && <li className="border-t border-rule py-[9px] text-[14px] text-slate">{children}</li>

@@ -1,4 +1,5 @@
 import { Link } from "@inertiajs/react";
+import { say } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, SecondLookData } from "../types";
 
@@ -46,7 +47,8 @@ export function WhatIf({ answer, second, trouble }: Props) {
 					</ul>
 					{(second.wanted ?? wanted) && (
 						<p className="mt-1 rounded-md bg-brass-pale px-3 py-2 text-[15px]">
-							{second.wanted ?? `The ${wanted} is not read; none of its values would put another lure first.`}
+							{second.wanted ??
+								say("The {wanted} is not read; none of its values would put another lure first.", { wanted })}
 						</p>
 					)}
 					{second.still && <p className="mt-2 pb-3 text-[14px] text-slate">{second.still}</p>}

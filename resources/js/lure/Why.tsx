@@ -1,6 +1,6 @@
 import { Link } from "@inertiajs/react";
 import { useAsk } from "../parts/useAsk";
-import { lower, upper } from "../parts/words";
+import { lower, say, upper } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import type { AnswerData, CompareData, PickData, StepData } from "../types";
 import { Reasons } from "./Reasons";
@@ -20,7 +20,9 @@ export function Why({ answer, pick, first, spent = 0, onWay }: Props) {
 	const top = pick.key === first;
 	return (
 		<>
-			<h2 className={top ? "sr-only" : "text-[20px]"}>{top ? "Why the first one" : `Why not the ${pick.spoken}`}</h2>
+			<h2 className={top ? "sr-only" : "text-[20px]"}>
+				{top ? "Why the first one" : say("Why not the {spoken}", { spoken: pick.spoken })}
+			</h2>
 			{!top && <WhyNot answer={answer} pick={pick} first={first} />}
 			<Reasons reasons={pick.reasons}>
 				<Link href="/rules" className="underline underline-offset-4">
@@ -85,7 +87,7 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 							<span>
 								{contrast.second && contrast.second.points < (contrast.first?.points ?? 0)
 									? contrast.second.text
-									: `Only for the first: ${contrast.first?.text ?? ""}`}
+									: say("Only for the first: {first}", { first: contrast.first?.text ?? "" })}
 							</span>
 						</li>
 					))}
@@ -110,6 +112,8 @@ function WhyNot({ answer, pick, first }: { answer: AnswerData; pick: PickData; f
 function patience(next: StepData, spent: number): string {
 	const left = next.minutes - spent;
 	if (next.hardly) return "Stay with it: nothing in the box is worth the change today.";
-	if (left <= 0) return `${spent} min without a bite: ${next.words} now.`;
-	return `No bite in ${left} min${spent > 0 ? " more" : ""}? ${upper(next.words)} first.`;
+	if (left <= 0) return say("{spent} min without a bite: {words} now.", { spent, words: next.words });
+	return spent > 0
+		? say("No bite in {left} min more? {words} first.", { left, words: upper(next.words) })
+		: say("No bite in {left} min? {words} first.", { left, words: upper(next.words) });
 }

@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { Outbox } from "./Outbox";
 import type { OfflineAction } from "./offlineActions";
 import { bytesOf, filesOf, keepFile } from "./pictures";
@@ -39,7 +40,9 @@ export async function takeFile(outbox: Outbox, file: File): Promise<string> {
 		await outbox.add(deed, true);
 	}
 	void outbox.flush(true);
-	return `${more.length} of ${deeds.length} taken in; ${more.length === 0 ? "the rest was here already." : "they are sent now."}`;
+	return more.length === 0
+		? say("0 of {all} taken in; the rest was here already.", { all: deeds.length })
+		: say("{more} of {all} taken in; they are sent now.", { more: more.length, all: deeds.length });
 }
 
 interface Held {

@@ -1,5 +1,5 @@
 import { OFFLINE_ACTION, PICTURE_OF } from "../kinds";
-import { upper } from "../parts/words";
+import { say, upper } from "../parts/words";
 import type { OfflineAction } from "./offlineActions";
 
 /** What was done, in words that are clear away from its outing. */
@@ -10,15 +10,15 @@ export function nameOf(deed: OfflineAction): string {
 		case "read":
 			return `${upper(deed.name.replaceAll("_", " "))}: ${deed.text ?? "taken away"}`;
 		case "tie_on":
-			return `Tied on: ${deed.words}`;
+			return say("Tied on: {words}", { words: deed.words });
 		case "move":
-			return `Moved to ${deed.words}`;
+			return say("Moved to {words}", { words: deed.words });
 		case "measure":
 			return `Measured: ${deed.words}`;
 		case "mark":
 			return `Marked: ${deed.word}`;
 		case "picture":
-			return `Picture of a ${PICTURE_OF[deed.of].word}`;
+			return say("Picture of a {word}", { word: PICTURE_OF[deed.of].word });
 		default:
 			return OFFLINE_ACTION[deed.do].word;
 	}

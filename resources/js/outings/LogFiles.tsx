@@ -3,6 +3,7 @@ import { useState } from "react";
 import { FileLink } from "../parts/Button";
 import { FileButton } from "../parts/FileButton";
 import { Notice, Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 
 /** Outings as files: out as JSON, as a table, as places; in from the first two. */
 export function LogFiles({ years }: { years: number[] }) {
@@ -25,7 +26,7 @@ export function LogFiles({ years }: { years: number[] }) {
 									size="normal"
 									className="ml-4"
 									href={`/log.${format}${ofYear(year)}`}
-									aria-label={`${year ?? "Everything"} as ${format.toUpperCase()}`}
+									aria-label={say("{year} as {format}", { year: year ?? "Everything", format: format.toUpperCase() })}
 								>
 									{format.toUpperCase()}
 								</FileLink>

@@ -15,10 +15,7 @@ const LOGGED = (Object.keys(EVENT_KIND) as EventKind[]).filter(
 export function OutingChart({ chart }: { chart: OutingChartData }) {
 	const centre = useRef<((at: Point) => void) | null>(null);
 	const box = useMemo(() => around([...chart.track.drifts, ...chart.track.runs].flatMap(pairs)), [chart]);
-	const shown = useMemo(
-		() => ({ ...chart, looks: [], wind: null, shores: shoresRound(chart.edges) }),
-		[chart],
-	);
+	const shown = useMemo(() => ({ ...chart, looks: [], wind: null, shores: shoresRound(chart.edges) }), [chart]);
 	return (
 		<section aria-label="Where the boat went" className="mt-5">
 			<h2 className="text-[19px]">Where the boat went</h2>

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Button, FileLink } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import type { OutingPage } from "../types";
 
 /** A note, the files, another it belongs to, and the way out of the record. */
@@ -72,7 +72,7 @@ function Join({ page: { outing, joinable } }: { page: OutingPage }) {
 								className="text-left"
 								onClick={() => router.post(`/outings/${outing.uuid}/join`, { into: value })}
 							>
-								Join it to {place}, {dayOf(at ?? "")}
+								{say("Join it to {place}, {day}", { place, day: dayOf(at ?? "") })}
 							</Button>
 						</li>
 					);

@@ -5,6 +5,7 @@ import { Field } from "../parts/Field";
 import { FileButton } from "../parts/FileButton";
 import { FormField } from "../parts/FormField";
 import { Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { AccountPage } from "../types";
 
@@ -23,7 +24,10 @@ export default function Account({ email, isDemo }: AccountPage) {
 				<p className="mt-1 text-slate">
 					{isDemo
 						? "This is the shared demo. Its password can’t be changed, and it can’t be deleted."
-						: `${props.angler} signs in as ${email}. Everything in it is yours alone and stays on this machine.`}
+						: say("{angler} signs in as {email}. Everything in it is yours alone and stays on this machine.", {
+								angler: props.angler,
+								email,
+							})}
 				</p>
 				<Everything />
 				{!isDemo && (

@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { Suspense } from "react";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { BenchDrawing } from "../tackle/BenchDrawing";
 import { type Fields, MadeOf, Places } from "../tackle/BenchFields";
@@ -26,7 +27,7 @@ export default function Bench({ bench }: BenchPage) {
 			? change({ balance: [x, y] }, "The balance point is moved.")
 			: change(
 					{ holes: fields.holes.map((hole) => (hole.name === what ? { ...hole, x, y } : hole)) },
-					`The ${what} hole is moved.`,
+					say("The {what} hole is moved.", { what }),
 				);
 	return (
 		<AppLayout title="Bench">

@@ -1,5 +1,6 @@
 import { Link } from "@inertiajs/react";
 import { useRef } from "react";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { BoatCardPage } from "../types";
 
@@ -13,7 +14,9 @@ export default function BoatCard({ place, pick }: BoatCardPage) {
 				<div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 					<div>
 						<h1 className="text-[25px]">Boat card</h1>
-						<p className="text-[15px] text-slate">One page for the tackle tray, for {place}, as it stands now.</p>
+						<p className="text-[15px] text-slate">
+							{say("One page for the tackle tray, for {place}, as it stands now.", { place })}
+						</p>
 					</div>
 					<div className="flex flex-wrap items-center gap-4">
 						<Link href={`/lure${query}`} className="inline-flex min-h-12 items-center underline underline-offset-4">

@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { FallSchools } from "../cadence/FallSchools";
 import { Numbers } from "../cadence/Numbers";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { CadencesPage, FallSchoolData } from "../types";
 
@@ -12,7 +13,9 @@ export default function Cadences({ cadences, falls, timed }: CadencesPage) {
 		<AppLayout title="Cadences">
 			<div className="max-w-[760px] px-4 py-5 lg:px-7">
 				<h1 className="text-[25px]">
-					{own === 0 ? "Cadences at their usual numbers" : `${own} of ${cadences.length} cadences at your own numbers`}
+					{own === 0
+						? "Cadences at their usual numbers"
+						: say("{own} of {cadences} cadences at your own numbers", { own, cadences: cadences.length })}
 				</h1>
 				<section className="mt-6 border-t border-rule pt-3">
 					<h2 className="text-[19px]">Two ways down</h2>

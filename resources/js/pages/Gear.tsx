@@ -1,4 +1,4 @@
-import { counted } from "../parts/words";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { Done, Due, GearList } from "../tackle/GearLists";
 import { LocalRules } from "../tackle/LocalRules";
@@ -12,7 +12,9 @@ export default function Gear({ gear, due, history, waters, kinds }: GearPage) {
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">
-						{due.length === 0 ? "Nothing is due before you go" : `${counted(due.length, "thing")} before you go`}
+						{due.length === 0
+							? "Nothing is due before you go"
+							: say("{due|# thing|# things} before you go", { due: due.length })}
 					</h1>
 					<Due due={due} />
 					<LocalRules waters={waters} />

@@ -13,7 +13,7 @@ import { StagesView } from "../lookback/StagesView";
 import { Button, ButtonLink, FileLink } from "../parts/Button";
 import { onDemand } from "../parts/onDemand";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { LookBackPage } from "../types";
 
@@ -92,10 +92,12 @@ export default function LookBack(page: LookBackPage) {
 								className="mt-5"
 								onClick={() => router.post(`/repeat/${page.repeat?.setup}`)}
 							>
-								Repeat {dayOf(page.repeat.at)}
+								{say("Repeat {at}", { at: dayOf(page.repeat.at) })}
 							</Button>
 							<p className="mt-1.5 text-[14px] text-slate">
-								{page.repeat.words}. Sets its readings, the counts of its cadence and its plan, and shows it on Lure.{" "}
+								{say("{words}. Sets its readings, the counts of its cadence and its plan, and shows it on Lure. ", {
+									words: page.repeat.words,
+								})}
 								<Link href={page.repeat.address} className="underline underline-offset-4">
 									Only look
 								</Link>

@@ -12,7 +12,7 @@ import { onDemand } from "../parts/onDemand";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
 import { useSettled } from "../parts/useSettled";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import { choiceAddress } from "../readings/choiceAddress";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
@@ -103,7 +103,8 @@ interface ToldLaterProps {
 function ToldLater({ answer, second, trouble, live }: ToldLaterProps) {
 	const wanted =
 		second?.wanted ??
-		(answer.wanted && `Most help now: read the ${answer.wanted}. The rules that need it stay silent.`);
+		(answer.wanted &&
+			say("Most help now: read the {wanted}. The rules that need it stay silent.", { wanted: answer.wanted }));
 	const any = answer.picks.length > 0;
 	return (
 		<div className={`mt-2 flex flex-col gap-y-1 text-[15px] ${any ? "min-h-[136px] lg:min-h-0" : ""}`}>

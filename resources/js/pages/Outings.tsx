@@ -2,7 +2,7 @@ import { Link, router } from "@inertiajs/react";
 import { LogFiles } from "../outings/LogFiles";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import { counted, dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { OutingsPage } from "../types";
 
@@ -13,11 +13,13 @@ export default function Outings({ outings, years, takenAway }: OutingsPage) {
 			<div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[minmax(0,1fr)_324px]">
 				<div className="px-4 py-4 lg:overflow-y-auto lg:px-7">
 					<h1 className="text-[25px]">
-						{outings.length === 0 ? "No outing is kept yet" : `${counted(outings.length, "outing")} kept`}
+						{outings.length === 0
+							? "No outing is kept yet"
+							: say("{outings|# outing|# outings} kept", { outings: outings.length })}
 					</h1>
 					{takenAway && (
 						<Notice tone="done" className="mt-3 flex flex-wrap items-center justify-between gap-x-4 py-2">
-							The outing at {takenAway.word} was taken away.
+							{say("The outing at {word} was taken away.", { word: takenAway.word })}
 							<Button look="strong" size="normal" onClick={() => router.put(`/outings/${takenAway.value}/back`)}>
 								Bring it back
 							</Button>

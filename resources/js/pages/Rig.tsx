@@ -6,6 +6,7 @@ import { remembered } from "../parts/address";
 import { Troubles } from "../parts/Troubles";
 import { useAge } from "../parts/useAge";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
 import { type Live, useAnswer } from "../readings/useAnswer";
@@ -51,7 +52,11 @@ export default function Rig(page: RigPage) {
 					{rig && answer.chosen && (
 						<>
 							<p className="mt-1 mb-2 text-slate">
-								{page.rod.name} with the {answer.chosen.spoken}. {rig.assumed}
+								{say("{name} with the {spoken}. {assumed}", {
+									name: page.rod.name,
+									spoken: answer.chosen.spoken,
+									assumed: rig.assumed,
+								})}
 							</p>
 							{page.rods.length > 1 && <Rods rods={page.rods} onTake={hand.take} />}
 							<Findings label="To mend" findings={rig.findings.filter(({ good }) => good === false)} />
@@ -115,7 +120,7 @@ function Figures({ rig }: { rig: RigData }) {
 	const figures = [
 		[rig.starts, "lost of a lift"],
 		[rig.hooksTo, "hooks to"],
-		[rig.holds, `${rig.weakest} breaks first`],
+		[rig.holds, say("{weakest} breaks first", { weakest: rig.weakest })],
 	];
 	return (
 		<dl className="grid grid-cols-3 border-y border-rule py-2">

@@ -1,6 +1,7 @@
 import { Link, router, usePage } from "@inertiajs/react";
 import { useEffect } from "react";
 import { Choice } from "../parts/Choice";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { SignOut } from "../shell/SignOut";
 import { TakeAlong } from "../shell/TakeAlong";
@@ -98,7 +99,7 @@ export default function Settings({ choices, settings }: SettingsPage) {
 				</section>
 				<section className="mt-6 flex items-center justify-between border-t border-rule pt-4">
 					<p>
-						Signed in as {props.angler}.{" "}
+						{say("Signed in as {angler}. ", { angler: props.angler })}
 						<Link href="/account" className="underline underline-offset-4">
 							Account
 						</Link>

@@ -2,7 +2,7 @@ import { useCallback, useState } from "react";
 import { Aside } from "../parts/Aside";
 import { Button } from "../parts/Button";
 import { useSettled } from "../parts/useSettled";
-import { counted } from "../parts/words";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import { BoxSearch } from "../tackle/BoxSearch";
 import { BulkBar } from "../tackle/BulkBar";
@@ -41,7 +41,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 					<Aside aside={aside} />
 					<InAndOut onTaken={again} />
 					<h1 className="text-[25px]">
-						{box.inBox === 0 ? "Your box is empty" : `${counted(box.inBox, "lure")} in the box`}
+						{box.inBox === 0 ? "Your box is empty" : say("{inBox|# lure|# lures} in the box", { inBox: box.inBox })}
 					</h1>
 					{box.inBox === 0 && !filtered ? (
 						<>
@@ -54,7 +54,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 						<BoxSearch filter={filter} onFilter={find} />
 					)}
 					<p aria-live="polite" className="mt-1 text-[14px] text-slate">
-						{filtered ? `${box.total} found.` : told}
+						{filtered ? say("{total} found.", { total: box.total }) : told}
 					</p>
 					{selected.length > 0 && (
 						<BulkBar
@@ -81,7 +81,7 @@ export default function Tackle({ aside, box: first, starting, weightUnit }: Tack
 					)}
 					{box.more && (
 						<Button look="strong" size="normal" onClick={more}>
-							Show more of {box.total}
+							{say("Show more of {total}", { total: box.total })}
 						</Button>
 					)}
 				</div>

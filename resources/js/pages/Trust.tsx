@@ -1,5 +1,6 @@
 import { Dots } from "../lookback/Dots";
 import { ButtonLink } from "../parts/Button";
+import { say } from "../parts/words";
 import { AppLayout } from "../shell/AppLayout";
 import type { TrustData, TrustPage } from "../types";
 
@@ -23,7 +24,7 @@ export default function Trust({ headline, trust }: TrustPage) {
 					rows={trust.map((one) => ({
 						key: one.by,
 						label: one.by,
-						beside: `${one.right} of ${one.pairs}`,
+						beside: say("{right} of {pairs}", { right: one.right, pairs: one.pairs }),
 						mean: one.pairs > 0 ? one.mean : null,
 						low: one.pairs > 0 ? one.low : null,
 						high: one.pairs > 0 ? one.high : null,
@@ -44,7 +45,16 @@ export default function Trust({ headline, trust }: TrustPage) {
 }
 
 function said({ by, right, pairs, outings, low, high, correlation }: TrustData): string {
-	if (pairs === 0) return `By ${by}: nothing was told apart.`;
-	const rank = correlation === null ? "" : `; rank correlation ${correlation.toFixed(2)}`;
-	return `By ${by}: ${right} of ${pairs} pairs in ${outings} outings, 80 % between ${percent(low)} and ${percent(high)}${rank}.`;
+	if (pairs === 0) return say("By {by}: nothing was told apart.", { by });
+	const rank =
+		correlation === null ? "" : say("; rank correlation {correlation}", { correlation: correlation.toFixed(2) });
+	return say("By {by}: {right} of {pairs} pairs in {outings} outings, 80 % between {low} and {high}{rank}.", {
+		by,
+		right,
+		pairs,
+		outings,
+		low: percent(low),
+		high: percent(high),
+		rank,
+	});
 }

@@ -7,6 +7,7 @@ import { keep, kept } from "../parts/kept";
 import { TabList, TabPart, Tabs } from "../parts/Tabs";
 import { Troubles } from "../parts/Troubles";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import { Plans } from "../plans/Plans";
 import { LinkBanner } from "../readings/LinkBanner";
 import { ReadingsStrip } from "../readings/ReadingsStrip";
@@ -95,9 +96,7 @@ function Kept({ page, work, pick, spoken, raise }: KeptProps) {
 	return (
 		<>
 			<h1 className="text-[21px] lg:text-[25px]">{work.headline}</h1>
-			<p className="mt-1 mb-2 text-slate">
-				With the {spoken}. {work.before}
-			</p>
+			<p className="mt-1 mb-2 text-slate">{say("With the {spoken}. {before}", { spoken, before: work.before })}</p>
 			{work.ribbon.length > 0 && <Ribbon work={work} trainer={trainer} raise={raise} own={practice.last} />}
 			<TrainerPanel work={work} trainer={trainer} cues={cues} onCues={setCues} />
 			<p role="status" className="text-[15px] text-slate empty:hidden">
@@ -154,7 +153,7 @@ function HowItGoes({ work, touched }: { work: WorkData; touched: TouchedData[] }
 						{words}
 					</li>
 				))}
-				<li className="border-b border-rule py-1.5">Common mistake: {work.mistake}.</li>
+				<li className="border-b border-rule py-1.5">{say("Common mistake: {mistake}.", { mistake: work.mistake })}</li>
 			</ul>
 			<Link href="/cadences" className="inline-flex min-h-11 items-center underline underline-offset-4">
 				{work.own ? "These are your own numbers" : "Change the numbers"}

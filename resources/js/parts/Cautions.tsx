@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { CautionData } from "../types";
 import { keep, kept } from "./kept";
+import { say } from "./words";
 
 const key = "cautions seen";
 
@@ -46,7 +47,7 @@ export function Cautions({ cautions }: { cautions: CautionData[] }) {
 						onClick={() => setAll(true)}
 						className="min-h-11 underline lg:min-h-8 underline-offset-4"
 					>
-						{more > 0 ? `${more} more` : "Why"}
+						{more > 0 ? say("{more} more", { more }) : "Why"}
 					</button>
 				)}
 				<button type="button" onClick={seen} className="min-h-11 font-semibold lg:min-h-8 underline underline-offset-4">

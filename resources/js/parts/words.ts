@@ -1,6 +1,28 @@
-/** "1 lure", "3 lures". */
-export function counted(count: number, one: string): string {
-	return `${count} ${one}${count === 1 ? "" : "s"}`;
+type Value = string | number | null | undefined;
+
+/** The values a template names. */
+type Named<Template extends string> = Template extends `${string}{${infer Inner}}${infer Rest}`
+	? (Inner extends `${infer Name}|${string}` ? Name : Inner) | Named<Rest>
+	: never;
+
+/**
+ * What is said, from a template with named values, as `Words::of()` says it on the server: "{lure}" is a value,
+ * "{bites|# bite|# bites}" chooses by a number, the first for one, "#" being the number. A sentence begins with a capital, also
+ * where a value begins it.
+ */
+export function say<const Template extends string>(
+	template: Template,
+	values: { [Name in Named<Template>]: Value },
+): string {
+	const of = values as Record<string, Value>;
+	const said = template.replace(
+		/\{(\w+)(?:\|([^{}|]*)\|([^{}|]*))?\}/g,
+		(_, name: string, one?: string, more?: string) => {
+			const value = `${of[name] ?? ""}`;
+			return one === undefined || more === undefined ? value : (value === "1" ? one : more).replaceAll("#", value);
+		},
+	);
+	return /^\{.*[.?!]$/.test(template) ? upper(said) : said;
 }
 
 export function upper(words: string): string {

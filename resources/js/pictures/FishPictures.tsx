@@ -1,5 +1,6 @@
 import { FileButton } from "../parts/FileButton";
 import { Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 import type { PictureOfDraft } from "./ofDraft";
 import { Picture } from "./Picture";
 import { usePictureFile } from "./usePictureFile";
@@ -19,7 +20,7 @@ export default function FishPictures({ pictures, onAdd }: Props) {
 					key={id}
 					picture={{ uuid: id, ...size }}
 					here
-					alt={`Picture ${number + 1} of this fish`}
+					alt={say("Picture {number} of this fish", { number: number + 1 })}
 					className="h-[72px] w-[96px] rounded-md"
 				/>
 			))}

@@ -6,6 +6,7 @@ import { FileButton } from "../parts/FileButton";
 import { Trouble } from "../parts/Notice";
 import { troubleOf } from "../parts/queries";
 import { send } from "../parts/send";
+import { say } from "../parts/words";
 import type { PictureData } from "../types";
 import type { Shown } from "./addPicture";
 import { Picture } from "./Picture";
@@ -51,7 +52,7 @@ export function Pictures({ shown, pictures, onChange = () => {} }: Props) {
 								<Picture
 									picture={picture}
 									here={here.has(picture.uuid)}
-									alt={`Picture ${number + 1} of this ${word}`}
+									alt={say("Picture {number} of this {word}", { number: number + 1, word })}
 									className="h-[72px] w-[96px]"
 								/>
 							</button>
@@ -107,7 +108,12 @@ function Large({ picture, here, word, onGone }: LargeProps) {
 	};
 	return (
 		<div className="mb-2">
-			<Picture picture={picture} here={here} alt={`This ${word}, large`} className="h-auto w-full rounded-md" />
+			<Picture
+				picture={picture}
+				here={here}
+				alt={say("This {word}, large", { word })}
+				className="h-auto w-full rounded-md"
+			/>
 			<Button look={sure ? "danger" : "aside"} onClick={() => (sure ? void takeAway() : setSure(true))}>
 				{sure ? "Yes, take the picture away" : "Take this picture away"}
 			</Button>

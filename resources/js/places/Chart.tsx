@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import { useElementSize } from "../parts/useElementSize";
+import { say } from "../parts/words";
 import type { BoatData, PlacedMarkData, PlacesPage, TrackData } from "../types";
 import { End, Nearer } from "./ChartHandles";
 import { Ground, Known, Line, margin } from "./ChartLayers";
@@ -120,7 +121,11 @@ export function Chart(props: Props) {
 				// biome-ignore lint/a11y/noNoninteractiveTabindex: it is moved by keys
 				tabIndex={0}
 				role="application"
-				aria-label={`Chart of ${name}: ${keysSaid}${drawing ? ", Enter lays a point in the middle" : ""}`}
+				aria-label={
+					drawing
+						? say("Chart of {name}: {keys}, Enter lays a point in the middle", { name, keys: keysSaid })
+						: say("Chart of {name}: {keys}", { name, keys: keysSaid })
+				}
 				onKeyDown={keys}
 				className={`group relative h-[300px] touch-none overflow-hidden rounded-md bg-paper select-none
 					${part ? "" : "lg:h-[max(336px,calc(100dvh-250px))] print:h-[336px]"}

@@ -1,4 +1,5 @@
 import { useRef } from "react";
+import { say } from "../parts/words";
 import { panStep, pans } from "./chartKeys";
 import { onScreen, onWater, type Point, type Size, type View } from "./view";
 
@@ -18,7 +19,7 @@ export function End({ name, at, view, size, onMove }: EndProps) {
 	return (
 		<button
 			type="button"
-			aria-label={`${name}: arrow keys move it`}
+			aria-label={say("{name}: arrow keys move it", { name })}
 			className="absolute size-11 -translate-x-1/2 -translate-y-1/2 cursor-move rounded-full"
 			style={{ left: px, top: py }}
 			onPointerDown={(event) => {

@@ -1,6 +1,6 @@
 import { useLayoutEffect, useMemo, useRef } from "react";
 import type { Charted } from "./Chart";
-import { paintGround, ringsPath, rings, shaded } from "./shade";
+import { paintGround, rings, ringsPath, shaded } from "./shade";
 import { drawn, lined, onScreen, type Point, pairs, type Size, type View } from "./view";
 
 /** Pixels beyond the edges of the chart that are painted, so that it can be dragged without being painted anew. */

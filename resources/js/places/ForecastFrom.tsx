@@ -2,7 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { FileButton } from "../parts/FileButton";
 import { Trouble } from "../parts/Notice";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import type { WaterSheetData } from "../types";
 
 /** The forecast for a water: a file one brings, or an address this server may ask. Without one there is none. */
@@ -16,7 +16,9 @@ export function ForecastFrom({ water }: { water: WaterSheetData }) {
 	return (
 		<details className="no-print mt-3">
 			<summary className="min-h-11 cursor-pointer py-2 text-[15px] font-semibold">
-				{water.forecastAt ? `Forecast of ${timeOf(water.forecastAt)}` : "Set a forecast"}
+				{water.forecastAt
+					? say("Forecast of {forecastAt}", { forecastAt: timeOf(water.forecastAt) })
+					: "Set a forecast"}
 			</summary>
 			<div className="flex flex-wrap items-center gap-x-4 gap-y-2">
 				<FileButton

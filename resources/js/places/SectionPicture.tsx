@@ -1,5 +1,6 @@
 import { through } from "../parts/path";
 import { WaterShade } from "../parts/WaterShade";
+import { say } from "../parts/words";
 import type { SectionData } from "../types";
 
 interface Props {
@@ -71,7 +72,7 @@ export function SectionPicture({ section, unit, unitM, wide, stale, tall: inColu
 			</svg>
 			<figcaption className="pt-1 text-[14px] text-slate">
 				{times > 1 && drawn > scale * 1.2
-					? `Depth is drawn ${Math.round(drawn / scale)}× as tall.`
+					? say("Depth is drawn {times}× as tall.", { times: Math.round(drawn / scale) })
 					: "Drawn one to one."}
 			</figcaption>
 		</figure>

@@ -4,7 +4,7 @@ import { Button, FileLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { onDemand } from "../parts/onDemand";
 import { newId, send } from "../parts/send";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import type { PlacedMarkData, PlacedSpotData, PlacesPage, WaterSheetData } from "../types";
 import { ForecastFrom } from "./ForecastFrom";
 import { LookList } from "./LookList";
@@ -134,7 +134,7 @@ function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) =
 	return (
 		<details className="mt-1 text-[15px]">
 			<summary className="min-h-11 cursor-pointer py-2 underline underline-offset-4">
-				{page.edges.length} {page.edges.length === 1 ? "line" : "lines"} drawn
+				{say("{edges|# line|# lines} drawn", { edges: page.edges.length })}
 			</summary>
 			<ul>
 				{page.edges.map((edge) => (
@@ -142,21 +142,25 @@ function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) =
 						<span>
 							{edge.name || edge.word}
 							<span className="block text-[14px] text-slate">
-								{[edge.word, `seen ${dayOf(edge.seenOn)}`, edge.lee.length > 0 ? "partly in the lee" : ""]
+								{[
+									edge.word,
+									say("seen {seenOn}", { seenOn: dayOf(edge.seenOn) }),
+									edge.lee.length > 0 ? "partly in the lee" : "",
+								]
 									.filter(Boolean)
 									.join(" · ")}
 							</span>
 						</span>
 						<span className="flex shrink-0 gap-x-4">
 							<Button
-								aria-label={`The bottom below ${edge.name || edge.word}`}
+								aria-label={say("The bottom below {edge}", { edge: edge.name || edge.word })}
 								onClick={() => onBelow(fewer(pairs(edge.points)))}
 							>
 								Below
 							</Button>
 							{edge.kind !== "shore" && (
 								<Button
-									aria-label={`Lay out casts along ${edge.name || edge.word}`}
+									aria-label={say("Lay out casts along {edge}", { edge: edge.name || edge.word })}
 									onClick={() => router.post(`/edges/${edge.uuid}/plan`, { uuid: planOf(edge.uuid) })}
 								>
 									Casts
@@ -164,7 +168,7 @@ function Lines({ page, onBelow }: { page: PlacesPage; onBelow: (line: Point[]) =
 							)}
 							<Button
 								look="aside"
-								aria-label={`Take ${edge.name || edge.word} off the chart`}
+								aria-label={say("Take {edge} off the chart", { edge: edge.name || edge.word })}
 								onClick={() => router.delete(`/edges/${edge.uuid}`, { preserveScroll: true, preserveState: true })}
 							>
 								Take off

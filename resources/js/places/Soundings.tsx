@@ -6,7 +6,7 @@ import { FileButton } from "../parts/FileButton";
 import { Notice, Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
 import { useMinutesSince } from "../parts/useMinutesSince";
-import { dayOf } from "../parts/words";
+import { dayOf, say } from "../parts/words";
 import type { RecordingData, SurveyData, WaterSheetData } from "../types";
 import { useImport } from "./useImport";
 
@@ -24,7 +24,7 @@ export function SoundingsDialog({ water, surveys, onDone }: Props) {
 		<Dialog
 			open
 			onOpenChange={(open) => !open && onDone()}
-			title={`Soundings of ${water.name}`}
+			title={say("Soundings of {name}", { name: water.name })}
 			says="Tracks with depths as GPX, GeoJSON or a table; spots, marks and lines come with them."
 		>
 			<div className="mt-3 flex flex-wrap items-center gap-3">
@@ -66,7 +66,7 @@ export function SoundingsDialog({ water, surveys, onDone }: Props) {
 						<Button
 							look={sure === survey.uuid ? "danger" : "aside"}
 							className="shrink-0"
-							aria-label={`Take ${survey.name} away`}
+							aria-label={say("Take {name} away", { name: survey.name })}
 							onClick={() =>
 								sure === survey.uuid
 									? router.delete(`/surveys/${survey.uuid}`, { preserveScroll: true, preserveState: true })
@@ -106,7 +106,7 @@ function Going({ recording }: { recording: RecordingData }) {
 	return (
 		<Notice tone="done" className="flex w-full flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1.5">
 			<span>
-				<b className="figure">Recording {minutes} min</b> on {recording.water}: {recording.words}
+				<b className="figure">{say("Recording {minutes} min", { minutes })}</b> on {recording.water}: {recording.words}
 			</span>
 			<Button look="plain" onClick={() => router.delete("/recording", { preserveScroll: true, preserveState: true })}>
 				Stop

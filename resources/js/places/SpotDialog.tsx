@@ -8,6 +8,7 @@ import { Trouble } from "../parts/Notice";
 import { onDemand } from "../parts/onDemand";
 import { Select } from "../parts/Select";
 import { useConflictCheck } from "../parts/useConflictCheck";
+import { say } from "../parts/words";
 import type { OptionData, PlacedSpotData } from "../types";
 import type { Point } from "./view";
 
@@ -53,7 +54,7 @@ export function SpotDialog({ water, bottoms, at, spot, now, onPlace, onDone }: P
 			open
 			onOpenChange={(open) => !open && onDone()}
 			title={spot?.name ?? "A new spot"}
-			says={spot?.position ? `At ${spot.position}` : undefined}
+			says={spot?.position ? say("At {position}", { position: spot.position }) : undefined}
 		>
 			<form
 				className="mt-3"

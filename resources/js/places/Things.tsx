@@ -1,4 +1,4 @@
-import { shortDayOf } from "../parts/words";
+import { say, shortDayOf } from "../parts/words";
 import type { EdgeData, EdgeKind, LookPlaceData, MarkKind, PlacedMarkData, PlacedSpotData } from "../types";
 import { type Leaning, numberSign, type Placed } from "./labels";
 import { drawn, lined, onScreen, pairs, type Size, type View } from "./view";
@@ -23,7 +23,11 @@ export function Edges({ edges, view, size }: Props & { edges: EdgeData[] }) {
 		const look = edgeLooks[edge.kind];
 		return (
 			<g key={edge.uuid} fill="none" strokeLinejoin="round" strokeLinecap="round" opacity={edge.old ? 0.55 : 1}>
-				<title>{[edge.name, edge.word, edge.old ? `seen ${edge.seenOn}` : ""].filter(Boolean).join(", ")}</title>
+				<title>
+					{[edge.name, edge.word, edge.old ? say("seen {seenOn}", { seenOn: edge.seenOn }) : ""]
+						.filter(Boolean)
+						.join(", ")}
+				</title>
 				<path d={path} stroke={look.ink} strokeWidth={look.wide} strokeDasharray={edge.old ? "1 11" : look.dashes} />
 				{edge.kind === "wall" && <path d={teeth(points)} stroke={look.ink} strokeWidth={1.5} />}
 				{edge.kind === "weed" && <path d={blades(points)} stroke={look.ink} strokeWidth={1.8} />}

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Button } from "../parts/Button";
 import { through } from "../parts/path";
-import { timeOf } from "../parts/words";
+import { say, timeOf } from "../parts/words";
 import type { SpanData, TodayData } from "../types";
 
 interface Props {
@@ -100,7 +100,7 @@ export function TodayStrip({ today, short = false, onLight, onForecast }: Props)
 			)}
 			{onLight && today.lightNow && (
 				<p className="text-[14px]">
-					Sun and cloud make it {today.lightNow}.{" "}
+					{say("Sun and cloud make it {lightNow}. ", { lightNow: today.lightNow })}
 					<Button size="inline" onClick={() => onLight(today.lightNow ?? "")}>
 						Read it so
 					</Button>
@@ -138,10 +138,10 @@ function sentence(today: TodayData): string {
 			? today.light.some((span) => span.what !== "")
 				? "No dim light today"
 				: "The sun does not rise today"
-			: `Dim ${dim.map(spanned).join(" and ")}`;
+			: say("Dim {hours}", { hours: dim.map(spanned).join(" and ") });
 	return `${light}; ${today.sky}.`;
 }
 
 function spanned(span: SpanData): string {
-	return `${timeOf(span.from)} to ${timeOf(span.to)}`;
+	return say("{from} to {to}", { from: timeOf(span.from), to: timeOf(span.to) });
 }

@@ -7,6 +7,7 @@ import { Trouble } from "../parts/Notice";
 import { onDemand } from "../parts/onDemand";
 import { Select } from "../parts/Select";
 import { useConflictCheck } from "../parts/useConflictCheck";
+import { say } from "../parts/words";
 import { OwnCard } from "../tackle/OwnCard";
 import type { OptionData, WaterOptionData, WaterSheetData } from "../types";
 import { TideForm } from "./TideForm";
@@ -53,7 +54,7 @@ export function WaterDialog({ water, waters, kinds, tides, onDone }: Props) {
 		<Dialog
 			open
 			onOpenChange={(open) => !open && onDone()}
-			title={water ? `This water: ${water.name}` : "A new water"}
+			title={water ? say("This water: {name}", { name: water.name }) : "A new water"}
 			says="Without a position you can sketch it. With one, its sun, tracks and instruments follow."
 		>
 			<form
@@ -118,7 +119,7 @@ function Rest({ water, waters, onDone }: { water: WaterSheetData; waters: WaterO
 	return (
 		<>
 			<section aria-label="Rules and sharing" className="mt-5 border-t border-rule pt-3">
-				<Button onClick={() => setCard(true)}>Your card of fish for {water.name}</Button>
+				<Button onClick={() => setCard(true)}>{say("Your card of fish for {name}", { name: water.name })}</Button>
 				{card && <OwnCard notes={water.notes} onDone={() => setCard(false)} />}
 				{water.code ? (
 					<>
@@ -162,7 +163,7 @@ function Rest({ water, waters, onDone }: { water: WaterSheetData; waters: WaterO
 									: setSure("join")
 							}
 						>
-							{sure === "join" ? `Join ${water.name} into it` : "Join them"}
+							{sure === "join" ? say("Join {name} into it", { name: water.name }) : "Join them"}
 						</Button>
 					</div>
 				</section>
@@ -174,7 +175,7 @@ function Rest({ water, waters, onDone }: { water: WaterSheetData; waters: WaterO
 						sure === "delete" ? router.delete(`/waters/${water.id}`, { onSuccess: onDone }) : setSure("delete")
 					}
 				>
-					{sure === "delete" ? `Delete it with ${water.hangs}` : "Delete this water"}
+					{sure === "delete" ? say("Delete it with {hangs}", { hangs: water.hangs }) : "Delete this water"}
 				</Button>
 				{sure === "delete" && (
 					<p className="pt-1 text-[14px] text-slate">Its outings stay in the record. There is no way back.</p>

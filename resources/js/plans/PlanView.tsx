@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Ticked } from "../outbox/offlineActions";
 import { Button, ButtonLink } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 import type { PlanData } from "../types";
 import { PlanPicture } from "./PlanPicture";
 import { usePlan } from "./usePlan";
@@ -33,7 +34,7 @@ export function PlanView({ first, ticks }: { first: PlanData; ticks: Ticked[] })
 					look="aside"
 					onClick={() => router.delete(`/plans/${plan.uuid}`, { preserveScroll: true, preserveState: true })}
 				>
-					Put the {plan.name} plan away
+					{say("Put the {name} plan away", { name: plan.name })}
 				</Button>
 			</div>
 		</article>
@@ -50,7 +51,12 @@ interface TickingProps {
 /** Which is next, and the tap that ticks it off. */
 export function Ticking({ plan, href, onTick }: TickingProps) {
 	const { next, total, left } = plan;
-	const going = next === null ? `All ${total} made` : `${plan.kind === "drift" ? "drift" : "cast"} ${next} of ${total}`;
+	const going =
+		next === null
+			? say("All {total} made", { total })
+			: plan.kind === "drift"
+				? say("drift {next} of {total}", { next, total })
+				: say("cast {next} of {total}", { next, total });
 	const last = plan.marks.filter((mark) => mark.made).at(-1)?.n;
 	return (
 		<div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -72,7 +78,7 @@ export function Ticking({ plan, href, onTick }: TickingProps) {
 				)}
 				{last !== undefined && (
 					<Button look="soft" size="big" onClick={() => onTick(last, false)}>
-						Not {last}
+						{say("Not {last}", { last })}
 					</Button>
 				)}
 			</div>

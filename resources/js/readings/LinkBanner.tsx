@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { Button } from "../parts/Button";
+import { say } from "../parts/words";
 import type { Live } from "./useAnswer";
 
 /** Readings that came with a link are shown, not kept, until the angler says so. */
@@ -19,7 +20,9 @@ export function LinkBanner({ live, trouble }: { live: Live; trouble: string | nu
 			className="mb-3 flex flex-wrap items-center gap-3 border-l-4 border-brass bg-brass-pale px-3 py-2"
 		>
 			<span className="flex-1 max-sm:basis-full">
-				{only ? `Only tried, not kept: ${only.label} ${only.shown}.` : "These readings came with the link."}
+				{only
+					? say("Only tried, not kept: {label} {shown}.", { label: only.label, shown: only.shown })
+					: "These readings came with the link."}
 			</span>
 			<Button look="strong" size="low" onClick={() => live.changeMany({})}>
 				{only ? "Use it as today's" : "Use them as today's"}

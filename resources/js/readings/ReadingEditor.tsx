@@ -2,6 +2,7 @@ import { ToggleGroup } from "radix-ui";
 import { Suspense, useId, useState } from "react";
 import { Trouble } from "../parts/Notice";
 import { onDemand } from "../parts/onDemand";
+import { say } from "../parts/words";
 import type { ReadingData } from "../types";
 import { stepped } from "./stepping";
 
@@ -38,13 +39,13 @@ function MeasureEditor({ reading, text, trouble, onChange, onDone }: Props) {
 			}}
 		>
 			<label htmlFor={id} className="block pb-1 text-[14px] text-slate">
-				{reading.label}, in any unit
+				{say("{label}, in any unit", { label: reading.label })}
 			</label>
 			<div className="flex gap-2">
 				<button
 					type="button"
 					onClick={() => step(-1)}
-					aria-label={`less ${reading.label}`}
+					aria-label={say("less {label}", { label: reading.label })}
 					className="min-h-12 min-w-12 rounded-md border border-slate text-xl"
 				>
 					−
@@ -66,7 +67,7 @@ function MeasureEditor({ reading, text, trouble, onChange, onDone }: Props) {
 				<button
 					type="button"
 					onClick={() => step(1)}
-					aria-label={`more ${reading.label}`}
+					aria-label={say("more {label}", { label: reading.label })}
 					className="min-h-12 min-w-12 rounded-md border border-slate text-xl"
 				>
 					+

@@ -1,6 +1,7 @@
 import { useForm } from "@inertiajs/react";
 import { type FormEvent, useState } from "react";
 import { askHere, newId, Refused } from "../parts/send";
+import { say } from "../parts/words";
 import type { PickData, ReadingData } from "../types";
 
 const TYPED = ["seconds", "distance", "angle", "travel"] as const;
@@ -23,9 +24,13 @@ export function useMeasure(first: MeasureKind, pick: PickData, readings: Record<
 			// What cannot be is said at once, as the server would say it.
 			const told = await askHere<{ said: string }>(`/measured?${asked}`);
 			const { keepUntilHeard } = await import("../outbox/day");
-			const words = `${kind}, ${Object.values(typed).join(" in ")}, with the ${pick.spoken}`;
+			const words = say("{kind}, {typed}, with the {lure}", {
+				kind,
+				typed: Object.values(typed).join(" in "),
+				lure: pick.spoken,
+			});
 			await keepUntilHeard({ do: "measure", kind, pick: pick.key, ...typed, readings: textsOf(readings), words }, uuid);
-			setHere(`${told?.said ?? "Kept."} It waits here for a signal.`);
+			setHere(say("{said} It waits here for a signal.", { said: told?.said ?? "Kept." }));
 			anew();
 		} catch (error) {
 			const trouble = { uuid: "No signal, and it could not be kept here. Try again." };

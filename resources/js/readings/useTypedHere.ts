@@ -6,6 +6,7 @@ import { watchHere } from "../outbox/watchHere";
 import { now } from "../parts/clock";
 import { queries } from "../parts/queries";
 import { ask, askHere } from "../parts/send";
+import { say } from "../parts/words";
 import type { AnswerData } from "../types";
 import type { SetTroubles } from "./useAnswer";
 import type { Looked } from "./useView";
@@ -35,7 +36,7 @@ function overtaken({ readings }: AnswerData, typed: Read[]): Record<string, stri
 		typed.flatMap(({ name, at }) => {
 			const { readAt, shown } = readings[name] ?? {};
 			return readAt && Date.parse(readAt) > Date.parse(at) + 1000
-				? [[name, `Changed elsewhere since you typed it: now ${shown}.`]]
+				? [[name, say("Changed elsewhere since you typed it: now {shown}.", { shown })]]
 				: [];
 		}),
 	);

@@ -1,4 +1,5 @@
 import { LureShape, tiePoint } from "../drop/LureFigure";
+import { say } from "../parts/words";
 import type { PickData, RigData } from "../types";
 
 const width = 640;
@@ -16,7 +17,11 @@ export function RigDrawing({ rig, pick }: { rig: RigData; pick: PickData }) {
 	const knot = to - (to - from) * leader;
 	const tie = tiePoint(pick.drawing, pick.holeIndex);
 	const size = 68 / pick.drawing.lengthMm;
-	const told = `The rig to scale: ${rig.line}, ${rig.leader}, ${rig.connector}.`;
+	const told = say("The rig to scale: {line}, {leader}, {connector}.", {
+		line: rig.line,
+		leader: rig.leader,
+		connector: rig.connector,
+	});
 	return (
 		<div className="py-2">
 			<svg viewBox={`0 0 ${width} 84`} role="img" aria-label={told} className="block w-full">

@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { OtherRigData, ReachData, RigData } from "../types";
 
 /** What the other schools would tie in its place, and what that trades. */
@@ -26,17 +27,16 @@ export function Reaches({ rig }: { rig: RigData }) {
 		<section aria-label="How far a hook is driven" className="mt-6">
 			<h2 className="text-[20px]">How far it hooks</h2>
 			<p className="mt-1 text-[14px] text-slate">
-				Lines as strong as yours. Full dot: straight down. Open dot: end of a cast. The mark is{" "}
-				{rig.cast ? "a usual cast" : "today's depth"}.
+				{say("Lines as strong as yours. Full dot: straight down. Open dot: end of a cast. The mark is {mark}.", {
+					mark: rig.cast ? "a usual cast" : "today's depth",
+				})}
 			</p>
 			<ul className="mt-2">
 				{rig.reaches.map((reach) => (
 					<li key={reach.material} className="py-1 text-[15px]">
 						<span className="flex justify-between gap-2">
 							<span className={reach.mine ? "font-semibold" : ""}>{reach.material}</span>
-							<span>
-								{reach.downText} down, {reach.outText} out
-							</span>
+							<span>{say("{downText} down, {outText} out", { downText: reach.downText, outText: reach.outText })}</span>
 						</span>
 						<Scale reach={reach} marked={rig.marked} />
 					</li>

@@ -1,6 +1,7 @@
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Notice, Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 import { useMeasure } from "../readings/useMeasure";
 import type { PickData, ReadingData } from "../types";
 
@@ -12,7 +13,9 @@ export function StartPart({ pick, readings }: { pick: PickData; readings: Record
 		<form noValidate onSubmit={keep} className="mt-5">
 			<Field
 				label="Tip travel to the first vibration"
-				hint={`Lure on the bottom, line just straight: lift the ${pick.spoken} slowly until you feel it.`}
+				hint={say("Lure on the bottom, line just straight: lift the {spoken} slowly until you feel it.", {
+					spoken: pick.spoken,
+				})}
 				placeholder="2 in"
 				value={form.data.travel}
 				trouble={errors.travel}

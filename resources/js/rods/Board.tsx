@@ -7,6 +7,7 @@ import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
 import { troubleOf } from "../parts/queries";
 import { newId, send } from "../parts/send";
+import { say } from "../parts/words";
 import type { OptionData, RodOnBoardData } from "../types";
 
 interface Props {
@@ -34,12 +35,12 @@ export function Board({ rods, ashore }: Props) {
 				<Button onClick={() => setAdding(true)}>Another rod</Button>
 				{inHand && rods.length > 1 && (
 					<Button look="aside" onClick={() => void tell(`/rods/${inHand.uuid}/ashore`)}>
-						Take the {inHand.name} off the boat
+						{say("Take the {name} off the boat", { name: inHand.name })}
 					</Button>
 				)}
 				{ashore.map((rod) => (
 					<Button key={rod.value} look="aside" onClick={() => void tell(`/rods/${rod.value}/in-hand`)}>
-						Take the {rod.word} on board
+						{say("Take the {word} on board", { word: rod.word })}
 					</Button>
 				))}
 			</div>

@@ -1,5 +1,6 @@
 import * as clock from "../parts/clock";
 import { useAge } from "../parts/useAge";
+import { say } from "../parts/words";
 import type { RodOnBoardData } from "../types";
 
 /** min after which a rod is said to be quiet. */
@@ -24,7 +25,7 @@ export function Rods({ rods, onTake }: { rods: RodOnBoardData[]; onTake: (rod: s
 						<span className="block truncate text-[14px] text-slate">{on(rod)}</span>
 						{rod.quietSince && !rod.inHand && minutesSince(rod.quietSince) >= QUIET_MIN && (
 							<span className="hidden text-[14px] text-slate lg:block">
-								quiet {age(rod.quietSince).replace(" ago", "")}
+								{say("quiet {time}", { time: age(rod.quietSince).replace(" ago", "") })}
 							</span>
 						)}
 					</button>

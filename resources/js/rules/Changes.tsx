@@ -1,3 +1,4 @@
+import { say } from "../parts/words";
 import type { ChangesData } from "../types";
 
 interface Props {
@@ -18,9 +19,7 @@ export function Changes({ changes, from, to, said = true }: Props) {
 		<div aria-live="polite" className="text-[15px]">
 			<p className="mt-1">{said ? changes.sentence : "What you change shows here."}</p>
 			<table className="mt-2 w-full">
-				<caption className="sr-only">
-					Order and points, {from} and {to}
-				</caption>
+				<caption className="sr-only">{say("Order and points, {from} and {to}", { from, to })}</caption>
 				<thead>
 					<tr className="text-[13px] text-slate">
 						<th scope="col" className="w-9 text-left font-normal">

@@ -1,5 +1,6 @@
 import { Choices } from "../parts/Choices";
 import { Field } from "../parts/Field";
+import { say } from "../parts/words";
 import type { ConditionData, ReadingWordsData } from "../types";
 
 interface Props {
@@ -19,7 +20,7 @@ export function ConditionFields({ condition, reading, onChange, onDrop }: Props)
 				<button
 					type="button"
 					onClick={onDrop}
-					aria-label={`Leave out ${reading.word}`}
+					aria-label={say("Leave out {word}", { word: reading.word })}
 					className="min-h-11 text-[15px] text-slate underline underline-offset-4"
 				>
 					Leave out
@@ -29,14 +30,14 @@ export function ConditionFields({ condition, reading, onChange, onDrop }: Props)
 				<div className="grid grid-cols-2 gap-4">
 					<Field
 						label="from"
-						aria-label={`${reading.word} from`}
+						aria-label={say("{word} from", { word: reading.word })}
 						placeholder="any"
 						value={condition.from}
 						onChange={(event) => onChange({ ...condition, from: event.target.value })}
 					/>
 					<Field
 						label="to"
-						aria-label={`${reading.word} to`}
+						aria-label={say("{word} to", { word: reading.word })}
 						placeholder="any"
 						value={condition.to}
 						onChange={(event) => onChange({ ...condition, to: event.target.value })}

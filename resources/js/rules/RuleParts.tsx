@@ -1,6 +1,7 @@
 import { Choices } from "../parts/Choices";
 import { Field } from "../parts/Field";
 import { Select } from "../parts/Select";
+import { say } from "../parts/words";
 import type { ConditionData, ReadingWordsData } from "../types";
 import { ConditionFields } from "./ConditionFields";
 
@@ -66,7 +67,7 @@ export function RuleLures({ lures, families, finishes, onChange }: LuresProps) {
 			<h3 className="figure text-[17px]">Then for</h3>
 			{groups.map(([label, of, options]) => (
 				<fieldset key={of} className="pb-3">
-					<legend className="pb-1 text-[15px] text-slate">{label}, any when none is chosen</legend>
+					<legend className="pb-1 text-[15px] text-slate">{say("{label}, any when none is chosen", { label })}</legend>
 					<Choices
 						label={label}
 						values={lures[of]}

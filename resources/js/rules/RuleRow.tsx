@@ -1,5 +1,6 @@
 import { Switch } from "radix-ui";
 import { useState } from "react";
+import { say } from "../parts/words";
 import type { RuleData } from "../types";
 
 interface Props {
@@ -16,7 +17,7 @@ const step = 0.5;
 export function RuleRow({ rule, onWeigh, onChange }: Props) {
 	const on = rule.weight > 0;
 	const [last, setLast] = useState(on ? rule.weight : 1);
-	const say = (most: number) => {
+	const weigh = (most: number) => {
 		const weight = Math.min(4, Math.max(0, most / rule.usual));
 		if (weight > 0) setLast(weight);
 		onWeigh(Number(weight.toFixed(4)));
@@ -43,9 +44,9 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 			<div className="flex items-center gap-1 max-sm:order-3">
 				<button
 					type="button"
-					aria-label={`Fewer points for ${rule.says}`}
+					aria-label={say("Fewer points for {says}", { says: rule.says })}
 					disabled={!on}
-					onClick={() => say(rule.most - step)}
+					onClick={() => weigh(rule.most - step)}
 					className={button}
 				>
 					−
@@ -56,15 +57,15 @@ export function RuleRow({ rule, onWeigh, onChange }: Props) {
 					</span>
 					{(rule.per || rule.most !== rule.usual) && (
 						<span className="block text-[13px] text-slate">
-							{rule.most === rule.usual ? `a ${rule.per}` : `usually ${rule.usual}`}
+							{rule.most === rule.usual ? `a ${rule.per}` : say("usually {usual}", { usual: rule.usual })}
 						</span>
 					)}
 				</span>
 				<button
 					type="button"
-					aria-label={`More points for ${rule.says}`}
+					aria-label={say("More points for {says}", { says: rule.says })}
 					disabled={!on || rule.weight >= 4}
-					onClick={() => say(rule.most + step)}
+					onClick={() => weigh(rule.most + step)}
 					className={button}
 				>
 					+

@@ -2,7 +2,7 @@ import { router, usePage } from "@inertiajs/react";
 import { useEffect, useState } from "react";
 import { now, setClock } from "../parts/clock";
 import { isOnBoard, NO_SIGNAL } from "../parts/kit";
-import { shortDayOf, timeOf } from "../parts/words";
+import { say, shortDayOf, timeOf } from "../parts/words";
 
 /** ms: a page that is older as it opens came from this device, not from the server. */
 const FRESH = 90_000;
@@ -38,15 +38,17 @@ export function AsItWas() {
 		kept && (
 			<p role="status" className="border-b border-rule bg-brass-pale px-4 py-2 text-ink lg:px-7">
 				{known
-					? `No signal: worked out here, from what was known ${when(known)}.`
-					: `No signal: as it was ${when(madeAt)}.`}
+					? say("No signal: worked out here, from what was known {known}.", { known: when(known) })
+					: say("No signal: as it was {madeAt}.", { madeAt: when(madeAt) })}
 			</p>
 		)
 	);
 }
 
 function when(iso: string): string {
-	return `${isToday(iso) ? "" : `on ${shortDayOf(iso)} `}at ${timeOf(iso)}`;
+	return isToday(iso)
+		? say("at {time}", { time: timeOf(iso) })
+		: say("on {day} at {time}", { day: shortDayOf(iso), time: timeOf(iso) });
 }
 
 function isToday(iso: string): boolean {

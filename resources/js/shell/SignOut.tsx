@@ -2,7 +2,7 @@ import { router, usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Notice } from "../parts/Notice";
-import { counted } from "../parts/words";
+import { say } from "../parts/words";
 
 /** What is not sent yet, and how much of it is only in the open page. */
 interface Left {
@@ -59,7 +59,12 @@ export function SignOut() {
 
 function warning({ waiting, unkept }: Left): string {
 	if (unkept > 0)
-		return `${counted(unkept, "tap")} are only in this open page. Keep them as a file first, or they are lost.`;
-	const which = waiting === 1 ? "One tap is" : `${waiting} taps are`;
-	return `${which} not sent yet. Kept on this device for you alone, and sent when you sign in again.`;
+		return say(
+			"{unkept|# tap is|# taps are} only in this open page. Keep {unkept|it|them} as a file first, or {unkept|it is|they are} lost.",
+			{ unkept },
+		);
+	return say(
+		"{waiting|One tap is|# taps are} not sent yet. Kept on this device for you alone, and sent when you sign in again.",
+		{ waiting },
+	);
 }

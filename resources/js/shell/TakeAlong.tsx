@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { isOnBoard } from "../parts/kit";
+import { say } from "../parts/words";
 
 /** How far what answers on this device has come: not here, on its way with so many bytes, here, or not to be had. */
 type Stage = { at: "none" } | { at: "coming"; bytes: number } | { at: "here" } | { at: "failed"; why: string };
@@ -36,10 +37,14 @@ export function TakeAlong() {
 		<div className="flex flex-wrap items-center gap-x-4 gap-y-2">
 			<p role="status" className="max-w-[52ch] text-[15px] text-slate">
 				{stage.at === "here" && "Taken along: with no signal this device works out the answers itself."}
-				{stage.at === "coming" && `Taking it along: ${megabytes(stage.bytes)} unpacked so far.`}
+				{stage.at === "coming" && say("Taking it along: {bytes} unpacked so far.", { bytes: megabytes(stage.bytes) })}
 				{stage.at === "failed" && stage.why}
 				{stage.at === "none" &&
-					`With no signal this device can work out the answers itself.${line === null ? "" : ` One download of ${megabytes(line)}.`}`}
+					(line === null
+						? "With no signal this device can work out the answers itself."
+						: say("With no signal this device can work out the answers itself. One download of {size}.", {
+								size: megabytes(line),
+							}))}
 			</p>
 			{stage.at === "here" ? (
 				<Button look="soft" onClick={() => void leave()}>
@@ -55,7 +60,7 @@ export function TakeAlong() {
 }
 
 function megabytes(bytes: number): string {
-	return `${(bytes / 1_000_000).toFixed(1)} MB`;
+	return say("{megabytes} MB", { megabytes: (bytes / 1_000_000).toFixed(1) });
 }
 
 function whyOf(error: unknown): string {

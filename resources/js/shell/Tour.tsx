@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { Button } from "../parts/Button";
+import { say } from "../parts/words";
 import { keepTourStep, steps, tourStep } from "./tour";
 
 /** Two minutes through the stations, over the foot of the page; left at any step. */
@@ -21,9 +22,7 @@ export default function Tour() {
 			className="no-print fixed inset-x-3 bottom-[calc(var(--bar)+0.75rem)] z-40 rounded-md border-2 border-ink bg-paper px-4 py-3
 				lg:inset-x-auto lg:right-7 lg:w-[380px]"
 		>
-			<p className="text-[14px] text-slate">
-				{at + 1} of {steps.length}
-			</p>
+			<p className="text-[14px] text-slate">{say("{step} of {steps}", { step: at + 1, steps: steps.length })}</p>
 			<h2 className="text-[19px]">{step.does}</h2>
 			<p className="pt-0.5">{step.says}</p>
 			<div className="mt-1 flex flex-wrap items-center gap-x-5">

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useRef, useState } from "react";
 import { LureShape } from "../drop/LureFigure";
 import { useDrag } from "../parts/useDrag";
+import { say } from "../parts/words";
 import type { LureDrawing } from "../types";
 import { MillimetreGrid } from "./MillimetreGrid";
 
@@ -57,7 +58,7 @@ function pointsOf(lure: LureDrawing): Point[] {
 	const holes = lure.holes.map((hole) => ({
 		...hole,
 		what: hole.name,
-		words: `${hole.name} hole`,
+		words: say("{name} hole", { name: hole.name }),
 		balance: false,
 	}));
 	return x === null || y === null
@@ -103,7 +104,7 @@ function Movable({ point, placeOf, onMove }: MovableProps) {
 			tabIndex={0}
 			aria-label={point.words}
 			aria-valuenow={point.x}
-			aria-valuetext={`${point.x} mm from the nose, ${point.y} mm up`}
+			aria-valuetext={say("{x} mm from the nose, {y} mm up", { x: point.x, y: point.y })}
 			onPointerDown={hold}
 			onKeyDown={keys}
 			className="cursor-move touch-none"

@@ -1,6 +1,7 @@
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { SmallField } from "../parts/SmallField";
+import { say } from "../parts/words";
 
 interface Hole {
 	name: string;
@@ -57,7 +58,7 @@ function NumberCell({ label, value, onKeep }: NumberProps) {
 		<td className="py-1 pr-3">
 			<input
 				key={value}
-				aria-label={`${label}, mm`}
+				aria-label={say("{label}, mm", { label })}
 				defaultValue={value}
 				onBlur={(event) => event.target.value !== `${value}` && onKeep(event.target.value)}
 				onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
@@ -112,9 +113,13 @@ export function Places({ fields, onChange }: { fields: Fields; onChange: OnChang
 				</tr>
 				{fields.holes.map((one, index) => (
 					<tr key={one.name}>
-						<RowHead words={`${one.name} hole`} />
-						<NumberCell label={`${one.name} hole from the nose`} value={one.x} onKeep={move(index, "x")} />
-						<NumberCell label={`${one.name} hole up`} value={one.y} onKeep={move(index, "y")} />
+						<RowHead words={say("{name} hole", { name: one.name })} />
+						<NumberCell
+							label={say("{name} hole from the nose", { name: one.name })}
+							value={one.x}
+							onKeep={move(index, "x")}
+						/>
+						<NumberCell label={say("{name} hole up", { name: one.name })} value={one.y} onKeep={move(index, "y")} />
 					</tr>
 				))}
 				<tr>

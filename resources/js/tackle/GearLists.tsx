@@ -2,6 +2,7 @@ import { Link, router } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { newId } from "../parts/send";
 import { useAge } from "../parts/useAge";
+import { say } from "../parts/words";
 import type { DueData, GearData, HistoryData } from "../types";
 
 /** What is due, under what is to be done, ticked off with a press. */
@@ -25,7 +26,7 @@ export function Due({ due }: { due: DueData[] }) {
 							{item && (
 								<button
 									type="button"
-									aria-label={`Done, ${task.toLowerCase()}: ${name}`}
+									aria-label={say("Done, {task}: {name}", { task: task.toLowerCase(), name })}
 									onClick={() => tickOff(item)}
 									className="figure min-h-11 rounded-md border-2 border-ink px-3 text-[15px] max-sm:row-span-2"
 								>
@@ -62,13 +63,15 @@ export function GearList({ gear }: { gear: GearData[] }) {
 							<b>{one.name}</b>
 							{one.quantity > 1 && ` × ${one.quantity}`}
 							<span className="block text-[14px] text-slate">
-								{[one.details, one.putOn ? `on since ${one.putOn}` : ""].filter(Boolean).join(" · ")}
+								{[one.details, one.putOn ? say("on since {putOn}", { putOn: one.putOn }) : ""]
+									.filter(Boolean)
+									.join(" · ")}
 							</span>
 						</span>
 						{one.id !== null && (
 							<Button
 								look="aside"
-								aria-label={`Put away ${one.name}`}
+								aria-label={say("Put away {name}", { name: one.name })}
 								onClick={() => router.delete(`/gear/${one.id}`, { preserveScroll: true })}
 							>
 								Put away

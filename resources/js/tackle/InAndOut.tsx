@@ -5,6 +5,7 @@ import { Dialog } from "../parts/Dialog";
 import { Trouble } from "../parts/Notice";
 import { queries, troubleOf } from "../parts/queries";
 import { sendFile } from "../parts/send";
+import { say } from "../parts/words";
 import type { ImportData } from "../types";
 
 const outs = [
@@ -85,13 +86,14 @@ function Plan({ plan, taken, busy, onTake }: PlanProps) {
 	return (
 		<div aria-live="polite">
 			<p className="figure pt-2 text-[17px]">
-				{taken ? "Taken in: " : "Would be: "}
-				{plan.add} added, {plan.change} changed, {plan.same} as they are, {plan.refused} refused.
+				{taken
+					? say("Taken in: {add} added, {change} changed, {same} as they are, {refused} refused.", plan)
+					: say("Would be: {add} added, {change} changed, {same} as they are, {refused} refused.", plan)}
 			</p>
 			<ul className="mt-1 max-h-[30dvh] overflow-y-auto text-[14px]">
 				{plan.lines.map((line) => (
 					<li key={line.line} className="grid grid-cols-[64px_64px_1fr] gap-2 border-t border-rule py-1">
-						<span className="text-slate">line {line.line}</span>
+						<span className="text-slate">{say("line {line}", { line: line.line })}</span>
 						<b className={line.status === "refused" ? "text-rowan" : ""}>{line.status}</b>
 						<span>{line.words}</span>
 					</li>
@@ -99,7 +101,7 @@ function Plan({ plan, taken, busy, onTake }: PlanProps) {
 			</ul>
 			{!taken && (
 				<Button look="next" size="normal" wide className="mt-3" disabled={busy || good === 0} onClick={onTake}>
-					{good === 0 ? "Nothing to take in" : `Take in ${good}`}
+					{good === 0 ? "Nothing to take in" : say("Take in {good}", { good })}
 				</Button>
 			)}
 		</div>

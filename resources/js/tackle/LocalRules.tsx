@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { Field } from "../parts/Field";
+import { say } from "../parts/words";
 import type { NotesData } from "../types";
 import { OwnCard } from "./OwnCard";
 
@@ -34,10 +35,13 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 							))}
 						</span>
 						<span className="flex flex-col items-end gap-x-4 sm:flex-row">
-							<Button aria-label={`Your card of fish for ${one.water}`} onClick={() => setCard(one.id)}>
+							<Button
+								aria-label={say("Your card of fish for {water}", { water: one.water })}
+								onClick={() => setCard(one.id)}
+							>
 								Card
 							</Button>
-							<Button aria-label={`Note the rules of ${one.water}`} onClick={() => setOpen(one)}>
+							<Button aria-label={say("Note the rules of {water}", { water: one.water })} onClick={() => setOpen(one)}>
 								{one.rules || one.protectedFish ? "Change" : "Note"}
 							</Button>
 						</span>
@@ -53,7 +57,7 @@ export function LocalRules({ waters }: { waters: NotesData[] }) {
 function Notes({ notes, onDone }: { notes: NotesData; onDone: () => void }) {
 	const form = useForm({ rules: notes.rules, protected: notes.protectedFish });
 	return (
-		<Dialog open onOpenChange={(open) => !open && onDone()} title={`Rules of ${notes.water}`}>
+		<Dialog open onOpenChange={(open) => !open && onDone()} title={say("Rules of {water}", { water: notes.water })}>
 			<form
 				className="mt-3"
 				onSubmit={(event) => {

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { SmallField } from "../parts/SmallField";
+import { say } from "../parts/words";
 import type { LureData } from "../types";
 
 interface Props {
@@ -42,7 +43,8 @@ export function LureEditor({ lure, fields, onChange, onDone }: Props) {
 		const set = Object.fromEntries(
 			Object.entries(draft).filter(([name, value]) => value !== before[name as keyof typeof before]),
 		);
-		if (Object.keys(set).length === 0 || (await onChange(set, `${lure.title} is changed.`))) onDone();
+		if (Object.keys(set).length === 0 || (await onChange(set, say("{title} is changed.", { title: lure.title }))))
+			onDone();
 	};
 	return (
 		<form className="flex flex-wrap items-end gap-3 py-2" onSubmit={keep}>

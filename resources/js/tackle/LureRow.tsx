@@ -4,6 +4,7 @@ import { LureFigure } from "../drop/LureFigure";
 import { Button } from "../parts/Button";
 import { newId } from "../parts/send";
 import { useWide } from "../parts/useWide";
+import { say } from "../parts/words";
 import type { LureData } from "../types";
 import { LureEditor } from "./LureEditor";
 import type { Wish } from "./useBox";
@@ -27,7 +28,7 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 			<div className="grid grid-cols-[28px_64px_minmax(0,1fr)] items-center gap-x-3 sm:grid-cols-[28px_112px_minmax(0,1fr)_auto]">
 				<input
 					type="checkbox"
-					aria-label={`Select ${lure.title}`}
+					aria-label={say("Select {title}", { title: lure.title })}
 					className="size-5 accent-[var(--ember)]"
 					checked={selected}
 					onChange={(event) => onSelect(lure.id, event.target.checked)}
@@ -42,7 +43,7 @@ export const LureRow = memo(function LureRow({ lure, selected, onSelect, onChang
 					</Link>
 					<span className="block text-[14px] text-slate">
 						{lure.details}
-						{lure.lost > 0 && ` · ${lure.lost} lost, ${left} left`}
+						{lure.lost > 0 && say(" · {lost} lost, {left} left", { lost: lure.lost, left })}
 						{lure.buyAgain && " · to buy again"}
 					</span>
 				</span>
@@ -72,14 +73,14 @@ function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
 				<>
 					<Button
 						look="strong"
-						aria-label={`${title} is mine`}
-						onClick={() => void onChange({ build: { usual: false } }, `${title} is yours.`)}
+						aria-label={say("{title} is mine", { title })}
+						onClick={() => void onChange({ build: { usual: false } }, say("{title} is yours.", { title }))}
 					>
 						Mine
 					</Button>
 					<Button
-						aria-label={`Strike out ${title}`}
-						onClick={() => void onChange({ retired: true }, `${title} is struck out.`)}
+						aria-label={say("Strike out {title}", { title })}
+						onClick={() => void onChange({ retired: true }, say("{title} is struck out.", { title }))}
 					>
 						Strike out
 					</Button>
@@ -88,7 +89,7 @@ function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
 			<Button aria-expanded={editing} onClick={onEdit}>
 				Edit
 			</Button>
-			<Button aria-label={`Duplicate ${title}`} onClick={duplicate}>
+			<Button aria-label={say("Duplicate {title}", { title })} onClick={duplicate}>
 				Duplicate
 			</Button>
 			{!offered && (
@@ -96,7 +97,10 @@ function Actions({ lure, editing, onEdit, onChange }: ActionProps) {
 					look="aside"
 					aria-label={`${retired ? "Take back" : "Put away"} ${title}`}
 					onClick={() =>
-						void onChange({ retired: !retired }, retired ? `${title} is back in the box.` : `${title} is put away.`)
+						void onChange(
+							{ retired: !retired },
+							retired ? say("{title} is back in the box.", { title }) : say("{title} is put away.", { title }),
+						)
 					}
 				>
 					{retired ? "Take back" : "Put away"}

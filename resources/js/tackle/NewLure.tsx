@@ -7,6 +7,7 @@ import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { newId } from "../parts/send";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import type { Family, ProposalData } from "../types";
 
 const families = Object.entries(FAMILY).map(([family, { named }]) => [family, named] as const);
@@ -99,7 +100,10 @@ function InWords({ form, words, onWords }: InWordsProps) {
 			/>
 			<p aria-live="polite" className="-mt-2 mb-2 min-h-6 text-[15px]">
 				{words.trim() !== "" && trouble && <span className="text-rowan">{trouble}</span>}
-				{words.trim() !== "" && !trouble && answer && `${answer.words}. Correct it below, or put it in.`}
+				{words.trim() !== "" &&
+					!trouble &&
+					answer &&
+					say("{words}. Correct it below, or put it in.", { words: answer.words })}
 			</p>
 		</>
 	);
@@ -114,7 +118,7 @@ function Texts({ form, weightUnit }: { form: LureForm; weightUnit: string }) {
 	return (
 		<>
 			<div className="mt-3 grid grid-cols-2 gap-x-3">
-				<Field label={`Weight, ${weightUnit}`} placeholder="1/2 oz" {...field("weight")} />
+				<Field label={say("Weight, {weightUnit}", { weightUnit })} placeholder="1/2 oz" {...field("weight")} />
 				<Field label="How many" inputMode="numeric" {...field("quantity")} />
 			</div>
 			<Field label="Finish" placeholder="silver" list="finishes" {...field("finish")} />

@@ -2,6 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
 import { FormField } from "../parts/FormField";
+import { say } from "../parts/words";
 import type { NotesData } from "../types";
 
 const empty = {
@@ -23,7 +24,7 @@ export function OwnCard({ notes, onDone }: { notes: NotesData | null; onDone: ()
 		<Dialog
 			open
 			onOpenChange={(open) => !open && onDone()}
-			title={`Your card for ${notes.water}`}
+			title={say("Your card for {water}", { water: notes.water })}
 			says="As you looked it up. Shown when such a fish is on, counted all day. The law may differ."
 		>
 			<ul>
@@ -33,12 +34,15 @@ export function OwnCard({ notes, onDone }: { notes: NotesData | null; onDone: ()
 							<b>{rule.species}</b>: {rule.words}
 						</span>
 						<span className="flex shrink-0">
-							<Button aria-label={`Change ${rule.species}`} onClick={() => form.setData({ ...empty, ...rule.fields })}>
+							<Button
+								aria-label={say("Change {species}", { species: rule.species })}
+								onClick={() => form.setData({ ...empty, ...rule.fields })}
+							>
 								Change
 							</Button>
 							<Button
 								look="aside"
-								aria-label={`Take ${rule.species} off the card`}
+								aria-label={say("Take {species} off the card", { species: rule.species })}
 								onClick={() => router.delete(`/card/${rule.id}`, { preserveScroll: true })}
 							>
 								Take off

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Button } from "../parts/Button";
 import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
+import { say } from "../parts/words";
 import type { BenchData } from "../types";
 import { Hanging } from "./BenchDrawing";
 
@@ -22,14 +23,17 @@ export function Roles({ bench }: { bench: BenchData }) {
 							lure={lure.drawing}
 							hole={index}
 							hangDeg={role.hangDeg}
-							words={`From the ${role.hole} hole it hangs ${role.hangText}`}
+							words={say("From the {hole} hole it hangs {hangText}", { hole: role.hole, hangText: role.hangText })}
 						/>
 						<div className="text-[15px]">
 							<p className="figure text-[17px]">
 								{role.hole}, {role.hangText}
 							</p>
 							<p>
-								sinks at {role.sinkText}, {role.secondsText} to the bottom today
+								{say("sinks at {sinkText}, {secondsText} to the bottom today", {
+									sinkText: role.sinkText,
+									secondsText: role.secondsText,
+								})}
 							</p>
 							<p className="text-slate">middle-first: {role.middleFirst}</p>
 							<p className="text-slate">level-lift: {role.levelLift}</p>
@@ -66,10 +70,10 @@ function HangReading({ lureId, hole, read, can }: { lureId: number; hole: string
 			}}
 		>
 			<span className="block text-[13px] text-slate">
-				{read ? `read with the gauge: ${read}` : "read with the gauge"}
+				{read ? say("read with the gauge: {read}", { read }) : "read with the gauge"}
 			</span>
 			<label className="flex gap-1">
-				<span className="sr-only">Hang angle from the {hole} hole</span>
+				<span className="sr-only">{say("Hang angle from the {hole} hole", { hole })}</span>
 				<input
 					value={angle}
 					placeholder="35°"

@@ -6,6 +6,7 @@ import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
 import { Trouble } from "../parts/Notice";
 import { newId } from "../parts/send";
+import { say } from "../parts/words";
 import type { StartingBoxData, StartingLureData } from "../types";
 
 /** A usual dozen for an empty box: looked through, struck out, put in with one tap. */
@@ -21,7 +22,6 @@ export function StartingBox({ offered }: { offered: StartingBoxData[] }) {
 		form.transform((data) => ({ ...data, places: taken.map((lure) => lure.place) }));
 		form.post("/starting-box");
 	};
-	const some = taken.length === 1 ? "this one" : `these ${taken.length}`;
 	return (
 		<section aria-labelledby="usual-dozen" className="mt-4 border-t border-rule pt-3">
 			<h2 id="usual-dozen" className="text-[19px]">
@@ -59,7 +59,9 @@ export function StartingBox({ offered }: { offered: StartingBoxData[] }) {
 					onClick={put}
 					className="w-full text-[17px] sm:w-auto lg:min-h-[47px]"
 				>
-					{taken.length === 0 ? "Leave at least one in" : `Put ${some} in the box`}
+					{taken.length === 0
+						? "Leave at least one in"
+						: say("Put {lures|this one|these #} in the box", { lures: taken.length })}
 				</Button>
 			</div>
 		</section>

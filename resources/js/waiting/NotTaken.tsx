@@ -3,7 +3,7 @@ import type { Turned } from "../outbox/device";
 import { nameOf } from "../outbox/names";
 import type { OfflineAction } from "../outbox/offlineActions";
 import { Button } from "../parts/Button";
-import { shortDayOf, timeOf } from "../parts/words";
+import { say, shortDayOf, timeOf } from "../parts/words";
 import { MendEntry } from "./MendEntry";
 import { OtherOuting } from "./OtherOuting";
 import { OtherTime } from "./OtherTime";
@@ -24,7 +24,9 @@ export function NotTaken({ turned, onAgain, onLetGo }: Props) {
 	);
 	return groups.map(([reason, some]) => (
 		<section key={reason} aria-label={some[0]?.why} className="mt-4 border-t-2 border-rowan pt-2">
-			<h3 className="text-[17px]">{some.length === 1 ? "Not taken" : `${some.length} not taken`}</h3>
+			<h3 className="text-[17px]">
+				{some.length === 1 ? "Not taken" : say("{some} not taken", { some: some.length })}
+			</h3>
 			<p className="text-rowan">{some[0]?.why}</p>
 			<ul className="text-[15px]">
 				{some.slice(0, LISTED).map((one) => (
@@ -35,7 +37,9 @@ export function NotTaken({ turned, onAgain, onLetGo }: Props) {
 						{nameOf(one.deed)}
 					</li>
 				))}
-				{some.length > LISTED && <li className="py-0.5 text-slate">and {some.length - LISTED} more</li>}
+				{some.length > LISTED && (
+					<li className="py-0.5 text-slate">{say("and {more} more", { more: some.length - LISTED })}</li>
+				)}
 			</ul>
 			<Mending some={some} onAgain={onAgain} />
 			<div className="flex flex-wrap gap-x-5">

@@ -4,6 +4,7 @@ import type { OutboxState } from "../outbox/useOutbox";
 import { outboxOf } from "../outbox/wire";
 import { Button, ButtonLink } from "../parts/Button";
 import { Dialog } from "../parts/Dialog";
+import { say } from "../parts/words";
 import { NotTaken } from "./NotTaken";
 import { sentences } from "./words";
 
@@ -27,7 +28,7 @@ export default function WaitingSheet({ outbox, onClose }: Props) {
 			))}
 			{away.map(({ outing, place }) => (
 				<div key={outing} className="mt-3 border-t border-rule pt-2">
-					<p>The outing at {place} is taken away, and these taps wait for it.</p>
+					<p>{say("The outing at {place} is taken away, and these taps wait for it.", { place })}</p>
 					<Button
 						look="strong"
 						size="big"

@@ -1,17 +1,17 @@
 import { DAY } from "../outbox/offlineActions";
 import type { OutboxState } from "../outbox/useOutbox";
 import type { Why } from "../outbox/wire";
-import { counted } from "../parts/words";
+import { say } from "../parts/words";
 
 type Held = Pick<OutboxState, "waiting" | "turned" | "away" | "unkept" | "trouble">;
 
 /** What the station bar says of what has not arrived; null when there is nothing to say. */
 export function inShort({ waiting, turned, unkept, trouble }: Held): { words: string; urgent: boolean } | null {
 	const count = waiting?.length ?? 0;
-	if (unkept > 0) return { words: `Phone full: ${unkept} unsaved`, urgent: true };
-	if (turned.length > 0) return { words: `${turned.length} not taken`, urgent: true };
+	if (unkept > 0) return { words: say("Phone full: {unkept} unsaved", { unkept }), urgent: true };
+	if (turned.length > 0) return { words: say("{turned} not taken", { turned: turned.length }), urgent: true };
 	if (count === 0) return null;
-	return { words: `${count} to send`, urgent: trouble === "signed-out" || trouble === "stranger" };
+	return { words: say("{count} to send", { count }), urgent: trouble === "signed-out" || trouble === "stranger" };
 }
 
 /** Why nothing arrives, in a sentence. */
@@ -29,10 +29,14 @@ export function sentences({ waiting, unkept, trouble }: Held): string[] {
 	const isOfTheDay = waiting?.some(({ outing }) => outing === DAY) ?? false;
 	return [
 		unkept > 0
-			? `This phone has no room left: ${counted(unkept, "tap")} ${unkept === 1 ? "is" : "are"} only in this open page. Don't close it.`
+			? say("This phone has no room left: {unkept|# tap is|# taps are} only in this open page. Don't close it.", {
+					unkept,
+				})
 			: "",
 		count > 0 && unkept < count
-			? `${counted(count - unkept, isOfTheDay ? "change" : "tap")} ${count - unkept === 1 ? "is" : "are"} saved on this phone, not sent yet.`
+			? isOfTheDay
+				? say("{kept|# change is|# changes are} saved on this phone, not sent yet.", { kept: count - unkept })
+				: say("{kept|# tap is|# taps are} saved on this phone, not sent yet.", { kept: count - unkept })
 			: "",
 		count > 0 && trouble ? whys[trouble] : "",
 	].filter(Boolean);

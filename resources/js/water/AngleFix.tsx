@@ -2,6 +2,7 @@ import { Slider } from "radix-ui";
 import { useState } from "react";
 import { Field } from "../parts/Field";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import type { AngleFixData, PickData } from "../types";
 import { LineTilt } from "./LineTilt";
@@ -18,7 +19,9 @@ export default function AngleFix({ live, pick }: { live: Live; pick: PickData })
 			<div>
 				<h2 className="text-[19px]">My line leans</h2>
 				<p className="mt-1 mb-3 text-[15px] text-slate">
-					Hold a card or the phone against the line where it enters the water. On it: the {pick.spoken}.
+					{say("Hold a card or the phone against the line where it enters the water. On it: the {spoken}.", {
+						spoken: pick.spoken,
+					})}
 				</p>
 				<LineTilt onAngle={setAngle} />
 				<Field
@@ -56,7 +59,7 @@ export default function AngleFix({ live, pick }: { live: Live; pick: PickData })
 						onClick={() => live.changeMany(fix.texts)}
 						className="figure mt-3 min-h-12 rounded-md bg-ember px-5 text-on-ember"
 					>
-						Set {fix.words}
+						{say("Set {words}", { words: fix.words })}
 					</button>
 					{(
 						[

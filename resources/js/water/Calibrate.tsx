@@ -7,7 +7,7 @@ import { Choice } from "../parts/Choice";
 import { Field } from "../parts/Field";
 import { Notice, Trouble } from "../parts/Notice";
 import { useAge } from "../parts/useAge";
-import { upper } from "../parts/words";
+import { say, upper } from "../parts/words";
 import { useMeasure } from "../readings/useMeasure";
 import type { MeasurementData, PickData, ReadingData } from "../types";
 import { PhoneDrift } from "./PhoneDrift";
@@ -97,13 +97,13 @@ function Measure({ pick, readings }: Props) {
 function how(kind: Kind, pick: PickData): string {
 	if (kind === "drift") return "Let this phone tell it. Or drop a marker and time the boat over a known distance.";
 	if (kind === "hang")
-		return (
-			`Hang the ${pick.spoken} from its ${pick.hole ?? "eye"} hole and read how far its nose points below level. ` +
-			"Two or more holes find the balance point."
+		return say(
+			"Hang the {lure} from its {hole} hole and read how far its nose points below level. Two or more holes find the balance point.",
+			{ lure: pick.spoken, hole: pick.hole ?? "eye" },
 		);
-	return (
-		`Drop the ${pick.spoken} (${pick.subtitle.split(" · ")[0]}), finger barely on the line. ` +
-		"Start as it goes under, stop when the line goes slack."
+	return say(
+		"Drop the {lure} ({title}), finger barely on the line. Start as it goes under, stop when the line goes slack.",
+		{ lure: pick.spoken, title: pick.subtitle.split(" · ")[0] },
 	);
 }
 
@@ -133,7 +133,7 @@ function Measured({ measurements, waiting }: { measurements: MeasurementData[]; 
 						</div>
 						<Button
 							look="aside"
-							aria-label={`Take away ${one.title}: ${one.measured}`}
+							aria-label={say("Take away {title}: {measured}", { title: one.title, measured: one.measured })}
 							onClick={() => router.delete(`/measurements/${one.uuid}`, { preserveScroll: true, preserveState: true })}
 						>
 							Take away
@@ -167,7 +167,7 @@ function StopWatch({ onStop }: { onStop: (seconds: number) => void }) {
 	const look = start === null ? "bg-ink text-frost" : "border-[3px] border-ember";
 	return (
 		<button type="button" onClick={press} className={`figure mb-3 min-h-[92px] w-full rounded-md text-[24px] ${look}`}>
-			{start === null ? "Start" : `${seconds.toFixed(1)} s – stop`}
+			{start === null ? "Start" : say("{seconds} s – stop", { seconds: seconds.toFixed(1) })}
 		</button>
 	);
 }

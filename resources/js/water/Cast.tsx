@@ -5,6 +5,7 @@ import { Field } from "../parts/Field";
 import { Trouble } from "../parts/Notice";
 import { through } from "../parts/path";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import type { CastData, PickData, PointData } from "../types";
 
@@ -43,7 +44,7 @@ export default function Cast({ live, pick, depthUnit }: { live: Live; pick: Pick
 					<SideView cast={cast} bottom={live.answer.column.bottom} />
 					{cast.work && <p className="text-[15px]">{cast.work}</p>}
 					<p className="mt-1 text-[14px] text-slate">
-						For the {pick.spoken}, from the rod. Estimates until a drop is timed.
+						{say("For the {spoken}, from the rod. Estimates until a drop is timed.", { spoken: pick.spoken })}
 					</p>
 				</>
 			)}
@@ -109,7 +110,7 @@ function SideView({ cast, bottom }: { cast: CastData; bottom: string | null }) {
 						strokeWidth="3"
 						paintOrder="stroke"
 					>
-						lands {cast.landsText} out
+						{say("lands {landsText} out", { landsText: cast.landsText })}
 					</text>
 				</g>
 			)}

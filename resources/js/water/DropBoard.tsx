@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Choice } from "../parts/Choice";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import type { GhostData, LineData, PickData } from "../types";
 import { SecondDrop } from "./SecondDrop";
@@ -27,7 +28,9 @@ export default function DropBoard({ live, pick, lines, sonar, onSonar, onGhost, 
 				<Figures pick={pick} />
 				<p className="mt-2 text-[15px]">{drop.words}</p>
 				<p className="mt-1 text-[14px] text-slate">
-					{drop.basis} Line weight, lure lift and unsteady flow are left out: compare, do not quote.
+					{say("{basis} Line weight, lure lift and unsteady flow are left out: compare, do not quote.", {
+						basis: drop.basis,
+					})}
 				</p>
 				<div className="mt-3 flex flex-wrap gap-3">
 					<Button look="next" size="normal" onClick={onFall}>
@@ -62,7 +65,7 @@ function Figures({ pick: { drop } }: { pick: PickData }) {
 			: [[drop.angleText, "line angle"] as [string, string]]),
 		[drop.secondsText, drop.downTo === "to bottom" ? "to the bottom" : drop.downTo],
 		[drop.lineOutText, "line out"],
-		[hang || "–", `hangs ${hangs.join(" ")}`],
+		[hang || "–", say("hangs {hangs}", { hangs: hangs.join(" ") })],
 	];
 	return (
 		<dl className="mt-2 grid grid-cols-4 border-y border-rule py-2">

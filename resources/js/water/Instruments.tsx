@@ -1,4 +1,5 @@
 import { useAge } from "../parts/useAge";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import type { ReadingData } from "../types";
 
@@ -44,7 +45,7 @@ export default function Instruments({ live }: { live: Live }) {
 							<td>
 								<input
 									type="checkbox"
-									aria-label={`Pin ${reading.label}`}
+									aria-label={say("Pin {label}", { label: reading.label })}
 									className="size-6 accent-[var(--ember)]"
 									checked={reading.pinned}
 									disabled={reading.text === null || reading.source === "assumed"}

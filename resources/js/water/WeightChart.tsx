@@ -3,6 +3,7 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { Trouble } from "../parts/Notice";
 import { useAsk } from "../parts/useAsk";
+import { say } from "../parts/words";
 import type { Live } from "../readings/useAnswer";
 import type { CellData, ChartData } from "../types";
 
@@ -64,7 +65,7 @@ function Cells({ chart, live }: { chart: ChartData; live: Live }) {
 			<div className="overflow-x-auto">
 				<table ref={table} className="w-full min-w-[620px] table-fixed border-collapse text-[14px]">
 					<caption className="sr-only">
-						{chart.note} Across: {chart.acrossLabel}.
+						{say("{note} Across: {acrossLabel}.", { note: chart.note, acrossLabel: chart.acrossLabel })}
 					</caption>
 					<Head columns={chart.columns} />
 					<tbody>
@@ -97,7 +98,7 @@ function Cells({ chart, live }: { chart: ChartData; live: Live }) {
 				</b>{" "}
 				{read?.massKg === null || !read
 					? "none of these stays straight down."
-					: `${read.words} and heavier stay straight down.`}
+					: say("{words} and heavier stay straight down.", { words: read.words })}
 			</p>
 			<p className="text-[14px] text-slate">
 				Across: {chart.acrossLabel}. {chart.note} A click sets the readings.

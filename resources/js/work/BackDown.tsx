@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { keep, kept } from "../parts/kept";
+import { say } from "../parts/words";
 
 /** A stopwatch from a fish to back on the bottom, for schools that move on. */
 export function BackDown() {
@@ -34,11 +35,13 @@ export function BackDown() {
 				onClick={press}
 				className={`figure mt-2 min-h-[76px] w-full rounded-md text-[22px] ${look}`}
 			>
-				{start === null ? "Fish off" : `${((now - start) / 1000).toFixed(1)} s – on the bottom`}
+				{start === null
+					? "Fish off"
+					: say("{seconds} s – on the bottom", { seconds: ((now - start) / 1000).toFixed(1) })}
 			</button>
 			<p className="mt-1 min-h-6 text-[15px] text-slate">
 				{last !== null && `${last.toFixed(1)} s. `}
-				{best !== null && `Best on this device ${best.toFixed(1)} s.`}
+				{best !== null && say("Best on this device {best} s.", { best: best.toFixed(1) })}
 			</p>
 		</section>
 	);

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { Button } from "../parts/Button";
 import { isCalm } from "../parts/calm";
-import { upper } from "../parts/words";
+import { say, upper } from "../parts/words";
 import { useKeys } from "../shell/useKeys";
 import type { WorkData } from "../types";
 import { cycleOf, heightAt, heldStill, type Phase, placeAt } from "./repeat";
@@ -93,7 +93,7 @@ function Scores({ drill }: { drill: Drill }) {
 				<tr className="border-t border-rule">
 					<th className="py-1 text-left font-normal">nothing</th>
 					<td className="figure py-1 text-right" colSpan={3}>
-						{drill.falseStrikes} false
+						{say("{falseStrikes} false", { falseStrikes: drill.falseStrikes })}
 					</td>
 				</tr>
 			</tbody>

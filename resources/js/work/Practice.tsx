@@ -3,6 +3,7 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import { Check } from "../parts/Check";
 import { Notice, Trouble } from "../parts/Notice";
+import { say } from "../parts/words";
 import type { LiftsData, WorkData } from "../types";
 import { useMotion } from "./useMotion";
 import type { Practice as Practised, Sample } from "./usePractice";
@@ -52,7 +53,7 @@ function Told({ told, work, practice, onKeptHere }: ToldProps) {
 	const [trouble, setTrouble] = useState<string | null>(null);
 	const { cadence } = work;
 	const own = {
-		lift: `${Math.round(1000 * told.riseM) / 10} cm`,
+		lift: say("{height} cm", { height: Math.round(1000 * told.riseM) / 10 }),
 		seconds: told.durationS.toFixed(2),
 		pause: `${work.pauseS}`,
 	};

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { say } from "../parts/words";
 import type { WorkData } from "../types";
 import { type Bite, biteOf, isMissed, type Score, strikeOn } from "./drill";
 import { cycleOf } from "./repeat";
@@ -71,7 +72,7 @@ export function useDrill(work: WorkData): Drill {
 		const [one, at] = [bite.current, seconds()];
 		if (one && strikeOn(one, at) === "hit") {
 			count(one, { hits: 1, late: at - one.at });
-			setSaid(`Hit after ${(at - one.at).toFixed(1)} s: ${one.shows}.`);
+			setSaid(say("Hit after {seconds} s: {shows}.", { seconds: (at - one.at).toFixed(1), shows: one.shows }));
 			bite.current = null;
 		} else {
 			setFalseStrikes((before) => before + 1);

@@ -1,4 +1,5 @@
 import { useCallback, useRef, useState } from "react";
+import { say } from "../parts/words";
 import { lacksMotion, NO_MOTION } from "../phone/motion";
 import type { Sample } from "./usePractice";
 
@@ -35,7 +36,7 @@ export function useMotion(onLift: (samples: Sample[]) => void) {
 	const toggle = useCallback(async () => {
 		if (stop.current) return stop.current();
 		const lacking = await lacksMotion();
-		if (lacking) return setRefused(`${lacking} Drag instead.`);
+		if (lacking) return setRefused(say("{lacking} Drag instead.", { lacking }));
 		setRefused(null);
 		const motion: { at: number; up: number }[] = [];
 		const listen = ({ acceleration, accelerationIncludingGravity: all, timeStamp }: DeviceMotionEvent) => {
@@ -51,7 +52,7 @@ export function useMotion(onLift: (samples: Sample[]) => void) {
 			window.removeEventListener("devicemotion", listen);
 			stop.current = null;
 			setRecording(false);
-			if (motion.length < 4) setRefused(`${NO_MOTION.silent} Drag instead.`);
+			if (motion.length < 4) setRefused(say("{silent} Drag instead.", { silent: NO_MOTION.silent }));
 			else onLift(heightsFrom(motion));
 		};
 	}, [onLift]);
