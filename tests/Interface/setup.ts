@@ -9,6 +9,9 @@ globalThis.ResizeObserver ??= class {
 	disconnect() {}
 };
 
+// Inertia asks how the page was come to.
+performance.getEntriesByType ??= () => [];
+
 afterEach(cleanup);
 
 // What is waited for comes in the end, also on a machine that has other things to do.
