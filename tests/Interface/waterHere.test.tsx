@@ -1,15 +1,17 @@
-import { act, fireEvent, render, screen } from "@testing-library/react";
+import { act, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { setUsed } from "../../resources/js/phone/position";
 import { WaterDialog } from "../../resources/js/places/WaterDialog";
 import { settle } from "./make";
 
-let heard: (position: unknown) => void = () => {};
+/** Who is told where the phone is; null until somebody asks. */
+let heard: ((position: unknown) => void) | null = null;
 
 beforeEach(() => {
 	localStorage.clear();
+	heard = null;
 	vi.stubGlobal("isSecureContext", true);
-	const watchPosition = (told: typeof heard) => {
+	const watchPosition = (told: (position: unknown) => void) => {
 		heard = told;
 		return 1;
 	};
@@ -32,8 +34,9 @@ describe("where a new water lies", () => {
 		const none = { waters: [], kinds: [], tides: [], onDone: () => {} };
 		render(<WaterDialog water={null} {...none} />);
 		fireEvent.click(await screen.findByRole("button", { name: "Use this phone" }));
+		await waitFor(() => expect(heard).not.toBeNull());
 		await act(async () => {
-			heard({ coords: { latitude: 61.123456, longitude: -7.98765, accuracy: 40 }, timestamp: Date.now() });
+			heard?.({ coords: { latitude: 61.123456, longitude: -7.98765, accuracy: 40 }, timestamp: Date.now() });
 			await settle();
 		});
 		fireEvent.click(await screen.findByRole("button", { name: "It's where this phone is" }));
