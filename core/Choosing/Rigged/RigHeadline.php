@@ -16,11 +16,12 @@ final class RigHeadline
      */
     public static function of(RigReport $report, array $findings): string
     {
+        $wrong = self::wrong($findings);
         $unread = array_filter($findings, static fn (Finding $finding): bool => $finding->good === null && $finding->check->decides());
 
         return Words::sentences(
             match (true) {
-                self::faults($findings) !== [] => self::wrong($findings),
+                $wrong !== '' => $wrong,
                 $unread !== [] => 'Nothing to mend so far.',
                 default => 'Rig is good.',
             },
@@ -35,19 +36,11 @@ final class RigHeadline
      */
     public static function wrong(array $findings): string
     {
-        $faults = array_map(static fn (Finding $finding): string => $finding->check->fault(), self::faults($findings));
+        $bad = array_filter($findings, static fn (Finding $finding): bool => $finding->good === false);
+        $faults = array_values(array_map(static fn (Finding $finding): string => $finding->check->fault(), $bad));
 
         return $faults === [] ? '' : Words::of(
             '{wrong|One thing|# things} to mend: {faults}.', wrong: count($faults), faults: Words::list($faults),
         );
-    }
-
-    /**
-     * @param  list<Finding>  $findings
-     * @return list<Finding>
-     */
-    private static function faults(array $findings): array
-    {
-        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->good === false));
     }
 }
