@@ -24,20 +24,19 @@ final class WaterTest extends BrowserTestCase
         $this->press('arrow_down');
         $this->see('three-quarter-ounce blade leans');
 
-        $before = (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow');
+        $answered = fn (): float => (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow');
+        $shown = fn (): string => explode("\n", $this->find('//button[@data-reading="depth"]')->getText())[1];
+        $before = $answered();
         (new WebDriverActions($this->page))->clickAndHold(
             $this->find('//*[@role="slider"][@aria-label="Depth"]'),
         )->moveByOffset(0, -60)->moveByOffset(0, -40)->release()->perform();
-        $this->eventually(
-            fn (): bool => (float) $this->find('//*[@role="slider"][@aria-label="Depth"]')->getAttribute('aria-valuenow') < $before - 2,
+        // While it was dragged a first answer came: the last is there once what is shown and what is answered are the same.
+        $shallow = $this->eventually(
+            fn (): ?string => $answered() < $before - 2 && $answered() === (float) $shown() ? $shown() : null,
             'for the water to become shallower',
         );
-        $shallow = $this->find('//button[@data-reading="depth"]')->getText();
         $this->page->navigate()->refresh();
-        $this->eventually(
-            fn (): bool => explode("\n", $this->find('//button[@data-reading="depth"]')->getText())[1] === explode("\n", $shallow)[1],
-            'for the depth to be kept',
-        );
+        $this->eventually(fn (): bool => $shown() === $shallow, 'for the depth to be kept');
     }
 
     public function test_a_cell_of_the_chart_is_read_with_arrows_and_sets_the_readings(): void

@@ -24,25 +24,32 @@ export function useDrag(props: Props): { held: boolean; hold: (down: PointerEven
 		setHeld(true);
 		let told = 0;
 		let waiting: number | undefined;
+		/** Where it has been moved to without that being told yet. */
+		let untold: globalThis.PointerEvent | null = null;
 		const tell = (event: globalThis.PointerEvent) => {
 			told = performance.now();
+			untold = null;
 			latest.current.onMove(event.clientX - down.clientX, event.clientY - down.clientY, event);
 		};
 		const move = (event: globalThis.PointerEvent) => {
 			if (event.pointerId !== down.pointerId) return;
 			const { every = 0 } = latest.current;
 			window.clearTimeout(waiting);
+			untold = event;
 			if (every === 0) tell(event);
 			else waiting = window.setTimeout(() => tell(event), Math.max(0, every - (performance.now() - told)));
 		};
 		const letGo = (event: globalThis.PointerEvent) => {
 			if (event.pointerId !== down.pointerId) return;
 			end.current();
+			// It ends where it is let go, at once.
+			if (untold && event.type === "pointerup") tell(untold);
 			setHeld(false);
 			if (event.type === "pointerup") latest.current.onDrop?.(event);
 			else latest.current.onCancel?.();
 		};
 		end.current = () => {
+			window.clearTimeout(waiting);
 			window.removeEventListener("pointermove", move);
 			window.removeEventListener("pointerup", letGo);
 			window.removeEventListener("pointercancel", letGo);
